@@ -1,0 +1,128 @@
+package vastarc.core.heat;
+
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.Practice;
+import vastarc.core.material.Properties;
+
+/**
+ * The heat balance of one pass: what the plate drinks, what the wire takes, the steady current that pays for both, and the pool.
+ *
+ * @param joint                the joint
+ * @param practice             how it is welded
+ * @param demand               what must melt
+ * @param platePowerW          q_plate, W
+ * @param wirePowerW           q_wire = A v ρ h, W
+ * @param baseShare            share of the plate power that the base member takes, 0–1
+ * @param pool                 the pool at this power
+ * @param poolBehindMm         its length behind the arc, mm
+ */
+public record HeatSolution(
+        Joint joint,
+        Practice practice,
+        Demand demand,
+        double platePowerW,
+        double wirePowerW,
+        double baseShare,
+        Pool pool,
+        double poolBehindMm) {
+
+    public static HeatSolution of(Joint joint, Practice practice) {
+        return of(joint, practice, Demand.of(joint, practice));
+    }
+
+    public static HeatSolution of(Joint joint, Practice practice, Demand demand) {
+        JointHeat heat = JointHeat.of(joint, practice, demand);
+        double plate = heat.powerW(demand.halfWidthMm(), demand.depthMm());
+        double front = heat.frontWidthMm(plate);
+        double back = heat.backWidthMm(plate);
+        double behind = heat.poolLengthMm(plate);
+        double meanWidth = back > 0 ? (front + back) / 2 : front;
+        Pool pool = new Pool(front, back, behind + meanWidth / 2, Math.min(joint.thinnerMm(), demand.sinkMm()));
+        return new HeatSolution(
+                joint,
+                practice,
+                demand,
+                plate,
+                wirePower(joint, demand),
+                heat.baseShare(demand.halfWidthMm(), demand.depthMm()),
+                pool,
+                behind);
+    }
+
+    /** The steady current alone, A: for tables and comparisons that do not need the pool. */
+    public static double currentA(Joint joint, Practice practice) {
+        Demand demand = Demand.of(joint, practice);
+        double plate = JointHeat.of(joint, practice, demand).powerW(demand.halfWidthMm(), demand.depthMm());
+        return new Arc(demand.arcMm()).currentA(plate + wirePower(joint, demand));
+    }
+
+    private static double wirePower(Joint joint, Demand demand) {
+        Properties metal = joint.material().properties();
+        double volumeM3PerS = demand.depositMm2() * demand.speedMmPerS() * 1e-9;
+        return volumeM3PerS * metal.densityKgPerM3() * metal.meltEnthalpyJPerKg();
+    }
+
+    public Arc arc() {
+        return new Arc(demand.arcMm());
+    }
+
+    /** Power the arc must put into plate and wire, W. */
+    public double arcHeatW() {
+        return platePowerW + wirePowerW;
+    }
+
+    /** Steady current, A. */
+    public double currentA() {
+        return arc().currentA(arcHeatW());
+    }
+
+    public double voltageV() {
+        return arc().voltageV(currentA());
+    }
+
+    /** V I / v, kJ/mm. */
+    public double arcEnergyKjPerMm() {
+        return voltageV() * currentA() / demand.speedMmPerS() / 1000;
+    }
+
+    /** Heat input of EN 1011-1, 0.6 V I / v, kJ/mm. */
+    public double heatInputKjPerMm() {
+        return Arc.STANDARD_EFFICIENCY * arcEnergyKjPerMm();
+    }
+
+    /** Σ n_i t_i / 2, mm. */
+    public double effectiveThicknessMm() {
+        double base = Math.min(joint.base().inMillimetres(), demand.sinkMm());
+        double abutting = Math.min(joint.abutting().inMillimetres(), demand.sinkMm());
+        return (joint.form().baseLegs() * base + abutting) / 2;
+    }
+
+    public Properties metal() {
+        return joint.material().properties();
+    }
+
+    /** Cooling of the stop point after a down-slope, with the usual bead behind it. */
+    public Cooling cooling(double slopeS, double faceLossWPerM2K) {
+        return new Cooling(
+                metal(),
+                effectiveThicknessMm(),
+                platePowerW,
+                demand.speedMmPerS(),
+                slopeS,
+                Cooling.USUAL_BEAD_MM,
+                faceLossWPerM2K,
+                practice.preheatC());
+    }
+
+    /**
+     * Rise ahead of the arc when a lap of a tube closes on its own heat, K.
+     *
+     * <p>\( \Delta T = \frac{q}{4\pi k t}\sqrt{a/(vD)} \), long tube assumed. Source: thermal image one circumference ahead, half its
+     * integral [textbook]. Checked by: wrap.csv.
+     */
+    public double wrapRiseK(double tubeOdMm) {
+        double speed = demand.speedMmPerS() * 1e-3;
+        double line = platePowerW / (4 * Math.PI * metal().conductivityWPerMK() * effectiveThicknessMm() * 1e-3);
+        return line * Math.sqrt(metal().diffusivityM2PerS() / (speed * tubeOdMm * 1e-3));
+    }
+}

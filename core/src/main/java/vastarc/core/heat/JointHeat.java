@@ -1,0 +1,123 @@
+package vastarc.core.heat;
+
+import java.util.ArrayList;
+import java.util.List;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.Practice;
+import vastarc.core.material.Properties;
+
+/**
+ * A joint as a bundle of half plates that share one arc.
+ *
+ * <p>\( q = \sum_i (T_m - T_p)\, n_i\, \tfrac12 / G_{max,i}(y, \min(z, t_i)) \)
+ * <ul>
+ *   <li>n_i half plates of thickness t_i <li>Tm fusion isotherm of that member, °C <li>Tp temperature of the metal before the arc, °C
+ * </ul>
+ * In the limit of thin sheet it equals one plate of thickness Σ n_i t_i / 2. Source: engine specification section 2 [derived from
+ * textbook]. Checked by: worked-examples.csv.
+ */
+public final class JointHeat {
+
+    private static final double FACE_LOSS_W_PER_M2K = 50;
+    private static final double SMALL_TAB_FACTOR = 0.5;
+    private static final double MM = 1e-3;
+    private static final double WIDTH_TOLERANCE_M = 2e-7;
+    private static final double MIN_HALF_WIDTH_M = 0.05 * MM;
+    private static final double MAX_HALF_WIDTH_M = 20 * MM;
+    private static final double POOL_LINE_M = 0.3 * MM;
+    private static final double MAX_POOL_LENGTH_M = 200 * MM;
+
+    private final List<Leg> legs;
+    private final double preheatC;
+
+    /** Half plates of one member, already weighted with n_i/2. */
+    private record Leg(double weight, Properties metal, FinitePlate plate) {
+
+        private double power(double yM, double zM, double preheatC) {
+            return weight * (metal.meltC() - preheatC) / plate.peakRisePerWatt(yM, Math.min(zM, plate.thicknessM()));
+        }
+    }
+
+    private JointHeat(List<Leg> legs, double preheatC) {
+        this.legs = legs;
+        this.preheatC = preheatC;
+    }
+
+    /** The joint under an arc that meets the demand. Members of equal thickness and metal are merged. */
+    public static JointHeat of(Joint joint, Practice practice, Demand demand) {
+        double loss = 2 * FACE_LOSS_W_PER_M2K + practice.chill().contactWPerM2K();
+        double speed = demand.speedMmPerS() * MM;
+        double base = Math.min(joint.base().inMillimetres(), demand.sinkMm());
+        double abutting = Math.min(joint.abutting().inMillimetres(), demand.sinkMm());
+        double baseWeight = joint.form().baseLegs() / 2.0;
+        double abuttingWeight = joint.smallTab() ? SMALL_TAB_FACTOR / 2 : 0.5;
+        List<Leg> legs = new ArrayList<>(2);
+        if (base == abutting && !joint.isDissimilar()) {
+            legs.add(leg(baseWeight + abuttingWeight, joint.material().properties(), base, speed, loss));
+        } else {
+            legs.add(leg(baseWeight, joint.material().properties(), base, speed, loss));
+            legs.add(leg(abuttingWeight, joint.other().properties(), abutting, speed, loss));
+        }
+        return new JointHeat(legs, practice.preheatC());
+    }
+
+    private static Leg leg(double weight, Properties metal, double thicknessMm, double speedMPerS, double loss) {
+        return new Leg(weight, metal, new FinitePlate(metal, thicknessMm * MM, speedMPerS, loss));
+    }
+
+    /** Power into the plates that melts them to half width y and depth z, W. */
+    public double powerW(double halfWidthMm, double depthMm) {
+        return power(halfWidthMm * MM, depthMm * MM);
+    }
+
+    private double power(double yM, double zM) {
+        double sum = 0;
+        for (Leg leg : legs) {
+            sum += leg.power(yM, zM, preheatC);
+        }
+        return sum;
+    }
+
+    /** Share of the power that the base member takes, 0–1; empty legs apart, 1 where the members are alike. */
+    public double baseShare(double halfWidthMm, double depthMm) {
+        double y = halfWidthMm * MM;
+        double z = depthMm * MM;
+        return legs.get(0).power(y, z, preheatC) / power(y, z);
+    }
+
+    /** Width of the pool on the face, mm; 0 if nothing melts. */
+    public double frontWidthMm(double powerW) {
+        return widthMm(powerW, 0);
+    }
+
+    /** Width of the pool on the back, mm; 0 if the back does not melt. */
+    public double backWidthMm(double powerW) {
+        return widthMm(powerW, MAX_HALF_WIDTH_M);
+    }
+
+    /** z beyond a plate's thickness means its back face. */
+    private double widthMm(double powerW, double zM) {
+        if (power(MIN_HALF_WIDTH_M, zM) >= powerW) {
+            return 0;
+        }
+        double y = Search.root(
+                half -> power(half, zM) - powerW, MIN_HALF_WIDTH_M, MAX_HALF_WIDTH_M, WIDTH_TOLERANCE_M);
+        return 2 * y / MM;
+    }
+
+    /** Length of the pool behind the arc, mm. */
+    public double poolLengthMm(double powerW) {
+        double logLength = Search.root(
+                log -> wakePower(Math.exp(log)) - powerW, Math.log(POOL_LINE_M), Math.log(MAX_POOL_LENGTH_M), 1e-6);
+        return Math.exp(logLength) / MM;
+    }
+
+    /** The power at which the pool ends this far behind the arc, W. */
+    private double wakePower(double behindM) {
+        double sum = 0;
+        for (Leg leg : legs) {
+            sum += leg.weight() * (leg.metal().meltC() - preheatC) / leg.plate().risePerWatt(-behindM, POOL_LINE_M, 0);
+        }
+        return sum;
+    }
+}

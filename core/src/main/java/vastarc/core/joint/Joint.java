@@ -1,0 +1,121 @@
+package vastarc.core.joint;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.Length;
+
+/**
+ * The joint on the bench: what is joined to what.
+ *
+ * @param material      grade of the base (through) member
+ * @param other         grade of the abutting member; the same as {@code material} unless told otherwise
+ * @param form          joint form
+ * @param base          thickness of the base (through) member: the plate of a T, the run tube of a saddle
+ * @param abutting      thickness of the abutting member: the stem of a T, the upper sheet of a lap, the branch of a saddle
+ * @param tubeOd        outside diameter of the (branch) tube, where there is one
+ * @param gap           fit-up gap, square edges
+ * @param groove        V preparation, where there is one
+ * @param copeAngleDeg  angle between branch and run of a saddle, 30–90°
+ * @param smallTab      the abutting member is too short to count as endless: half of it counts
+ */
+public record Joint(
+        Material material,
+        Material other,
+        JointForm form,
+        Length base,
+        Length abutting,
+        Optional<Length> tubeOd,
+        Length gap,
+        Optional<Groove> groove,
+        double copeAngleDeg,
+        boolean smallTab) {
+
+    /** Both members alike, square and closed up, at right angles; a V butt gets the usual V. */
+    public static Joint of(Material material, JointForm form, double millimetres) {
+        Length thickness = Length.ofMillimetres(millimetres);
+        Optional<Groove> groove = form == JointForm.V_BUTT ? Optional.of(Groove.USUAL) : Optional.empty();
+        Length closed = Length.ofMillimetres(0);
+        return new Joint(material, material, form, thickness, thickness, Optional.empty(), closed, groove, 90, false);
+    }
+
+    /** A copy with some things changed, for example {@code joint.with(draft -> draft.smallTab = true)}. */
+    public Joint with(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return draft.joint();
+    }
+
+    /** Same joint with another thickness of the abutting member. */
+    public Joint abutting(double millimetres) {
+        return with(draft -> draft.abutting = Length.ofMillimetres(millimetres));
+    }
+
+    public Joint tubeOd(double millimetres) {
+        return with(draft -> draft.tubeOd = Optional.of(Length.ofMillimetres(millimetres)));
+    }
+
+    /** t, the thinner member, mm. */
+    public double thinnerMm() {
+        return Math.min(base.inMillimetres(), abutting.inMillimetres());
+    }
+
+    public double thickerMm() {
+        return Math.max(base.inMillimetres(), abutting.inMillimetres());
+    }
+
+    public boolean isUnequal() {
+        return thickerMm() > thinnerMm() * 1.05;
+    }
+
+    public boolean isDissimilar() {
+        return material != other;
+    }
+
+    public boolean isTitanium() {
+        return material.isTitanium();
+    }
+
+    public boolean wantsPurge() {
+        return material.wantsPurge() || other.wantsPurge();
+    }
+
+    /** Same joint with both members at this thickness. */
+    public Joint withBothAt(Length thickness) {
+        return with(draft -> {
+            draft.base = thickness;
+            draft.abutting = thickness;
+        });
+    }
+
+    /** The open form of a joint, for {@link Joint#with}. */
+    public static final class Draft {
+        public Material material;
+        public Material other;
+        public JointForm form;
+        public Length base;
+        public Length abutting;
+        public Optional<Length> tubeOd;
+        public Length gap;
+        public Optional<Groove> groove;
+        public double copeAngleDeg;
+        public boolean smallTab;
+
+        private Draft(Joint from) {
+            material = from.material;
+            other = from.other;
+            form = from.form;
+            base = from.base;
+            abutting = from.abutting;
+            tubeOd = from.tubeOd;
+            gap = from.gap;
+            groove = from.groove;
+            copeAngleDeg = from.copeAngleDeg;
+            smallTab = from.smallTab;
+        }
+
+        private Joint joint() {
+            return new Joint(material, other, form, base, abutting, tubeOd, gap, groove, copeAngleDeg, smallTab);
+        }
+    }
+}

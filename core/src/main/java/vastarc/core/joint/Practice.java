@@ -1,0 +1,111 @@
+package vastarc.core.joint;
+
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+
+/**
+ * How the hand goes about it. {@link #usual()} is the default; {@link #with} changes some of it.
+ *
+ * @param position        welding position
+ * @param rotated         tube turned under the torch
+ * @param wire            with filler wire
+ * @param wireFeed        dabbed or laid
+ * @param technique       torch travel
+ * @param control         arc control
+ * @param chill           backing bar
+ * @param purged          back kept under argon
+ * @param pulse           what a pulse is wanted for
+ * @param finish          what the weld must be
+ * @param bothSides       each side welded to mid-depth; needs access to the back
+ * @param preheatC        temperature of the metal before the arc, °C
+ * @param travelMmPerS    the hand's own timed speed, if known, mm/s
+ * @param hoseLengthM     gas hose downstream of the valve, m
+ * @param hoseBoreMm      its bore, mm
+ */
+public record Practice(
+        Position position,
+        boolean rotated,
+        boolean wire,
+        WireFeed wireFeed,
+        Technique technique,
+        Control control,
+        Chill chill,
+        boolean purged,
+        PulsePurpose pulse,
+        Finish finish,
+        boolean bothSides,
+        double preheatC,
+        OptionalDouble travelMmPerS,
+        double hoseLengthM,
+        double hoseBoreMm) {
+
+    public static final double ROOM_C = 20;
+
+    /** Flat, with wire, freehand, pedal, no bar, no purge, steady current, room temperature, 4 m of 4 mm hose. */
+    public static Practice usual() {
+        return new Practice(
+                Position.PA,
+                false,
+                true,
+                WireFeed.DAB,
+                Technique.FREEHAND,
+                Control.PEDAL,
+                Chill.NONE,
+                false,
+                PulsePurpose.NONE,
+                Finish.PLAIN,
+                false,
+                ROOM_C,
+                OptionalDouble.empty(),
+                4,
+                4);
+    }
+
+    /** A copy with some things changed, for example {@code practice.with(draft -> draft.wire = false)}. */
+    public Practice with(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return draft.practice();
+    }
+
+    /** The open form of a practice, for {@link Practice#with}. */
+    public static final class Draft {
+        public Position position;
+        public boolean rotated;
+        public boolean wire;
+        public WireFeed wireFeed;
+        public Technique technique;
+        public Control control;
+        public Chill chill;
+        public boolean purged;
+        public PulsePurpose pulse;
+        public Finish finish;
+        public boolean bothSides;
+        public double preheatC;
+        public OptionalDouble travelMmPerS;
+        public double hoseLengthM;
+        public double hoseBoreMm;
+
+        private Draft(Practice from) {
+            position = from.position;
+            rotated = from.rotated;
+            wire = from.wire;
+            wireFeed = from.wireFeed;
+            technique = from.technique;
+            control = from.control;
+            chill = from.chill;
+            purged = from.purged;
+            pulse = from.pulse;
+            finish = from.finish;
+            bothSides = from.bothSides;
+            preheatC = from.preheatC;
+            travelMmPerS = from.travelMmPerS;
+            hoseLengthM = from.hoseLengthM;
+            hoseBoreMm = from.hoseBoreMm;
+        }
+
+        private Practice practice() {
+            return new Practice(position, rotated, wire, wireFeed, technique, control, chill, purged, pulse, finish, bothSides, preheatC, travelMmPerS, hoseLengthM, hoseBoreMm);
+        }
+    }
+}

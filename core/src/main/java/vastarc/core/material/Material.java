@@ -1,0 +1,48 @@
+package vastarc.core.material;
+
+import java.util.Optional;
+import vastarc.core.notation.GaugeScale;
+
+/** A grade the product sets. Named as in the API; spoken by the words {@code material.<name>}. */
+public enum Material {
+    CARBON_STEEL(Family.STEEL, GaugeScale.SHEET_STEEL),
+    CHROMOLY_4130(Family.CHROMOLY, GaugeScale.SHEET_STEEL),
+    STAINLESS_304L(Family.STAINLESS, GaugeScale.STAINLESS_SHEET),
+    STAINLESS_316L(Family.STAINLESS, GaugeScale.STAINLESS_SHEET),
+    TITANIUM_GR2(Family.TITANIUM, null),
+    TITANIUM_GR5(Family.TITANIUM, null);
+
+    private final Family family;
+    private final GaugeScale gauges;
+
+    Material(Family family, GaugeScale gauges) {
+        this.family = family;
+        this.gauges = gauges;
+    }
+
+    public Family family() {
+        return family;
+    }
+
+    /** The gauge scale its sheet is sold by; titanium has none of its own. */
+    public Optional<GaugeScale> gauges() {
+        return Optional.ofNullable(gauges);
+    }
+
+    public Properties properties() {
+        return Properties.of(this);
+    }
+
+    public boolean isStainless() {
+        return family == Family.STAINLESS;
+    }
+
+    public boolean isTitanium() {
+        return family == Family.TITANIUM;
+    }
+
+    /** Stainless and titanium: the back must be kept from air while hot. */
+    public boolean wantsPurge() {
+        return isStainless() || isTitanium();
+    }
+}

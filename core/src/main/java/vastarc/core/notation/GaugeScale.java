@@ -1,0 +1,38 @@
+package vastarc.core.notation;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import vastarc.core.quantity.Length;
+import vastarc.core.table.Table;
+
+/** Sheet gauges: the same number is another thickness in carbon steel than in stainless. Source: table {@code gauges.csv}. */
+public enum GaugeScale {
+    SHEET_STEEL("sheet_steel_in"),
+    STAINLESS_SHEET("stainless_sheet_in");
+
+    private final TreeMap<Integer, Length> thicknesses = new TreeMap<>();
+
+    GaugeScale(String column) {
+        Table.read("gauges.csv", Set.of("gauge", "sheet_steel_in", "stainless_sheet_in"))
+                .forEach(row -> thicknesses.put((int) row.number("gauge"), Length.ofInches(row.number(column))));
+    }
+
+    public Optional<Length> thickness(int gauge) {
+        return Optional.ofNullable(thicknesses.get(gauge));
+    }
+
+    public int heaviest() {
+        return thicknesses.firstKey();
+    }
+
+    public int lightest() {
+        return thicknesses.lastKey();
+    }
+
+    /** Gauge number to thickness, heaviest first. */
+    public Map<Integer, Length> thicknesses() {
+        return Map.copyOf(thicknesses);
+    }
+}

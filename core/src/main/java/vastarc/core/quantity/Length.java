@@ -1,0 +1,38 @@
+package vastarc.core.quantity;
+
+/**
+ * A length of a workpiece or tool.
+ *
+ * @param inMillimetres finite, not negative
+ */
+public record Length(double inMillimetres) implements Comparable<Length> {
+
+    public static final double MM_PER_INCH = 25.4;
+
+    public Length {
+        if (!Double.isFinite(inMillimetres) || inMillimetres < 0) {
+            throw new IllegalArgumentException("length was " + inMillimetres + " mm, must be finite and not negative");
+        }
+    }
+
+    public static Length ofMillimetres(double millimetres) {
+        return new Length(millimetres);
+    }
+
+    public static Length ofInches(double inches) {
+        return new Length(inches * MM_PER_INCH);
+    }
+
+    public double inInches() {
+        return inMillimetres / MM_PER_INCH;
+    }
+
+    public Quantity quantity() {
+        return Quantity.millimetres(inMillimetres);
+    }
+
+    @Override
+    public int compareTo(Length other) {
+        return Double.compare(inMillimetres, other.inMillimetres);
+    }
+}

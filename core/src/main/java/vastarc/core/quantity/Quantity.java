@@ -1,0 +1,60 @@
+package vastarc.core.quantity;
+
+/**
+ * A figure and its unit.
+ *
+ * @param value finite
+ * @param unit  the fixed unit the value is in
+ */
+public record Quantity(double value, Unit unit) {
+
+    public Quantity {
+        if (!Double.isFinite(value)) {
+            throw new IllegalArgumentException("value was " + value + " " + unit.symbol() + ", must be finite");
+        }
+    }
+
+    public static Quantity of(double value, Unit unit) {
+        return new Quantity(value, unit);
+    }
+
+    public static Quantity amperes(double value) {
+        return new Quantity(value, Unit.AMPERE);
+    }
+
+    public static Quantity millimetres(double value) {
+        return new Quantity(value, Unit.MILLIMETRE);
+    }
+
+    public static Quantity stockMillimetres(double value) {
+        return new Quantity(value, Unit.STOCK_MILLIMETRE);
+    }
+
+    public static Quantity seconds(double value) {
+        return new Quantity(value, Unit.SECOND);
+    }
+
+    public static Quantity percent(double value) {
+        return new Quantity(value, Unit.PERCENT);
+    }
+
+    public static Quantity number(double value) {
+        return new Quantity(value, Unit.NUMBER);
+    }
+
+    public static Quantity mmPerMin(double value) {
+        return new Quantity(value, Unit.MM_PER_MIN);
+    }
+
+    public static Quantity litresPerMin(double value) {
+        return new Quantity(value, Unit.LITRE_PER_MIN);
+    }
+
+    public static Quantity celsius(double value) {
+        return new Quantity(value, Unit.CELSIUS);
+    }
+
+    public static Quantity watts(double value) {
+        return new Quantity(value, Unit.WATT);
+    }
+}

@@ -1,0 +1,39 @@
+package vastarc.core.quantity;
+
+/** The fixed units of figures, as the API writes them. Inch equivalents belong to {@link UnitSystem}. */
+public enum Unit {
+    AMPERE("A"),
+    VOLT("V"),
+    WATT("W"),
+    SECOND("s"),
+    MINUTE("min"),
+    MILLIMETRE("mm"),
+    /** A diameter that is bought by its trade size (tungsten, wire): shown as a fraction in inch shops. */
+    STOCK_MILLIMETRE("mm"),
+    MM_PER_MIN("mm/min"),
+    LITRE_PER_MIN("L/min"),
+    LITRE("L"),
+    METRE("m"),
+    GRAM("g"),
+    SQUARE_MM("mm²"),
+    HERTZ("Hz"),
+    PERCENT("%"),
+    KJ_PER_MM("kJ/mm"),
+    CELSIUS("°C"),
+    KELVIN("K"),
+    DEGREE("°"),
+    RPM("rpm"),
+    WATT_PER_METRE_KELVIN("W/(m·K)"),
+    JOULE_PER_KG_KELVIN("J/(kg·K)"),
+    NUMBER("");
+
+    private final String symbol;
+
+    Unit(String symbol) {
+        this.symbol = symbol;
+    }
+
+    public String symbol() {
+        return symbol;
+    }
+}

@@ -1,0 +1,8 @@
+/**
+ * Words kept apart from logic.
+ *
+ * <p>A rule answers with a {@link vastarc.core.wording.Phrase}: a key and its figures. The {@link vastarc.core.wording.Phrasebook}
+ * turns it into a sentence in the reader's units. All sentences stand in {@code words.properties}, so that they can be read, checked
+ * and corrected in one place, and so that an inch shop never meets a millimetre inside a sentence.
+ */
+package vastarc.core.wording;

@@ -1,0 +1,116 @@
+package vastarc.core.heat;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.assertj.core.data.Percentage;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.aggregator.ArgumentsAccessor;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import vastarc.core.joint.Chill;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Position;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.Technique;
+import vastarc.core.joint.WireFeed;
+import vastarc.core.material.Material;
+
+/** The whole set-ups of the engine specification, its sanity tables and its position table. */
+class WorkedExamplesTest {
+
+    private static final Percentage CLOSE = Percentage.withPercentage(0.5);
+    private static final Percentage TABLE = Percentage.withPercentage(0.6);
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "/reference/worked-examples.csv", useHeadersInDisplayName = true)
+    void aWholeSetUpMatchesItsWorkedExample(ArgumentsAccessor row) {
+        Material material = Material.valueOf(row.getString(1));
+        JointForm form = JointForm.valueOf(row.getString(2));
+        Joint joint = Joint.of(material, form, row.getDouble(3)).abutting(row.getDouble(4));
+        Practice practice = Practice.usual().with(draft -> {
+            draft.position = Position.valueOf(row.getString(5));
+            draft.wire = row.getBoolean(6);
+            draft.wireFeed = WireFeed.valueOf(row.getString(7));
+            draft.technique = Technique.valueOf(row.getString(8));
+            draft.chill = Chill.valueOf(row.getString(9));
+            draft.preheatC = row.getDouble(10);
+        });
+        double limited = row.getDouble(11);
+        Demand full = Demand.of(joint, practice);
+        Demand demand = limited > 0
+                ? Demand.limited(limited, joint.thinnerMm(), full.speedMmPerS(), full.arcMm(), practice.wire())
+                : full;
+
+        HeatSolution heat = HeatSolution.of(joint, practice, demand);
+
+        assertThat(demand.speedMmPerS()).as("speed").isCloseTo(row.getDouble(12), CLOSE);
+        assertThat(demand.halfWidthMm()).as("y").isCloseTo(row.getDouble(13), CLOSE);
+        assertThat(demand.depthMm()).as("z").isCloseTo(row.getDouble(14), CLOSE);
+        assertThat(demand.depositMm2()).as("deposit").isCloseTo(row.getDouble(15), CLOSE);
+        assertThat(heat.platePowerW()).as("plate").isCloseTo(row.getDouble(16), CLOSE);
+        assertThat(heat.wirePowerW()).as("wire").isCloseTo(row.getDouble(17), CLOSE);
+        assertThat(heat.currentA()).as("current").isCloseTo(row.getDouble(18), CLOSE);
+        assertThat(heat.voltageV()).as("voltage").isCloseTo(row.getDouble(19), CLOSE);
+        assertThat(heat.arcEnergyKjPerMm()).as("arc energy").isCloseTo(row.getDouble(20), CLOSE);
+        assertThat(heat.heatInputKjPerMm()).as("heat input").isCloseTo(row.getDouble(21), CLOSE);
+        assertThat(heat.pool().frontWidthMm()).as("front").isCloseTo(row.getDouble(22), within(0.01));
+        assertThat(heat.pool().backWidthMm()).as("back").isCloseTo(row.getDouble(23), within(0.01));
+        assertThat(heat.poolBehindMm()).as("pool behind the arc").isCloseTo(row.getDouble(24), CLOSE);
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "/reference/amperes-by-thickness.csv", useHeadersInDisplayName = true)
+    void currentByThicknessMatchesTheTable(
+            double thicknessMm, JointForm form, Material material, Technique technique, boolean wire, double currentA) {
+        Joint joint = Joint.of(material, form, thicknessMm);
+        Practice practice = Practice.usual().with(draft -> {
+            draft.technique = technique;
+            draft.wire = wire;
+        });
+
+        assertThat(HeatSolution.of(joint, practice).currentA()).isCloseTo(currentA, TABLE);
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "/known-gaps/edge-amperes.csv", useHeadersInDisplayName = true)
+    void edgeCurrentIsNearTheTableThatDisagreesWithTheExamples(
+            double thicknessMm, JointForm form, Material material, Technique technique, boolean wire, double currentA) {
+        Joint joint = Joint.of(material, form, thicknessMm);
+        Practice practice = Practice.usual().with(draft -> draft.wire = wire);
+
+        assertThat(HeatSolution.of(joint, practice).currentA()).isCloseTo(currentA, Percentage.withPercentage(5));
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "/reference/foil.csv", useHeadersInDisplayName = true)
+    void foilMatchesTheTable(double thicknessMm, double currentA, double voltageV, double widthMm) {
+        Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, thicknessMm);
+        Practice practice = Practice.usual().with(draft -> draft.wire = false);
+        Demand usual = Demand.of(joint, practice);
+        Demand micro = new Demand(
+                usual.halfWidthMm(), usual.depthMm(), 0, 0, usual.speedMmPerS(), 1, usual.sinkMm());
+
+        HeatSolution heat = HeatSolution.of(joint, practice, micro);
+
+        assertThat(heat.currentA()).isCloseTo(currentA, CLOSE);
+        assertThat(heat.voltageV()).isCloseTo(voltageV, CLOSE);
+        assertThat(2 * micro.halfWidthMm()).isCloseTo(widthMm, CLOSE);
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "/reference/position.csv", useHeadersInDisplayName = true)
+    void positionMatchesTheTable(Position position, double currentA, double speedMmPerS, double reachMm) {
+        Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 2);
+        Practice practice = Practice.usual().with(draft -> {
+            draft.position = position;
+            draft.wireFeed = WireFeed.LAY;
+        });
+
+        HeatSolution heat = HeatSolution.of(joint, practice);
+
+        assertThat(heat.currentA()).isCloseTo(currentA, CLOSE);
+        assertThat(heat.demand().speedMmPerS()).isCloseTo(speedMmPerS, CLOSE);
+        assertThat(2 * heat.demand().halfWidthMm()).isCloseTo(reachMm, CLOSE);
+    }
+}
