@@ -76,6 +76,11 @@ public record Demand(
         return new Demand(y, depthMm, deposit, 0, speed, arc, NO_LIMIT);
     }
 
+    /** A fill pass: melts a half width of the face, adds a section, at the speed and arc of another pass. */
+    public static Demand onFace(double halfWidthMm, double depositMm2, Demand like) {
+        return new Demand(halfWidthMm, 0, depositMm2, 0, like.speedMmPerS(), like.arcMm(), NO_LIMIT);
+    }
+
     /** Root pass of a V: melts the land, in metal as thick as the bevel stands above the edge of the pool. */
     private static Demand root(double t, double f, Groove groove, double speed, double arc) {
         double land = groove.rootFace().inMillimetres();

@@ -51,7 +51,11 @@ public record HeatSolution(
 
     /** The steady current alone, A: for tables and comparisons that do not need the pool. */
     public static double currentA(Joint joint, Practice practice) {
-        Demand demand = Demand.of(joint, practice);
+        return currentA(joint, practice, Demand.of(joint, practice));
+    }
+
+    /** The steady current for a demand, A. */
+    public static double currentA(Joint joint, Practice practice, Demand demand) {
         double plate = JointHeat.of(joint, practice, demand).powerW(demand.halfWidthMm(), demand.depthMm());
         return new Arc(demand.arcMm()).currentA(plate + wirePower(joint, demand));
     }
@@ -112,6 +116,30 @@ public record HeatSolution(
                 Cooling.USUAL_BEAD_MM,
                 faceLossWPerM2K,
                 practice.preheatC());
+    }
+
+    /**
+     * Length behind the arc that must stay under gas until the seam has fallen to a temperature, mm.
+     *
+     * <p>\( L = v\tau \), \( \tau = \left(\frac{q/v}{t\,\Delta T}\right)^2 / (4\pi k\rho c) \) with the cooling properties. Source: line
+     * source on thin plate [textbook].
+     */
+    public double trailLengthMm(double temperatureC) {
+        double ratio = lineHeat() / (temperatureC - Practice.ROOM_C);
+        return demand.speedMmPerS() * ratio * ratio;
+    }
+
+    /** Temperature of the seam a distance behind the arc, °C; the inverse of {@link #trailLengthMm}. */
+    public double trailingC(double behindMm) {
+        return practice.preheatC() + lineHeat() / Math.sqrt(behindMm / demand.speedMmPerS());
+    }
+
+    /** (q/v)/(t √(4π k ρ c)), K·√s. */
+    private double lineHeat() {
+        Properties metal = metal();
+        double perMetre = platePowerW / (demand.speedMmPerS() * 1e-3);
+        double spread = 4 * Math.PI * metal.coolingConductivityWPerMK() * metal.densityKgPerM3() * metal.coolingCapacityJPerKgK();
+        return perMetre / (effectiveThicknessMm() * 1e-3 * Math.sqrt(spread));
     }
 
     /**

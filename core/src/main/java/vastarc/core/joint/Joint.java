@@ -31,6 +31,8 @@ public record Joint(
         double copeAngleDeg,
         boolean smallTab) {
 
+    private static final double GROOVE_WIRE_MM = 4;
+
     /** Both members alike, square and closed up, at right angles; a V butt gets the usual V. */
     public static Joint of(Material material, JointForm form, double millimetres) {
         Length thickness = Length.ofMillimetres(millimetres);
@@ -64,8 +66,9 @@ public record Joint(
         return Math.max(base.inMillimetres(), abutting.inMillimetres());
     }
 
-    public boolean isUnequal() {
-        return thickerMm() > thinnerMm() * 1.05;
+    /** Thickness that the wire is chosen by: a groove is filled in passes, with wire for medium plate, mm. */
+    public double wireThicknessMm() {
+        return groove.isPresent() ? Math.min(thinnerMm(), GROOVE_WIRE_MM) : thinnerMm();
     }
 
     public boolean isDissimilar() {

@@ -1,0 +1,83 @@
+package vastarc.core.consumable;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import vastarc.core.table.Table;
+
+/**
+ * A tungsten electrode by diameter, DC electrode negative. Source: table {@code tungstens.csv}.
+ *
+ * @param diameterMm    trade diameter, mm
+ * @param usualLowA     customary range, A
+ * @param usualHighA    customary range, A
+ * @param minStableA    lowest current at which a sharpened tip holds a quiet arc, A
+ * @param practicalMaxA highest current before the tip suffers, A
+ * @param flatLowMm     flat ground on the tip, mm
+ * @param flatHighMm    flat ground on the tip, mm
+ */
+public record Tungsten(
+        double diameterMm,
+        double usualLowA,
+        double usualHighA,
+        double minStableA,
+        double practicalMaxA,
+        double flatLowMm,
+        double flatHighMm) {
+
+    private static final double HEADROOM = 1.1;
+    private static final List<Tungsten> SIZES = Table.read(
+                    "tungstens.csv",
+                    Set.of(
+                            "diameter_mm",
+                            "usual_low_a",
+                            "usual_high_a",
+                            "min_stable_a",
+                            "practical_max_a",
+                            "flat_low_mm",
+                            "flat_high_mm"))
+            .stream()
+            .map(Tungsten::from)
+            .sorted(Comparator.comparingDouble(Tungsten::diameterMm))
+            .toList();
+
+    private static Tungsten from(Table.Row row) {
+        return new Tungsten(
+                row.number("diameter_mm"),
+                row.number("usual_low_a"),
+                row.number("usual_high_a"),
+                row.number("min_stable_a"),
+                row.number("practical_max_a"),
+                row.number("flat_low_mm"),
+                row.number("flat_high_mm"));
+    }
+
+    /** Every diameter, thinnest first. */
+    public static List<Tungsten> sizes() {
+        return SIZES;
+    }
+
+    /** The thinnest that carries the peak with a tenth in hand; empty beyond the thickest. */
+    public static Optional<Tungsten> forPeak(double peakA) {
+        return SIZES.stream()
+                .filter(size -> size.practicalMaxA() >= HEADROOM * peakA)
+                .findFirst();
+    }
+
+    /** The next diameter down, if there is one. */
+    public Optional<Tungsten> thinner() {
+        int index = SIZES.indexOf(this);
+        return index > 0 ? Optional.of(SIZES.get(index - 1)) : Optional.empty();
+    }
+
+    /** Included angle for a peak current, degrees: 15 + 0.3 I within 20–60 (judgement). */
+    public static double tipAngleDeg(double peakA) {
+        return Math.min(60, Math.max(20, 15 + 0.3 * peakA));
+    }
+
+    /** Time under gas until the tip is cold enough for air, s: max(3, 3.24 ln(7.9 I/I_max)) [textbook]. */
+    public double coolingS(double currentA) {
+        return Math.max(3, 3.24 * Math.log(7.9 * currentA / practicalMaxA));
+    }
+}

@@ -1,0 +1,53 @@
+package vastarc.core.consumable;
+
+import java.util.List;
+import java.util.Set;
+import vastarc.core.table.Table;
+
+/** Filler wire diameters made and the usual choice by thickness. Source: table {@code wires.csv}. */
+public record Wire(double diameterMm, double fromMm, double toMm) {
+
+    /** A wire thicker than this many sheet thicknesses chills the pool too much (judgement). */
+    public static final double MAX_OF_THICKNESS = 1.25;
+
+    private static final List<Wire> SIZES = Table.read("wires.csv", Set.of("diameter_mm", "from_mm", "to_mm")).stream()
+            .map(row -> new Wire(row.number("diameter_mm"), row.number("from_mm"), row.number("to_mm")))
+            .toList();
+
+    public static List<Wire> sizes() {
+        return SIZES;
+    }
+
+    /** The usual diameter for the thinner member. */
+    public static Wire usualFor(double thicknessMm) {
+        return SIZES.stream()
+                .filter(wire -> thicknessMm <= wire.toMm())
+                .findFirst()
+                .orElse(SIZES.get(SIZES.size() - 1));
+    }
+
+    /** The thickest wire thinner than the sheet; the thinnest made where there is none. */
+    public static Wire thinnerThan(double thicknessMm) {
+        return SIZES.stream()
+                .filter(wire -> wire.diameterMm() < thicknessMm)
+                .reduce((thinner, thicker) -> thicker)
+                .orElse(SIZES.get(0));
+    }
+
+    /** The thinnest wire thicker than the sheet; the thickest made where there is none. */
+    public static Wire thickerThan(double thicknessMm) {
+        return SIZES.stream()
+                .filter(wire -> wire.diameterMm() > thicknessMm)
+                .findFirst()
+                .orElse(SIZES.get(SIZES.size() - 1));
+    }
+
+    /** Section, mm². */
+    public double sectionMm2() {
+        return Math.PI / 4 * diameterMm * diameterMm;
+    }
+
+    public boolean isTooThickFor(double thicknessMm) {
+        return diameterMm > MAX_OF_THICKNESS * thicknessMm + 1e-9;
+    }
+}

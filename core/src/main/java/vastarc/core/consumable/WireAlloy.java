@@ -1,0 +1,48 @@
+package vastarc.core.consumable;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import vastarc.core.material.Material;
+import vastarc.core.table.Table;
+
+/**
+ * Filler alloy for a pair of base metals. Source: table {@code wire-alloys.csv}.
+ *
+ * @param one   a grade
+ * @param two   the other grade, or the same
+ * @param alloy AWS class; empty where the pair cannot be welded
+ * @param note  alternatives
+ */
+public record WireAlloy(Material one, Material two, Optional<String> alloy, String note) {
+
+    private static final List<WireAlloy> PAIRS = Table.read(
+                    "wire-alloys.csv", Set.of("base", "other", "possible", "alloy"))
+            .stream()
+            .map(WireAlloy::from)
+            .toList();
+
+    private static WireAlloy from(Table.Row row) {
+        Optional<String> alloy =
+                row.text("possible").equals("YES") ? Optional.of(row.text("alloy")) : Optional.empty();
+        return new WireAlloy(
+                row.named("base", Material.class), row.named("other", Material.class), alloy, row.optional("note"));
+    }
+
+    /** The row for a pair, whichever way round it is given. */
+    public static WireAlloy of(Material one, Material two) {
+        return PAIRS.stream()
+                .filter(pair -> pair.joins(one, two) || pair.joins(two, one))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("table wire-alloys.csv lacks " + one + " with " + two));
+    }
+
+    /** Every pair in the table. */
+    public static List<WireAlloy> pairs() {
+        return PAIRS;
+    }
+
+    private boolean joins(Material first, Material second) {
+        return one == first && two == second;
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * What the torch is built up from and what goes into the seam: tungsten, cup, gas, wire, hood. Each from a table of the trade.
+ */
+package vastarc.core.consumable;

@@ -1,0 +1,140 @@
+package vastarc.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import vastarc.core.finding.Caution;
+import vastarc.core.heat.HeatSolution;
+import vastarc.core.joint.Control;
+import vastarc.core.joint.Finish;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.Position;
+import vastarc.core.joint.Technique;
+import vastarc.core.material.Family;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.wording.Phrase;
+
+/** The cautions that matter for this joint, the most telling first. */
+final class CautionRules {
+
+    private static final double FILM_RUPTURE = 6;
+    private static final double LONG_SHIELD_S = 15;
+    private static final double LARGE_GAP_SHARE = 0.3;
+    private static final double UNEQUAL_RATIO = 1.5;
+    private static final double GRAVITY = 9.81;
+
+    private CautionRules() {}
+
+    static List<Caution> cautions(Plan plan) {
+        List<Caution> cautions = new ArrayList<>(8);
+        metal(plan, cautions);
+        joint(plan, cautions);
+        pool(plan, cautions);
+        hand(plan, cautions);
+        people(plan, cautions);
+        cautions.add(Caution.of("qualified"));
+        return cautions;
+    }
+
+    private static void metal(Plan plan, List<Caution> cautions) {
+        Joint joint = plan.joint();
+        if (joint.wantsPurge() && !plan.practice().purged()) {
+            boolean molten = plan.heat().pool().backWidthMm() > 0;
+            cautions.add(Caution.of(joint.isTitanium() ? "titaniumNoPurge" : molten ? "stainlessSugar" : "stainlessNoPurge"));
+        }
+        if (joint.isTitanium()) {
+            double trail = plan.heat().trailLengthMm(425);
+            cautions.add(Caution.of("titaniumTrail", Quantity.millimetres(trail)));
+            if (plan.cooling().timeToS(425) > LONG_SHIELD_S) {
+                cautions.add(Caution.of("titaniumHold"));
+            }
+        }
+        if (joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY) {
+            cautions.add(Caution.of(joint.thickerMm() > 3.2 ? "chromolyPreheat" : "chromolyThin"));
+        }
+    }
+
+    private static void joint(Plan plan, List<Caution> cautions) {
+        Joint joint = plan.joint();
+        if (joint.thickerMm() > UNEQUAL_RATIO * joint.thinnerMm()) {
+            boolean baseHeavy = joint.base().compareTo(joint.abutting()) > 0;
+            double share = baseHeavy ? plan.heat().baseShare() : 1 - plan.heat().baseShare();
+            cautions.add(Caution.of("unequal", Math.round(100 * share)));
+        }
+        if (joint.gap().inMillimetres() > LARGE_GAP_SHARE * joint.thinnerMm() && joint.groove().isEmpty()) {
+            cautions.add(Caution.of("gap", joint.gap(), Quantity.millimetres(LARGE_GAP_SHARE * joint.thinnerMm())));
+        }
+        if (plan.position().isFixedTube() && !joint.form().isTube()) {
+            cautions.add(Caution.of("tubePosition", plan.position().letters()));
+        }
+        if (joint.form().isTube() && !plan.practice().rotated() && !plan.position().isFixedTube() && plan.position() != Position.PC) {
+            cautions.add(Caution.of("tubeTurns"));
+        }
+        if (plan.practice().wire()) {
+            School school = plan.schools().of(Matter.WIRE_SIZE);
+            WireChoice choice = WireChoice.of(school, plan.heat());
+            if (choice.wire().isTooThickFor(joint.wireThicknessMm())) {
+                cautions.add(Caution.of("wireThick", Quantity.stockMillimetres(choice.wire().diameterMm()), Quantity.millimetres(joint.thinnerMm())));
+            } else if (school == School.WIRE_THICKER && choice.chillPerDabK() > WireChoice.COLD_DAB_K) {
+                cautions.add(Caution.of("coldDab", Quantity.of(choice.chillPerDabK(), Unit.KELVIN)));
+            }
+        }
+    }
+
+    private static void pool(Plan plan, List<Caution> cautions) {
+        HeatSolution heat = plan.heat();
+        double width = heat.pool().frontWidthMm();
+        double limit = widthLimitMm(plan);
+        if (width > limit) {
+            cautions.add(Caution.of("poolFalls", Quantity.millimetres(width), plan.position().letters(), Quantity.millimetres(limit)));
+        }
+        double back = heat.pool().backWidthMm();
+        if (back > 0 && !plan.form().isCorner() && back > backLimitMm(plan)) {
+            cautions.add(Caution.of("blowThrough", Quantity.millimetres(back), Quantity.millimetres(backLimitMm(plan))));
+        }
+    }
+
+    /** Widest pool that its surface holds in this position, mm [textbook form, judgement factors]. */
+    private static double widthLimitMm(Plan plan) {
+        double lc = plan.heat().metal().capillaryLengthM() * 1000;
+        double length = plan.heat().pool().lengthMm();
+        return switch (plan.position().poolLimit()) {
+            case NONE -> Double.MAX_VALUE;
+            case SHELF -> Math.sqrt(2) * lc;
+            case HANGING -> Math.PI / 2 * lc;
+            case RUNNING -> 2 * lc * lc / length;
+            case SLOPING -> 2 * lc * lc / length / Math.sin(Math.PI / 4);
+        };
+    }
+
+    /** w ≤ 2γ/(ρ g t + p/2), p = 230 (I/100)² Pa, and w ≤ 6 t, mm [textbook form, judgement factors]. */
+    private static double backLimitMm(Plan plan) {
+        double t = plan.heat().pool().thicknessMm();
+        double pressure = 230 * Math.pow(plan.peakA() / 100, 2);
+        double head = plan.heat().metal().liquidDensityKgPerM3() * GRAVITY * t * 1e-3 + 0.5 * pressure;
+        return Math.min(FILM_RUPTURE * t, 2 * plan.heat().metal().surfaceTensionNPerM() / head * 1000);
+    }
+
+    private static void hand(Plan plan, List<Caution> cautions) {
+        Finish finish = plan.practice().finish();
+        if (plan.practice().technique() == Technique.CUP_WALK && finish != Finish.PLAIN) {
+            cautions.add(Caution.of("cupWalkMarks", Phrase.of("finish." + finish.name())));
+        }
+        if (plan.control() == Control.LIFT_ONLY) {
+            cautions.add(Caution.of("liftOnly"));
+        }
+        if (plan.isMicro()) {
+            cautions.add(Caution.of(plan.peakA() <= 5 ? "microHood" : "micro"));
+        }
+        if (!plan.pulse().isSteady() && plan.pulse().backgroundA() <= plan.tungsten().minStableA() * 1.05) {
+            cautions.add(Caution.of("backgroundHeld", Quantity.amperes(plan.tungsten().minStableA())));
+        }
+    }
+
+    private static void people(Plan plan, List<Caution> cautions) {
+        if (plan.practice().purged()) {
+            cautions.add(Caution.of("argon"));
+        }
+        cautions.add(Caution.of("fume." + plan.joint().material().family()));
+    }
+}

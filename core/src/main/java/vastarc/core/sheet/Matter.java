@@ -1,0 +1,12 @@
+package vastarc.core.sheet;
+
+/** A matter on which practitioners disagree. */
+public enum Matter {
+    WORKING_CURRENT,
+    PEDAL_CEILING,
+    START_CURRENT,
+    UP_SLOPE,
+    PRE_FLOW,
+    POST_FLOW,
+    WIRE_SIZE
+}

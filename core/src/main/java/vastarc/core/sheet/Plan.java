@@ -1,0 +1,169 @@
+package vastarc.core.sheet;
+
+import java.util.List;
+import vastarc.core.consumable.Cup;
+import vastarc.core.consumable.Tungsten;
+import vastarc.core.heat.Arc;
+import vastarc.core.heat.Cooling;
+import vastarc.core.heat.HeatSolution;
+import vastarc.core.heat.Pulse;
+import vastarc.core.joint.Control;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Position;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.Technique;
+
+/**
+ * The decisions that depend on each other, made once: current, pulse, tungsten, cup and flow, slopes.
+ *
+ * @param schools    chosen schools
+ * @param heat       the heat balance
+ * @param comparison the currents of the three schools
+ * @param pulse      the current in time; steady where no pulse is wanted or the set has none
+ * @param tungsten   the electrode
+ * @param cup        the cup
+ * @param gasFlow    torch flow, L/min
+ * @param taperS     time in which the current should fall at the end, whoever does it, s
+ */
+record Plan(
+        Schools schools,
+        HeatSolution heat,
+        List<SchoolCurrent> comparison,
+        Pulse pulse,
+        Tungsten tungsten,
+        Cup cup,
+        Window gasFlow,
+        double taperS) {
+
+    private static final double MICRO_BELOW_A = 15;
+    private static final int TITANIUM_CUP = 12;
+    private static final int MICRO_CUP = 4;
+    private static final int USUAL_CUP = 5;
+    private static final double SHIELD_MARGIN_MM = 6;
+    private static final double TITANIUM_MARGIN_MM = 10;
+
+    static Plan of(HeatSolution heat, Schools schools) {
+        List<SchoolCurrent> comparison = SchoolCurrent.compare(heat);
+        double steady = SchoolCurrent.chosen(comparison, schools.of(Matter.WORKING_CURRENT));
+        Pulse wanted = pulse(heat, steady);
+        Tungsten tungsten = tungsten(wanted);
+        Pulse pulse = heldAbove(tungsten.minStableA(), wanted, heat.arc(), steady);
+        Cup cup = cup(heat, pulse.peakA());
+        return new Plan(schools, heat, comparison, pulse, tungsten, cup, gasFlow(heat, cup, pulse.peakA()), taper(heat));
+    }
+
+    private static Pulse pulse(HeatSolution heat, double steadyA) {
+        PulsePurpose purpose = heat.practice().control() == Control.LIFT_ONLY
+                ? PulsePurpose.NONE
+                : heat.practice().pulse();
+        double speed = heat.demand().speedMmPerS();
+        double fastest = heat.practice().technique() == Technique.POSITIONER ? 10 : 3;
+        return switch (purpose) {
+            case NONE -> Pulse.steady(steadyA);
+            case RIPPLE -> shaped(heat.arc(), steadyA, Math.min(fastest, Math.max(0.5, speed / 1.0)), 0.5, 0.4);
+            case HEAT -> shaped(heat.arc(), steadyA, 2, 0.45, 0.3);
+            case STIFF -> shaped(heat.arc(), steadyA, 200, 0.5, 0.4);
+        };
+    }
+
+    /** A pulse with the same mean power as the steady current. */
+    private static Pulse shaped(Arc arc, double steadyA, double rateHz, double onFraction, double ratio) {
+        double heatW = Arc.EFFICIENCY * arc.powerW(steadyA);
+        return new Pulse(rateHz, onFraction, ratio, arc.peakCurrentA(heatW, onFraction, ratio));
+    }
+
+    /** The thinnest electrode for the peak; none thicker than the table's thickest is known, and the scope rules see to that. */
+    private static Tungsten tungsten(Pulse pulse) {
+        List<Tungsten> sizes = Tungsten.sizes();
+        return Tungsten.forPeak(pulse.peakA()).orElse(sizes.get(sizes.size() - 1));
+    }
+
+    /** Lifts the background to what the tungsten holds, keeping the mean power. */
+    private static Pulse heldAbove(double minStableA, Pulse pulse, Arc arc, double steadyA) {
+        Pulse held = pulse;
+        for (int i = 0; i < 20 && held.backgroundA() < minStableA - 1e-9 && !held.isSteady(); i++) {
+            double ratio = Math.min(1, minStableA / held.peakA());
+            held = shaped(arc, steadyA, pulse.rateHz(), pulse.onFraction(), Math.min(1, ratio + 1e-6));
+        }
+        return held;
+    }
+
+    private static Cup cup(HeatSolution heat, double peakA) {
+        boolean titanium = heat.joint().wantsPurge() && heat.joint().isTitanium();
+        double margin = titanium ? TITANIUM_MARGIN_MM : SHIELD_MARGIN_MM;
+        int smallest = titanium ? TITANIUM_CUP : peakA < MICRO_BELOW_A ? MICRO_CUP : USUAL_CUP;
+        return Cup.atLeast(heat.pool().frontWidthMm() + margin, smallest);
+    }
+
+    private static Window gasFlow(HeatSolution heat, Cup cup, double peakA) {
+        if (heat.joint().isTitanium()) {
+            return flow(cup, 1100, 1000, 1200);
+        }
+        if (peakA < MICRO_BELOW_A) {
+            return flow(cup, 800, 600, 900);
+        }
+        return flow(cup, 1200, 1000, cup.lens() ? 1600 : 1400);
+    }
+
+    private static Window flow(Cup cup, double reynolds, double low, double high) {
+        return new Window(cup.flowLPerMin(reynolds), cup.flowLPerMin(low), cup.flowLPerMin(high));
+    }
+
+    /** t_down = max(1, t_f, L/v): the pool shrinks no faster than it froze while running. */
+    private static double taper(HeatSolution heat) {
+        double freeze = heat.pool().freezeTimeS(heat.metal(), heat.platePowerW(), 0);
+        return Math.max(1, Math.max(freeze, heat.pool().lengthMm() / heat.demand().speedMmPerS()));
+    }
+
+    Joint joint() {
+        return heat.joint();
+    }
+
+    Practice practice() {
+        return heat.practice();
+    }
+
+    Control control() {
+        return heat.practice().control();
+    }
+
+    double peakA() {
+        return pulse.peakA();
+    }
+
+    boolean isMicro() {
+        return peakA() < MICRO_BELOW_A;
+    }
+
+    boolean isTitanium() {
+        return joint().isTitanium();
+    }
+
+    /** Seams that close on themselves start on metal, not on an edge. */
+    boolean startsAtEdge() {
+        return !joint().form().isTube();
+    }
+
+    boolean isOverhead() {
+        return practice().position().isOverhead();
+    }
+
+    Position position() {
+        return practice().position();
+    }
+
+    JointForm form() {
+        return joint().form();
+    }
+
+    /** Time the arc takes to fade at the end: a bare lift set snaps off. */
+    double fadeS() {
+        return control() == Control.LIFT_ONLY ? 0 : taperS;
+    }
+
+    Cooling cooling() {
+        return heat.cooling(fadeS(), Cooling.UNDER_GAS);
+    }
+}

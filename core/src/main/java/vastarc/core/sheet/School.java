@@ -1,0 +1,52 @@
+package vastarc.core.sheet;
+
+/** One answer to a {@link Matter}. Spoken by the words {@code school.<name>}; the first of each matter is the default. */
+public enum School {
+    HEAT_BALANCE(Matter.WORKING_CURRENT),
+    AMP_PER_THOU(Matter.WORKING_CURRENT),
+    AMPS_PER_MM(Matter.WORKING_CURRENT),
+
+    CEILING_ABOVE(Matter.PEDAL_CEILING),
+    CEILING_WELL_ABOVE(Matter.PEDAL_CEILING),
+    CEILING_AT_WORKING(Matter.PEDAL_CEILING),
+
+    START_BY_EDGE(Matter.START_CURRENT),
+    START_LOWEST(Matter.START_CURRENT),
+    START_HALF(Matter.START_CURRENT),
+
+    UP_SLOPE_BY_EDGE(Matter.UP_SLOPE),
+    UP_SLOPE_NONE(Matter.UP_SLOPE),
+    UP_SLOPE_SETTLED(Matter.UP_SLOPE),
+
+    PRE_FLOW_BY_HOSE(Matter.PRE_FLOW),
+    PRE_FLOW_NONE(Matter.PRE_FLOW),
+    PRE_FLOW_SHORT(Matter.PRE_FLOW),
+    PRE_FLOW_LONG(Matter.PRE_FLOW),
+
+    POST_FLOW_UNTIL_COLD(Matter.POST_FLOW),
+    POST_FLOW_BY_CURRENT(Matter.POST_FLOW),
+    POST_FLOW_FIXED(Matter.POST_FLOW),
+
+    WIRE_BY_DEPOSIT(Matter.WIRE_SIZE),
+    WIRE_THINNER(Matter.WIRE_SIZE),
+    WIRE_THICKER(Matter.WIRE_SIZE),
+
+    /** Physics or table without dispute. */
+    RULE(null);
+
+    private final Matter matter;
+
+    School(Matter matter) {
+        this.matter = matter;
+    }
+
+    /** The matter it answers; null for {@link #RULE}. */
+    public Matter matter() {
+        return matter;
+    }
+
+    /** The words it is spoken by. */
+    public String words() {
+        return "school." + name();
+    }
+}

@@ -1,0 +1,69 @@
+package vastarc.core.sheet;
+
+import java.util.List;
+import vastarc.core.heat.HeatSolution;
+import vastarc.core.joint.Joint;
+import vastarc.core.wording.Phrase;
+
+/**
+ * The working current one school would set, and where that school stands for this joint.
+ *
+ * @param school   the school
+ * @param currentA its steady current, A
+ * @param note     where it holds or breaks here
+ */
+public record SchoolCurrent(School school, double currentA, Phrase note) {
+
+    private static final double AMPS_PER_MM = 30;
+    private static final double AMPS_PER_THOU_IN_MM = 1000 / 25.4;
+    private static final double THICK_MM = 4;
+    private static final double NEAR = 0.12;
+
+    /** All three, heat balance first. The linear rules count the thinner member, as the trade does. */
+    public static List<SchoolCurrent> compare(HeatSolution heat) {
+        double balance = heat.currentA();
+        return List.of(
+                new SchoolCurrent(School.HEAT_BALANCE, balance, Phrase.of("school.note.balance")),
+                linear(School.AMP_PER_THOU, AMPS_PER_THOU_IN_MM, heat, balance),
+                linear(School.AMPS_PER_MM, AMPS_PER_MM, heat, balance));
+    }
+
+    /** Current of the school chosen, from a comparison. */
+    static double chosen(List<SchoolCurrent> comparison, School school) {
+        return comparison.stream()
+                .filter(current -> current.school() == school)
+                .findFirst()
+                .orElseThrow()
+                .currentA();
+    }
+
+    private static SchoolCurrent linear(School school, double ampsPerMm, HeatSolution heat, double balance) {
+        double current = ampsPerMm * heat.joint().thinnerMm();
+        double off = current / balance - 1;
+        String code = Math.abs(off) <= NEAR ? "near" : off > 0 ? "over" : "under";
+        Phrase cause = Phrase.of("school.cause." + cause(heat));
+        long percent = Math.round(Math.abs(off) * 100);
+        return new SchoolCurrent(school, current, Phrase.of("school.note." + code, percent, cause));
+    }
+
+    /** What most sets this joint apart from the flat butt the linear rules were made on. */
+    private static String cause(HeatSolution heat) {
+        Joint joint = heat.joint();
+        if (heat.practice().chill().contactWPerM2K() > 0) {
+            return "chill";
+        }
+        if (joint.form().isCorner()) {
+            return "paths";
+        }
+        if (joint.isTitanium()) {
+            return "titanium";
+        }
+        if (joint.form().reachFactor() < 1) {
+            return "edge";
+        }
+        if (joint.thinnerMm() > THICK_MM) {
+            return "thick";
+        }
+        return joint.material().isStainless() ? "stainless" : "speed";
+    }
+}

@@ -1,0 +1,102 @@
+package vastarc.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.wording.Phrase;
+
+/**
+ * One setting of the sheet and everything that stands behind it.
+ *
+ * @param key     which
+ * @param window  value and window in the key's unit; empty for a setting that is words
+ * @param text    the value in words, for a setting that is words
+ * @param idle    has no effect under this control or for this job: stays at rest
+ * @param school  the school or rule that set it
+ * @param reason  why, in a sentence
+ * @param inputs  the numbers that went in
+ * @param others  what the other schools would set
+ */
+public record Setting(
+        SettingKey key,
+        Optional<Window> window,
+        Optional<Phrase> text,
+        boolean idle,
+        School school,
+        Phrase reason,
+        List<Input> inputs,
+        List<Alternative> others) {
+
+    /** A number that went into a setting; {@code name} is spoken by the words {@code input.<name>}. */
+    public record Input(String name, Quantity value) {}
+
+    /** What another school would set. */
+    public record Alternative(School school, Quantity value) {}
+
+    public Setting {
+        inputs = List.copyOf(inputs);
+        others = List.copyOf(others);
+    }
+
+    /** Value of a setting that is a figure. */
+    public double value() {
+        return window.orElseThrow().value();
+    }
+
+    public Quantity quantity() {
+        return Quantity.of(value(), key.unit());
+    }
+
+    static Draft figure(SettingKey key, Window window) {
+        return new Draft(key, Optional.of(window), Optional.empty());
+    }
+
+    static Draft words(SettingKey key, Phrase text) {
+        return new Draft(key, Optional.empty(), Optional.of(text));
+    }
+
+    /** A setting in the making. */
+    static final class Draft {
+        private final SettingKey key;
+        private final Optional<Window> window;
+        private final Optional<Phrase> text;
+        private final List<Input> inputs = new ArrayList<>(4);
+        private final List<Alternative> others = new ArrayList<>(3);
+        private School school = School.RULE;
+        private boolean idle;
+
+        private Draft(SettingKey key, Optional<Window> window, Optional<Phrase> text) {
+            this.key = key;
+            this.window = window;
+            this.text = text;
+        }
+
+        Draft by(School value) {
+            school = value;
+            return this;
+        }
+
+        Draft idle() {
+            idle = true;
+            return this;
+        }
+
+        Draft from(String name, Quantity value) {
+            inputs.add(new Input(name, value));
+            return this;
+        }
+
+        Draft other(School value, double figure) {
+            if (value != school) {
+                others.add(new Alternative(value, Quantity.of(figure, key.unit())));
+            }
+            return this;
+        }
+
+        /** Ends the draft with the words {@code reason.<code>}. */
+        Setting because(String code, Object... arguments) {
+            return new Setting(key, window, text, idle, school, Phrase.of("reason." + code, arguments), inputs, others);
+        }
+    }
+}

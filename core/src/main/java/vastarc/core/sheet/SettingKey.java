@@ -1,0 +1,95 @@
+package vastarc.core.sheet;
+
+import vastarc.core.quantity.Unit;
+import vastarc.core.table.SourceKind;
+
+/**
+ * The settings of a sheet. Each is spoken by {@code setting.<apiName>} with {@code .formula}, {@code .source} and {@code .ifWrong}.
+ */
+public enum SettingKey {
+    WORKING_CURRENT("workingCurrent", Unit.AMPERE, Group.PANEL, SourceKind.FITTED),
+    PEDAL_CEILING("pedalCeiling", Unit.AMPERE, Group.PANEL, SourceKind.JUDGEMENT),
+    START_CURRENT("startCurrent", Unit.AMPERE, Group.PANEL, SourceKind.SIMULATED),
+    UP_SLOPE("upSlope", Unit.SECOND, Group.PANEL, SourceKind.JUDGEMENT),
+    DOWN_SLOPE("downSlope", Unit.SECOND, Group.PANEL, SourceKind.SIMULATED),
+    END_CURRENT("endCurrent", Unit.AMPERE, Group.PANEL, SourceKind.JUDGEMENT),
+    PRE_FLOW("preFlow", Unit.SECOND, Group.PANEL, SourceKind.JUDGEMENT),
+    POST_FLOW("postFlow", Unit.SECOND, Group.PANEL, SourceKind.SIMULATED),
+    PULSE_RATE("pulseRate", Unit.HERTZ, Group.PANEL, SourceKind.JUDGEMENT),
+    PULSE_ON_TIME("pulseOnTime", Unit.PERCENT, Group.PANEL, SourceKind.JUDGEMENT),
+    PULSE_BACKGROUND("pulseBackground", Unit.PERCENT, Group.PANEL, SourceKind.JUDGEMENT),
+    PULSE_BACKGROUND_CURRENT("pulseBackgroundCurrent", Unit.AMPERE, Group.PANEL, SourceKind.JUDGEMENT),
+
+    TUNGSTEN_DIAMETER("tungstenDiameter", Unit.STOCK_MILLIMETRE, Group.TORCH, SourceKind.JUDGEMENT),
+    TUNGSTEN_TYPE("tungstenType", Unit.NUMBER, Group.TORCH, SourceKind.STANDARD),
+    TIP_ANGLE("tipAngle", Unit.DEGREE, Group.TORCH, SourceKind.JUDGEMENT),
+    TIP_FLAT("tipFlat", Unit.MILLIMETRE, Group.TORCH, SourceKind.JUDGEMENT),
+    STICK_OUT("stickOut", Unit.MILLIMETRE, Group.TORCH, SourceKind.JUDGEMENT),
+    CUP_SIZE("cupSize", Unit.NUMBER, Group.TORCH, SourceKind.JUDGEMENT),
+    GAS_FLOW("gasFlow", Unit.LITRE_PER_MIN, Group.TORCH, SourceKind.TEXTBOOK),
+    TORCH_CLASS("torchClass", Unit.NUMBER, Group.TORCH, SourceKind.HANDBOOK),
+
+    WIRE_DIAMETER("wireDiameter", Unit.STOCK_MILLIMETRE, Group.WIRE, SourceKind.JUDGEMENT),
+    WIRE_ALLOY("wireAlloy", Unit.NUMBER, Group.WIRE, SourceKind.HANDBOOK),
+    WIRE_FEED("wireFeed", Unit.MM_PER_MIN, Group.WIRE, SourceKind.JUDGEMENT),
+    WIRE_SHARE("wireShare", Unit.PERCENT, Group.WIRE, SourceKind.TEXTBOOK),
+    PURGE_FLOW("purgeFlow", Unit.LITRE_PER_MIN, Group.WIRE, SourceKind.JUDGEMENT),
+    PURGE_HOLD("purgeHold", Unit.LITRE_PER_MIN, Group.WIRE, SourceKind.JUDGEMENT),
+
+    TRAVEL_SPEED("travelSpeed", Unit.MM_PER_MIN, Group.WELD, SourceKind.FITTED),
+    PASSES("passes", Unit.NUMBER, Group.WELD, SourceKind.JUDGEMENT),
+    TURNS("turnsPerMinute", Unit.RPM, Group.WELD, SourceKind.DEFINED),
+    END_OF_LAP_CURRENT("endOfLapCurrent", Unit.AMPERE, Group.WELD, SourceKind.TEXTBOOK),
+    AVERAGE_CURRENT("averageCurrent", Unit.AMPERE, Group.WELD, SourceKind.TEXTBOOK),
+    RMS_CURRENT("rmsCurrent", Unit.AMPERE, Group.WELD, SourceKind.TEXTBOOK),
+    ARC_VOLTAGE("arcVoltage", Unit.VOLT, Group.WELD, SourceKind.TEXTBOOK),
+    HEAT_INPUT("heatInput", Unit.KJ_PER_MM, Group.WELD, SourceKind.STANDARD),
+    ARC_ENERGY("arcEnergy", Unit.KJ_PER_MM, Group.WELD, SourceKind.STANDARD),
+    POOL_WIDTH("poolWidth", Unit.MILLIMETRE, Group.WELD, SourceKind.FITTED),
+    BACK_BEAD("backBead", Unit.MILLIMETRE, Group.WELD, SourceKind.FITTED),
+    PREHEAT("preheat", Unit.CELSIUS, Group.WELD, SourceKind.JUDGEMENT),
+    FRONT_TINT("frontTint", Unit.NUMBER, Group.WELD, SourceKind.JUDGEMENT),
+    BACK_TINT("backTint", Unit.NUMBER, Group.WELD, SourceKind.JUDGEMENT),
+    HELMET_SHADE("helmetShade", Unit.NUMBER, Group.WELD, SourceKind.HANDBOOK);
+
+    /** Where the hand goes to set it. */
+    public enum Group {
+        PANEL,
+        TORCH,
+        WIRE,
+        WELD
+    }
+
+    private final String apiName;
+    private final Unit unit;
+    private final Group group;
+    private final SourceKind sourceKind;
+
+    SettingKey(String apiName, Unit unit, Group group, SourceKind sourceKind) {
+        this.apiName = apiName;
+        this.unit = unit;
+        this.group = group;
+        this.sourceKind = sourceKind;
+    }
+
+    public String apiName() {
+        return apiName;
+    }
+
+    public Unit unit() {
+        return unit;
+    }
+
+    public Group group() {
+        return group;
+    }
+
+    public SourceKind sourceKind() {
+        return sourceKind;
+    }
+
+    /** The words it is spoken by. */
+    public String words() {
+        return "setting." + apiName;
+    }
+}

@@ -1,0 +1,46 @@
+package vastarc.core.sheet;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import vastarc.core.finding.Caution;
+import vastarc.core.heat.HeatSolution;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.Practice;
+
+/**
+ * A complete setup sheet.
+ *
+ * @param heat        joint, practice and their heat balance
+ * @param settings    every setting, in the order the hand meets them
+ * @param schools     the working current of each school
+ * @param wireChoices what thinner and thicker wire would take from the arc; empty without wire
+ * @param passes      the plan of passes; empty for a single pass
+ * @param cautions    what to mind
+ */
+public record Sheet(
+        HeatSolution heat,
+        Map<SettingKey, Setting> settings,
+        List<SchoolCurrent> schools,
+        List<WireChoice> wireChoices,
+        Optional<PassPlan> passes,
+        List<Caution> cautions) {
+
+    public Joint joint() {
+        return heat.joint();
+    }
+
+    public Practice practice() {
+        return heat.practice();
+    }
+
+    /** The setting, which must be on the sheet. */
+    public Setting setting(SettingKey key) {
+        return find(key).orElseThrow(() -> new IllegalArgumentException("no " + key + " on this sheet"));
+    }
+
+    /** The setting, where this joint has it. */
+    public Optional<Setting> find(SettingKey key) {
+        return Optional.ofNullable(settings.get(key));
+    }
+}

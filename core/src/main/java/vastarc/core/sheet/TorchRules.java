@@ -1,0 +1,118 @@
+package vastarc.core.sheet;
+
+import static vastarc.core.sheet.Setting.figure;
+import static vastarc.core.sheet.Setting.words;
+
+import java.util.List;
+import vastarc.core.consumable.Cup;
+import vastarc.core.consumable.TorchClass;
+import vastarc.core.consumable.Tungsten;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.wording.Phrase;
+
+/** What the torch is built up from: tungsten, tip, cup, flow, torch class. */
+final class TorchRules {
+
+    /** A hand welding seam after seam has the arc on this much of ten minutes (judgement). */
+    private static final double BENCH_DUTY_PERCENT = 40;
+
+    private TorchRules() {}
+
+    static List<Setting> settings(Plan plan) {
+        return List.of(
+                diameter(plan), type(plan), angle(plan), flat(plan), stickOut(plan), cup(plan), flow(plan), torch(plan));
+    }
+
+    private static Setting diameter(Plan plan) {
+        Tungsten tungsten = plan.tungsten();
+        double peak = plan.peakA();
+        double low = Tungsten.sizes().stream()
+                .filter(size -> size.practicalMaxA() >= peak)
+                .findFirst()
+                .orElse(tungsten)
+                .diameterMm();
+        double high = Tungsten.sizes().stream()
+                .filter(size -> size.minStableA() <= 0.2 * peak)
+                .reduce(tungsten, (thin, thick) -> thick)
+                .diameterMm();
+        return figure(SettingKey.TUNGSTEN_DIAMETER, Window.around(tungsten.diameterMm(), low, high))
+                .from("peakCurrent", Quantity.amperes(peak))
+                .from("tungstenMinimum", Quantity.amperes(tungsten.minStableA()))
+                .from("tungstenMaximum", Quantity.amperes(tungsten.practicalMaxA()))
+                .because(
+                        "tungstenDiameter",
+                        Quantity.amperes(tungsten.minStableA()),
+                        Quantity.amperes(tungsten.practicalMaxA()),
+                        Quantity.amperes(peak));
+    }
+
+    private static Setting type(Plan plan) {
+        return words(SettingKey.TUNGSTEN_TYPE, Phrase.of("tungsten.WL15")).because("tungstenType");
+    }
+
+    private static Setting angle(Plan plan) {
+        double value = plan.isMicro() ? Math.min(20, Tungsten.tipAngleDeg(plan.peakA())) : Tungsten.tipAngleDeg(plan.peakA());
+        return figure(SettingKey.TIP_ANGLE, Window.around(value, Math.max(15, value - 8), Math.min(90, value + 8)))
+                .from("peakCurrent", Quantity.amperes(plan.peakA()))
+                .because(plan.isMicro() ? "tipAngle.needle" : "tipAngle.current", Quantity.amperes(plan.peakA()));
+    }
+
+    private static Setting flat(Plan plan) {
+        Tungsten tungsten = plan.tungsten();
+        double middle = (tungsten.flatLowMm() + tungsten.flatHighMm()) / 2;
+        return figure(SettingKey.TIP_FLAT, new Window(middle, tungsten.flatLowMm(), tungsten.flatHighMm()))
+                .from("tungstenDiameter", Quantity.stockMillimetres(tungsten.diameterMm()))
+                .because("tipFlat", Quantity.stockMillimetres(tungsten.diameterMm()));
+    }
+
+    private static Setting stickOut(Plan plan) {
+        Cup cup = plan.cup();
+        boolean corner = plan.form().isCorner();
+        double usual = cup.lens() ? corner ? 0.9 : 0.6 : corner ? 0.65 : 0.5;
+        double most = cup.lens() ? 1.0 : 0.7;
+        double bore = cup.boreMm();
+        return figure(SettingKey.STICK_OUT, Window.around(Math.round(2 * usual * bore) / 2.0, 0.3 * bore, most * bore))
+                .from("cupBore", Quantity.millimetres(bore))
+                .because(
+                        (cup.lens() ? "stickOut.lens" : "stickOut.plain") + (corner ? ".corner" : ""),
+                        Quantity.millimetres(most * bore));
+    }
+
+    private static Setting cup(Plan plan) {
+        Cup cup = plan.cup();
+        double pool = plan.heat().pool().frontWidthMm();
+        String why = plan.isTitanium() ? "cupSize.titanium" : plan.isMicro() ? "cupSize.micro" : "cupSize.pool";
+        double next = Cup.atLeast(cup.boreMm() + 0.1, cup.number()).number();
+        return figure(SettingKey.CUP_SIZE, Window.around(cup.number(), cup.number(), Math.max(next, cup.number() + 1)))
+                .from("poolWidth", Quantity.millimetres(pool))
+                .from("cupBore", Quantity.millimetres(cup.boreMm()))
+                .because(
+                        why,
+                        Quantity.millimetres(pool),
+                        Quantity.millimetres(cup.boreMm()),
+                        Phrase.of(cup.lens() ? "cup.lens" : "cup.noLens"));
+    }
+
+    private static Setting flow(Plan plan) {
+        Window flow = plan.gasFlow();
+        double reynolds = plan.cup().reynolds(flow.value());
+        return figure(SettingKey.GAS_FLOW, flow)
+                .from("cupBore", Quantity.millimetres(plan.cup().boreMm()))
+                .from("reynolds", Quantity.number(reynolds))
+                .from("turbulentFlow", Quantity.litresPerMin(plan.cup().flowLPerMin(2000)))
+                .because(
+                        plan.isMicro() && !plan.isTitanium() ? "gasFlow.micro" : "gasFlow.cup",
+                        Quantity.number(plan.cup().number()),
+                        Quantity.litresPerMin(plan.cup().flowLPerMin(2000)));
+    }
+
+    private static Setting torch(Plan plan) {
+        double rms = plan.pulse().rmsA();
+        TorchClass torch = TorchClass.forCurrent(rms, BENCH_DUTY_PERCENT);
+        return words(SettingKey.TORCH_CLASS, Phrase.of("torch." + torch.id()))
+                .from("rmsCurrent", Quantity.amperes(rms))
+                .from("torchRating", Quantity.amperes(torch.currentA()))
+                .from("torchDuty", Quantity.percent(torch.dutyPercent()))
+                .because("torchClass", Quantity.amperes(rms), Quantity.percent(torch.dutyAt(rms)));
+    }
+}

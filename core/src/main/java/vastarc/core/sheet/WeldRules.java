@@ -1,0 +1,219 @@
+package vastarc.core.sheet;
+
+import static vastarc.core.sheet.Setting.figure;
+import static vastarc.core.sheet.Setting.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import vastarc.core.consumable.HelmetShade;
+import vastarc.core.consumable.Tint;
+import vastarc.core.heat.Arc;
+import vastarc.core.heat.HeatSolution;
+import vastarc.core.heat.Pulse;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.Practice;
+import vastarc.core.material.Family;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.table.Table;
+import vastarc.core.wording.Phrase;
+
+/** How the weld will go: travel, passes, heat, pool, tint, preheat, hood. */
+final class WeldRules {
+
+    /** How far the gas of a cup reaches behind the arc, in bores, in still air (judgement). */
+    private static final double LENS_REACH = 3;
+
+    private static final double PLAIN_REACH = 2;
+    private static final double MAX_ONE_PASS_LEG_MM = 4.5;
+    private static final List<Table.Row> PREHEAT =
+            Table.read("preheat.csv", Set.of("family", "from_mm", "to_mm", "low_c", "high_c"));
+
+    private WeldRules() {}
+
+    static List<Setting> settings(Plan plan) {
+        List<Setting> settings = new ArrayList<>(16);
+        settings.add(travel(plan));
+        settings.add(passes(plan));
+        turns(plan).ifPresent(settings::add);
+        endOfLap(plan).ifPresent(settings::add);
+        settings.addAll(currents(plan));
+        settings.addAll(heat(plan));
+        settings.addAll(pool(plan));
+        settings.add(preheat(plan.joint()));
+        settings.addAll(tints(plan));
+        settings.add(hood(plan));
+        return settings;
+    }
+
+    private static Setting travel(Plan plan) {
+        double speed = plan.heat().demand().speedMmPerS() * 60;
+        boolean own = plan.practice().travelMmPerS().isPresent();
+        return figure(SettingKey.TRAVEL_SPEED, new Window(speed, 0.8 * speed, 1.2 * speed))
+                .from("thickness", Quantity.millimetres(plan.joint().thinnerMm()))
+                .because(
+                        own ? "travelSpeed.own" : "travelSpeed." + plan.practice().technique().name(),
+                        Phrase.of("position.factor", plan.position().letters(), percent(plan.position().speedFactor())));
+    }
+
+    private static long percent(double factor) {
+        return Math.round(100 * factor);
+    }
+
+    private static Setting passes(Plan plan) {
+        double t = plan.joint().thinnerMm();
+        if (plan.joint().groove().isPresent()) {
+            PassPlan passes = PassPlan.of(plan);
+            int count = passes.passes().size();
+            return figure(SettingKey.PASSES, Window.around(count, Math.max(1, count - 1), count + 1))
+                    .from("groove", Quantity.of(passes.grooveMm2() + passes.capMm2(), Unit.SQUARE_MM))
+                    .because("passes.groove", Quantity.of(passes.grooveMm2() + passes.capMm2(), Unit.SQUARE_MM));
+        }
+        if (plan.practice().bothSides() && !plan.form().isCorner()) {
+            return figure(SettingKey.PASSES, Window.only(2)).because("passes.bothSides");
+        }
+        double share = t / MAX_ONE_PASS_LEG_MM;
+        int count = plan.form().isCorner() && plan.practice().wire() ? (int) Math.ceil(share * share - 0.3) : 1;
+        return count > 1
+                ? figure(SettingKey.PASSES, Window.around(count, count - 1, count + 1))
+                        .from("leg", Quantity.millimetres(t))
+                        .because("passes.fillet", Quantity.millimetres(t), Quantity.millimetres(MAX_ONE_PASS_LEG_MM))
+                : figure(SettingKey.PASSES, Window.only(1)).because("passes.one");
+    }
+
+    /** n = v/(π D) [by definition]. */
+    private static Optional<Setting> turns(Plan plan) {
+        if (!plan.practice().rotated()) {
+            return Optional.empty();
+        }
+        double speed = plan.heat().demand().speedMmPerS() * 60;
+        return plan.joint().tubeOd().map(od -> {
+            double turns = speed / (Math.PI * od.inMillimetres());
+            return figure(SettingKey.TURNS, new Window(turns, 0.8 * turns, 1.2 * turns))
+                    .from("tubeOd", od.quantity())
+                    .from("travel", Quantity.mmPerMin(speed))
+                    .because("turnsPerMinute", od, Quantity.seconds(60 / turns));
+        });
+    }
+
+    private static Optional<Setting> endOfLap(Plan plan) {
+        HeatSolution heat = plan.heat();
+        return plan.joint().tubeOd().map(od -> {
+            double rise = heat.wrapRiseK(od.inMillimetres());
+            double melt = heat.metal().meltC() - Practice.ROOM_C;
+            double current = plan.peakA() * Math.max(0.5, 1 - rise / melt);
+            return figure(SettingKey.END_OF_LAP_CURRENT, Window.around(current, 0.95 * current, plan.peakA()))
+                    .from("workingCurrent", Quantity.amperes(plan.peakA()))
+                    .from("wrapRise", Quantity.of(rise, Unit.KELVIN))
+                    .because("endOfLapCurrent", od, Quantity.of(rise, Unit.KELVIN), Quantity.amperes(plan.peakA()));
+        });
+    }
+
+    private static List<Setting> currents(Plan plan) {
+        Pulse pulse = plan.pulse();
+        String how = pulse.isSteady() ? "steady" : "pulsed";
+        return List.of(
+                figure(SettingKey.AVERAGE_CURRENT, Window.only(pulse.averageA()))
+                        .from("peakCurrent", Quantity.amperes(pulse.peakA()))
+                        .because("averageCurrent." + how, Quantity.watts(pulse.meanPowerW(plan.heat().arc()))),
+                figure(SettingKey.RMS_CURRENT, Window.only(pulse.rmsA()))
+                        .from("peakCurrent", Quantity.amperes(pulse.peakA()))
+                        .because("rmsCurrent." + how));
+    }
+
+    private static List<Setting> heat(Plan plan) {
+        Arc arc = plan.heat().arc();
+        double volts = arc.voltageV(plan.pulse().averageA());
+        double speed = plan.heat().demand().speedMmPerS();
+        double energy = plan.pulse().meanPowerW(arc) / speed / 1000;
+        double input = Arc.STANDARD_EFFICIENCY * energy;
+        Quantity power = Quantity.watts(energy * speed * 1000);
+        return List.of(
+                figure(SettingKey.ARC_VOLTAGE, new Window(volts, volts - 0.8, volts + 0.8))
+                        .from("arcLength", Quantity.millimetres(arc.lengthMm()))
+                        .from("averageCurrent", Quantity.amperes(plan.pulse().averageA()))
+                        .because("arcVoltage", Quantity.millimetres(arc.lengthMm())),
+                figure(SettingKey.HEAT_INPUT, new Window(input, 0.8 * input, 1.2 * input))
+                        .from("arcPower", power)
+                        .from("travel", Quantity.mmPerMin(speed * 60))
+                        .from("standardEfficiency", Quantity.percent(100 * Arc.STANDARD_EFFICIENCY))
+                        .because("heatInput"),
+                figure(SettingKey.ARC_ENERGY, new Window(energy, 0.8 * energy, 1.2 * energy))
+                        .from("arcPower", power)
+                        .from("travel", Quantity.mmPerMin(speed * 60))
+                        .because("arcEnergy"));
+    }
+
+    private static List<Setting> pool(Plan plan) {
+        double front = plan.heat().pool().frontWidthMm();
+        double back = plan.heat().pool().backWidthMm();
+        Setting face = figure(SettingKey.POOL_WIDTH, new Window(front, 0.85 * front, 1.15 * front))
+                .from("platePower", Quantity.watts(plan.heat().platePowerW()))
+                .because("poolWidth");
+        Setting rear = figure(SettingKey.BACK_BEAD, new Window(back, 0.7 * back, 1.3 * back))
+                .from("platePower", Quantity.watts(plan.heat().platePowerW()))
+                .because(backReason(plan, back));
+        return List.of(face, rear);
+    }
+
+    private static String backReason(Plan plan, double back) {
+        if (plan.form().isCorner()) {
+            return back > 0 ? "backBead.cornerThrough" : "backBead.corner";
+        }
+        return back > 0 ? "backBead.through" : "backBead.root";
+    }
+
+    private static Setting preheat(Joint joint) {
+        double t = joint.thickerMm();
+        Family family = joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY
+                ? Family.CHROMOLY
+                : joint.material().family();
+        Table.Row row = PREHEAT.stream()
+                .filter(line -> line.named("family", Family.class) == family && t <= line.number("to_mm"))
+                .findFirst()
+                .orElseThrow();
+        double low = row.number("low_c");
+        return figure(SettingKey.PREHEAT, new Window(low, low, row.number("high_c")))
+                .from("thickness", Quantity.millimetres(t))
+                .because(low > Practice.ROOM_C ? "preheat.chromoly" : "preheat.none", Quantity.celsius(low));
+    }
+
+    private static List<Setting> tints(Plan plan) {
+        Joint joint = plan.joint();
+        if (!joint.wantsPurge()) {
+            Phrase none = Phrase.of("tint.notJudged");
+            return List.of(
+                    words(SettingKey.FRONT_TINT, none).idle().because("tint.steel"),
+                    words(SettingKey.BACK_TINT, none).idle().because("tint.steel"));
+        }
+        return List.of(frontTint(plan), backTint(plan));
+    }
+
+    private static Setting frontTint(Plan plan) {
+        double cover = plan.cup().boreMm() * (plan.cup().lens() ? LENS_REACH : PLAIN_REACH);
+        double temperature = Math.min(plan.heat().metal().meltC(), plan.heat().trailingC(cover));
+        Tint tint = Tint.of(plan.joint().material().wantsPurge() ? plan.joint().material().family() : plan.joint().other().family(), temperature);
+        return words(SettingKey.FRONT_TINT, Phrase.of("plain", tint.colour()))
+                .from("gasCover", Quantity.millimetres(cover))
+                .from("leavesGasAt", Quantity.celsius(temperature))
+                .because("frontTint", Quantity.millimetres(cover), Quantity.celsius(temperature));
+    }
+
+    private static Setting backTint(Plan plan) {
+        if (plan.practice().purged()) {
+            return words(SettingKey.BACK_TINT, Phrase.of("tint.purged")).because("backTint.purged");
+        }
+        boolean molten = plan.heat().pool().backWidthMm() > 0;
+        return words(SettingKey.BACK_TINT, Phrase.of(molten ? "tint.sugar" : "tint.scaled"))
+                .because(molten ? "backTint.sugar" : "backTint.scaled");
+    }
+
+    private static Setting hood(Plan plan) {
+        HelmetShade shade = HelmetShade.forCurrent(plan.peakA());
+        return figure(SettingKey.HELMET_SHADE, new Window(shade.usual(), shade.low(), shade.high()))
+                .from("peakCurrent", Quantity.amperes(plan.peakA()))
+                .because(plan.peakA() <= 5 ? "helmetShade.micro" : "helmetShade.current", Quantity.amperes(plan.peakA()));
+    }
+}

@@ -1,0 +1,73 @@
+package vastarc.core.sheet;
+
+import java.util.List;
+import java.util.stream.Stream;
+import vastarc.core.consumable.Wire;
+import vastarc.core.heat.HeatSolution;
+
+/**
+ * What one wire diameter does to the arc, by both ways of counting.
+ *
+ * <p>Source: engine specification section 5 [derived]. The share is an upper bound: the hot deposit gives part of it back.
+ *
+ * @param school              whose choice this diameter is
+ * @param wire                the wire
+ * @param sameDepositPercent  share of the arc it takes when the same metal is laid, %
+ * @param sameFeedPercent     share when the hand keeps its rhythm and the same length of wire goes in, %
+ * @param plateLeftW          power left to the plate when the hand keeps its rhythm at the sheet's current, W
+ * @param currentToKeepA      current that keeps the pool when the hand keeps its rhythm, A
+ * @param chillPerDabK        how far one dab of the same length cools the pool, K
+ */
+public record WireChoice(
+        School school,
+        Wire wire,
+        double sameDepositPercent,
+        double sameFeedPercent,
+        double plateLeftW,
+        double currentToKeepA,
+        double chillPerDabK) {
+
+    /** Above this a cold lump sits in the corner while the arc lights the walls (judgement). */
+    public static final double COLD_DAB_K = 150;
+
+    private static final double DABS_PER_S = 1.5;
+    private static final double POOL_CAPACITY_J_PER_KG_K = 800;
+
+    /** The three schools' diameters for this joint. */
+    static List<WireChoice> compare(Plan plan) {
+        return Stream.of(School.WIRE_THINNER, School.WIRE_BY_DEPOSIT, School.WIRE_THICKER)
+                .map(school -> of(school, plan.heat()))
+                .toList();
+    }
+
+    /** The diameter a school picks. */
+    static Wire pick(School school, double thicknessMm) {
+        return switch (school) {
+            case WIRE_THINNER -> Wire.thinnerThan(thicknessMm);
+            case WIRE_THICKER -> Wire.thickerThan(thicknessMm);
+            default -> Wire.usualFor(thicknessMm);
+        };
+    }
+
+    static WireChoice of(School school, HeatSolution heat) {
+        double t = heat.joint().wireThicknessMm();
+        Wire wire = pick(school, t);
+        double ratio = wire.sectionMm2() / Wire.usualFor(t).sectionMm2();
+        double arcHeat = heat.arcHeatW();
+        double fed = heat.wirePowerW() * ratio;
+        return new WireChoice(
+                school,
+                wire,
+                100 * heat.wirePowerW() / arcHeat,
+                100 * fed / arcHeat,
+                arcHeat - fed,
+                heat.arc().currentA(heat.platePowerW() + fed),
+                chill(heat, ratio));
+    }
+
+    /** ΔT = V_dab h_melt/(V_pool c) with the same density in both, K. */
+    private static double chill(HeatSolution heat, double ratio) {
+        double dabMm3 = heat.demand().depositMm2() * heat.demand().speedMmPerS() / DABS_PER_S * ratio;
+        return dabMm3 * heat.metal().meltEnthalpyJPerKg() / (heat.pool().volumeMm3() * POOL_CAPACITY_J_PER_KG_K);
+    }
+}

@@ -1,0 +1,114 @@
+package vastarc.core.sheet;
+
+import static vastarc.core.sheet.Setting.figure;
+import static vastarc.core.sheet.Setting.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import vastarc.core.consumable.Wire;
+import vastarc.core.consumable.WireAlloy;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.wording.Phrase;
+
+/** Filler wire and back purge. */
+final class WireRules {
+
+    private static final double LEAST_PURGE = 3;
+    private static final double MOST_FILL = 12;
+    private static final double MOST_HOLD = 8;
+    private static final double OPEN_BACK_FILL = 6;
+
+    private WireRules() {}
+
+    static List<Setting> settings(Plan plan) {
+        List<Setting> settings = new ArrayList<>(6);
+        settings.addAll(plan.practice().wire() ? wire(plan) : noWire());
+        settings.addAll(purge(plan));
+        return settings;
+    }
+
+    private static List<Setting> noWire() {
+        Phrase none = Phrase.of("wire.none");
+        return List.of(
+                words(SettingKey.WIRE_DIAMETER, none).idle().because("wire.fusion"),
+                words(SettingKey.WIRE_ALLOY, none).idle().because("wire.fusion"));
+    }
+
+    private static List<Setting> wire(Plan plan) {
+        double t = plan.joint().wireThicknessMm();
+        School school = plan.schools().of(Matter.WIRE_SIZE);
+        WireChoice choice = WireChoice.of(school, plan.heat());
+        Wire wire = choice.wire();
+        Quantity thickness = Quantity.millimetres(t);
+        Setting diameter = figure(
+                        SettingKey.WIRE_DIAMETER,
+                        Window.around(
+                                wire.diameterMm(),
+                                Wire.thinnerThan(t).diameterMm(),
+                                Math.max(wire.diameterMm(), Wire.MAX_OF_THICKNESS * t)))
+                .by(school)
+                .from("thickness", thickness)
+                .from("deposit", Quantity.of(plan.heat().demand().depositMm2(), Unit.SQUARE_MM))
+                .other(School.WIRE_BY_DEPOSIT, WireChoice.pick(School.WIRE_BY_DEPOSIT, t).diameterMm())
+                .other(School.WIRE_THINNER, WireChoice.pick(School.WIRE_THINNER, t).diameterMm())
+                .other(School.WIRE_THICKER, WireChoice.pick(School.WIRE_THICKER, t).diameterMm())
+                .because("wireDiameter." + school.name(), thickness, Quantity.percent(choice.sameDepositPercent()));
+        return List.of(diameter, alloy(plan), feed(plan, wire), share(plan));
+    }
+
+    private static Setting alloy(Plan plan) {
+        WireAlloy pair = WireAlloy.of(plan.joint().material(), plan.joint().other());
+        Phrase one = Phrase.of("material." + pair.one().name());
+        Phrase two = Phrase.of("material." + pair.two().name());
+        Setting.Draft draft = words(SettingKey.WIRE_ALLOY, Phrase.of("plain", pair.alloy().orElseThrow()));
+        String like = plan.joint().isDissimilar() ? "wireAlloy.pair" : "wireAlloy.same";
+        return pair.note().isEmpty()
+                ? draft.because(like, one, two)
+                : draft.because(like + ".note", one, two, pair.note());
+    }
+
+    private static Setting feed(Plan plan, Wire wire) {
+        double perMin = plan.heat().demand().depositMm2() * plan.heat().demand().speedMmPerS() / wire.sectionMm2() * 60;
+        return figure(SettingKey.WIRE_FEED, new Window(perMin, 0.7 * perMin, 1.3 * perMin))
+                .from("deposit", Quantity.of(plan.heat().demand().depositMm2(), Unit.SQUARE_MM))
+                .from("wireDiameter", Quantity.stockMillimetres(wire.diameterMm()))
+                .because("wireFeed", Quantity.of(plan.heat().demand().depositMm2(), Unit.SQUARE_MM));
+    }
+
+    private static Setting share(Plan plan) {
+        double percent = 100 * plan.heat().wirePowerW() / plan.heat().arcHeatW();
+        return figure(SettingKey.WIRE_SHARE, Window.only(percent))
+                .from("wirePower", Quantity.watts(plan.heat().wirePowerW()))
+                .from("platePower", Quantity.watts(plan.heat().platePowerW()))
+                .because("wireShare", Quantity.watts(plan.heat().wirePowerW()), Quantity.watts(plan.heat().platePowerW()));
+    }
+
+    private static List<Setting> purge(Plan plan) {
+        if (!plan.practice().purged()) {
+            String why = plan.joint().wantsPurge() ? "purge.missing" : "purge.notNeeded";
+            return List.of(
+                    figure(SettingKey.PURGE_FLOW, Window.only(0)).idle().because(why),
+                    figure(SettingKey.PURGE_HOLD, Window.only(0)).idle().because(why));
+        }
+        double fill = plan.joint()
+                .tubeOd()
+                .map(od -> clamped(LEAST_PURGE + od.inMillimetres() / 8, MOST_FILL))
+                .orElse(OPEN_BACK_FILL);
+        double hold = clamped(0.6 * fill, MOST_HOLD);
+        Length od = plan.joint().tubeOd().orElse(Length.ofMillimetres(0));
+        String why = plan.joint().tubeOd().isPresent() ? "purgeFlow.tube" : "purgeFlow.open";
+        return List.of(
+                figure(SettingKey.PURGE_FLOW, new Window(fill, LEAST_PURGE, MOST_FILL))
+                        .from("tubeOd", od.quantity())
+                        .because(why, od),
+                figure(SettingKey.PURGE_HOLD, new Window(hold, LEAST_PURGE, MOST_HOLD))
+                        .from("purgeFlow", Quantity.litresPerMin(fill))
+                        .because("purgeHold"));
+    }
+
+    private static double clamped(double flow, double most) {
+        return Math.min(most, Math.max(LEAST_PURGE, flow));
+    }
+}

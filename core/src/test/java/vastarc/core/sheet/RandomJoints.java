@@ -1,0 +1,71 @@
+package vastarc.core.sheet;
+
+import java.util.Optional;
+import java.util.Random;
+import vastarc.core.joint.Chill;
+import vastarc.core.joint.Control;
+import vastarc.core.joint.Finish;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.JointLimits;
+import vastarc.core.joint.Position;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.Technique;
+import vastarc.core.joint.WireFeed;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.Length;
+
+/** Joints and practices drawn at random, from a seed. */
+final class RandomJoints {
+
+    private final Random random;
+
+    RandomJoints(long seed) {
+        random = new Random(seed);
+    }
+
+    Joint joint() {
+        double thickness = 0.15 * Math.pow(80, random.nextDouble());
+        Joint joint = Joint.of(any(Material.values()), any(JointForm.values()), thickness);
+        boolean unequal = random.nextInt(3) == 0;
+        boolean tube = joint.form().isTube() && random.nextBoolean();
+        Joint drawn = joint.with(draft -> {
+            draft.abutting = unequal ? Length.ofMillimetres(Math.min(12, thickness * (0.5 + random.nextDouble()))) : draft.base;
+            draft.tubeOd = tube ? Optional.of(Length.ofMillimetres(30 + 200 * random.nextDouble())) : Optional.empty();
+            draft.gap = Length.ofMillimetres(random.nextInt(4) == 0 ? 0.3 * thickness : 0);
+            draft.smallTab = random.nextInt(8) == 0;
+        });
+        return JointLimits.misfits(drawn).isEmpty() ? drawn : joint();
+    }
+
+    Practice practice() {
+        return Practice.usual().with(draft -> {
+            draft.position = any(Position.values());
+            draft.rotated = random.nextBoolean();
+            draft.wire = random.nextBoolean();
+            draft.wireFeed = any(WireFeed.values());
+            draft.technique = any(Technique.values());
+            draft.control = any(Control.values());
+            draft.chill = any(Chill.values());
+            draft.purged = random.nextBoolean();
+            draft.pulse = any(PulsePurpose.values());
+            draft.finish = any(Finish.values());
+            draft.bothSides = random.nextInt(6) == 0;
+        });
+    }
+
+    Schools schools() {
+        Schools schools = Schools.usual();
+        for (School school : School.values()) {
+            if (school.matter() != null && random.nextInt(4) == 0) {
+                schools = schools.with(school);
+            }
+        }
+        return schools;
+    }
+
+    private <E> E any(E[] values) {
+        return values[random.nextInt(values.length)];
+    }
+}

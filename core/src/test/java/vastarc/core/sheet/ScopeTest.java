@@ -1,0 +1,107 @@
+package vastarc.core.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.CsvSource;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.Groove;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.JointLimits;
+import vastarc.core.joint.Practice;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.UnitSystem;
+
+/** What is refused, and what the refusal offers. */
+class ScopeTest {
+
+    @ParameterizedTest
+    @CsvSource({
+        "CARBON_STEEL, SQUARE_BUTT, 6, 3.2 mm",
+        "STAINLESS_304L, TUBE_BUTT, 4, 3.5 mm",
+        "TITANIUM_GR2, OUTSIDE_CORNER, 5, 3.2 mm"
+    })
+    void tooThickForOnePassNamesTheLimitAndThePreparation(Material material, JointForm form, double t, String limit) {
+        Outcome<Sheet> outcome = SheetPlanner.plan(Joint.of(material, form, t), Practice.usual());
+
+        assertThat(outcome.value()).isEmpty();
+        assertThat(outcome.problems()).singleElement().satisfies(problem -> {
+            assertThat(problem.kind()).isEqualTo(Problem.Kind.OUT_OF_SCOPE);
+            assertThat(problem.message(UnitSystem.METRIC)).contains(limit, "60 degrees", "1.5 mm land");
+        });
+    }
+
+    @Test
+    void bothSidesReachFurtherThanOne() {
+        Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 5);
+
+        assertThat(SheetPlanner.plan(joint, Practice.usual()).value()).isEmpty();
+        assertThat(SheetPlanner.plan(joint, Practice.usual().with(draft -> draft.bothSides = true)).value())
+                .isPresent();
+    }
+
+    @Test
+    void titaniumToSteelIsRefusedWithAnotherWay() {
+        Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.LAP, 1).with(draft -> draft.other = Material.TITANIUM_GR2);
+
+        assertThat(SheetPlanner.plan(joint, Practice.usual()).problems())
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.message(UnitSystem.METRIC)).contains("brittle", "mechanically"));
+    }
+
+    @Test
+    void foilBelowAnyTungstenIsRefusedWithAnotherWay() {
+        Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 0.1);
+        Practice fusion = Practice.usual().with(draft -> draft.wire = false);
+
+        assertThat(SheetPlanner.plan(joint, fusion).problems())
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.message(UnitSystem.METRIC)).contains("1 A", "flange"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"-1", "0", "0.05", "1e9", "NaN", "Infinity"})
+    void thicknessOutsideTheRangeIsABadValue(double t) {
+        assertThat(JointLimits.THICKNESS.check(t))
+                .get()
+                .satisfies(problem -> assertThat(problem.message(UnitSystem.METRIC)).contains("0.1 mm", "12 mm"));
+    }
+
+    @Test
+    void aWallMustFitInItsTube() {
+        Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 3).tubeOd(5);
+
+        assertThat(JointLimits.misfits(joint)).extracting(Problem::field).containsExactly("tubeOdMm");
+    }
+
+    @Test
+    void aLandMustLeaveAGroove() {
+        Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.V_BUTT, 1.5);
+
+        assertThat(JointLimits.misfits(joint)).extracting(Problem::field).containsExactly("rootFaceMm");
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "/reference/v-groove.csv", useHeadersInDisplayName = true)
+    void grooveMatchesTheTable(
+            double t, double grooveMm2, double capMm2, double total, int passes, double wire, double kg, double minutes, double gas) {
+        Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.V_BUTT, t);
+        Practice timed = Practice.usual().with(draft -> draft.travelMmPerS = java.util.OptionalDouble.of(1.6));
+        PassPlan plan = SheetPlanner.plan(joint, timed).value().orElseThrow().passes().orElseThrow();
+
+        assertThat(PassPlan.grooveMm2(t, Groove.USUAL)).isCloseTo(grooveMm2, within(0.01));
+        assertThat(PassPlan.capMm2(t, Groove.USUAL)).isCloseTo(capMm2, within(0.01));
+        assertThat(plan.passes()).hasSize(passes);
+        assertThat(plan.wireMPerM()).isCloseTo(wire, within(wire * 0.005));
+        assertThat(plan.gramPerM()).isCloseTo(kg * 1000, within(kg * 5));
+        assertThat(plan.arcMinPerM()).isCloseTo(minutes, within(0.01));
+        assertThat(minutes * 9.6).isCloseTo(gas, within(0.1));
+        assertThat(Length.ofMillimetres(t)).isGreaterThan(Groove.USUAL.rootFace());
+    }
+}
