@@ -19,9 +19,7 @@ final class FinitePlate {
     private static final double MIN_Y_M = 5e-5;
     private static final int MAX_MODES = 400;
     private static final double NEGLIGIBLE_EXPONENT = 18;
-    private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
     private static final double SEARCH_TOLERANCE_M = 2e-6;
-    private static final int SEARCH_STEPS = 40;
 
     private final double thicknessM;
     private final double lambdaPerM;
@@ -75,32 +73,12 @@ final class FinitePlate {
         return muPerM[n];
     }
 
-    /** The highest G that a line at y, z meets as the arc goes by, K/W, by golden section over ξ. */
+    /** The highest G that a line at y, z meets as the arc goes by, K/W, searched over ξ. */
     double peakRisePerWatt(double yM, double zM) {
         double y = Math.max(yM, MIN_Y_M);
         double z = Math.min(zM, thicknessM);
         double s = y + z;
-        double low = -(2 * s + 4 * lambdaPerM * s * s);
-        double high = 0;
-        double left = high - GOLDEN * (high - low);
-        double right = low + GOLDEN * (high - low);
-        double atLeft = risePerWatt(left, y, z);
-        double atRight = risePerWatt(right, y, z);
-        for (int step = 0; step < SEARCH_STEPS && high - low > SEARCH_TOLERANCE_M; step++) {
-            if (atLeft > atRight) {
-                high = right;
-                right = left;
-                atRight = atLeft;
-                left = high - GOLDEN * (high - low);
-                atLeft = risePerWatt(left, y, z);
-            } else {
-                low = left;
-                left = right;
-                atLeft = atRight;
-                right = low + GOLDEN * (high - low);
-                atRight = risePerWatt(right, y, z);
-            }
-        }
-        return risePerWatt((low + high) / 2, y, z);
+        double farthest = -(2 * s + 4 * lambdaPerM * s * s);
+        return Search.maximum(xi -> risePerWatt(xi, y, z), farthest, 0, SEARCH_TOLERANCE_M);
     }
 }

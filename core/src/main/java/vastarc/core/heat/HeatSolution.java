@@ -33,9 +33,9 @@ public record HeatSolution(
     public static HeatSolution of(Joint joint, Practice practice, Demand demand) {
         JointHeat heat = JointHeat.of(joint, practice, demand);
         double plate = heat.powerW(demand.halfWidthMm(), demand.depthMm());
-        double front = heat.frontWidthMm(plate);
-        double back = heat.backWidthMm(plate);
-        double behind = heat.poolLengthMm(plate);
+        double front = heat.frontWidthMm(plate, 2 * demand.halfWidthMm());
+        double back = heat.backWidthMm(plate, 2 * demand.halfWidthMm());
+        double behind = heat.poolLengthMm(plate, front);
         double meanWidth = back > 0 ? (front + back) / 2 : front;
         Pool pool = new Pool(front, back, behind + meanWidth / 2, Math.min(joint.thinnerMm(), demand.sinkMm()));
         return new HeatSolution(
@@ -44,7 +44,7 @@ public record HeatSolution(
                 demand,
                 plate,
                 wirePower(joint, demand),
-                heat.baseShare(demand.halfWidthMm(), demand.depthMm()),
+                heat.baseShare(demand.halfWidthMm(), demand.depthMm(), plate),
                 pool,
                 behind);
     }

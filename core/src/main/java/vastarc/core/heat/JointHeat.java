@@ -21,7 +21,7 @@ public final class JointHeat {
     private static final double FACE_LOSS_W_PER_M2K = 50;
     private static final double SMALL_TAB_FACTOR = 0.5;
     private static final double MM = 1e-3;
-    private static final double WIDTH_TOLERANCE_M = 2e-7;
+    private static final double WIDTH_TOLERANCE_M = 1e-6;
     private static final double MIN_HALF_WIDTH_M = 0.05 * MM;
     private static final double MAX_HALF_WIDTH_M = 20 * MM;
     private static final double POOL_LINE_M = 0.3 * MM;
@@ -78,38 +78,33 @@ public final class JointHeat {
         return sum;
     }
 
-    /** Share of the power that the base member takes, 0–1; empty legs apart, 1 where the members are alike. */
-    public double baseShare(double halfWidthMm, double depthMm) {
-        double y = halfWidthMm * MM;
-        double z = depthMm * MM;
-        return legs.get(0).power(y, z, preheatC) / power(y, z);
+    /** Share of a power that the base member takes, 0–1. */
+    public double baseShare(double halfWidthMm, double depthMm, double powerW) {
+        return legs.size() == 1 ? 1 : legs.get(0).power(halfWidthMm * MM, depthMm * MM, preheatC) / powerW;
     }
 
-    /** Width of the pool on the face, mm; 0 if nothing melts. */
-    public double frontWidthMm(double powerW) {
-        return widthMm(powerW, 0);
+    /** Width of the pool on the face, mm; 0 if nothing melts. The search starts from a guess. */
+    public double frontWidthMm(double powerW, double guessMm) {
+        return widthMm(powerW, 0, guessMm);
     }
 
-    /** Width of the pool on the back, mm; 0 if the back does not melt. */
-    public double backWidthMm(double powerW) {
-        return widthMm(powerW, MAX_HALF_WIDTH_M);
+    /** Width of the pool on the back, mm; 0 if the back does not melt. The search starts from a guess. */
+    public double backWidthMm(double powerW, double guessMm) {
+        return widthMm(powerW, MAX_HALF_WIDTH_M, guessMm);
     }
 
     /** z beyond a plate's thickness means its back face. */
-    private double widthMm(double powerW, double zM) {
-        if (power(MIN_HALF_WIDTH_M, zM) >= powerW) {
-            return 0;
-        }
-        double y = Search.root(
-                half -> power(half, zM) - powerW, MIN_HALF_WIDTH_M, MAX_HALF_WIDTH_M, WIDTH_TOLERANCE_M);
-        return 2 * y / MM;
+    private double widthMm(double powerW, double zM, double guessMm) {
+        double half = Search.rootNear(
+                y -> power(y, zM) - powerW, guessMm * MM / 2, MIN_HALF_WIDTH_M, MAX_HALF_WIDTH_M, WIDTH_TOLERANCE_M);
+        return half <= MIN_HALF_WIDTH_M ? 0 : 2 * half / MM;
     }
 
-    /** Length of the pool behind the arc, mm. */
-    public double poolLengthMm(double powerW) {
-        double logLength = Search.root(
-                log -> wakePower(Math.exp(log)) - powerW, Math.log(POOL_LINE_M), Math.log(MAX_POOL_LENGTH_M), 1e-6);
-        return Math.exp(logLength) / MM;
+    /** Length of the pool behind the arc, mm. The search starts from a guess. */
+    public double poolLengthMm(double powerW, double guessMm) {
+        double length = Search.rootNear(
+                behind -> wakePower(behind) - powerW, guessMm * MM, POOL_LINE_M, MAX_POOL_LENGTH_M, WIDTH_TOLERANCE_M);
+        return length / MM;
     }
 
     /** The power at which the pool ends this far behind the arc, W. */

@@ -1,0 +1,126 @@
+package vastarc.web.job;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+import org.springframework.data.domain.Persistable;
+import vastarc.web.request.JobReader;
+import vastarc.web.request.TypedForm;
+
+/** A job on the bench. */
+@Entity
+@Table(name = "job")
+public class Job implements Persistable<UUID> {
+
+    public static final int MAX_NAME = 120;
+    public static final int MAX_NOTES = 4000;
+
+    private static final int FORM_FORMAT = 1;
+
+    @Id
+    private UUID id;
+
+    @Version
+    private Long version;
+
+    private String name;
+    private String notes;
+    private String material;
+    private String joint;
+
+    @Column(name = "form_format")
+    private int formFormat;
+
+    @Convert(converter = TypedFormConverter.class)
+    private TypedForm form;
+
+    @Column(name = "created_at")
+    private Instant createdAt;
+
+    @Column(name = "changed_at")
+    private Instant changedAt;
+
+    @Column(name = "deleted_at")
+    private Instant deletedAt;
+
+    protected Job() {}
+
+    Job(String name, String notes, TypedForm form, Instant now) {
+        this.id = UUID.randomUUID();
+        this.createdAt = now;
+        change(name, notes, form, now);
+    }
+
+    void change(String newName, String newNotes, TypedForm newForm, Instant now) {
+        name = cut(newName.isBlank() ? "Untitled job" : newName.strip(), MAX_NAME);
+        notes = cut(newNotes, MAX_NOTES);
+        form = newForm;
+        formFormat = FORM_FORMAT;
+        material = cut(newForm.text(JobReader.MATERIAL).orElse(""), 40);
+        joint = cut(newForm.text(JobReader.JOINT).orElse(""), 40);
+        changedAt = now;
+    }
+
+    private static String cut(String text, int most) {
+        return text.length() > most ? text.substring(0, most) : text;
+    }
+
+    void delete(Instant now) {
+        deletedAt = now;
+    }
+
+    void restore() {
+        deletedAt = null;
+    }
+
+    boolean holds(String otherName, String otherNotes, TypedForm otherForm) {
+        return name.equals(otherName.strip()) && notes.equals(otherNotes) && form.equals(otherForm);
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return version == null;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public long version() {
+        return version;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public String notes() {
+        return notes;
+    }
+
+    public TypedForm form() {
+        return form;
+    }
+
+    public Instant createdAt() {
+        return createdAt;
+    }
+
+    public Instant changedAt() {
+        return changedAt;
+    }
+
+    public boolean isDeleted() {
+        return deletedAt != null;
+    }
+}

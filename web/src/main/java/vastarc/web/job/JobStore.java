@@ -1,0 +1,113 @@
+package vastarc.web.job;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import vastarc.web.request.TypedForm;
+
+/** Keeps jobs. An edit made on an older version than the one kept is never written over it: it becomes a second job. */
+@Service
+public class JobStore {
+
+    private final JobRepository jobs;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+
+    JobStore(JobRepository jobs, TransactionTemplate transaction, Clock clock) {
+        this.jobs = jobs;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    /** What became of an edit: the job that now holds it, and the job it collided with, if it did. */
+    public record Saved(Job job, Optional<Job> collidedWith) {}
+
+    /** Jobs on the bench, newest first. */
+    public List<Job> onTheBench() {
+        return jobs.findByDeletedAtIsNullOrderByCreatedAtDesc();
+    }
+
+    public Optional<Job> find(UUID id) {
+        return jobs.findById(id);
+    }
+
+    public Job create(String name, String notes, TypedForm form) {
+        return jobs.save(new Job(name, notes, form, now()));
+    }
+
+    /** A copy beside the original; empty if there is no such job. */
+    public Optional<Job> duplicate(UUID id) {
+        return find(id).map(job -> create(suffixed(job.name(), " (copy)"), job.notes(), job.form()));
+    }
+
+    /** Takes a job off the bench; it can be put back. */
+    public Optional<Job> delete(UUID id) {
+        return change(id, job -> job.delete(now()));
+    }
+
+    public Optional<Job> restore(UUID id) {
+        return change(id, Job::restore);
+    }
+
+    private Optional<Job> change(UUID id, Consumer<Job> edit) {
+        return transaction.execute(status -> find(id).map(job -> {
+            edit.accept(job);
+            return jobs.saveAndFlush(job);
+        }));
+    }
+
+    /**
+     * Keeps an edit.
+     *
+     * @param version the version the edit was made on
+     * @return empty if there is no such job
+     */
+    public Optional<Saved> save(UUID id, long version, String name, String notes, TypedForm form) {
+        Optional<Job> before = find(id);
+        if (before.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            Optional<Job> kept = overwrite(id, version, name, notes, form);
+            return Optional.of(
+                    kept.map(job -> new Saved(job, Optional.empty())).orElseGet(() -> aside(id, name, notes, form)));
+        } catch (OptimisticLockingFailureException e) {
+            return Optional.of(aside(id, name, notes, form));
+        }
+    }
+
+    private Optional<Job> overwrite(UUID id, long version, String name, String notes, TypedForm form) {
+        return transaction.execute(status -> {
+            Job job = jobs.findById(id).orElseThrow();
+            if (job.holds(name, notes, form) && !job.isDeleted()) {
+                return Optional.of(job);
+            }
+            if (job.version() != version || job.isDeleted()) {
+                return Optional.empty();
+            }
+            job.change(name, notes, form, now());
+            return Optional.of(jobs.saveAndFlush(job));
+        });
+    }
+
+    private Saved aside(UUID id, String name, String notes, TypedForm form) {
+        Job second = create(suffixed(name, " (second version)"), notes, form);
+        return new Saved(second, find(id));
+    }
+
+    private static String suffixed(String name, String suffix) {
+        String kept = name.strip();
+        int room = Job.MAX_NAME - suffix.length();
+        return (kept.length() > room ? kept.substring(0, room) : kept) + suffix;
+    }
+
+    private Instant now() {
+        return clock.instant();
+    }
+}

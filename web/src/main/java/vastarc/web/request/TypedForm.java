@@ -1,0 +1,75 @@
+package vastarc.web.request;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import vastarc.core.quantity.UnitSystem;
+
+/**
+ * A joint as the hand typed it: the text of every field, and the unit system in which a bare number was meant when it was typed.
+ *
+ * @param texts  field name to text; empty fields are left out
+ * @param bareIn field name to the unit system that was shown when the text was typed
+ */
+public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareIn) {
+
+    public static final String BASE = JobReader.THICKNESS + "[0]";
+    public static final String ABUTTING = JobReader.THICKNESS + "[1]";
+
+    /** Longest text kept for one field. */
+    public static final int MAX_CHARACTERS = 200;
+
+    private static final Set<String> NAMES = Stream.concat(
+                    JobReader.FIELDS.stream().filter(name -> !name.equals(JobReader.THICKNESS)),
+                    Stream.of(BASE, ABUTTING))
+            .collect(Collectors.toUnmodifiableSet());
+
+    public TypedForm {
+        texts = Map.copyOf(texts);
+        bareIn = Map.copyOf(bareIn);
+    }
+
+    /** A new job's joint: sensible defaults and a full sheet at once. */
+    public static TypedForm fresh() {
+        return new TypedForm(
+                Map.of(
+                        JobReader.MATERIAL, "CARBON_STEEL",
+                        JobReader.JOINT, "SQUARE_BUTT",
+                        BASE, "2 mm",
+                        "position", "PA",
+                        "wire", "true",
+                        "technique", "FREEHAND",
+                        "control", "PEDAL"),
+                Map.of());
+    }
+
+    /**
+     * What was sent, over this form: unknown names are dropped, over-long texts cut, and a text that has not changed keeps the unit
+     * system it was typed in.
+     */
+    public TypedForm changedTo(Map<String, String> sent, UnitSystem shown) {
+        Map<String, String> kept = new TreeMap<>();
+        Map<String, UnitSystem> units = new TreeMap<>();
+        sent.forEach((name, text) -> {
+            if (NAMES.contains(name) && !text.isBlank()) {
+                String cut = text.length() > MAX_CHARACTERS ? text.substring(0, MAX_CHARACTERS) : text;
+                kept.put(name, cut);
+                boolean same = cut.equals(texts.get(name));
+                units.put(name, same ? bareIn.getOrDefault(name, shown) : shown);
+            }
+        });
+        return new TypedForm(kept, units);
+    }
+
+    public Optional<String> text(String name) {
+        return Optional.ofNullable(texts.get(name));
+    }
+
+    /** The unit system of a bare number in a field. */
+    public UnitSystem bareUnits(String name) {
+        return bareIn.getOrDefault(name, UnitSystem.METRIC);
+    }
+}

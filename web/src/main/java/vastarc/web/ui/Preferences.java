@@ -1,0 +1,37 @@
+package vastarc.web.ui;
+
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+import vastarc.core.quantity.UnitSystem;
+
+/**
+ * What the reader has chosen, kept in cookies so that the first paint is right.
+ *
+ * @param units units to show
+ * @param theme {@code dark}, {@code light}, or {@code auto} to follow the system
+ */
+public record Preferences(UnitSystem units, String theme) {
+
+    static Preferences of(HttpServletRequest request) {
+        String theme = cookie(request, "theme")
+                .filter(value -> value.equals("dark") || value.equals("light"))
+                .orElse("auto");
+        boolean inch = cookie(request, "units").filter("inch"::equals).isPresent();
+        return new Preferences(inch ? UnitSystem.INCH : UnitSystem.METRIC, theme);
+    }
+
+    private static Optional<String> cookie(HttpServletRequest request, String name) {
+        return Optional.ofNullable(request.getCookies()).stream()
+                .flatMap(Arrays::stream)
+                .filter(cookie -> cookie.getName().equals(name))
+                .map(Cookie::getValue)
+                .findFirst();
+    }
+
+    public String unitsName() {
+        return units.name().toLowerCase(Locale.ROOT);
+    }
+}
