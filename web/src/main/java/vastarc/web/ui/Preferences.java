@@ -5,20 +5,23 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import vastarc.core.quantity.UnitSystem;
 
 /**
  * What the reader has chosen, kept in cookies so that the first paint is right.
  *
  * @param units units to show
- * @param theme {@code dark}, {@code light}, or {@code auto} to follow the system
+ * @param theme {@code dark} unless chosen otherwise, {@code light}, or {@code auto} to follow the system
  */
 public record Preferences(UnitSystem units, String theme) {
 
+    private static final Set<String> THEMES = Set.of("dark", "light", "auto");
+
     static Preferences of(HttpServletRequest request) {
         String theme = cookie(request, "theme")
-                .filter(value -> value.equals("dark") || value.equals("light"))
-                .orElse("auto");
+                .filter(THEMES::contains)
+                .orElse("dark");
         boolean inch = cookie(request, "units").filter("inch"::equals).isPresent();
         return new Preferences(inch ? UnitSystem.INCH : UnitSystem.METRIC, theme);
     }

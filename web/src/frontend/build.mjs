@@ -1,0 +1,60 @@
+// Builds styles, scripts, fonts and icons into <out>/static/assets and <out>/templates. Called by Maven; does nothing when nothing changed.
+import { createHash } from 'node:crypto';
+import { execFileSync } from 'node:child_process';
+import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+
+const ICONS = ['copy', 'keyboard', 'plus', 'ruler', 'sun-moon', 'trash-2', 'undo-2', 'x', 'triangle-alert', 'arrow-left'];
+const FONTS = [
+  '@fontsource-variable/archivo-narrow/files/archivo-narrow-latin-wght-normal.woff2',
+  '@fontsource/b612-mono/files/b612-mono-latin-400-normal.woff2',
+  '@fontsource/b612-mono/files/b612-mono-latin-700-normal.woff2',
+];
+const templates = '../main/resources/templates';
+const out = process.argv[2] ?? '../../target/frontend';
+const assets = join(out, 'static/assets');
+
+function files(folder) {
+  return readdirSync(folder, { withFileTypes: true })
+    .filter((entry) => entry.name !== 'node_modules')
+    .flatMap((entry) => (entry.isDirectory() ? files(join(folder, entry.name)) : [join(folder, entry.name)]));
+}
+
+function hash(names, ...more) {
+  const sum = createHash('sha256');
+  names.sort().forEach((name) => sum.update(name).update(readFileSync(name)));
+  more.forEach((text) => sum.update(text));
+  return sum.digest('hex');
+}
+
+function fresh(stamp, wanted) {
+  return existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted;
+}
+
+function install() {
+  const wanted = hash(['package.json', 'package-lock.json'], process.version);
+  if (fresh('node_modules/.stamp', wanted)) return;
+  execFileSync('npm', ['ci', '--no-audit', '--no-fund'], { stdio: ['ignore', 'ignore', 'inherit'] });
+  writeFileSync('node_modules/.stamp', wanted);
+}
+
+function sprite() {
+  const symbols = ICONS.map((name) => {
+    const svg = readFileSync(`node_modules/lucide-static/icons/${name}.svg`, 'utf8');
+    const inner = svg.slice(svg.indexOf('>', svg.indexOf('<svg')) + 1, svg.lastIndexOf('</svg>')).trim();
+    return `<symbol id="${name}" viewBox="0 0 24 24">${inner}</symbol>`;
+  });
+  writeFileSync(join(assets, 'icons.svg'), `<svg xmlns="http://www.w3.org/2000/svg">${symbols.join('')}</svg>`);
+}
+
+install();
+const wanted = hash([...files('.').filter((name) => !name.includes('node_modules')), ...files(templates)]);
+if (fresh(join(out, '.stamp'), wanted)) process.exit(0);
+
+rmSync(out, { recursive: true, force: true });
+mkdirSync(assets, { recursive: true });
+FONTS.forEach((font) => copyFileSync(join('node_modules', font), join(assets, font.split('/').pop())));
+sprite();
+execFileSync('node_modules/.bin/tailwindcss', ['-i', 'app.css', '-o', join(assets, 'app.css'), '--minify'], { stdio: ['ignore', 'ignore', 'pipe'] });
+execFileSync('node_modules/.bin/esbuild', ['js/app.js', '--bundle', '--minify', '--format=iife', '--target=es2022', `--outfile=${join(assets, 'app.js')}`, '--log-level=warning'], { stdio: 'inherit' });
+writeFileSync(join(out, '.stamp'), wanted);

@@ -1,0 +1,64 @@
+import Alpine from '@alpinejs/csp';
+import { saver } from '../saving.js';
+
+const TYPING_PAUSE_MS = 120;
+const RETRY_MS = 3000;
+
+// The sheet at work: every change goes to the server, which keeps it, computes, and answers with the workspace to morph in place.
+export function workspace() {
+  return {
+    trouble: '',
+    pause: null,
+    saving: null,
+
+    init() {
+      this.saving = saver(() => this.send());
+    },
+
+    typed() {
+      clearTimeout(this.pause);
+      this.pause = setTimeout(() => this.saving.run(), TYPING_PAUSE_MS);
+    },
+
+    chosen(event) {
+      if (event.target.matches('input:not([type]), input[type=text], textarea')) return;
+      clearTimeout(this.pause);
+      this.saving.run();
+    },
+
+    refresh() {
+      this.saving.run();
+    },
+
+    async send() {
+      const form = document.getElementById('job-form');
+      try {
+        const answer = await fetch(form.action, {
+          method: 'POST',
+          body: new URLSearchParams(new FormData(form)),
+          headers: { 'X-XSRF-TOKEN': document.querySelector('meta[name=csrf]').content },
+        });
+        if (!answer.ok) throw new Error(`answer ${answer.status}`);
+        this.place(await answer.text(), answer.headers.get('X-Job'));
+        this.trouble = '';
+      } catch {
+        this.trouble = 'Not kept yet: the program does not answer. Your typing stays here; trying again.';
+        this.pause = setTimeout(() => this.saving.run(), RETRY_MS);
+      }
+    },
+
+    place(html, job) {
+      const address = `/jobs/${job}/sheet`;
+      if (window.location.pathname !== address) window.history.replaceState(null, '', address);
+      const focused = document.activeElement;
+      Alpine.morph(document.getElementById('workspace'), html, {
+        updating(from, to, childrenOnly, skip) {
+          if (from.nodeType !== Node.ELEMENT_NODE) return;
+          if (from.tagName === 'DETAILS') to.open = from.open;
+          if (from === focused && from.matches('input[type=text], textarea')) skip();
+        },
+      });
+      document.title = `${document.getElementById('job-name').value} – Vast Arc`;
+    },
+  };
+}

@@ -1,0 +1,23 @@
+// One change at a time on the wire: what comes in while one is under way is sent once, afterwards, with the newest state.
+export function saver(send) {
+  let running = false;
+  let again = false;
+
+  async function run() {
+    if (running) {
+      again = true;
+      return;
+    }
+    running = true;
+    try {
+      do {
+        again = false;
+        await send();
+      } while (again);
+    } finally {
+      running = false;
+    }
+  }
+
+  return { run, busy: () => running };
+}

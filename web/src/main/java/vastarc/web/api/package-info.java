@@ -1,0 +1,2 @@
+/** The JSON API: the same core, for scripts, meters and checks. Figures in fixed units, whatever the reader's units. */
+package vastarc.web.api;

@@ -1,0 +1,63 @@
+package vastarc.web.bench;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.web.job.Job;
+import vastarc.web.job.JobStore;
+import vastarc.web.request.TypedForm;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+
+/** Shows the bench; makes, copies, takes off and puts back jobs. */
+@Controller
+class BenchController {
+
+    private final JobStore jobs;
+
+    BenchController(JobStore jobs) {
+        this.jobs = jobs;
+    }
+
+    @GetMapping("/")
+    String bench(
+            @RequestParam("deleted") Optional<UUID> deleted,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        model.addAttribute(
+                "page", BenchPage.of(jobs.onTheBench(), deleted.flatMap(jobs::find), preferences.units()));
+        return "bench/page";
+    }
+
+    @PostMapping("/jobs")
+    String create() {
+        return sheetOf(jobs.create("Untitled job", "", TypedForm.fresh()));
+    }
+
+    @PostMapping("/jobs/{id}/duplicate")
+    String duplicate(@PathVariable UUID id) {
+        return sheetOf(jobs.duplicate(id).orElseThrow(() -> new NotFound("job")));
+    }
+
+    @PostMapping("/jobs/{id}/delete")
+    String delete(@PathVariable UUID id) {
+        Job job = jobs.delete(id).orElseThrow(() -> new NotFound("job"));
+        return "redirect:/?deleted=" + job.id();
+    }
+
+    @PostMapping("/jobs/{id}/restore")
+    String restore(@PathVariable UUID id) {
+        jobs.restore(id).orElseThrow(() -> new NotFound("job"));
+        return "redirect:/";
+    }
+
+    private static String sheetOf(Job job) {
+        return "redirect:/jobs/" + job.id() + "/sheet";
+    }
+}

@@ -1,0 +1,91 @@
+package vastarc.web.bench;
+
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.finding.Outcome;
+import vastarc.core.joint.Joint;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.Setting;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.Drawing;
+import vastarc.web.drawing.JointDrawing;
+import vastarc.web.job.Job;
+import vastarc.web.sheet.SheetPage;
+
+/**
+ * The bench, finished for display.
+ *
+ * @param jobs    newest first
+ * @param deleted the job just taken off, which can be put back
+ */
+public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
+
+    /** A job that can be put back. */
+    public record DeletedJob(String id, String name) {}
+
+    /**
+     * A job in hand.
+     *
+     * @param joint   what is joined, in a line
+     * @param notes   as typed
+     * @param figures what to set first; empty where the joint has no sheet
+     * @param drawing the joint in section; empty where there is no sheet
+     * @param problem why there is no sheet; empty where there is one
+     */
+    public record JobCard(
+            String id, String name, String joint, String notes, List<Figure> figures, Optional<Drawing> drawing, String problem) {}
+
+    /** A figure of a card. */
+    public record Figure(String name, String figure, String unit) {}
+
+    private static final List<SettingKey> FIRST = List.of(
+            SettingKey.WORKING_CURRENT, SettingKey.TUNGSTEN_DIAMETER, SettingKey.CUP_SIZE, SettingKey.GAS_FLOW, SettingKey.WIRE_DIAMETER);
+
+    static BenchPage of(List<Job> jobs, Optional<Job> deleted, UnitSystem units) {
+        return new BenchPage(
+                jobs.stream().map(job -> card(job, units)).toList(),
+                deleted.filter(Job::isDeleted).map(job -> new DeletedJob(job.id().toString(), job.name())));
+    }
+
+    private static JobCard card(Job job, UnitSystem units) {
+        Outcome<Sheet> outcome = SheetPage.plan(job.form());
+        return new JobCard(
+                job.id().toString(),
+                job.name(),
+                outcome.value().map(sheet -> joint(sheet, units)).orElse(""),
+                job.notes(),
+                outcome.value().map(sheet -> figures(sheet, units)).orElse(List.of()),
+                outcome.value().map(sheet -> JointDrawing.of(sheet, units)),
+                outcome.problems().stream().map(problem -> problem.message(units)).findFirst().orElse(""));
+    }
+
+    private static String joint(Sheet sheet, UnitSystem units) {
+        Joint joint = sheet.joint();
+        String base = units.show(joint.base().quantity()).line();
+        String thickness = joint.base().equals(joint.abutting())
+                ? base
+                : base + " to " + units.show(joint.abutting().quantity()).line();
+        return say("material." + joint.material().name()) + " · " + thickness + " · " + say("joint." + joint.form().name()) + " · "
+                + sheet.practice().position().letters();
+    }
+
+    private static String say(String key) {
+        return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
+    }
+
+    private static List<Figure> figures(Sheet sheet, UnitSystem units) {
+        return FIRST.stream().map(key -> figure(sheet.setting(key), units)).toList();
+    }
+
+    private static Figure figure(Setting setting, UnitSystem units) {
+        String name = say(setting.key().words());
+        return setting.window()
+                .map(window -> units.show(Quantity.of(window.value(), setting.key().unit())))
+                .map(shown -> new Figure(name, shown.figure(), shown.unit()))
+                .orElseGet(() -> new Figure(name, Phrasebook.say(setting.text().orElseThrow(), units), ""));
+    }
+}

@@ -1,0 +1,357 @@
+package vastarc.web.drawing;
+
+import java.util.Locale;
+import vastarc.core.consumable.Cup;
+import vastarc.core.joint.Groove;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Position;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.Drawing.Pencil;
+import vastarc.web.drawing.Drawing.Point;
+
+/**
+ * The joint in section, to scale: members, expected pool, torch, tungsten, arc and wire, turned as it stands in its position, with
+ * the direction of gravity.
+ *
+ * <p>Drawn in the seam's own frame first: the arc strikes at the origin, the torch's axis points up the page for a butt and to the
+ * upper right for a corner. The position then turns the frame. Upright seams are seen from above, gravity along the seam.
+ */
+public final class JointDrawing {
+
+    private static final double ASPECT = 0.84;
+
+    private final Sheet sheet;
+    private final Joint joint;
+    private final Position position;
+    private final UnitSystem units;
+    private final double half;
+    private final double font;
+    private final Point centre;
+    private final Pencil pencil;
+
+    private JointDrawing(Sheet sheet, UnitSystem units) {
+        this.sheet = sheet;
+        this.joint = sheet.joint();
+        this.position = sheet.practice().position();
+        this.units = units;
+        double pool = sheet.setting(SettingKey.POOL_WIDTH).value();
+        this.half = Math.max(4, Math.min(22, 2.1 * pool + 1.6 * joint.thickerMm() + 1.5));
+        this.font = half * 0.082;
+        this.pencil = new Pencil(turn(), position == Position.PD && joint.form().isCorner());
+        this.centre = centre();
+    }
+
+    /** The view looks a little up the torch's axis, where there is more to see. */
+    private Point centre() {
+        boolean corner = joint.form().isCorner();
+        double up = (corner ? 0.18 : joint.form() == JointForm.OUTSIDE_CORNER || joint.form() == JointForm.EDGE ? 0.12 : 0.3) * half;
+        return corner ? pencil.at(up * Math.sqrt(0.5), -up * Math.sqrt(0.5)) : pencil.at(0, -up);
+    }
+
+    public static Drawing of(Sheet sheet, UnitSystem units) {
+        return new JointDrawing(sheet, units).draw();
+    }
+
+    /** How far the frame turns clockwise for the position, degrees. */
+    private double turn() {
+        boolean corner = joint.form().isCorner();
+        return switch (position) {
+            case PB -> corner ? 0 : 25;
+            case PC -> corner ? 45 : 90;
+            case PD -> corner ? 0 : 155;
+            case PE -> corner ? 135 : 180;
+            case HL045, JL045 -> 45;
+            default -> corner && position == Position.PA ? -45 : 0;
+        };
+    }
+
+    private boolean alongSeam() {
+        return position == Position.PF || position == Position.PG || position == Position.PH || position == Position.PJ;
+    }
+
+    private Drawing draw() {
+        members();
+        pool();
+        torch();
+        if (sheet.practice().wire()) {
+            wire();
+        }
+        gravity();
+        scaleBar();
+        double height = 2 * half * ASPECT;
+        return pencil.drawing(centre.x() - half, centre.y() - height / 2, 2 * half, height, title(), font);
+    }
+
+    private String title() {
+        String form = say("joint." + joint.form().name());
+        return form + ", " + length(joint.base().inMillimetres()) + " and " + length(joint.abutting().inMillimetres()) + " "
+                + say("material." + joint.material().name()) + ", position " + position.letters() + " (" + say("position." + position.name())
+                + "), with torch" + (sheet.practice().wire() ? ", wire" : "") + " and expected pool";
+    }
+
+    private static String say(String key) {
+        return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
+    }
+
+    private String length(double millimetres) {
+        return units.show(Quantity.millimetres(millimetres)).line();
+    }
+
+    // --- members -------------------------------------------------------------------------------------------------------------
+
+    private double far() {
+        return 2.4 * half;
+    }
+
+    private void members() {
+        double t1 = joint.base().inMillimetres();
+        double t2 = joint.abutting().inMillimetres();
+        switch (joint.form()) {
+            case SQUARE_BUTT, TUBE_BUTT -> butt(t1, t2);
+            case V_BUTT -> groove(t1, t2, joint.groove().orElse(Groove.USUAL));
+            case T_FILLET, TUBE_TO_PLATE -> tee(t1, t2);
+            case TUBE_SADDLE -> saddle(t1, t2);
+            case LAP -> lap(t1, t2);
+            case INSIDE_CORNER -> insideCorner(t1, t2);
+            case OUTSIDE_CORNER -> outsideCorner(t1, t2);
+            case EDGE -> edge(t1, t2);
+        }
+    }
+
+    private void butt(double t1, double t2) {
+        joint.groove().ifPresentOrElse(groove -> groove(t1, t2, groove), () -> {
+            double gap = joint.gap().inMillimetres() / 2;
+            pencil.area("metal", -far(), 0, -gap, 0, -gap, t1, -far(), t1);
+            pencil.area("metal", far(), 0, gap, 0, gap, t2, far(), t2);
+            plateThickness(-0.72 * half, 0, t1);
+            if (Math.abs(t1 - t2) > 0.01) {
+                plateThickness(0.72 * half, 0, t2);
+            }
+        });
+    }
+
+    private void plateThickness(double x, double top, double t) {
+        pencil.dimension(x, top, x, top + t, length(t), font, 0, t / 2 + 1.5 * font);
+    }
+
+    private void groove(double t1, double t2, Groove groove) {
+        double gap = groove.gap().inMillimetres() / 2;
+        double land = groove.rootFace().inMillimetres();
+        bevelled(-1, t1, gap, land, groove.halfAngleTangent());
+        bevelled(1, t2, gap, land, groove.halfAngleTangent());
+        plateThickness(-0.72 * half, 0, t1);
+        pencil.label(pencil.at(0, -t1 * 0.55), Math.round(groove.angleDeg()) + "°", "middle", "dim-text");
+    }
+
+    private void bevelled(int side, double t, double gap, double land, double tangent) {
+        double top = gap + Math.max(0, t - land) * tangent;
+        pencil.area("metal", side * far(), 0, side * top, 0, side * gap, Math.max(0, t - land), side * gap, t, side * far(), t);
+    }
+
+    /** Base level, stem upright; the corner at the origin, stem to its left. */
+    private void tee(double t1, double t2) {
+        pencil.area("metal", -far(), 0, far(), 0, far(), t1, -far(), t1);
+        pencil.area("metal", 0, 0, -t2, 0, -t2, -far(), 0, -far());
+        plateThickness(0.78 * half, 0, t1);
+        pencil.dimension(-t2, -0.62 * half, 0, -0.62 * half, length(t2), font, -t2 / 2 - 1.2 * font, 0);
+    }
+
+    private void saddle(double t1, double t2) {
+        double lean = Math.tan(Math.toRadians(90 - joint.copeAngleDeg()));
+        double top = far();
+        double bow = half * half / (2 * Math.max(30, joint.tubeOd().map(od -> od.inMillimetres()).orElse(60.0)));
+        pencil.curve("metal", -half * 1.4, bow * 2, -half * 0.7, 0, 0, 0, half * 0.7, 0, half * 1.4, bow * 2, half * 0.7, t1, 0, t1, -half * 0.7, t1, -half * 1.4, bow * 2 + t1);
+        pencil.area("metal", 0, 0, -t2, 0, -t2 - lean * top, -top, -lean * top, -top);
+        pencil.dimension(-t2 - lean * 0.62 * half, -0.62 * half, -lean * 0.62 * half, -0.62 * half, length(t2), font, -t2 / 2 - 1.2 * font, 0);
+        pencil.dimension(0.55 * half, bow, 0.55 * half, bow + t1, length(t1), font, 0, t1 / 2 + 1.5 * font);
+    }
+
+    /** The upper sheet ends at the origin's left; the lower one runs on. */
+    private void lap(double t1, double t2) {
+        pencil.area("metal", -far(), 0, far(), 0, far(), t1, -far(), t1);
+        pencil.area("metal", 0, 0, 0, -t2, -far(), -t2, -far(), 0);
+        plateThickness(0.78 * half, 0, t1);
+        pencil.dimension(-0.75 * half, -t2, -0.75 * half, 0, length(t2), font, 0, -t2 / 2 - 0.8 * font);
+    }
+
+    private void insideCorner(double t1, double t2) {
+        pencil.area("metal", -t2, 0, far(), 0, far(), t1, -t2, t1);
+        pencil.area("metal", 0, 0, -t2, 0, -t2, -far(), 0, -far());
+        plateThickness(0.78 * half, 0, t1);
+        pencil.dimension(-t2, -0.62 * half, 0, -0.62 * half, length(t2), font, -t2 / 2 - 1.2 * font, 0);
+    }
+
+    /** Two sheets falling away at 45° from the arc, meeting corner to corner on the inside. */
+    private void outsideCorner(double t1, double t2) {
+        slopedSheet(-1, t1);
+        slopedSheet(1, t2);
+    }
+
+    private void slopedSheet(int side, double t) {
+        double c = Math.sqrt(0.5);
+        double depth = t * c;
+        double x0 = side * depth;
+        double run = far() * c;
+        pencil.area("metal", 0, depth, x0, 0, x0 + side * run, run, side * run, depth + run);
+        double along = 0.62 * half;
+        double mx = x0 + side * along;
+        pencil.dimension(mx, along, mx - side * depth, along + depth, length(t), font, side * (depth / 2 + 0.5 * font), -0.9 * font);
+    }
+
+    private void edge(double t1, double t2) {
+        pencil.area("metal", 0, 0, -t1, 0, -t1, far(), 0, far());
+        pencil.area("metal", 0, 0, t2, 0, t2, far(), 0, far());
+        double y = 0.5 * half;
+        pencil.dimension(-t1, y, 0, y, length(t1), font, -t1 / 2 - 1.1 * font, 0);
+        pencil.dimension(0, y, t2, y, length(t2), font, t2 / 2 + 1.1 * font, 0);
+    }
+
+    // --- pool ----------------------------------------------------------------------------------------------------------------
+
+    private void pool() {
+        double front = sheet.setting(SettingKey.POOL_WIDTH).value() / 2;
+        if (joint.form().isCorner()) {
+            cornerPool(front);
+        } else {
+            throughPool(front, sheet.setting(SettingKey.BACK_BEAD).value() / 2);
+        }
+    }
+
+    private void throughPool(double front, double back) {
+        double crown = sheet.practice().wire() ? 0.16 * front : -0.05 * front;
+        if (joint.groove().isPresent()) {
+            Groove groove = joint.groove().get();
+            double t = joint.thinnerMm();
+            double gap = groove.gap().inMillimetres() / 2;
+            double bottom = t + 0.25 * gap;
+            double top = Math.max(0, t - groove.rootFace().inMillimetres() - gap);
+            double width = gap + Math.max(0, t - groove.rootFace().inMillimetres() - top) * groove.halfAngleTangent() + 0.4;
+            pencil.curve("pool", -width, top, 0, top + 0.5 * gap, width, top, width + 0.3, (top + bottom) / 2, gap + 0.3, bottom - 0.2, 0, bottom + 0.6, -gap - 0.3, bottom - 0.2, -width - 0.3, (top + bottom) / 2, -width, top);
+            return;
+        }
+        double t = joint.thinnerMm();
+        double off = joint.form() == JointForm.OUTSIDE_CORNER ? joint.thinnerMm() * Math.sqrt(0.5) * 0.25 : 0;
+        if (back > 0) {
+            double bulge = 0.18 * back;
+            double below = t + off + 2 * bulge + 0.7 * font;
+            if (joint.form() != JointForm.EDGE) {
+                pencil.dimension(-back, below, back, below, length(2 * back), font, 0, 1.2 * font);
+            }
+            pencil.curve("pool", -front, off, 0, off - 2 * crown, front, off, 0.9 * (front + back) / 2, t / 2 + off, back, t + off, 0, t + off + 2 * bulge, -back, t + off, -0.9 * (front + back) / 2, t / 2 + off, -front, off);
+        } else {
+            double depth = Math.min(t, front);
+            pencil.curve("pool", -front, off, 0, off - 2 * crown, front, off, front * 0.9, depth, 0, depth, -front * 0.9, depth, -front, off);
+        }
+    }
+
+    /** A fillet bead, and the metal it has fused below both faces. */
+    private void cornerPool(double reach) {
+        double leg = Math.max(reach, sheet.practice().wire() ? Math.min(0.8 + joint.thinnerMm(), 4.5) : reach * 0.8);
+        double depth = Math.min(0.55 * reach, 0.8 * joint.thinnerMm());
+        if (joint.form() == JointForm.LAP) {
+            double top = Math.min(joint.abutting().inMillimetres(), leg);
+            pencil.curve("pool", -0.5 * depth, -top, 0.5 * leg, -0.75 * top, leg, 0, 0.6 * leg, depth, 0, depth, -1.3 * depth, 0, -0.5 * depth, -top);
+            return;
+        }
+        pencil.curve("pool", 0, -leg, 0.42 * leg, -0.42 * leg, leg, 0, 0.6 * leg, depth, 0, depth, -depth, depth, -depth, 0, -depth, -0.6 * leg, 0, -leg);
+    }
+
+    // --- torch ---------------------------------------------------------------------------------------------------------------
+
+    private void torch() {
+        Pencil frame = pencil;
+        double lean = joint.form().isCorner() ? Math.PI / 4 : 0;
+        double lift = joint.groove().isPresent() ? joint.thinnerMm() - joint.groove().get().rootFace().inMillimetres() : 0;
+        double arc = sheet.heat().demand().arcMm();
+        double surface = joint.form().isCorner() ? 0.5 * Math.min(2.7, 0.8 + joint.thinnerMm()) : -lift;
+        double tip = surface + arc;
+        double radius = sheet.setting(SettingKey.TUNGSTEN_DIAMETER).value() / 2;
+        double angle = Math.toRadians(sheet.setting(SettingKey.TIP_ANGLE).value() / 2);
+        double taper = radius / Math.tan(angle);
+        double stick = sheet.setting(SettingKey.STICK_OUT).value();
+        double bore = Cup.atLeast(0, (int) sheet.setting(SettingKey.CUP_SIZE).value()).boreMm() / 2;
+        double end = tip + stick;
+        double spread = sheet.setting(SettingKey.POOL_WIDTH).value() / 2.6;
+        Axis axis = new Axis(lean);
+        frame.area("arc", axis.at(0, tip, -spread, surface, spread, surface));
+        frame.area("gas", axis.at(-bore, end, bore, end, bore * 1.25, surface, -bore * 1.25, surface));
+        frame.area("tungsten", axis.at(0, tip, radius, tip + taper, radius, end + far(), -radius, end + far(), -radius, tip + taper));
+        frame.area("cup", axis.at(-bore, end, -bore - 1.2, end, -bore - 1.6, end + far(), -bore, end + far()));
+        frame.area("cup", axis.at(bore, end, bore + 1.2, end, bore + 1.6, end + far(), bore, end + far()));
+    }
+
+    /** Turns torch coordinates (across, along the axis away from the work) into the seam's frame. */
+    private record Axis(double lean) {
+
+        double[] at(double... acrossAlong) {
+            double[] xy = new double[acrossAlong.length];
+            for (int i = 0; i < xy.length; i += 2) {
+                double across = acrossAlong[i];
+                double along = acrossAlong[i + 1];
+                xy[i] = across * Math.cos(lean) + along * Math.sin(lean);
+                xy[i + 1] = across * Math.sin(lean) - along * Math.cos(lean);
+            }
+            return xy;
+        }
+    }
+
+    /** The wire lies almost along the seam: its tip is seen end on, with a short length of it behind. */
+    private void wire() {
+        double radius = sheet.setting(SettingKey.WIRE_DIAMETER).value() / 2;
+        double pool = sheet.setting(SettingKey.POOL_WIDTH).value() / 2;
+        double slope = Math.toRadians(24);
+        double x = joint.form().isCorner() ? pool * 0.75 : pool * 0.55;
+        double y = joint.form().isCorner() ? -pool * 0.35 - radius : -radius - 0.2;
+        if (joint.groove().isPresent()) {
+            y += Math.max(0, joint.thinnerMm() - joint.groove().get().rootFace().inMillimetres() - 0.5);
+        }
+        double dx = far() * Math.cos(slope);
+        double dy = -far() * Math.sin(slope);
+        double nx = radius * Math.sin(slope);
+        double ny = radius * Math.cos(slope);
+        pencil.area("wire", x - nx, y - ny, x + dx - nx, y + dy - ny, x + dx + nx, y + dy + ny, x + nx, y + ny);
+    }
+
+    // --- page ----------------------------------------------------------------------------------------------------------------
+
+    private void gravity() {
+        double x = centre.x() - 0.88 * half;
+        double y = centre.y() - 0.7 * half;
+        if (alongSeam()) {
+            boolean up = position == Position.PF || position == Position.PH;
+            pencil.raw(circleAt(x, y, font * 0.8), "mark");
+            double d = font * 0.5;
+            pencil.raw(String.format(Locale.ROOT, "M%.3f %.3fL%.3f %.3fM%.3f %.3fL%.3f %.3f", x - d, y - d, x + d, y + d, x - d, y + d, x + d, y - d), "mark");
+            pencil.label(new Point(x + 1.3 * font, y - 0.1 * font), "gravity into the page", "start", "note");
+            pencil.label(new Point(x + 1.3 * font, y + 1.1 * font), up ? "travel up, towards you" : "travel down, away", "start", "note");
+        } else {
+            pencil.arrow(new Point(x, y - font), new Point(x, y + 1.6 * font), font * 0.7, "mark");
+            pencil.label(new Point(x + 0.8 * font, y + 0.6 * font), "gravity", "start", "note");
+        }
+        pencil.label(centre.plus(-0.92 * half, 0.78 * half), position.letters() + " · " + position.numberLetterName(), "start", "position");
+    }
+
+    private static String circleAt(double x, double y, double r) {
+        return String.format(Locale.ROOT, "M%.3f %.3fa%.3f %.3f 0 1 0 %.3f 0a%.3f %.3f 0 1 0 %.3f 0Z", x - r, y, r, r, 2 * r, r, r, -2 * r);
+    }
+
+    private void scaleBar() {
+        double bar = units == UnitSystem.METRIC ? half > 9 ? 10 : half > 5 ? 5 : 2 : half > 9 ? 9.525 : half > 5 ? 6.35 : 3.175;
+        String name = units == UnitSystem.METRIC ? Math.round(bar) + " mm" : half > 9 ? "3/8 in" : half > 5 ? "1/4 in" : "1/8 in";
+        double right = centre.x() + 0.92 * half;
+        double y = centre.y() + 0.76 * half;
+        pencil.raw(
+                String.format(
+                        Locale.ROOT,
+                        "M%.3f %.3fv%.3fM%.3f %.3fh%.3fM%.3f %.3fv%.3f",
+                        right - bar, y - 0.3 * font, 0.6 * font, right - bar, y, bar, right, y - 0.3 * font, 0.6 * font),
+                "mark");
+        pencil.label(new Point(right - bar / 2, y - 0.6 * font), name, "middle", "note");
+    }
+}

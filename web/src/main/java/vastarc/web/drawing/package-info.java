@@ -1,0 +1,5 @@
+/**
+ * Drawings in millimetres: a {@link vastarc.web.drawing.Drawing} is a list of lines and labels with finished coordinates, which a
+ * template only places. Colours are left to style classes.
+ */
+package vastarc.web.drawing;

@@ -1,0 +1,72 @@
+package vastarc.web.sheet;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.SheetPlanner;
+import vastarc.web.job.Job;
+import vastarc.web.request.FormFields;
+import vastarc.web.request.JobReader;
+import vastarc.web.request.SheetInput;
+import vastarc.web.request.TypedForm;
+
+/**
+ * The Sheet place, finished for display.
+ *
+ * @param id       job
+ * @param version  version shown
+ * @param name     of the job
+ * @param notes    of the job
+ * @param panel    the joint as typed
+ * @param sheet    the sheet; empty where the joint has none
+ * @param problems why there is none
+ * @param kept     when the job was last kept
+ * @param conflict the other version, where this edit met one
+ */
+public record SheetPage(
+        String id,
+        long version,
+        String name,
+        String notes,
+        JointPanel panel,
+        Optional<SheetView> sheet,
+        List<String> problems,
+        Instant kept,
+        Optional<Conflict> conflict) {
+
+    /** The job that an edit would have overwritten. */
+    public record Conflict(String id, String name, Instant changed, boolean deleted) {}
+
+    static SheetPage of(Job job, Optional<Job> collidedWith, UnitSystem units) {
+        Outcome<Sheet> outcome = plan(job.form());
+        return new SheetPage(
+                job.id().toString(),
+                job.version(),
+                job.name(),
+                job.notes(),
+                JointPanel.of(job.form(), outcome.problems(), units),
+                outcome.value().map(sheet -> SheetView.of(sheet, units)),
+                outcome.problems().stream().map(problem -> problem.message(units)).toList(),
+                job.changedAt(),
+                collidedWith.map(other ->
+                        new Conflict(other.id().toString(), other.name(), other.changedAt(), other.isDeleted())));
+    }
+
+    /** The sheet of a joint as typed, or why it has none. */
+    public static Outcome<Sheet> plan(TypedForm form) {
+        Outcome<SheetInput> input = JobReader.read(new FormFields(form));
+        List<Problem> problems = input.problems();
+        return input.value()
+                .map(read -> SheetPlanner.plan(read.joint(), read.practice()))
+                .orElseGet(() -> Outcome.failed(problems));
+    }
+
+    /** Address of the other version. */
+    public String otherAddress() {
+        return conflict.map(other -> "/jobs/" + other.id() + "/sheet").orElse("");
+    }
+}
