@@ -55,7 +55,11 @@ export function workspace() {
         updating(from, to, childrenOnly, skip) {
           if (from.nodeType !== Node.ELEMENT_NODE) return;
           if (from.tagName === 'DETAILS') to.open = from.open;
-          if (from === focused && from.matches('input[type=text], textarea')) skip();
+          if (from === focused && from.matches('input[type=text], textarea')) {
+            // What is being typed stays as it is; only its state is told anew.
+            if (to.hasAttribute('aria-invalid')) from.setAttribute('aria-invalid', to.getAttribute('aria-invalid'));
+            skip();
+          }
         },
       });
       document.title = `${document.getElementById('job-name').value} – Vast Arc`;

@@ -30,7 +30,8 @@ import vastarc.core.sheet.SheetPlanner;
 @Fork(1)
 public class SheetBenchmark {
 
-    private final Joint tube = Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5).tubeOd(50.8);
+    private final Joint tube =
+            Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5).tubeOd(50.8);
     private final Practice fusion = Practice.usual().with(draft -> {
         draft.wire = false;
         draft.rotated = true;
@@ -38,7 +39,9 @@ public class SheetBenchmark {
     });
 
     /** Two different legs, pulse, slopes, post-flow by cooling, wire compared: everything the planner can be asked at once. */
-    private final Joint unequal = Joint.of(Material.STAINLESS_316L, JointForm.TUBE_SADDLE, 3).abutting(1.5).tubeOd(38);
+    private final Joint unequal = Joint.of(Material.STAINLESS_316L, JointForm.TUBE_SADDLE, 3)
+            .abutting(1.5)
+            .tubeOd(38);
 
     private final Practice fullest = Practice.usual().with(draft -> {
         draft.purged = true;

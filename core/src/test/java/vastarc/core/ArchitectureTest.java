@@ -22,7 +22,10 @@ class ArchitectureTest {
     static final ArchRule A_LATER_ROOM_MAY_USE_AN_EARLIER_ONE_NEVER_THE_REVERSE = rooms();
 
     @ArchTest
-    static final ArchRule NO_CYCLES = SlicesRuleDefinition.slices().matching("vastarc.core.(*)..").should().beFreeOfCycles();
+    static final ArchRule NO_CYCLES = SlicesRuleDefinition.slices()
+            .matching("vastarc.core.(*)..")
+            .should()
+            .beFreeOfCycles();
 
     @ArchTest
     static final ArchRule NO_INTERFACE_NO_PERSISTENCE_NO_CLOCK_NO_CHANCE = noClasses()

@@ -8,17 +8,22 @@ import vastarc.core.table.Table;
 /** Colour that hot metal takes in air. Source: table {@code tints.csv}. */
 public record Tint(Family family, double fromC, double toC, String colour) {
 
-    private static final List<Tint> BANDS = Table.read("tints.csv", Set.of("family", "from_c", "to_c", "colour")).stream()
-            .map(row -> new Tint(
-                    row.named("family", Family.class), row.number("from_c"), row.number("to_c"), row.text("colour")))
-            .toList();
+    private static final List<Tint> BANDS =
+            Table.read("tints.csv", Set.of("family", "from_c", "to_c", "colour")).stream()
+                    .map(row -> new Tint(
+                            row.named("family", Family.class),
+                            row.number("from_c"),
+                            row.number("to_c"),
+                            row.text("colour")))
+                    .toList();
 
     /** The colour of a metal that left the gas at a temperature. */
     public static Tint of(Family family, double temperatureC) {
         return BANDS.stream()
                 .filter(band -> band.family() == family && temperatureC < band.toC())
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no tint for " + family + " at " + temperatureC + " °C"));
+                .orElseThrow(
+                        () -> new IllegalArgumentException("no tint for " + family + " at " + temperatureC + " °C"));
     }
 
     public static List<Tint> bands() {

@@ -13,11 +13,10 @@ import vastarc.core.table.Table;
  */
 public record TorchClass(String id, double currentA, double dutyPercent) {
 
-    private static final List<TorchClass> CLASSES = Table.read(
-                    "torches.csv", Set.of("id", "current_a", "duty_percent", "cooling"))
-            .stream()
-            .map(row -> new TorchClass(row.text("id"), row.number("current_a"), row.number("duty_percent")))
-            .toList();
+    private static final List<TorchClass> CLASSES =
+            Table.read("torches.csv", Set.of("id", "current_a", "duty_percent", "cooling")).stream()
+                    .map(row -> new TorchClass(row.text("id"), row.number("current_a"), row.number("duty_percent")))
+                    .toList();
 
     /** Duty at a current, %: D₁ (I₁/I)², at most 100. Use the RMS current of a pulse. */
     public double dutyAt(double currentA) {

@@ -16,15 +16,13 @@ import vastarc.core.table.Table;
  */
 public record WireAlloy(Material one, Material two, Optional<String> alloy, String note) {
 
-    private static final List<WireAlloy> PAIRS = Table.read(
-                    "wire-alloys.csv", Set.of("base", "other", "possible", "alloy"))
-            .stream()
-            .map(WireAlloy::from)
-            .toList();
+    private static final List<WireAlloy> PAIRS =
+            Table.read("wire-alloys.csv", Set.of("base", "other", "possible", "alloy")).stream()
+                    .map(WireAlloy::from)
+                    .toList();
 
     private static WireAlloy from(Table.Row row) {
-        Optional<String> alloy =
-                row.text("possible").equals("YES") ? Optional.of(row.text("alloy")) : Optional.empty();
+        Optional<String> alloy = row.text("possible").equals("YES") ? Optional.of(row.text("alloy")) : Optional.empty();
         return new WireAlloy(
                 row.named("base", Material.class), row.named("other", Material.class), alloy, row.optional("note"));
     }

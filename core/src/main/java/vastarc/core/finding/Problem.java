@@ -32,7 +32,10 @@ public record Problem(String field, Kind kind, Phrase wrong, Phrase works) {
 
     private static Problem of(String field, Kind kind, String code, Object... arguments) {
         return new Problem(
-                field, kind, Phrase.of("problem." + code, arguments), Phrase.of("problem." + code + ".works", arguments));
+                field,
+                kind,
+                Phrase.of("problem." + code, arguments),
+                Phrase.of("problem." + code + ".works", arguments));
     }
 
     public Problem inField(String otherField) {

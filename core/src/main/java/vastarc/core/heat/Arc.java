@@ -52,7 +52,8 @@ public record Arc(double lengthMm) {
      */
     public double peakCurrentA(double heatW, double onFraction, double backgroundRatio) {
         double off = 1 - onFraction;
-        return currentForMean(heatW, onFraction + off * backgroundRatio, onFraction + off * backgroundRatio * backgroundRatio);
+        return currentForMean(
+                heatW, onFraction + off * backgroundRatio, onFraction + off * backgroundRatio * backgroundRatio);
     }
 
     /** Solves A I² + B I − C = 0 with the given weights of I and I². */

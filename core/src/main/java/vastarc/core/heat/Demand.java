@@ -21,7 +21,13 @@ import vastarc.core.joint.WireFeed;
  * @param sinkMm      no member drinks heat as if thicker than this (the root of a V stands in thinner metal), mm
  */
 public record Demand(
-        double halfWidthMm, double depthMm, double depositMm2, double legMm, double speedMmPerS, double arcMm, double sinkMm) {
+        double halfWidthMm,
+        double depthMm,
+        double depositMm2,
+        double legMm,
+        double speedMmPerS,
+        double arcMm,
+        double sinkMm) {
 
     /** Below this thickness the work is micro work: shorter arc, needle tip, small cup. */
     public static final double MICRO_BELOW_MM = 0.5;
@@ -48,7 +54,9 @@ public record Demand(
         if (practice.bothSides()) {
             return halfDepth(t, speed, arc, practice.wire(), joint.gap().inMillimetres());
         }
-        return joint.groove().map(groove -> root(t, f, groove, speed, arc)).orElseGet(() -> through(joint, t, f, practice, speed, arc));
+        return joint.groove()
+                .map(groove -> root(t, f, groove, speed, arc))
+                .orElseGet(() -> through(joint, t, f, practice, speed, arc));
     }
 
     private static Demand corner(double t, double f, boolean wire, double speed, double arc) {
@@ -128,5 +136,4 @@ public record Demand(
         }
         return practice.wireFeed() == WireFeed.LAY ? 2.1 : 1.9;
     }
-
 }

@@ -138,7 +138,11 @@ public record HeatSolution(
     private double lineHeat() {
         Properties metal = metal();
         double perMetre = platePowerW / (demand.speedMmPerS() * 1e-3);
-        double spread = 4 * Math.PI * metal.coolingConductivityWPerMK() * metal.densityKgPerM3() * metal.coolingCapacityJPerKgK();
+        double spread = 4
+                * Math.PI
+                * metal.coolingConductivityWPerMK()
+                * metal.densityKgPerM3()
+                * metal.coolingCapacityJPerKgK();
         return perMetre / (effectiveThicknessMm() * 1e-3 * Math.sqrt(spread));
     }
 

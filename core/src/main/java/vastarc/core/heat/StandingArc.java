@@ -25,7 +25,12 @@ public final class StandingArc {
      * @param atEdge               at a free edge rather than inside the plate
      */
     public static double puddleTimeS(
-            Properties metal, double effectiveThicknessMm, double platePowerW, double halfWidthMm, boolean atEdge, double preheatC) {
+            Properties metal,
+            double effectiveThicknessMm,
+            double platePowerW,
+            double halfWidthMm,
+            boolean atEdge,
+            double preheatC) {
         double r2 = halfWidthMm * halfWidthMm * 1e-6;
         double spot = 2 * SIGMA_M * SIGMA_M;
         double strength = (atEdge ? 2 : 1)

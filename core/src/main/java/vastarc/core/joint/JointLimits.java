@@ -27,7 +27,8 @@ public final class JointLimits {
                 return Optional.empty();
             }
             Object given = Double.isFinite(value) ? Quantity.of(value, unit) : String.valueOf(value);
-            return Optional.of(Problem.badValue(field, "range", given, Quantity.of(low, unit), Quantity.of(high, unit)));
+            return Optional.of(
+                    Problem.badValue(field, "range", given, Quantity.of(low, unit), Quantity.of(high, unit)));
         }
 
         public Range inField(String name) {
@@ -63,7 +64,9 @@ public final class JointLimits {
 
     /** The wall that belongs to the tube: the branch of a saddle, the abutting tube of a plate, both of a butt. */
     private static Optional<Problem> tubeWall(Joint joint, Length od) {
-        double wall = joint.form() == JointForm.TUBE_BUTT ? joint.thickerMm() : joint.abutting().inMillimetres();
+        double wall = joint.form() == JointForm.TUBE_BUTT
+                ? joint.thickerMm()
+                : joint.abutting().inMillimetres();
         if (!joint.form().isTube() || od.inMillimetres() > 2 * wall) {
             return Optional.empty();
         }

@@ -105,7 +105,22 @@ public record Practice(
         }
 
         private Practice practice() {
-            return new Practice(position, rotated, wire, wireFeed, technique, control, chill, purged, pulse, finish, bothSides, preheatC, travelMmPerS, hoseLengthM, hoseBoreMm);
+            return new Practice(
+                    position,
+                    rotated,
+                    wire,
+                    wireFeed,
+                    technique,
+                    control,
+                    chill,
+                    purged,
+                    pulse,
+                    finish,
+                    bothSides,
+                    preheatC,
+                    travelMmPerS,
+                    hoseLengthM,
+                    hoseBoreMm);
         }
     }
 }

@@ -64,7 +64,18 @@ public record Properties(
 
     private static Map<Material, Properties> read() {
         Set<String> columns = Set.of(
-                "id", "k_eff", "rho", "c_eff", "melt_c", "latent", "cm", "phi", "gamma", "rho_liquid", "k_cool", "c_cool");
+                "id",
+                "k_eff",
+                "rho",
+                "c_eff",
+                "melt_c",
+                "latent",
+                "cm",
+                "phi",
+                "gamma",
+                "rho_liquid",
+                "k_cool",
+                "c_cool");
         Map<Material, Properties> table = new EnumMap<>(Material.class);
         Table.read("materials.csv", columns).forEach(row -> table.put(row.named("id", Material.class), from(row)));
         if (table.size() != Material.values().length) {

@@ -18,7 +18,8 @@ public final class RateReader {
     private static final Pattern RATE = Pattern.compile("(\\d{0,9}[.,]\\d{1,9}|\\d{1,9})\\s*([a-z³^0-9/ ]*)");
     private static final double L_PER_CFH = UnitSystem.litresPerMinutePerCubicFootPerHour();
     private static final Map<String, Double> FLOWS = Map.of(
-            "l/min", 1.0, "lpm", 1.0, "l", 1.0, "ft³/h", L_PER_CFH, "ft3/h", L_PER_CFH, "cfh", L_PER_CFH, "cuft/h", L_PER_CFH);
+            "l/min", 1.0, "lpm", 1.0, "l", 1.0, "ft³/h", L_PER_CFH, "ft3/h", L_PER_CFH, "cfh", L_PER_CFH, "cuft/h",
+            L_PER_CFH);
     private static final Map<String, Double> SPEEDS = Map.of(
             "mm/min", 1.0, "mm/s", 60.0, "in/min", Length.MM_PER_INCH, "ipm", Length.MM_PER_INCH, "cm/min", 10.0);
 
@@ -30,7 +31,13 @@ public final class RateReader {
 
     /** A flow in L/min, or the problem with the text. */
     public Outcome<Quantity> flow(String text, String field) {
-        return read(text, field, FLOWS, bareNumbers == UnitSystem.INCH ? L_PER_CFH : 1, Unit.LITRE_PER_MIN, "flow.unreadable");
+        return read(
+                text,
+                field,
+                FLOWS,
+                bareNumbers == UnitSystem.INCH ? L_PER_CFH : 1,
+                Unit.LITRE_PER_MIN,
+                "flow.unreadable");
     }
 
     /** A travel speed in mm/min, or the problem with the text. */
@@ -54,6 +61,8 @@ public final class RateReader {
     }
 
     private static String shortened(String typed) {
-        return typed.length() <= LengthReader.MAX_CHARACTERS ? typed : typed.substring(0, LengthReader.MAX_CHARACTERS) + "…";
+        return typed.length() <= LengthReader.MAX_CHARACTERS
+                ? typed
+                : typed.substring(0, LengthReader.MAX_CHARACTERS) + "…";
     }
 }

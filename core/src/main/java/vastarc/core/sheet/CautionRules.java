@@ -40,7 +40,8 @@ final class CautionRules {
         Joint joint = plan.joint();
         if (joint.wantsPurge() && !plan.practice().purged()) {
             boolean molten = plan.heat().pool().backWidthMm() > 0;
-            cautions.add(Caution.of(joint.isTitanium() ? "titaniumNoPurge" : molten ? "stainlessSugar" : "stainlessNoPurge"));
+            cautions.add(Caution.of(
+                    joint.isTitanium() ? "titaniumNoPurge" : molten ? "stainlessSugar" : "stainlessNoPurge"));
         }
         if (joint.isTitanium()) {
             double trail = plan.heat().trailLengthMm(425);
@@ -61,20 +62,27 @@ final class CautionRules {
             double share = baseHeavy ? plan.heat().baseShare() : 1 - plan.heat().baseShare();
             cautions.add(Caution.of("unequal", Math.round(100 * share)));
         }
-        if (joint.gap().inMillimetres() > LARGE_GAP_SHARE * joint.thinnerMm() && joint.groove().isEmpty()) {
+        if (joint.gap().inMillimetres() > LARGE_GAP_SHARE * joint.thinnerMm()
+                && joint.groove().isEmpty()) {
             cautions.add(Caution.of("gap", joint.gap(), Quantity.millimetres(LARGE_GAP_SHARE * joint.thinnerMm())));
         }
         if (plan.position().isFixedTube() && !joint.form().isTube()) {
             cautions.add(Caution.of("tubePosition", plan.position().letters()));
         }
-        if (joint.form().isTube() && !plan.practice().rotated() && !plan.position().isFixedTube() && plan.position() != Position.PC) {
+        if (joint.form().isTube()
+                && !plan.practice().rotated()
+                && !plan.position().isFixedTube()
+                && plan.position() != Position.PC) {
             cautions.add(Caution.of("tubeTurns"));
         }
         if (plan.practice().wire()) {
             School school = plan.schools().of(Matter.WIRE_SIZE);
             WireChoice choice = WireChoice.of(school, plan.heat());
             if (choice.wire().isTooThickFor(joint.wireThicknessMm())) {
-                cautions.add(Caution.of("wireThick", Quantity.stockMillimetres(choice.wire().diameterMm()), Quantity.millimetres(joint.thinnerMm())));
+                cautions.add(Caution.of(
+                        "wireThick",
+                        Quantity.stockMillimetres(choice.wire().diameterMm()),
+                        Quantity.millimetres(joint.thinnerMm())));
             } else if (school == School.WIRE_THICKER && choice.chillPerDabK() > WireChoice.COLD_DAB_K) {
                 cautions.add(Caution.of("coldDab", Quantity.of(choice.chillPerDabK(), Unit.KELVIN)));
             }
@@ -86,11 +94,13 @@ final class CautionRules {
         double width = heat.pool().frontWidthMm();
         double limit = widthLimitMm(plan);
         if (width > limit) {
-            cautions.add(Caution.of("poolFalls", Quantity.millimetres(width), plan.position().letters(), Quantity.millimetres(limit)));
+            cautions.add(Caution.of(
+                    "poolFalls", Quantity.millimetres(width), plan.position().letters(), Quantity.millimetres(limit)));
         }
         double back = heat.pool().backWidthMm();
         if (back > 0 && !plan.form().isCorner() && back > backLimitMm(plan)) {
-            cautions.add(Caution.of("blowThrough", Quantity.millimetres(back), Quantity.millimetres(backLimitMm(plan))));
+            cautions.add(
+                    Caution.of("blowThrough", Quantity.millimetres(back), Quantity.millimetres(backLimitMm(plan))));
         }
     }
 
@@ -126,8 +136,10 @@ final class CautionRules {
         if (plan.isMicro()) {
             cautions.add(Caution.of(plan.peakA() <= 5 ? "microHood" : "micro"));
         }
-        if (!plan.pulse().isSteady() && plan.pulse().backgroundA() <= plan.tungsten().minStableA() * 1.05) {
-            cautions.add(Caution.of("backgroundHeld", Quantity.amperes(plan.tungsten().minStableA())));
+        if (!plan.pulse().isSteady()
+                && plan.pulse().backgroundA() <= plan.tungsten().minStableA() * 1.05) {
+            cautions.add(Caution.of(
+                    "backgroundHeld", Quantity.amperes(plan.tungsten().minStableA())));
         }
     }
 

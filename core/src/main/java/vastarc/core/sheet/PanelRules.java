@@ -54,7 +54,8 @@ final class PanelRules {
         double peak = plan.peakA();
         double scale = peak / SchoolCurrent.chosen(plan.comparison(), school);
         Setting.Draft draft = figure(
-                        SettingKey.WORKING_CURRENT, new Window(peak, peak * (1 - HAND_SPREAD), peak * (1 + HAND_SPREAD)))
+                        SettingKey.WORKING_CURRENT,
+                        new Window(peak, peak * (1 - HAND_SPREAD), peak * (1 + HAND_SPREAD)))
                 .by(school)
                 .from("platePower", Quantity.watts(heat.platePowerW()))
                 .from("wirePower", Quantity.watts(heat.wirePowerW()))
@@ -63,7 +64,10 @@ final class PanelRules {
                 .from("thickness", Quantity.millimetres(plan.joint().thinnerMm()));
         plan.comparison().forEach(other -> draft.other(other.school(), other.currentA() * scale));
         if (!plan.pulse().isSteady()) {
-            return draft.because("workingCurrent.peak", Quantity.amperes(peak), Quantity.amperes(plan.pulse().averageA()));
+            return draft.because(
+                    "workingCurrent.peak",
+                    Quantity.amperes(peak),
+                    Quantity.amperes(plan.pulse().averageA()));
         }
         return school == School.HEAT_BALANCE
                 ? draft.because(
@@ -71,7 +75,8 @@ final class PanelRules {
                         Quantity.watts(heat.platePowerW()),
                         Quantity.watts(heat.wirePowerW()),
                         Quantity.mmPerMin(heat.demand().speedMmPerS() * 60))
-                : draft.because("workingCurrent.rule", Quantity.millimetres(plan.joint().thinnerMm()));
+                : draft.because(
+                        "workingCurrent.rule", Quantity.millimetres(plan.joint().thinnerMm()));
     }
 
     private static Setting ceiling(Plan plan) {
@@ -135,12 +140,11 @@ final class PanelRules {
     }
 
     private static double start(School school, Plan plan) {
-        double share =
-                switch (school) {
-                    case START_LOWEST -> 0;
-                    case START_HALF -> 0.5;
-                    default -> plan.startsAtEdge() ? 0.5 : 0.7;
-                };
+        double share = switch (school) {
+            case START_LOWEST -> 0;
+            case START_HALF -> 0.5;
+            default -> plan.startsAtEdge() ? 0.5 : 0.7;
+        };
         return Math.max(plan.tungsten().minStableA(), share * plan.peakA());
     }
 
@@ -185,7 +189,10 @@ final class PanelRules {
                 .from("poolLength", Quantity.millimetres(plan.heat().pool().lengthMm()))
                 .from("travel", Quantity.mmPerMin(plan.heat().demand().speedMmPerS() * 60))
                 .from("freezeTime", Quantity.seconds(freezeS(plan)))
-                .because("downSlope.pool", Quantity.millimetres(plan.heat().pool().lengthMm()), taper);
+                .because(
+                        "downSlope.pool",
+                        Quantity.millimetres(plan.heat().pool().lengthMm()),
+                        taper);
     }
 
     private static double freezeS(Plan plan) {
@@ -226,7 +233,10 @@ final class PanelRules {
                 .other(School.PRE_FLOW_NONE, 0)
                 .other(School.PRE_FLOW_SHORT, MIN_PRE_FLOW_S)
                 .other(School.PRE_FLOW_LONG, 1)
-                .because(why, Quantity.seconds(hose), Quantity.litresPerMin(plan.gasFlow().value()));
+                .because(
+                        why,
+                        Quantity.seconds(hose),
+                        Quantity.litresPerMin(plan.gasFlow().value()));
     }
 
     /** t = 2 (V_hose + V_torch)/Q, s [textbook: two volumes displace the air]. */
@@ -256,24 +266,27 @@ final class PanelRules {
         double byCurrent = Math.max(MIN_POST_FLOW_S, current / 10);
         double untilCold = Math.max(byCurrent, Math.max(tip, shield));
         School school = plan.schools().of(Matter.POST_FLOW);
-        double chosen =
-                switch (school) {
-                    case POST_FLOW_BY_CURRENT -> byCurrent;
-                    case POST_FLOW_FIXED -> FIXED_POST_FLOW_S;
-                    default -> untilCold;
-                };
+        double chosen = switch (school) {
+            case POST_FLOW_BY_CURRENT -> byCurrent;
+            case POST_FLOW_FIXED -> FIXED_POST_FLOW_S;
+            default -> untilCold;
+        };
         double value = Math.max(tip, chosen);
         String why = plan.control() == Control.LIFT_ONLY
                 ? "postFlow.byHand"
                 : school != School.POST_FLOW_UNTIL_COLD
                         ? "postFlow.school"
-                        : shield >= untilCold ? "postFlow.metal" : tip >= untilCold ? "postFlow.tungsten" : "postFlow.current";
-        return figure(SettingKey.POST_FLOW, Window.around(value, tip, 1.5 * untilCold))
+                        : shield >= untilCold
+                                ? "postFlow.metal"
+                                : tip >= untilCold ? "postFlow.tungsten" : "postFlow.current";
+        Setting.Draft draft = figure(SettingKey.POST_FLOW, Window.around(value, tip, 1.5 * untilCold))
                 .by(school)
                 .from("averageCurrent", Quantity.amperes(current))
-                .from("tungstenCooling", Quantity.seconds(tip))
-                .from("metalCooling", Quantity.seconds(shield))
-                .other(School.POST_FLOW_UNTIL_COLD, untilCold)
+                .from("tungstenCooling", Quantity.seconds(tip));
+        if (shield > 0) {
+            draft.from("metalCooling", Quantity.seconds(shield));
+        }
+        return draft.other(School.POST_FLOW_UNTIL_COLD, untilCold)
                 .other(School.POST_FLOW_BY_CURRENT, byCurrent)
                 .other(School.POST_FLOW_FIXED, FIXED_POST_FLOW_S)
                 .because(why, Quantity.seconds(value), Quantity.celsius(shieldC(plan)), Quantity.seconds(byCurrent));
@@ -309,20 +322,23 @@ final class PanelRules {
     private static Setting rate(Plan plan, Pulse pulse) {
         double pitch = pulse.ripplePitchMm(plan.heat().demand().speedMmPerS());
         double frozen = Pool.frozenFraction(pulse.offTimeS(), freezeAtBackgroundS(plan));
-        Window window =
-                switch (plan.practice().pulse()) {
-                    case HEAT -> Window.around(pulse.rateHz(), 1, 3);
-                    case STIFF -> Window.around(pulse.rateHz(), 100, 500);
-                    default -> Window.around(
-                            pulse.rateHz(),
-                            plan.heat().demand().speedMmPerS() / 1.5,
-                            Math.min(10, plan.heat().demand().speedMmPerS() / 0.6));
-                };
+        Window window = switch (plan.practice().pulse()) {
+            case HEAT -> Window.around(pulse.rateHz(), 1, 3);
+            case STIFF -> Window.around(pulse.rateHz(), 100, 500);
+            default ->
+                Window.around(
+                        pulse.rateHz(),
+                        plan.heat().demand().speedMmPerS() / 1.5,
+                        Math.min(10, plan.heat().demand().speedMmPerS() / 0.6));
+        };
         return figure(SettingKey.PULSE_RATE, window)
                 .from("travel", Quantity.mmPerMin(plan.heat().demand().speedMmPerS() * 60))
                 .from("ripplePitch", Quantity.millimetres(pitch))
                 .from("frozen", Quantity.percent(100 * frozen))
-                .because("pulseRate." + plan.practice().pulse(), Quantity.millimetres(pitch), Quantity.percent(100 * frozen));
+                .because(
+                        "pulseRate." + plan.practice().pulse(),
+                        Quantity.millimetres(pitch),
+                        Quantity.percent(100 * frozen));
     }
 
     /** Time in which the pool freezes at background, s. */
@@ -352,7 +368,10 @@ final class PanelRules {
         double value = pulse.backgroundA();
         return figure(
                         SettingKey.PULSE_BACKGROUND_CURRENT,
-                        Window.around(value, Math.max(plan.tungsten().minStableA(), 0.25 * pulse.peakA()), 0.5 * pulse.peakA()))
+                        Window.around(
+                                value,
+                                Math.max(plan.tungsten().minStableA(), 0.25 * pulse.peakA()),
+                                0.5 * pulse.peakA()))
                 .from("peakCurrent", Quantity.amperes(pulse.peakA()))
                 .from("tungstenMinimum", Quantity.amperes(plan.tungsten().minStableA()))
                 .because("pulseBackgroundCurrent", Quantity.percent(100 * pulse.backgroundRatio()));

@@ -51,10 +51,19 @@ public record PassPlan(
         double cap = capMm2(t, groove);
         int count = passCount(grooveArea + cap, fill);
         List<Pass> passes = passes(root, groove, grooveArea + cap, count);
-        double wire = (grooveArea + cap) / Wire.usualFor(plan.joint().wireThicknessMm()).sectionMm2() * LOSS;
+        double wire = (grooveArea + cap)
+                / Wire.usualFor(plan.joint().wireThicknessMm()).sectionMm2()
+                * LOSS;
         double gram = (grooveArea + cap) * root.metal().densityKgPerM3() * LOSS * 1e-3;
         double minutes = count * 1000 / root.demand().speedMmPerS() / 60;
-        return new PassPlan(passes, grooveArea, cap, wire, gram, minutes, minutes * plan.gasFlow().value());
+        return new PassPlan(
+                passes,
+                grooveArea,
+                cap,
+                wire,
+                gram,
+                minutes,
+                minutes * plan.gasFlow().value());
     }
 
     static double grooveMm2(double t, Groove groove) {

@@ -51,7 +51,8 @@ record Plan(
         Tungsten tungsten = tungsten(wanted);
         Pulse pulse = heldAbove(tungsten.minStableA(), wanted, heat.arc(), steady);
         Cup cup = cup(heat, pulse.peakA());
-        return new Plan(schools, heat, comparison, pulse, tungsten, cup, gasFlow(heat, cup, pulse.peakA()), taper(heat));
+        return new Plan(
+                schools, heat, comparison, pulse, tungsten, cup, gasFlow(heat, cup, pulse.peakA()), taper(heat));
     }
 
     private static Pulse pulse(HeatSolution heat, double steadyA) {
@@ -114,7 +115,8 @@ record Plan(
     /** t_down = max(1, t_f, L/v): the pool shrinks no faster than it froze while running. */
     private static double taper(HeatSolution heat) {
         double freeze = heat.pool().freezeTimeS(heat.metal(), heat.platePowerW(), 0);
-        return Math.max(1, Math.max(freeze, heat.pool().lengthMm() / heat.demand().speedMmPerS()));
+        return Math.max(
+                1, Math.max(freeze, heat.pool().lengthMm() / heat.demand().speedMmPerS()));
     }
 
     Joint joint() {

@@ -49,12 +49,15 @@ final class ScopeRules {
     }
 
     private static Optional<Problem> tooThick(Joint joint, Practice practice) {
-        boolean square = joint.form().fusion() == JointForm.Fusion.THROUGH && joint.groove().isEmpty();
+        boolean square = joint.form().fusion() == JointForm.Fusion.THROUGH
+                && joint.groove().isEmpty();
         double limit = onePassLimitMm(joint, practice);
         if (!square || joint.thinnerMm() <= limit) {
             return Optional.empty();
         }
-        String code = joint.form() == JointForm.EDGE ? "thickness.edge" : practice.bothSides() ? "thickness.bothSides" : "thickness.onePass";
+        String code = joint.form() == JointForm.EDGE
+                ? "thickness.edge"
+                : practice.bothSides() ? "thickness.bothSides" : "thickness.onePass";
         return Optional.of(Problem.outOfScope(
                 "thicknessMm",
                 code,

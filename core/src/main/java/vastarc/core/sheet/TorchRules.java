@@ -20,7 +20,14 @@ final class TorchRules {
 
     static List<Setting> settings(Plan plan) {
         return List.of(
-                diameter(plan), type(plan), angle(plan), flat(plan), stickOut(plan), cup(plan), flow(plan), torch(plan));
+                diameter(plan),
+                type(plan),
+                angle(plan),
+                flat(plan),
+                stickOut(plan),
+                cup(plan),
+                flow(plan),
+                torch(plan));
     }
 
     private static Setting diameter(Plan plan) {
@@ -51,7 +58,8 @@ final class TorchRules {
     }
 
     private static Setting angle(Plan plan) {
-        double value = plan.isMicro() ? Math.min(20, Tungsten.tipAngleDeg(plan.peakA())) : Tungsten.tipAngleDeg(plan.peakA());
+        double value =
+                plan.isMicro() ? Math.min(20, Tungsten.tipAngleDeg(plan.peakA())) : Tungsten.tipAngleDeg(plan.peakA());
         return figure(SettingKey.TIP_ANGLE, Window.around(value, Math.max(15, value - 8), Math.min(90, value + 8)))
                 .from("peakCurrent", Quantity.amperes(plan.peakA()))
                 .because(plan.isMicro() ? "tipAngle.needle" : "tipAngle.current", Quantity.amperes(plan.peakA()));

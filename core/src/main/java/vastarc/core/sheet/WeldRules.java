@@ -54,8 +54,13 @@ final class WeldRules {
         return figure(SettingKey.TRAVEL_SPEED, new Window(speed, 0.8 * speed, 1.2 * speed))
                 .from("thickness", Quantity.millimetres(plan.joint().thinnerMm()))
                 .because(
-                        own ? "travelSpeed.own" : "travelSpeed." + plan.practice().technique().name(),
-                        Phrase.of("position.factor", plan.position().letters(), percent(plan.position().speedFactor())));
+                        own
+                                ? "travelSpeed.own"
+                                : "travelSpeed." + plan.practice().technique().name(),
+                        Phrase.of(
+                                "position.factor",
+                                plan.position().letters(),
+                                percent(plan.position().speedFactor())));
     }
 
     private static long percent(double factor) {
@@ -117,7 +122,9 @@ final class WeldRules {
         return List.of(
                 figure(SettingKey.AVERAGE_CURRENT, Window.only(pulse.averageA()))
                         .from("peakCurrent", Quantity.amperes(pulse.peakA()))
-                        .because("averageCurrent." + how, Quantity.watts(pulse.meanPowerW(plan.heat().arc()))),
+                        .because(
+                                "averageCurrent." + how,
+                                Quantity.watts(pulse.meanPowerW(plan.heat().arc()))),
                 figure(SettingKey.RMS_CURRENT, Window.only(pulse.rmsA()))
                         .from("peakCurrent", Quantity.amperes(pulse.peakA()))
                         .because("rmsCurrent." + how));
@@ -167,9 +174,10 @@ final class WeldRules {
 
     private static Setting preheat(Joint joint) {
         double t = joint.thickerMm();
-        Family family = joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY
-                ? Family.CHROMOLY
-                : joint.material().family();
+        Family family =
+                joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY
+                        ? Family.CHROMOLY
+                        : joint.material().family();
         Table.Row row = PREHEAT.stream()
                 .filter(line -> line.named("family", Family.class) == family && t <= line.number("to_mm"))
                 .findFirst()
@@ -194,7 +202,11 @@ final class WeldRules {
     private static Setting frontTint(Plan plan) {
         double cover = plan.cup().boreMm() * (plan.cup().lens() ? LENS_REACH : PLAIN_REACH);
         double temperature = Math.min(plan.heat().metal().meltC(), plan.heat().trailingC(cover));
-        Tint tint = Tint.of(plan.joint().material().wantsPurge() ? plan.joint().material().family() : plan.joint().other().family(), temperature);
+        Tint tint = Tint.of(
+                plan.joint().material().wantsPurge()
+                        ? plan.joint().material().family()
+                        : plan.joint().other().family(),
+                temperature);
         return words(SettingKey.FRONT_TINT, Phrase.of("plain", tint.colour()))
                 .from("gasCover", Quantity.millimetres(cover))
                 .from("leavesGasAt", Quantity.celsius(temperature))
@@ -214,6 +226,8 @@ final class WeldRules {
         HelmetShade shade = HelmetShade.forCurrent(plan.peakA());
         return figure(SettingKey.HELMET_SHADE, new Window(shade.usual(), shade.low(), shade.high()))
                 .from("peakCurrent", Quantity.amperes(plan.peakA()))
-                .because(plan.peakA() <= 5 ? "helmetShade.micro" : "helmetShade.current", Quantity.amperes(plan.peakA()));
+                .because(
+                        plan.peakA() <= 5 ? "helmetShade.micro" : "helmetShade.current",
+                        Quantity.amperes(plan.peakA()));
     }
 }

@@ -51,9 +51,15 @@ final class WireRules {
                 .by(school)
                 .from("thickness", thickness)
                 .from("deposit", Quantity.of(plan.heat().demand().depositMm2(), Unit.SQUARE_MM))
-                .other(School.WIRE_BY_DEPOSIT, WireChoice.pick(School.WIRE_BY_DEPOSIT, t).diameterMm())
-                .other(School.WIRE_THINNER, WireChoice.pick(School.WIRE_THINNER, t).diameterMm())
-                .other(School.WIRE_THICKER, WireChoice.pick(School.WIRE_THICKER, t).diameterMm())
+                .other(
+                        School.WIRE_BY_DEPOSIT,
+                        WireChoice.pick(School.WIRE_BY_DEPOSIT, t).diameterMm())
+                .other(
+                        School.WIRE_THINNER,
+                        WireChoice.pick(School.WIRE_THINNER, t).diameterMm())
+                .other(
+                        School.WIRE_THICKER,
+                        WireChoice.pick(School.WIRE_THICKER, t).diameterMm())
                 .because("wireDiameter." + school.name(), thickness, Quantity.percent(choice.sameDepositPercent()));
         return List.of(diameter, alloy(plan), feed(plan, wire), share(plan));
     }
@@ -62,7 +68,8 @@ final class WireRules {
         WireAlloy pair = WireAlloy.of(plan.joint().material(), plan.joint().other());
         Phrase one = Phrase.of("material." + pair.one().name());
         Phrase two = Phrase.of("material." + pair.two().name());
-        Setting.Draft draft = words(SettingKey.WIRE_ALLOY, Phrase.of("plain", pair.alloy().orElseThrow()));
+        Setting.Draft draft =
+                words(SettingKey.WIRE_ALLOY, Phrase.of("plain", pair.alloy().orElseThrow()));
         String like = plan.joint().isDissimilar() ? "wireAlloy.pair" : "wireAlloy.same";
         return pair.note().isEmpty()
                 ? draft.because(like, one, two)
@@ -82,7 +89,10 @@ final class WireRules {
         return figure(SettingKey.WIRE_SHARE, Window.only(percent))
                 .from("wirePower", Quantity.watts(plan.heat().wirePowerW()))
                 .from("platePower", Quantity.watts(plan.heat().platePowerW()))
-                .because("wireShare", Quantity.watts(plan.heat().wirePowerW()), Quantity.watts(plan.heat().platePowerW()));
+                .because(
+                        "wireShare",
+                        Quantity.watts(plan.heat().wirePowerW()),
+                        Quantity.watts(plan.heat().platePowerW()));
     }
 
     private static List<Setting> purge(Plan plan) {

@@ -29,9 +29,10 @@ public final class Phrasebook {
      * @throws IllegalArgumentException if there is no such key, or the sentence asks for more arguments than were given
      */
     public static String say(Phrase phrase, UnitSystem units) {
-        String sentence = find(phrase.key())
-                .orElseThrow(() -> new IllegalArgumentException("no words for key " + phrase.key()));
-        return PLACE.matcher(sentence).replaceAll(place -> Matcher.quoteReplacement(argument(phrase, place.group(1), units)));
+        String sentence =
+                find(phrase.key()).orElseThrow(() -> new IllegalArgumentException("no words for key " + phrase.key()));
+        return PLACE.matcher(sentence)
+                .replaceAll(place -> Matcher.quoteReplacement(argument(phrase, place.group(1), units)));
     }
 
     /** The words of a key without figures, or the key's absence. */

@@ -47,7 +47,9 @@ class ConsumableTest {
         for (Material one : Material.values()) {
             for (Material two : Material.values()) {
                 boolean mixed = one.isTitanium() != two.isTitanium();
-                assertThat(WireAlloy.of(one, two).alloy().isEmpty()).as(one + " " + two).isEqualTo(mixed);
+                assertThat(WireAlloy.of(one, two).alloy().isEmpty())
+                        .as(one + " " + two)
+                        .isEqualTo(mixed);
             }
         }
     }

@@ -56,12 +56,17 @@ class HeatFunctionsTest {
         double y = 0.0025;
         double lambda = v / (2 * metal.diffusivityM2PerS());
         double radius = Search.root(
-                r -> r * Math.sqrt(1 - Math.pow(SpecialFunctions.scaledK0(r) / SpecialFunctions.scaledK1(r), 2)) - lambda * y,
+                r -> r * Math.sqrt(1 - Math.pow(SpecialFunctions.scaledK0(r) / SpecialFunctions.scaledK1(r), 2))
+                        - lambda * y,
                 1e-3,
                 10,
                 1e-9);
         double ratio = SpecialFunctions.scaledK0(radius) / SpecialFunctions.scaledK1(radius);
-        double plane = 2 * Math.PI * metal.conductivityWPerMK() * t * (metal.meltC() - 20)
+        double plane = 2
+                * Math.PI
+                * metal.conductivityWPerMK()
+                * t
+                * (metal.meltC() - 20)
                 / (SpecialFunctions.scaledK0(radius) * Math.exp(-radius) * Math.exp(radius * ratio));
         double finite = (metal.meltC() - 20) / new FinitePlate(metal, t, v, 0).peakRisePerWatt(y, t);
 
@@ -91,7 +96,8 @@ class HeatFunctionsTest {
     void freezingMatchesTheSingleValues() {
         Pool pool = new Pool(4.82, 4.82, 7.83, 3);
 
-        assertThat(pool.freezeTimeS(Material.STAINLESS_304L.properties(), 589, 0)).isCloseTo(0.846035, CLOSE);
+        assertThat(pool.freezeTimeS(Material.STAINLESS_304L.properties(), 589, 0))
+                .isCloseTo(0.846035, CLOSE);
         assertThat(Pool.frozenFraction(0.25, 1.189)).isCloseTo(0.376312, CLOSE);
         assertThat(Pool.frozenFraction(2, 1.189)).isEqualTo(1);
     }
@@ -101,8 +107,7 @@ class HeatFunctionsTest {
         Properties grade5 = Material.TITANIUM_GR5.properties();
         Cooling still = new Cooling(grade5, 3.2, 488, 1.689, 4.65, 40, Cooling.STILL_AIR, 20);
         Cooling underGas = new Cooling(grade5, 3.2, 488, 1.689, 4.65, 40, Cooling.UNDER_GAS, 20);
-        Cooling snapped =
-                new Cooling(Material.STAINLESS_304L.properties(), 1.65, 292, 2, 0, 40, Cooling.STILL_AIR, 20);
+        Cooling snapped = new Cooling(Material.STAINLESS_304L.properties(), 1.65, 292, 2, 0, 40, Cooling.STILL_AIR, 20);
 
         assertThat(still.timeToS(425)).isCloseTo(27.133, CLOSE);
         assertThat(underGas.timeToS(425)).isCloseTo(18.5907, CLOSE);
@@ -113,7 +118,14 @@ class HeatFunctionsTest {
     @ParameterizedTest
     @CsvFileSource(resources = "/reference/post-flow.csv", useHeadersInDisplayName = true)
     void coolingMatchesTheTable(
-            Material material, double t, double current, double slope, double still, double gas, double shortBead, double to600) {
+            Material material,
+            double t,
+            double current,
+            double slope,
+            double still,
+            double gas,
+            double shortBead,
+            double to600) {
         HeatSolution heat = HeatSolution.of(Joint.of(material, JointForm.SQUARE_BUTT, t), Practice.usual());
         double pale = material.isTitanium() ? 425 : 430;
         Cooling underGas = heat.cooling(slope, Cooling.UNDER_GAS);
@@ -163,7 +175,9 @@ class HeatFunctionsTest {
         Pulse pulse = new Pulse(2, on, ratio, heat.arc().peakCurrentA(heat.arcHeatW(), on, ratio));
         double freeze = heat.pool()
                 .freezeTimeS(
-                        heat.metal(), heat.arcHeatW(), Arc.EFFICIENCY * heat.arc().powerW(pulse.backgroundA()));
+                        heat.metal(),
+                        heat.arcHeatW(),
+                        Arc.EFFICIENCY * heat.arc().powerW(pulse.backgroundA()));
 
         assertThat(pulse.peakA()).isCloseTo(row.getDouble(3), CLOSE);
         assertThat(pulse.backgroundA()).isCloseTo(row.getDouble(4), CLOSE);
@@ -182,8 +196,7 @@ class HeatFunctionsTest {
             draft.technique = Technique.CUP_WALK;
             draft.wire = false;
         });
-        HeatSolution heat =
-                HeatSolution.of(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, t), walked);
+        HeatSolution heat = HeatSolution.of(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, t), walked);
 
         assertThat(heat.wrapRiseK(odMm)).isCloseTo(riseK, within(riseK * 0.005));
     }

@@ -88,8 +88,7 @@ class WorkedExamplesTest {
         Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, thicknessMm);
         Practice practice = Practice.usual().with(draft -> draft.wire = false);
         Demand usual = Demand.of(joint, practice);
-        Demand micro = new Demand(
-                usual.halfWidthMm(), usual.depthMm(), 0, 0, usual.speedMmPerS(), 1, usual.sinkMm());
+        Demand micro = new Demand(usual.halfWidthMm(), usual.depthMm(), 0, 0, usual.speedMmPerS(), 1, usual.sinkMm());
 
         HeatSolution heat = HeatSolution.of(joint, practice, micro);
 

@@ -64,7 +64,20 @@ class LengthReaderTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"", "  ", "two", "1/0", "-2", "2 parsecs", "1e9", "NaN", "..", "1//8", "99 ga", "2 mm 3", "1234567890123456789012345678901234567890123"
+            strings = {
+                "",
+                "  ",
+                "two",
+                "1/0",
+                "-2",
+                "2 parsecs",
+                "1e9",
+                "NaN",
+                "..",
+                "1//8",
+                "99 ga",
+                "2 mm 3",
+                "1234567890123456789012345678901234567890123"
             })
     void aTextThatIsNoLengthIsAnsweredWithWhatWouldWork(String text) {
         assertThat(METRIC.read(text, "thickness").problems()).singleElement().satisfies(problem -> {
@@ -75,9 +88,12 @@ class LengthReaderTest {
 
     @Test
     void titaniumHasNoGauge() {
-        assertThat(new LengthReader(UnitSystem.METRIC, Optional.empty()).read("16 ga", "t").problems())
+        assertThat(new LengthReader(UnitSystem.METRIC, Optional.empty())
+                        .read("16 ga", "t")
+                        .problems())
                 .singleElement()
-                .satisfies(problem -> assertThat(problem.message(UnitSystem.METRIC)).contains("no gauge scale"));
+                .satisfies(problem ->
+                        assertThat(problem.message(UnitSystem.METRIC)).contains("no gauge scale"));
     }
 
     @ParameterizedTest
@@ -99,23 +115,33 @@ class LengthReaderTest {
         Random random = new Random(6);
         for (int i = 0; i < 5000; i++) {
             Shown flow = units.show(Quantity.litresPerMin(30 * random.nextDouble()));
-            assertThat(units.show(reader.flow(flow.line(), "f").value().orElseThrow())).isEqualTo(flow);
+            assertThat(units.show(reader.flow(flow.line(), "f").value().orElseThrow()))
+                    .isEqualTo(flow);
             Shown speed = units.show(Quantity.mmPerMin(400 * random.nextDouble()));
-            assertThat(units.show(reader.speed(speed.line(), "s").value().orElseThrow())).isEqualTo(speed);
+            assertThat(units.show(reader.speed(speed.line(), "s").value().orElseThrow()))
+                    .isEqualTo(speed);
         }
     }
 
     @ParameterizedTest
     @CsvSource({"8, 8", "8 L/min, 8", "17 cfh, 8.0231", "17 ft³/h, 8.0231"})
     void readsFlows(String text, double litresPerMin) {
-        assertThat(new RateReader(UnitSystem.METRIC).flow(text, "f").value().orElseThrow().value())
+        assertThat(new RateReader(UnitSystem.METRIC)
+                        .flow(text, "f")
+                        .value()
+                        .orElseThrow()
+                        .value())
                 .isCloseTo(litresPerMin, within(1e-3));
     }
 
     @ParameterizedTest
     @CsvSource({"120, 120", "120 mm/min, 120", "5 in/min, 127", "5 ipm, 127", "2 mm/s, 120"})
     void readsSpeeds(String text, double mmPerMin) {
-        assertThat(new RateReader(UnitSystem.METRIC).speed(text, "s").value().orElseThrow().value())
+        assertThat(new RateReader(UnitSystem.METRIC)
+                        .speed(text, "s")
+                        .value()
+                        .orElseThrow()
+                        .value())
                 .isCloseTo(mmPerMin, within(1e-9));
     }
 
@@ -123,6 +149,7 @@ class LengthReaderTest {
     void aRateThatCannotBeReadSaysHowToWriteIt() {
         assertThat(new RateReader(UnitSystem.METRIC).flow("lots", "f").problems())
                 .singleElement()
-                .satisfies(problem -> assertThat(problem.message(UnitSystem.METRIC)).contains("8 L/min"));
+                .satisfies(problem ->
+                        assertThat(problem.message(UnitSystem.METRIC)).contains("8 L/min"));
     }
 }

@@ -31,7 +31,8 @@ final class RandomJoints {
         boolean unequal = random.nextInt(3) == 0;
         boolean tube = joint.form().isTube() && random.nextBoolean();
         Joint drawn = joint.with(draft -> {
-            draft.abutting = unequal ? Length.ofMillimetres(Math.min(12, thickness * (0.5 + random.nextDouble()))) : draft.base;
+            draft.abutting =
+                    unequal ? Length.ofMillimetres(Math.min(12, thickness * (0.5 + random.nextDouble()))) : draft.base;
             draft.tubeOd = tube ? Optional.of(Length.ofMillimetres(30 + 200 * random.nextDouble())) : Optional.empty();
             draft.gap = Length.ofMillimetres(random.nextInt(4) == 0 ? 0.3 * thickness : 0);
             draft.smallTab = random.nextInt(8) == 0;

@@ -42,17 +42,20 @@ class ScopeTest {
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 5);
 
         assertThat(SheetPlanner.plan(joint, Practice.usual()).value()).isEmpty();
-        assertThat(SheetPlanner.plan(joint, Practice.usual().with(draft -> draft.bothSides = true)).value())
+        assertThat(SheetPlanner.plan(joint, Practice.usual().with(draft -> draft.bothSides = true))
+                        .value())
                 .isPresent();
     }
 
     @Test
     void titaniumToSteelIsRefusedWithAnotherWay() {
-        Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.LAP, 1).with(draft -> draft.other = Material.TITANIUM_GR2);
+        Joint joint =
+                Joint.of(Material.STAINLESS_304L, JointForm.LAP, 1).with(draft -> draft.other = Material.TITANIUM_GR2);
 
         assertThat(SheetPlanner.plan(joint, Practice.usual()).problems())
                 .singleElement()
-                .satisfies(problem -> assertThat(problem.message(UnitSystem.METRIC)).contains("brittle", "mechanically"));
+                .satisfies(problem ->
+                        assertThat(problem.message(UnitSystem.METRIC)).contains("brittle", "mechanically"));
     }
 
     @Test
@@ -62,7 +65,8 @@ class ScopeTest {
 
         assertThat(SheetPlanner.plan(joint, fusion).problems())
                 .singleElement()
-                .satisfies(problem -> assertThat(problem.message(UnitSystem.METRIC)).contains("1 A", "flange"));
+                .satisfies(problem ->
+                        assertThat(problem.message(UnitSystem.METRIC)).contains("1 A", "flange"));
     }
 
     @ParameterizedTest
@@ -70,7 +74,8 @@ class ScopeTest {
     void thicknessOutsideTheRangeIsABadValue(double t) {
         assertThat(JointLimits.THICKNESS.check(t))
                 .get()
-                .satisfies(problem -> assertThat(problem.message(UnitSystem.METRIC)).contains("0.1 mm", "12 mm"));
+                .satisfies(problem ->
+                        assertThat(problem.message(UnitSystem.METRIC)).contains("0.1 mm", "12 mm"));
     }
 
     @Test
@@ -90,10 +95,19 @@ class ScopeTest {
     @ParameterizedTest
     @CsvFileSource(resources = "/reference/v-groove.csv", useHeadersInDisplayName = true)
     void grooveMatchesTheTable(
-            double t, double grooveMm2, double capMm2, double total, int passes, double wire, double kg, double minutes, double gas) {
+            double t,
+            double grooveMm2,
+            double capMm2,
+            double total,
+            int passes,
+            double wire,
+            double kg,
+            double minutes,
+            double gas) {
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.V_BUTT, t);
         Practice timed = Practice.usual().with(draft -> draft.travelMmPerS = java.util.OptionalDouble.of(1.6));
-        PassPlan plan = SheetPlanner.plan(joint, timed).value().orElseThrow().passes().orElseThrow();
+        PassPlan plan =
+                SheetPlanner.plan(joint, timed).value().orElseThrow().passes().orElseThrow();
 
         assertThat(PassPlan.grooveMm2(t, Groove.USUAL)).isCloseTo(grooveMm2, within(0.01));
         assertThat(PassPlan.capMm2(t, Groove.USUAL)).isCloseTo(capMm2, within(0.01));

@@ -26,8 +26,8 @@ import vastarc.core.wording.Phrasebook;
 class SheetPropertiesTest {
 
     private static final int SHEETS_A_SEED = 1000;
-    private static final Set<SettingKey> SOMETIMES = EnumSet.of(
-            SettingKey.TURNS, SettingKey.END_OF_LAP_CURRENT, SettingKey.WIRE_FEED, SettingKey.WIRE_SHARE);
+    private static final Set<SettingKey> SOMETIMES =
+            EnumSet.of(SettingKey.TURNS, SettingKey.END_OF_LAP_CURRENT, SettingKey.WIRE_FEED, SettingKey.WIRE_SHARE);
 
     @ParameterizedTest
     @ValueSource(longs = {11, 22, 33, 44})
@@ -39,7 +39,10 @@ class SheetPropertiesTest {
             Practice practice = random.practice();
             Outcome<Sheet> outcome = SheetPlanner.plan(joint, practice, random.schools());
             String what = "seed " + seed + " draw " + draw + " " + joint + " " + practice;
-            outcome.problems().forEach(problem -> assertThat(problem.message(UnitSystem.INCH)).as(what).isNotBlank());
+            outcome.problems()
+                    .forEach(problem -> assertThat(problem.message(UnitSystem.INCH))
+                            .as(what)
+                            .isNotBlank());
             if (outcome.value().isPresent()) {
                 sheets++;
                 checkComplete(outcome.value().get(), what);
@@ -56,15 +59,30 @@ class SheetPropertiesTest {
         }
         for (Setting setting : sheet.settings().values()) {
             for (UnitSystem units : UnitSystem.values()) {
-                assertThat(Phrasebook.say(setting.reason(), units)).as(what).isNotBlank().doesNotContain("{");
-                setting.text().ifPresent(text -> assertThat(Phrasebook.say(text, units)).isNotBlank());
+                assertThat(Phrasebook.say(setting.reason(), units))
+                        .as(what)
+                        .isNotBlank()
+                        .doesNotContain("{");
+                setting.text()
+                        .ifPresent(
+                                text -> assertThat(Phrasebook.say(text, units)).isNotBlank());
             }
-            assertThat(setting.window().isPresent() || setting.text().isPresent()).as(what).isTrue();
-            setting.inputs().forEach(input -> assertThat(Phrasebook.find("input." + input.name())).as(input.name()).isPresent());
-            setting.window().ifPresent(window -> assertThat(window.value()).as(what).isBetween(window.low(), window.high()));
+            assertThat(setting.window().isPresent() || setting.text().isPresent())
+                    .as(what)
+                    .isTrue();
+            setting.inputs()
+                    .forEach(input -> assertThat(Phrasebook.find("input." + input.name()))
+                            .as(input.name())
+                            .isPresent());
+            setting.window()
+                    .ifPresent(window -> assertThat(window.value()).as(what).isBetween(window.low(), window.high()));
         }
-        sheet.cautions().forEach(caution -> assertThat(Phrasebook.say(caution.text(), UnitSystem.METRIC)).isNotBlank());
-        sheet.schools().forEach(school -> assertThat(Phrasebook.say(school.note(), UnitSystem.METRIC)).isNotBlank());
+        sheet.cautions()
+                .forEach(caution -> assertThat(Phrasebook.say(caution.text(), UnitSystem.METRIC))
+                        .isNotBlank());
+        sheet.schools()
+                .forEach(school -> assertThat(Phrasebook.say(school.note(), UnitSystem.METRIC))
+                        .isNotBlank());
     }
 
     private static void checkOrder(Sheet sheet, String what) {
@@ -72,7 +90,8 @@ class SheetPropertiesTest {
         double end = sheet.setting(SettingKey.END_CURRENT).value();
         double background = sheet.setting(SettingKey.PULSE_BACKGROUND_CURRENT).value();
         Tungsten tungsten = Tungsten.sizes().stream()
-                .filter(size -> size.diameterMm() == sheet.setting(SettingKey.TUNGSTEN_DIAMETER).value())
+                .filter(size -> size.diameterMm()
+                        == sheet.setting(SettingKey.TUNGSTEN_DIAMETER).value())
                 .findFirst()
                 .orElseThrow();
         assertThat(sheet.setting(SettingKey.PEDAL_CEILING).value()).as(what).isGreaterThanOrEqualTo(working);
@@ -81,14 +100,16 @@ class SheetPropertiesTest {
         assertThat(working).as(what).isLessThanOrEqualTo(tungsten.practicalMaxA());
         assertThat(background).as(what).isBetween(tungsten.minStableA() - 1e-3, tungsten.practicalMaxA());
         double cup = sheet.setting(SettingKey.CUP_SIZE).value();
-        double reynolds = Cup.atLeast(0, (int) cup).reynolds(sheet.setting(SettingKey.GAS_FLOW).value());
+        double reynolds = Cup.atLeast(0, (int) cup)
+                .reynolds(sheet.setting(SettingKey.GAS_FLOW).value());
         assertThat(reynolds).as(what).isBetween(600.0, 1600.0);
     }
 
     @ParameterizedTest
     @EnumSource(Material.class)
     void currentRisesWithThickness(Material material) {
-        for (JointForm form : List.of(JointForm.SQUARE_BUTT, JointForm.T_FILLET, JointForm.LAP, JointForm.OUTSIDE_CORNER)) {
+        for (JointForm form :
+                List.of(JointForm.SQUARE_BUTT, JointForm.T_FILLET, JointForm.LAP, JointForm.OUTSIDE_CORNER)) {
             double before = 0;
             for (double t = 0.4; t <= 3.2; t += 0.2) {
                 double current = working(Joint.of(material, form, t), Practice.usual());
@@ -149,7 +170,9 @@ class SheetPropertiesTest {
 
         assertThat(sheet(joint, pulsed).setting(SettingKey.HEAT_INPUT).value())
                 .isCloseTo(
-                        sheet(joint, Practice.usual()).setting(SettingKey.HEAT_INPUT).value(),
+                        sheet(joint, Practice.usual())
+                                .setting(SettingKey.HEAT_INPUT)
+                                .value(),
                         org.assertj.core.data.Percentage.withPercentage(0.01));
     }
 
@@ -157,8 +180,8 @@ class SheetPropertiesTest {
     void thePedalRestsEverythingTheFootDoes() {
         Sheet sheet = sheet(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 2), Practice.usual());
 
-        for (SettingKey key : List.of(
-                SettingKey.START_CURRENT, SettingKey.UP_SLOPE, SettingKey.DOWN_SLOPE, SettingKey.END_CURRENT)) {
+        for (SettingKey key :
+                List.of(SettingKey.START_CURRENT, SettingKey.UP_SLOPE, SettingKey.DOWN_SLOPE, SettingKey.END_CURRENT)) {
             assertThat(sheet.setting(key).idle()).as(key.name()).isTrue();
         }
         assertThat(sheet.setting(SettingKey.PEDAL_CEILING).idle()).isFalse();

@@ -17,15 +17,19 @@ class TableTest {
 
     @Test
     void readsRowsAndSkipsComments() throws IOException {
-        assertThat(read("# title\na,kind,note\n1.5,HANDBOOK,x\n")).singleElement().satisfies(row -> {
-            assertThat(row.number("a")).isEqualTo(1.5);
-            assertThat(row.kind()).isEqualTo(SourceKind.HANDBOOK);
-        });
+        assertThat(read("# title\na,kind,note\n1.5,HANDBOOK,x\n"))
+                .singleElement()
+                .satisfies(row -> {
+                    assertThat(row.number("a")).isEqualTo(1.5);
+                    assertThat(row.kind()).isEqualTo(SourceKind.HANDBOOK);
+                });
     }
 
     @Test
     void refusesARowWithoutItsSourceKind() {
-        assertThatThrownBy(() -> read("a,kind,note\n1,,\n")).hasMessageContaining("t.csv").hasMessageContaining("kind");
+        assertThatThrownBy(() -> read("a,kind,note\n1,,\n"))
+                .hasMessageContaining("t.csv")
+                .hasMessageContaining("kind");
         assertThatThrownBy(() -> read("a,kind,note\n1,RUMOUR,\n")).hasMessageContaining("RUMOUR");
     }
 

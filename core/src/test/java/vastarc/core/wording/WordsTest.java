@@ -28,7 +28,9 @@ class WordsTest {
     @EnumSource(SettingKey.class)
     void everySettingHasNameFormulaSourceAndAdvice(SettingKey key) {
         for (String part : List.of("", ".formula", ".source", ".ifWrong")) {
-            assertThat(Phrasebook.find(key.words() + part)).as(key.words() + part).isPresent();
+            assertThat(Phrasebook.find(key.words() + part))
+                    .as(key.words() + part)
+                    .isPresent();
         }
     }
 
@@ -54,7 +56,9 @@ class WordsTest {
 
     private static void words(String group, Enum<?>[] values) {
         for (Enum<?> value : values) {
-            assertThat(Phrasebook.find(group + "." + value.name())).as(group + "." + value).isPresent();
+            assertThat(Phrasebook.find(group + "." + value.name()))
+                    .as(group + "." + value)
+                    .isPresent();
         }
     }
 
@@ -68,7 +72,8 @@ class WordsTest {
 
     @Test
     void aPhraseWithoutWordsOrArgumentsIsAFaultInTheProgram() {
-        assertThatThrownBy(() -> Phrasebook.say(Phrase.of("no.such"), UnitSystem.METRIC)).hasMessageContaining("no.such");
+        assertThatThrownBy(() -> Phrasebook.say(Phrase.of("no.such"), UnitSystem.METRIC))
+                .hasMessageContaining("no.such");
         assertThatThrownBy(() -> Phrasebook.say(Phrase.of("reason.stickOut.lens"), UnitSystem.METRIC))
                 .hasMessageContaining("no argument 0");
     }

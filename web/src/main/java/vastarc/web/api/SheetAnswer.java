@@ -35,7 +35,15 @@ record SheetAnswer(
 
     /** A setting: {@code value} is a number, or text for a setting that is words. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record Figure(Object value, String unit, Double low, Double high, boolean idle, String school, String reason, String source) {}
+    record Figure(
+            Object value,
+            String unit,
+            Double low,
+            Double high,
+            boolean idle,
+            String school,
+            String reason,
+            String source) {}
 
     /** A school's steady working current. */
     record SchoolFigure(double currentA, String note) {}
@@ -81,7 +89,8 @@ record SheetAnswer(
                         .toList(),
                 sheet.passes()
                         .map(plan -> plan.passes().stream()
-                                .map(pass -> new PassFigure(pass.kind(), rounded(pass.currentA()), rounded(pass.areaMm2())))
+                                .map(pass ->
+                                        new PassFigure(pass.kind(), rounded(pass.currentA()), rounded(pass.areaMm2())))
                                 .toList())
                         .orElse(null),
                 sheet.cautions().stream()

@@ -40,14 +40,16 @@ class SheetApi {
     private static final String SMALLEST = "{\"material\":\"CARBON_STEEL\",\"joint\":\"T_FILLET\",\"thicknessMm\":[2]}";
 
     /** NaN and infinity are read as numbers, so that the answer can name the field instead of a place in the text. */
-    private final JsonMapper json =
-            JsonMapper.builder().enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS).build();
+    private final JsonMapper json = JsonMapper.builder()
+            .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
+            .build();
 
     @Operation(
             summary = "The setup sheet of a joint",
-            description = "Only material, joint and thicknessMm are required. Units are fixed: A, V, s, mm, mm/min, L/min, Hz, %, "
-                    + "kJ/mm, °C, degrees. workingCurrent is what the joint needs at the arc, the peak when pulsed; pedalCeiling is "
-                    + "what the panel is set to when a foot controls it.")
+            description =
+                    "Only material, joint and thicknessMm are required. Units are fixed: A, V, s, mm, mm/min, L/min, Hz, %, "
+                            + "kJ/mm, °C, degrees. workingCurrent is what the joint needs at the arc, the peak when pulsed; pedalCeiling is "
+                            + "what the panel is set to when a foot controls it.")
     @RequestBody(
             required = true,
             content =
@@ -80,7 +82,9 @@ class SheetApi {
     ResponseEntity<Object> sheet(HttpServletRequest request) throws IOException {
         Outcome<Sheet> outcome = plan(read(request));
         return outcome.value()
-                .<ResponseEntity<Object>>map(sheet -> ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(SheetAnswer.of(sheet)))
+                .<ResponseEntity<Object>>map(sheet -> ResponseEntity.ok()
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .body(SheetAnswer.of(sheet)))
                 .orElseGet(() -> refusal(outcome.problems()));
     }
 
@@ -92,7 +96,8 @@ class SheetApi {
 
     private Outcome<Sheet> plan(byte[] body) {
         if (body.length > MAX_BODY_BYTES) {
-            return Outcome.failed(Problem.badValue("body", "textTooLong", "more than " + MAX_BODY_BYTES, MAX_BODY_BYTES));
+            return Outcome.failed(
+                    Problem.badValue("body", "textTooLong", "more than " + MAX_BODY_BYTES, MAX_BODY_BYTES));
         }
         try {
             JsonNode node = json.readTree(body);
@@ -106,7 +111,8 @@ class SheetApi {
         } catch (JacksonException e) {
             String place = e.getLocation() == null
                     ? "it is broken"
-                    : "broken at line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr();
+                    : "broken at line " + e.getLocation().getLineNr() + ", column "
+                            + e.getLocation().getColumnNr();
             return Outcome.failed(Problem.badValue("body", "json", place, SMALLEST));
         }
     }

@@ -30,8 +30,7 @@ class BenchController {
             @RequestParam("deleted") Optional<UUID> deleted,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        model.addAttribute(
-                "page", BenchPage.of(jobs.onTheBench(), deleted.flatMap(jobs::find), preferences.units()));
+        model.addAttribute("page", BenchPage.of(jobs.onTheBench(), deleted.flatMap(jobs::find), preferences.units()));
         return "bench/page";
     }
 

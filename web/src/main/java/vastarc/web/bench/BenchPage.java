@@ -37,18 +37,29 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
      * @param problem why there is no sheet; empty where there is one
      */
     public record JobCard(
-            String id, String name, String joint, String notes, List<Figure> figures, Optional<Drawing> drawing, String problem) {}
+            String id,
+            String name,
+            String joint,
+            String notes,
+            List<Figure> figures,
+            Optional<Drawing> drawing,
+            String problem) {}
 
     /** A figure of a card. */
     public record Figure(String name, String figure, String unit) {}
 
     private static final List<SettingKey> FIRST = List.of(
-            SettingKey.WORKING_CURRENT, SettingKey.TUNGSTEN_DIAMETER, SettingKey.CUP_SIZE, SettingKey.GAS_FLOW, SettingKey.WIRE_DIAMETER);
+            SettingKey.WORKING_CURRENT,
+            SettingKey.TUNGSTEN_DIAMETER,
+            SettingKey.CUP_SIZE,
+            SettingKey.GAS_FLOW,
+            SettingKey.WIRE_DIAMETER);
 
     static BenchPage of(List<Job> jobs, Optional<Job> deleted, UnitSystem units) {
         return new BenchPage(
                 jobs.stream().map(job -> card(job, units)).toList(),
-                deleted.filter(Job::isDeleted).map(job -> new DeletedJob(job.id().toString(), job.name())));
+                deleted.filter(Job::isDeleted)
+                        .map(job -> new DeletedJob(job.id().toString(), job.name())));
     }
 
     private static JobCard card(Job job, UnitSystem units) {
@@ -60,7 +71,10 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
                 job.notes(),
                 outcome.value().map(sheet -> figures(sheet, units)).orElse(List.of()),
                 outcome.value().map(sheet -> JointDrawing.of(sheet, units)),
-                outcome.problems().stream().map(problem -> problem.message(units)).findFirst().orElse(""));
+                outcome.problems().stream()
+                        .map(problem -> problem.message(units))
+                        .findFirst()
+                        .orElse(""));
     }
 
     private static String joint(Sheet sheet, UnitSystem units) {
@@ -69,7 +83,8 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
         String thickness = joint.base().equals(joint.abutting())
                 ? base
                 : base + " to " + units.show(joint.abutting().quantity()).line();
-        return say("material." + joint.material().name()) + " · " + thickness + " · " + say("joint." + joint.form().name()) + " · "
+        return say("material." + joint.material().name()) + " · " + thickness + " · "
+                + say("joint." + joint.form().name()) + " · "
                 + sheet.practice().position().letters();
     }
 
@@ -84,7 +99,8 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
     private static Figure figure(Setting setting, UnitSystem units) {
         String name = say(setting.key().words());
         return setting.window()
-                .map(window -> units.show(Quantity.of(window.value(), setting.key().unit())))
+                .map(window ->
+                        units.show(Quantity.of(window.value(), setting.key().unit())))
                 .map(shown -> new Figure(name, shown.figure(), shown.unit()))
                 .orElseGet(() -> new Figure(name, Phrasebook.say(setting.text().orElseThrow(), units), ""));
     }

@@ -101,7 +101,15 @@ public record Drawing(String viewBox, String title, List<Path> paths, List<Label
         }
 
         /** A dimension line with an arrow head at both ends and its figure beside the middle. */
-        void dimension(double x1, double y1, double x2, double y2, String figure, double fontMm, double asideX, double asideY) {
+        void dimension(
+                double x1,
+                double y1,
+                double x2,
+                double y2,
+                String figure,
+                double fontMm,
+                double asideX,
+                double asideY) {
             Point a = at(x1, y1);
             Point b = at(x2, y2);
             paths.add(new Path("M" + text(a) + "L" + text(b), "dim"));
@@ -113,7 +121,9 @@ public record Drawing(String viewBox, String title, List<Path> paths, List<Label
 
         private static String anchorFor(Point label, Point from) {
             double dx = label.x() - from.x();
-            return Math.abs(dx) < 0.6 * Math.abs(label.y() - from.y()) || Math.abs(dx) < 1e-6 ? "middle" : dx > 0 ? "start" : "end";
+            return Math.abs(dx) < 0.6 * Math.abs(label.y() - from.y()) || Math.abs(dx) < 1e-6
+                    ? "middle"
+                    : dx > 0 ? "start" : "end";
         }
 
         private void head(Point tip, Point from, double size) {

@@ -50,7 +50,10 @@ public final class JointDrawing {
     /** The view looks a little up the torch's axis, where there is more to see. */
     private Point centre() {
         boolean corner = joint.form().isCorner();
-        double up = (corner ? 0.18 : joint.form() == JointForm.OUTSIDE_CORNER || joint.form() == JointForm.EDGE ? 0.12 : 0.3) * half;
+        double up = (corner
+                        ? 0.18
+                        : joint.form() == JointForm.OUTSIDE_CORNER || joint.form() == JointForm.EDGE ? 0.12 : 0.3)
+                * half;
         return corner ? pencil.at(up * Math.sqrt(0.5), -up * Math.sqrt(0.5)) : pencil.at(0, -up);
     }
 
@@ -90,8 +93,10 @@ public final class JointDrawing {
 
     private String title() {
         String form = say("joint." + joint.form().name());
-        return form + ", " + length(joint.base().inMillimetres()) + " and " + length(joint.abutting().inMillimetres()) + " "
-                + say("material." + joint.material().name()) + ", position " + position.letters() + " (" + say("position." + position.name())
+        return form + ", " + length(joint.base().inMillimetres()) + " and "
+                + length(joint.abutting().inMillimetres()) + " "
+                + say("material." + joint.material().name()) + ", position " + position.letters() + " ("
+                + say("position." + position.name())
                 + "), with torch" + (sheet.practice().wire() ? ", wire" : "") + " and expected pool";
     }
 
@@ -103,7 +108,8 @@ public final class JointDrawing {
         return units.show(Quantity.millimetres(millimetres)).line();
     }
 
-    // --- members -------------------------------------------------------------------------------------------------------------
+    // --- members
+    // -------------------------------------------------------------------------------------------------------------
 
     private double far() {
         return 2.4 * half;
@@ -151,7 +157,18 @@ public final class JointDrawing {
 
     private void bevelled(int side, double t, double gap, double land, double tangent) {
         double top = gap + Math.max(0, t - land) * tangent;
-        pencil.area("metal", side * far(), 0, side * top, 0, side * gap, Math.max(0, t - land), side * gap, t, side * far(), t);
+        pencil.area(
+                "metal",
+                side * far(),
+                0,
+                side * top,
+                0,
+                side * gap,
+                Math.max(0, t - land),
+                side * gap,
+                t,
+                side * far(),
+                t);
     }
 
     /** Base level, stem upright; the corner at the origin, stem to its left. */
@@ -165,10 +182,39 @@ public final class JointDrawing {
     private void saddle(double t1, double t2) {
         double lean = Math.tan(Math.toRadians(90 - joint.copeAngleDeg()));
         double top = far();
-        double bow = half * half / (2 * Math.max(30, joint.tubeOd().map(od -> od.inMillimetres()).orElse(60.0)));
-        pencil.curve("metal", -half * 1.4, bow * 2, -half * 0.7, 0, 0, 0, half * 0.7, 0, half * 1.4, bow * 2, half * 0.7, t1, 0, t1, -half * 0.7, t1, -half * 1.4, bow * 2 + t1);
+        double bow = half
+                * half
+                / (2 * Math.max(30, joint.tubeOd().map(od -> od.inMillimetres()).orElse(60.0)));
+        pencil.curve(
+                "metal",
+                -half * 1.4,
+                bow * 2,
+                -half * 0.7,
+                0,
+                0,
+                0,
+                half * 0.7,
+                0,
+                half * 1.4,
+                bow * 2,
+                half * 0.7,
+                t1,
+                0,
+                t1,
+                -half * 0.7,
+                t1,
+                -half * 1.4,
+                bow * 2 + t1);
         pencil.area("metal", 0, 0, -t2, 0, -t2 - lean * top, -top, -lean * top, -top);
-        pencil.dimension(-t2 - lean * 0.62 * half, -0.62 * half, -lean * 0.62 * half, -0.62 * half, length(t2), font, -t2 / 2 - 1.2 * font, 0);
+        pencil.dimension(
+                -t2 - lean * 0.62 * half,
+                -0.62 * half,
+                -lean * 0.62 * half,
+                -0.62 * half,
+                length(t2),
+                font,
+                -t2 / 2 - 1.2 * font,
+                0);
         pencil.dimension(0.55 * half, bow, 0.55 * half, bow + t1, length(t1), font, 0, t1 / 2 + 1.5 * font);
     }
 
@@ -201,7 +247,15 @@ public final class JointDrawing {
         pencil.area("metal", 0, depth, x0, 0, x0 + side * run, run, side * run, depth + run);
         double along = 0.62 * half;
         double mx = x0 + side * along;
-        pencil.dimension(mx, along, mx - side * depth, along + depth, length(t), font, side * (depth / 2 + 0.5 * font), -0.9 * font);
+        pencil.dimension(
+                mx,
+                along,
+                mx - side * depth,
+                along + depth,
+                length(t),
+                font,
+                side * (depth / 2 + 0.5 * font),
+                -0.9 * font);
     }
 
     private void edge(double t1, double t2) {
@@ -212,7 +266,8 @@ public final class JointDrawing {
         pencil.dimension(0, y, t2, y, length(t2), font, t2 / 2 + 1.1 * font, 0);
     }
 
-    // --- pool ----------------------------------------------------------------------------------------------------------------
+    // --- pool
+    // ----------------------------------------------------------------------------------------------------------------
 
     private void pool() {
         double front = sheet.setting(SettingKey.POOL_WIDTH).value() / 2;
@@ -231,8 +286,28 @@ public final class JointDrawing {
             double gap = groove.gap().inMillimetres() / 2;
             double bottom = t + 0.25 * gap;
             double top = Math.max(0, t - groove.rootFace().inMillimetres() - gap);
-            double width = gap + Math.max(0, t - groove.rootFace().inMillimetres() - top) * groove.halfAngleTangent() + 0.4;
-            pencil.curve("pool", -width, top, 0, top + 0.5 * gap, width, top, width + 0.3, (top + bottom) / 2, gap + 0.3, bottom - 0.2, 0, bottom + 0.6, -gap - 0.3, bottom - 0.2, -width - 0.3, (top + bottom) / 2, -width, top);
+            double width =
+                    gap + Math.max(0, t - groove.rootFace().inMillimetres() - top) * groove.halfAngleTangent() + 0.4;
+            pencil.curve(
+                    "pool",
+                    -width,
+                    top,
+                    0,
+                    top + 0.5 * gap,
+                    width,
+                    top,
+                    width + 0.3,
+                    (top + bottom) / 2,
+                    gap + 0.3,
+                    bottom - 0.2,
+                    0,
+                    bottom + 0.6,
+                    -gap - 0.3,
+                    bottom - 0.2,
+                    -width - 0.3,
+                    (top + bottom) / 2,
+                    -width,
+                    top);
             return;
         }
         double t = joint.thinnerMm();
@@ -243,10 +318,44 @@ public final class JointDrawing {
             if (joint.form() != JointForm.EDGE) {
                 pencil.dimension(-back, below, back, below, length(2 * back), font, 0, 1.2 * font);
             }
-            pencil.curve("pool", -front, off, 0, off - 2 * crown, front, off, 0.9 * (front + back) / 2, t / 2 + off, back, t + off, 0, t + off + 2 * bulge, -back, t + off, -0.9 * (front + back) / 2, t / 2 + off, -front, off);
+            pencil.curve(
+                    "pool",
+                    -front,
+                    off,
+                    0,
+                    off - 2 * crown,
+                    front,
+                    off,
+                    0.9 * (front + back) / 2,
+                    t / 2 + off,
+                    back,
+                    t + off,
+                    0,
+                    t + off + 2 * bulge,
+                    -back,
+                    t + off,
+                    -0.9 * (front + back) / 2,
+                    t / 2 + off,
+                    -front,
+                    off);
         } else {
             double depth = Math.min(t, front);
-            pencil.curve("pool", -front, off, 0, off - 2 * crown, front, off, front * 0.9, depth, 0, depth, -front * 0.9, depth, -front, off);
+            pencil.curve(
+                    "pool",
+                    -front,
+                    off,
+                    0,
+                    off - 2 * crown,
+                    front,
+                    off,
+                    front * 0.9,
+                    depth,
+                    0,
+                    depth,
+                    -front * 0.9,
+                    depth,
+                    -front,
+                    off);
         }
     }
 
@@ -256,18 +365,55 @@ public final class JointDrawing {
         double depth = Math.min(0.55 * reach, 0.8 * joint.thinnerMm());
         if (joint.form() == JointForm.LAP) {
             double top = Math.min(joint.abutting().inMillimetres(), leg);
-            pencil.curve("pool", -0.5 * depth, -top, 0.5 * leg, -0.75 * top, leg, 0, 0.6 * leg, depth, 0, depth, -1.3 * depth, 0, -0.5 * depth, -top);
+            pencil.curve(
+                    "pool",
+                    -0.5 * depth,
+                    -top,
+                    0.5 * leg,
+                    -0.75 * top,
+                    leg,
+                    0,
+                    0.6 * leg,
+                    depth,
+                    0,
+                    depth,
+                    -1.3 * depth,
+                    0,
+                    -0.5 * depth,
+                    -top);
             return;
         }
-        pencil.curve("pool", 0, -leg, 0.42 * leg, -0.42 * leg, leg, 0, 0.6 * leg, depth, 0, depth, -depth, depth, -depth, 0, -depth, -0.6 * leg, 0, -leg);
+        pencil.curve(
+                "pool",
+                0,
+                -leg,
+                0.42 * leg,
+                -0.42 * leg,
+                leg,
+                0,
+                0.6 * leg,
+                depth,
+                0,
+                depth,
+                -depth,
+                depth,
+                -depth,
+                0,
+                -depth,
+                -0.6 * leg,
+                0,
+                -leg);
     }
 
-    // --- torch ---------------------------------------------------------------------------------------------------------------
+    // --- torch
+    // ---------------------------------------------------------------------------------------------------------------
 
     private void torch() {
         Pencil frame = pencil;
         double lean = joint.form().isCorner() ? Math.PI / 4 : 0;
-        double lift = joint.groove().isPresent() ? joint.thinnerMm() - joint.groove().get().rootFace().inMillimetres() : 0;
+        double lift = joint.groove().isPresent()
+                ? joint.thinnerMm() - joint.groove().get().rootFace().inMillimetres()
+                : 0;
         double arc = sheet.heat().demand().arcMm();
         double surface = joint.form().isCorner() ? 0.5 * Math.min(2.7, 0.8 + joint.thinnerMm()) : -lift;
         double tip = surface + arc;
@@ -275,13 +421,16 @@ public final class JointDrawing {
         double angle = Math.toRadians(sheet.setting(SettingKey.TIP_ANGLE).value() / 2);
         double taper = radius / Math.tan(angle);
         double stick = sheet.setting(SettingKey.STICK_OUT).value();
-        double bore = Cup.atLeast(0, (int) sheet.setting(SettingKey.CUP_SIZE).value()).boreMm() / 2;
+        double bore =
+                Cup.atLeast(0, (int) sheet.setting(SettingKey.CUP_SIZE).value()).boreMm() / 2;
         double end = tip + stick;
         double spread = sheet.setting(SettingKey.POOL_WIDTH).value() / 2.6;
         Axis axis = new Axis(lean);
         frame.area("arc", axis.at(0, tip, -spread, surface, spread, surface));
         frame.area("gas", axis.at(-bore, end, bore, end, bore * 1.25, surface, -bore * 1.25, surface));
-        frame.area("tungsten", axis.at(0, tip, radius, tip + taper, radius, end + far(), -radius, end + far(), -radius, tip + taper));
+        frame.area(
+                "tungsten",
+                axis.at(0, tip, radius, tip + taper, radius, end + far(), -radius, end + far(), -radius, tip + taper));
         frame.area("cup", axis.at(-bore, end, -bore - 1.2, end, -bore - 1.6, end + far(), -bore, end + far()));
         frame.area("cup", axis.at(bore, end, bore + 1.2, end, bore + 1.6, end + far(), bore, end + far()));
     }
@@ -305,9 +454,9 @@ public final class JointDrawing {
     private void wire() {
         double radius = sheet.setting(SettingKey.WIRE_DIAMETER).value() / 2;
         double pool = sheet.setting(SettingKey.POOL_WIDTH).value() / 2;
-        double slope = Math.toRadians(24);
-        double x = joint.form().isCorner() ? pool * 0.75 : pool * 0.55;
-        double y = joint.form().isCorner() ? -pool * 0.35 - radius : -radius - 0.2;
+        double slope = Math.toRadians(joint.form().isCorner() ? 9 : 20);
+        double x = joint.form().isCorner() ? pool * 0.95 : pool * 0.55;
+        double y = joint.form().isCorner() ? -pool * 0.1 - radius : -radius - 0.2;
         if (joint.groove().isPresent()) {
             y += Math.max(0, joint.thinnerMm() - joint.groove().get().rootFace().inMillimetres() - 0.5);
         }
@@ -318,7 +467,8 @@ public final class JointDrawing {
         pencil.area("wire", x - nx, y - ny, x + dx - nx, y + dy - ny, x + dx + nx, y + dy + ny, x + nx, y + ny);
     }
 
-    // --- page ----------------------------------------------------------------------------------------------------------------
+    // --- page
+    // ----------------------------------------------------------------------------------------------------------------
 
     private void gravity() {
         double x = centre.x() - 0.88 * half;
@@ -327,30 +477,72 @@ public final class JointDrawing {
             boolean up = position == Position.PF || position == Position.PH;
             pencil.raw(circleAt(x, y, font * 0.8), "mark");
             double d = font * 0.5;
-            pencil.raw(String.format(Locale.ROOT, "M%.3f %.3fL%.3f %.3fM%.3f %.3fL%.3f %.3f", x - d, y - d, x + d, y + d, x - d, y + d, x + d, y - d), "mark");
+            pencil.raw(
+                    String.format(
+                            Locale.ROOT,
+                            "M%.3f %.3fL%.3f %.3fM%.3f %.3fL%.3f %.3f",
+                            x - d,
+                            y - d,
+                            x + d,
+                            y + d,
+                            x - d,
+                            y + d,
+                            x + d,
+                            y - d),
+                    "mark");
             pencil.label(new Point(x + 1.3 * font, y - 0.1 * font), "gravity into the page", "start", "note");
-            pencil.label(new Point(x + 1.3 * font, y + 1.1 * font), up ? "travel up, towards you" : "travel down, away", "start", "note");
+            pencil.label(
+                    new Point(x + 1.3 * font, y + 1.1 * font),
+                    up ? "travel up, towards you" : "travel down, away",
+                    "start",
+                    "note");
         } else {
             pencil.arrow(new Point(x, y - font), new Point(x, y + 1.6 * font), font * 0.7, "mark");
             pencil.label(new Point(x + 0.8 * font, y + 0.6 * font), "gravity", "start", "note");
         }
-        pencil.label(centre.plus(-0.92 * half, 0.78 * half), position.letters() + " · " + position.numberLetterName(), "start", "position");
+        pencil.label(
+                centre.plus(-0.92 * half, 0.78 * half),
+                position.letters() + " · " + position.numberLetterName(),
+                "start",
+                "position");
     }
 
     private static String circleAt(double x, double y, double r) {
-        return String.format(Locale.ROOT, "M%.3f %.3fa%.3f %.3f 0 1 0 %.3f 0a%.3f %.3f 0 1 0 %.3f 0Z", x - r, y, r, r, 2 * r, r, r, -2 * r);
+        return String.format(
+                Locale.ROOT,
+                "M%.3f %.3fa%.3f %.3f 0 1 0 %.3f 0a%.3f %.3f 0 1 0 %.3f 0Z",
+                x - r,
+                y,
+                r,
+                r,
+                2 * r,
+                r,
+                r,
+                -2 * r);
     }
 
     private void scaleBar() {
-        double bar = units == UnitSystem.METRIC ? half > 9 ? 10 : half > 5 ? 5 : 2 : half > 9 ? 9.525 : half > 5 ? 6.35 : 3.175;
-        String name = units == UnitSystem.METRIC ? Math.round(bar) + " mm" : half > 9 ? "3/8 in" : half > 5 ? "1/4 in" : "1/8 in";
+        double bar = units == UnitSystem.METRIC
+                ? half > 9 ? 10 : half > 5 ? 5 : 2
+                : half > 9 ? 9.525 : half > 5 ? 6.35 : 3.175;
+        String name = units == UnitSystem.METRIC
+                ? Math.round(bar) + " mm"
+                : half > 9 ? "3/8 in" : half > 5 ? "1/4 in" : "1/8 in";
         double right = centre.x() + 0.92 * half;
         double y = centre.y() + 0.76 * half;
         pencil.raw(
                 String.format(
                         Locale.ROOT,
                         "M%.3f %.3fv%.3fM%.3f %.3fh%.3fM%.3f %.3fv%.3f",
-                        right - bar, y - 0.3 * font, 0.6 * font, right - bar, y, bar, right, y - 0.3 * font, 0.6 * font),
+                        right - bar,
+                        y - 0.3 * font,
+                        0.6 * font,
+                        right - bar,
+                        y,
+                        bar,
+                        right,
+                        y - 0.3 * font,
+                        0.6 * font),
                 "mark");
         pencil.label(new Point(right - bar / 2, y - 0.6 * font), name, "middle", "note");
     }

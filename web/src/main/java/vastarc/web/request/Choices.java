@@ -38,7 +38,8 @@ final class Choices {
 
     /** The values of an enumeration, for a message. */
     static String names(Class<? extends Enum<?>> type) {
-        return String.join(", ", Arrays.stream(type.getEnumConstants()).map(Enum::name).toList());
+        return String.join(
+                ", ", Arrays.stream(type.getEnumConstants()).map(Enum::name).toList());
     }
 
     static String shortened(String text) {

@@ -48,8 +48,7 @@ public final class FormFields implements Fields {
 
     private Optional<Length> length(Range range, Optional<Material> material) {
         return form.text(range.field()).flatMap(text -> {
-            LengthReader reader =
-                    new LengthReader(form.bareUnits(range.field()), material.flatMap(Material::gauges));
+            LengthReader reader = new LengthReader(form.bareUnits(range.field()), material.flatMap(Material::gauges));
             return kept(reader.read(text, range.field())).filter(length -> inside(range, length.inMillimetres()));
         });
     }
@@ -57,21 +56,29 @@ public final class FormFields implements Fields {
     @Override
     public OptionalDouble number(Range range) {
         Optional<Double> figure = form.text(range.field()).flatMap(text -> figure(range, text.strip()));
-        return figure.filter(value -> inside(range, value)).map(OptionalDouble::of).orElse(OptionalDouble.empty());
+        return figure.filter(value -> inside(range, value))
+                .map(OptionalDouble::of)
+                .orElse(OptionalDouble.empty());
     }
 
     private Optional<Double> figure(Range range, String text) {
         if (range.unit() == Unit.MM_PER_MIN) {
-            return kept(new RateReader(form.bareUnits(range.field())).speed(text, range.field())).map(Quantity::value);
+            return kept(new RateReader(form.bareUnits(range.field())).speed(text, range.field()))
+                    .map(Quantity::value);
         }
         if (range.unit() == Unit.MILLIMETRE) {
             return kept(new LengthReader(form.bareUnits(range.field()), Optional.empty()).read(text, range.field()))
                     .map(Length::inMillimetres);
         }
         try {
-            return Optional.of(Double.parseDouble(text.replace(',', '.').replace("°", "").replace("C", "")));
+            return Optional.of(
+                    Double.parseDouble(text.replace(',', '.').replace("°", "").replace("C", "")));
         } catch (NumberFormatException e) {
-            note(Problem.badValue(range.field(), "type", "“" + Choices.shortened(text) + "”", "a number in " + range.unit().symbol()));
+            note(Problem.badValue(
+                    range.field(),
+                    "type",
+                    "“" + Choices.shortened(text) + "”",
+                    "a number in " + range.unit().symbol()));
             return Optional.empty();
         }
     }

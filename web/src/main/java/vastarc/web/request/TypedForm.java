@@ -36,13 +36,20 @@ public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareI
     public static TypedForm fresh() {
         return new TypedForm(
                 Map.of(
-                        JobReader.MATERIAL, "CARBON_STEEL",
-                        JobReader.JOINT, "SQUARE_BUTT",
-                        BASE, "2 mm",
-                        "position", "PA",
-                        "wire", "true",
-                        "technique", "FREEHAND",
-                        "control", "PEDAL"),
+                        JobReader.MATERIAL,
+                        "CARBON_STEEL",
+                        JobReader.JOINT,
+                        "SQUARE_BUTT",
+                        BASE,
+                        "2 mm",
+                        "position",
+                        "PA",
+                        "wire",
+                        "true",
+                        "technique",
+                        "FREEHAND",
+                        "control",
+                        "PEDAL"),
                 Map.of());
     }
 

@@ -90,7 +90,9 @@ public record JointPanel(
 
     private static Map<String, List<Choice>> selects(TypedForm form) {
         Map<String, List<Choice>> selects = new LinkedHashMap<>();
-        selects.put("material", Choice.of(Material.values(), "material", form.text("material").orElse("")));
+        selects.put(
+                "material",
+                Choice.of(Material.values(), "material", form.text("material").orElse("")));
         String own = form.text("otherMaterial").orElse(form.text("material").orElse(""));
         selects.put("otherMaterial", Choice.of(Material.values(), "material", own));
         String position = form.text("position").orElse("PA");
@@ -99,15 +101,29 @@ public record JointPanel(
                 Arrays.stream(Position.values())
                         .map(value -> new Choice(
                                 value.name(),
-                                value.letters() + " · " + value.numberLetterName() + " – " + Phrasebook.find("position." + value.name()).orElseThrow(),
+                                value.letters() + " · " + value.numberLetterName() + " – "
+                                        + Phrasebook.find("position." + value.name())
+                                                .orElseThrow(),
                                 value.name().equals(position)))
                         .toList());
-        selects.put("technique", Choice.of(Technique.values(), "technique", form.text("technique").orElse("FREEHAND")));
-        selects.put("control", Choice.of(Control.values(), "control", form.text("control").orElse("PEDAL")));
-        selects.put("chill", Choice.of(Chill.values(), "chill", form.text("chill").orElse("NONE")));
-        selects.put("pulse", Choice.of(PulsePurpose.values(), "pulse", form.text("pulse").orElse("NONE")));
-        selects.put("finish", Choice.of(Finish.values(), "finish", form.text("finish").orElse("PLAIN")));
-        selects.put("wireFeed", Choice.of(WireFeed.values(), "feed", form.text("wireFeed").orElse("DAB")));
+        selects.put(
+                "technique",
+                Choice.of(
+                        Technique.values(), "technique", form.text("technique").orElse("FREEHAND")));
+        selects.put(
+                "control",
+                Choice.of(Control.values(), "control", form.text("control").orElse("PEDAL")));
+        selects.put(
+                "chill", Choice.of(Chill.values(), "chill", form.text("chill").orElse("NONE")));
+        selects.put(
+                "pulse",
+                Choice.of(PulsePurpose.values(), "pulse", form.text("pulse").orElse("NONE")));
+        selects.put(
+                "finish",
+                Choice.of(Finish.values(), "finish", form.text("finish").orElse("PLAIN")));
+        selects.put(
+                "wireFeed",
+                Choice.of(WireFeed.values(), "feed", form.text("wireFeed").orElse("DAB")));
         boolean wire = !form.text("wire").filter("false"::equals).isPresent();
         selects.put("wire", List.of(new Choice("true", "wire", wire), new Choice("false", "fusion", !wire)));
         return selects;
@@ -153,14 +169,22 @@ public record JointPanel(
     }
 
     public String selectedLabel(String field) {
-        return select(field).stream().filter(Choice::selected).map(Choice::label).findFirst().orElse("");
+        return select(field).stream()
+                .filter(Choice::selected)
+                .map(Choice::label)
+                .findFirst()
+                .orElse("");
     }
 
     /** Whether anything in the fit-up drawer differs from closed-up square edges of one metal, or has a message. */
     public boolean fitUpInUse() {
-        boolean typed = fitUp.stream().anyMatch(field -> !field.text().isEmpty() || !field.message().isEmpty());
+        boolean typed = fitUp.stream()
+                .anyMatch(field -> !field.text().isEmpty() || !field.message().isEmpty());
         boolean pair = !selectedLabel("material").equals(selectedLabel("otherMaterial"));
-        return typed || pair || flags.getOrDefault("bothSides", false) || flags.getOrDefault("smallTab", false)
+        return typed
+                || pair
+                || flags.getOrDefault("bothSides", false)
+                || flags.getOrDefault("smallTab", false)
                 || !message("otherMaterial").isEmpty();
     }
 
@@ -170,13 +194,16 @@ public record JointPanel(
         List<LengthField> thicknesses(JointForm joint) {
             LengthField base = length(TypedForm.BASE, "member.base." + joint.name(), "2 mm · 1/8 · .065 · 16 ga");
             LengthField abutting = length(TypedForm.ABUTTING, "member.abutting." + joint.name(), "same");
-            return joint.isTube() ? List.of(base, abutting, length("tubeOdMm", "field.tubeOd", "not needed")) : List.of(base, abutting);
+            return joint.isTube()
+                    ? List.of(base, abutting, length("tubeOdMm", "field.tubeOd", "not needed"))
+                    : List.of(base, abutting);
         }
 
         List<LengthField> fitUp(JointForm joint) {
             List<LengthField> fields = new ArrayList<>();
             if (joint == JointForm.V_BUTT || joint == JointForm.TUBE_BUTT) {
-                fields.add(plain("grooveAngleDeg", "field.grooveAngle", joint == JointForm.V_BUTT ? "60" : "square", "°"));
+                fields.add(
+                        plain("grooveAngleDeg", "field.grooveAngle", joint == JointForm.V_BUTT ? "60" : "square", "°"));
                 fields.add(length("rootFaceMm", "field.rootFace", "1.5 mm"));
             }
             fields.add(length("gapMm", "field.gap", joint == JointForm.V_BUTT ? "2.4 mm" : "none"));
@@ -192,10 +219,23 @@ public record JointPanel(
             Map<String, String> rest = new TreeMap<>(form.texts());
             lengths.forEach(field -> rest.remove(field.name()));
             fitUp.forEach(field -> rest.remove(field.name()));
-            List.of("material", "otherMaterial", "joint", "position", "technique", "control", "chill", "pulse", "finish", "wireFeed", "wire")
+            List.of(
+                            "material",
+                            "otherMaterial",
+                            "joint",
+                            "position",
+                            "technique",
+                            "control",
+                            "chill",
+                            "pulse",
+                            "finish",
+                            "wireFeed",
+                            "wire")
                     .forEach(rest::remove);
             flags(form, joint).keySet().forEach(rest::remove);
-            rest.entrySet().removeIf(entry -> BOXES.contains(entry.getKey()) && entry.getValue().isBlank());
+            rest.entrySet()
+                    .removeIf(entry ->
+                            BOXES.contains(entry.getKey()) && entry.getValue().isBlank());
             return rest;
         }
 
@@ -206,7 +246,13 @@ public record JointPanel(
 
         private LengthField plain(String name, String label, String hint, String unit) {
             String text = form.text(name).orElse("");
-            return new LengthField(name, said(label) + (unit.isEmpty() ? "" : " (" + unit + ")"), text, "", hint, messages.getOrDefault(name, ""));
+            return new LengthField(
+                    name,
+                    said(label) + (unit.isEmpty() ? "" : " (" + unit + ")"),
+                    text,
+                    "",
+                    hint,
+                    messages.getOrDefault(name, ""));
         }
 
         private String echo(String name, String text) {
@@ -217,7 +263,8 @@ public record JointPanel(
                     ? form.text("otherMaterial").or(() -> form.text("material")).orElse("")
                     : form.text("material").orElse("");
             LengthReader reader = new LengthReader(
-                    form.bareUnits(name), enumOf(Material.class, Optional.of(metal)).flatMap(Material::gauges));
+                    form.bareUnits(name),
+                    enumOf(Material.class, Optional.of(metal)).flatMap(Material::gauges));
             return reader.read(text, name).value().map(this::bothUnits).orElse("");
         }
 

@@ -50,7 +50,9 @@ public record SheetPage(
                 job.notes(),
                 JointPanel.of(job.form(), outcome.problems(), units),
                 outcome.value().map(sheet -> SheetView.of(sheet, units)),
-                outcome.problems().stream().map(problem -> problem.message(units)).toList(),
+                outcome.problems().stream()
+                        .map(problem -> problem.message(units))
+                        .toList(),
                 job.changedAt(),
                 collidedWith.map(other ->
                         new Conflict(other.id().toString(), other.name(), other.changedAt(), other.isDeleted())));

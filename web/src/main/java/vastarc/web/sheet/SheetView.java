@@ -48,7 +48,14 @@ public record SheetView(
     public record SchoolLine(String name, String figure, long barPercent, boolean chosen, String note) {}
 
     /** A wire diameter and what it takes. */
-    public record WireLine(String school, String diameter, String sameDeposit, String sameFeed, String plateLeft, String keeps, String chill) {}
+    public record WireLine(
+            String school,
+            String diameter,
+            String sameDeposit,
+            String sameFeed,
+            String plateLeft,
+            String keeps,
+            String chill) {}
 
     /** The passes of a groove and what a metre uses. */
     public record PassTable(List<PassLine> passes, List<FigureView.Line> totals) {}
@@ -81,13 +88,17 @@ public record SheetView(
     }
 
     private static List<SchoolLine> schools(Sheet sheet, UnitSystem units) {
-        double most = sheet.schools().stream().mapToDouble(SchoolCurrent::currentA).max().orElse(1);
+        double most = sheet.schools().stream()
+                .mapToDouble(SchoolCurrent::currentA)
+                .max()
+                .orElse(1);
         return sheet.schools().stream()
                 .map(school -> new SchoolLine(
                         Phrasebook.say(Phrase.of(school.school().words()), units),
                         units.show(Quantity.amperes(school.currentA())).line(),
                         Math.round(100 * school.currentA() / most),
-                        school.school() == sheet.setting(SettingKey.WORKING_CURRENT).school(),
+                        school.school()
+                                == sheet.setting(SettingKey.WORKING_CURRENT).school(),
                         Phrasebook.say(school.note(), units)))
                 .toList();
     }
@@ -95,7 +106,8 @@ public record SheetView(
     private static WireLine wire(WireChoice choice, UnitSystem units) {
         return new WireLine(
                 Phrasebook.say(Phrase.of(choice.school().words()), units),
-                units.show(Quantity.stockMillimetres(choice.wire().diameterMm())).line(),
+                units.show(Quantity.stockMillimetres(choice.wire().diameterMm()))
+                        .line(),
                 units.show(Quantity.percent(choice.sameDepositPercent())).line(),
                 units.show(Quantity.percent(choice.sameFeedPercent())).line(),
                 units.show(Quantity.watts(choice.plateLeftW())).line(),
@@ -122,6 +134,7 @@ public record SheetView(
     }
 
     private static FigureView.Line total(String words, Quantity quantity, UnitSystem units) {
-        return new FigureView.Line(Phrasebook.say(Phrase.of(words), units), units.show(quantity).line());
+        return new FigureView.Line(
+                Phrasebook.say(Phrase.of(words), units), units.show(quantity).line());
     }
 }

@@ -12,7 +12,10 @@ public record Choice(String value, String label, boolean selected) {
     /** Every value of an enumeration, spoken by {@code <words>.<name>}. */
     public static List<Choice> of(Enum<?>[] values, String words, String selected) {
         return Arrays.stream(values)
-                .map(value -> new Choice(value.name(), said(words + "." + value.name()), value.name().equals(selected)))
+                .map(value -> new Choice(
+                        value.name(),
+                        said(words + "." + value.name()),
+                        value.name().equals(selected)))
                 .toList();
     }
 

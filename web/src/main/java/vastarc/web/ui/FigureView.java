@@ -57,7 +57,8 @@ public record FigureView(
         Shown value = setting.window()
                 .map(window -> units.show(setting.quantity()))
                 .orElseGet(() -> new Shown(say(setting.text().orElseThrow(), units), ""));
-        boolean choice = setting.window().filter(window -> window.low() < window.high()).isPresent();
+        boolean choice =
+                setting.window().filter(window -> window.low() < window.high()).isPresent();
         return new FigureView(
                 setting.key().apiName(),
                 say(Phrase.of(words), units),
@@ -67,14 +68,18 @@ public record FigureView(
                 choice ? bound(setting, setting.window().map(Window::high).orElseThrow(), units) : "",
                 setting.text().isPresent(),
                 setting.idle(),
-                setting.school() == School.RULE ? "" : say(Phrase.of(setting.school().words()), units),
+                setting.school() == School.RULE
+                        ? ""
+                        : say(Phrase.of(setting.school().words()), units),
                 say(setting.reason(), units),
                 say(Phrase.of(words + ".formula"), units),
                 setting.inputs().stream()
-                        .map(input -> new Line(say(Phrase.of("input." + input.name()), units), line(input.value(), units)))
+                        .map(input ->
+                                new Line(say(Phrase.of("input." + input.name()), units), line(input.value(), units)))
                         .toList(),
                 setting.others().stream()
-                        .map(other -> new Line(say(Phrase.of(other.school().words()), units), line(other.value(), units)))
+                        .map(other ->
+                                new Line(say(Phrase.of(other.school().words()), units), line(other.value(), units)))
                         .toList(),
                 say(Phrase.of(words + ".source"), units),
                 setting.key().sourceKind().label(),

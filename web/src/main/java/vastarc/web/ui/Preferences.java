@@ -19,9 +19,7 @@ public record Preferences(UnitSystem units, String theme) {
     private static final Set<String> THEMES = Set.of("dark", "light", "auto");
 
     static Preferences of(HttpServletRequest request) {
-        String theme = cookie(request, "theme")
-                .filter(THEMES::contains)
-                .orElse("dark");
+        String theme = cookie(request, "theme").filter(THEMES::contains).orElse("dark");
         boolean inch = cookie(request, "units").filter("inch"::equals).isPresent();
         return new Preferences(inch ? UnitSystem.INCH : UnitSystem.METRIC, theme);
     }

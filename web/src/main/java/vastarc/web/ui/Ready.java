@@ -11,8 +11,10 @@ class Ready {
 
     @EventListener
     void ready(ApplicationReadyEvent event) {
-        if (event.getApplicationContext() instanceof ServletWebServerApplicationContext web && web.getWebServer() != null) {
-            System.out.println("Vast Arc is ready: http://127.0.0.1:" + web.getWebServer().getPort() + "/   (Ctrl-C stops it)");
+        if (event.getApplicationContext() instanceof ServletWebServerApplicationContext web
+                && web.getWebServer() != null) {
+            System.out.println(
+                    "Vast Arc is ready: http://127.0.0.1:" + web.getWebServer().getPort() + "/   (Ctrl-C stops it)");
         }
     }
 }

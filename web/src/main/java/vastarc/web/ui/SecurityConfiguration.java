@@ -19,8 +19,9 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 @Configuration
 class SecurityConfiguration {
 
-    private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none'; "
-            + "form-action 'self'; frame-ancestors 'none'";
+    private static final String CONTENT_POLICY =
+            "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none'; "
+                    + "form-action 'self'; frame-ancestors 'none'";
 
     /** Names under which a browser on this machine may ask; any other name is a foreign page rebinding its address to ours. */
     private static final Set<String> OWN_NAMES = Set.of("localhost", "127.0.0.1", "[::1]", "::1");

@@ -1,0 +1,183 @@
+package vastarc.web.browser;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.logging.Level;
+import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptException;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.NoSuchElementException;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.logging.LogEntry;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A headless browser and what the journeys do with it. Every wait is for a condition. */
+final class Browser implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(15);
+
+    private final ChromeDriver driver;
+    private final String address;
+
+    Browser(int port) {
+        address = "http://127.0.0.1:" + port;
+        driver = new ChromeDriver(
+                new ChromeDriverService.Builder()
+                        .usingDriverExecutable(new File("/usr/bin/chromedriver"))
+                        .usingAnyFreePort()
+                        .build(),
+                options());
+        size(1280, 800);
+    }
+
+    private static ChromeOptions options() {
+        LoggingPreferences logging = new LoggingPreferences();
+        logging.enable(LogType.BROWSER, Level.ALL);
+        ChromeOptions options = new ChromeOptions().setBinary("/usr/bin/chromium");
+        options.setCapability("goog:loggingPrefs", logging);
+        return options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--disable-dev-shm-usage",
+                "--hide-scrollbars",
+                "--force-device-scale-factor=1",
+                "--window-size=1280,800",
+                "--user-data-dir=" + freshFolder());
+    }
+
+    private static String freshFolder() {
+        try {
+            return Files.createTempDirectory("vastarc-browser").toString();
+        } catch (IOException e) {
+            throw new IllegalStateException("no folder for the browser", e);
+        }
+    }
+
+    ChromeDriver driver() {
+        return driver;
+    }
+
+    void size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+    }
+
+    void open(String path) {
+        driver.get(address + path);
+    }
+
+    WebElement find(String css) {
+        return patience().until(page -> page.findElement(By.cssSelector(css)));
+    }
+
+    List<WebElement> all(String css) {
+        return driver.findElements(By.cssSelector(css));
+    }
+
+    WebElement field(String name) {
+        return find("[id='" + name + "']");
+    }
+
+    String text(String css) {
+        return find(css).getText();
+    }
+
+    /** The figure of a setting, as shown. */
+    String figure(String setting) {
+        return (String) driver.executeScript(
+                "return document.querySelector('#' + arguments[0] + ' .value .number').textContent", setting);
+    }
+
+    void waitFor(String what, BooleanSupplier condition) {
+        patience().withMessage(what).until(page -> condition.getAsBoolean());
+    }
+
+    private WebDriverWait patience() {
+        WebDriverWait wait = new WebDriverWait(driver, PATIENCE, Duration.ofMillis(40));
+        wait.ignoring(StaleElementReferenceException.class);
+        wait.ignoring(NoSuchElementException.class);
+        wait.ignoring(JavascriptException.class);
+        return wait;
+    }
+
+    /** Version of the job that the page shows. */
+    int version() {
+        return Integer.parseInt(find("#kept").getAttribute("data-version"));
+    }
+
+    /** Does something that changes the job, and waits until the change is kept and shown. */
+    void keep(Runnable change) {
+        int before = version();
+        change.run();
+        waitFor("the change to be kept", () -> version() > before);
+    }
+
+    void retype(String field, String text) {
+        WebElement input = field(field);
+        input.sendKeys(Keys.chord(Keys.CONTROL, "a"), text);
+    }
+
+    void press(CharSequence... keys) {
+        driver.switchTo().activeElement().sendKeys(keys);
+    }
+
+    String focused() {
+        return (String) driver.executeScript(
+                "const e = document.activeElement; return e.id || e.name || e.className || e.tagName");
+    }
+
+    /** Serious and critical findings of the accessibility check on this page. */
+    List<String> accessibilityFindings() {
+        return new AxeBuilder()
+                .analyze(driver).getViolations().stream()
+                        .filter(rule -> Set.of("serious", "critical").contains(rule.getImpact()))
+                        .map(Browser::line)
+                        .toList();
+    }
+
+    private static String line(Rule rule) {
+        return rule.getId() + ": " + rule.getHelp() + " "
+                + rule.getNodes().stream()
+                        .map(node -> node.getHtml() + " " + node.getFailureSummary())
+                        .limit(3)
+                        .toList();
+    }
+
+    /** Everything the browser complained about. */
+    List<String> complaints() {
+        return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .map(LogEntry::getMessage)
+                .toList();
+    }
+
+    byte[] picture() {
+        return driver.getScreenshotAs(OutputType.BYTES);
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

@@ -1,0 +1,290 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WindowType;
+import org.openqa.selenium.support.ui.Select;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.ActiveProfiles;
+
+/** What a welder does in the running program, in a real browser. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = "spring.datasource.url=jdbc:h2:mem:journeys;DB_CLOSE_DELAY=-1")
+@ActiveProfiles("test")
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class JourneysIT {
+
+    private static final String BASE = "thicknessMm[0]";
+
+    @LocalServerPort
+    private int port;
+
+    private Browser browser;
+
+    @BeforeAll
+    void open() {
+        browser = new Browser(port);
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+    }
+
+    @AfterEach
+    void theBrowserHasNothingToComplainAbout() {
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    private void newJob() {
+        browser.open("/");
+        browser.find("#new-job").click();
+        browser.find("#workingCurrent");
+    }
+
+    private void choose(String name, String value) {
+        browser.keep(() -> browser.find("input[name='" + name + "'][value='" + value + "']")
+                .click());
+    }
+
+    private String pool() {
+        return browser.find("#workspace .right .picture .pool").getAttribute("d");
+    }
+
+    @Test
+    void fromTheBenchToASheetThatIsStillThereAfterAReload() {
+        browser.open("/");
+        assertThat(browser.all("#jobs .card")).hasSizeGreaterThanOrEqualTo(5);
+        newJob();
+        String currentBefore = browser.figure("workingCurrent");
+        String pictureBefore = pool();
+
+        browser.keep(() -> browser.retype(BASE, "16 ga"));
+        choose("joint", "T_FILLET");
+
+        assertThat(browser.figure("workingCurrent")).isNotEqualTo(currentBefore);
+        assertThat(pool()).isNotEqualTo(pictureBefore);
+        assertThat(browser.text("#workspace")).contains("1.52 mm = 0.0598 in", "base plate", "stem");
+
+        String current = browser.figure("workingCurrent");
+        browser.driver().navigate().refresh();
+        assertThat(browser.field(BASE).getAttribute("value")).isEqualTo("16 ga");
+        assertThat(browser.figure("workingCurrent")).isEqualTo(current);
+        assertThat(browser.find("input[name='joint'][value='T_FILLET']").isSelected())
+                .isTrue();
+    }
+
+    @Test
+    void aThicknessThatCannotBeReadShowsItsMessageBesideTheFieldAndStays() {
+        newJob();
+        browser.keep(() -> browser.retype(BASE, "thick"));
+
+        assertThat(browser.text("[id='" + BASE + "-said']")).contains("“thick” cannot be read as a length", "16 ga");
+        assertThat(browser.field(BASE).getAttribute("value")).isEqualTo("thick");
+        assertThat(browser.field(BASE).getAttribute("aria-invalid")).isEqualTo("true");
+        assertThat(browser.text("#no-sheet")).contains("No sheet for this joint yet");
+
+        browser.keep(() -> browser.retype(BASE, "1/8"));
+        assertThat(browser.figure("workingCurrent")).isNotBlank();
+    }
+
+    @Test
+    void tooThickForOnePassNamesTheLimitAndThePreparation() {
+        newJob();
+        browser.keep(() -> browser.retype(BASE, "6 mm"));
+
+        assertThat(browser.text("#no-sheet")).contains("3.2 mm is the limit", "V", "60 degrees");
+    }
+
+    @Test
+    void titaniumHasNoGauge() {
+        newJob();
+        choose("material", "TITANIUM_GR2");
+        browser.keep(() -> browser.retype(BASE, "16 ga"));
+
+        assertThat(browser.text("[id='" + BASE + "-said']")).contains("no gauge scale");
+    }
+
+    @Test
+    void unitsTurnInPlaceAndAreRemembered() {
+        newJob();
+        browser.find("#turn-units").click();
+        browser.waitFor("inch units", () -> browser.text("#travelSpeed").contains("in/min"));
+        browser.driver().navigate().refresh();
+        assertThat(browser.text("#travelSpeed")).contains("in/min");
+
+        browser.find("#turn-units").click();
+        browser.waitFor("metric units", () -> browser.text("#travelSpeed").contains("mm/min"));
+    }
+
+    @Test
+    void themeTurnsAndIsRemembered() {
+        browser.open("/");
+        assertThat(browser.find("html").getAttribute("data-theme")).isEqualTo("dark");
+        browser.find("#turn-theme").click();
+        browser.driver().navigate().refresh();
+        assertThat(browser.find("html").getAttribute("data-theme")).isEqualTo("light");
+        browser.find("#turn-theme").click();
+        browser.find("#turn-theme").click();
+        assertThat(browser.find("html").getAttribute("data-theme")).isEqualTo("dark");
+    }
+
+    @Test
+    void aFigureOpensToItsReasoningInPlace() {
+        newJob();
+        new Select(browser.field("control")).selectByValue("TRIGGER_4T");
+        browser.waitFor(
+                "slopes awake",
+                () -> !browser.find("#downSlope").getAttribute("class").contains("idle"));
+        browser.find("#downSlope summary").click();
+
+        assertThat(browser.text("#downSlope .why"))
+                .contains("How it is reckoned", "What went in", "pool length", "If the bead says otherwise", "Source");
+        browser.press(Keys.ESCAPE);
+        browser.waitFor(
+                "closed again", () -> browser.all("details[name='why'][open]").isEmpty());
+    }
+
+    @Test
+    void twoWindowsOnOneJobLoseNothing() {
+        newJob();
+        browser.keep(() -> browser.retype("job-name", "Both hands"));
+        String address = browser.driver().getCurrentUrl();
+        String first = browser.driver().getWindowHandle();
+        browser.driver().switchTo().newWindow(WindowType.TAB);
+        browser.driver().get(address);
+        browser.keep(() -> browser.retype(BASE, "1.2"));
+
+        browser.driver().switchTo().window(first);
+        browser.retype(BASE, "1.6");
+        browser.waitFor(
+                "the conflict to be told", () -> !browser.all("#conflict").isEmpty());
+
+        assertThat(browser.text("#conflict")).contains("Nothing is lost", "Both hands (second version)");
+        assertThat(browser.field(BASE).getAttribute("value")).isEqualTo("1.6");
+        assertThat(browser.driver().getCurrentUrl()).isNotEqualTo(address);
+        browser.find("#conflict a").click();
+        browser.waitFor(
+                "the other version",
+                () -> browser.field(BASE).getAttribute("value").equals("1.2"));
+        closeOtherTabs(first);
+    }
+
+    private void closeOtherTabs(String keep) {
+        List<String> tabs = List.copyOf(browser.driver().getWindowHandles());
+        tabs.stream()
+                .filter(tab -> !tab.equals(keep))
+                .forEach(tab -> browser.driver().switchTo().window(tab).close());
+        browser.driver().switchTo().window(keep);
+    }
+
+    @Test
+    void aJobIsRenamedCopiedDeletedAndPutBack() {
+        newJob();
+        browser.keep(() -> browser.retype("job-name", "Ladder rung"));
+        browser.open("/");
+        browser.find("[aria-label='Duplicate Ladder rung']").click();
+        browser.waitFor(
+                "the copy",
+                () -> browser.field("job-name").getAttribute("value").equals("Ladder rung (copy)"));
+        browser.open("/");
+        browser.find("[aria-label='Delete Ladder rung (copy)']").click();
+        browser.waitFor(
+                "the offer to undo", () -> browser.text("#content").contains("“Ladder rung (copy)” is off the bench"));
+        assertThat(browser.text("#jobs")).doesNotContain("Ladder rung (copy)");
+        browser.find("#undo-delete").click();
+        browser.waitFor("the job back", () -> browser.text("#jobs").contains("Ladder rung (copy)"));
+    }
+
+    @Test
+    void theWholeJourneyGoesByKeyboardAlone() {
+        browser.open("/");
+        browser.find("body").sendKeys("?");
+        browser.waitFor("the list of keys", () -> browser.find("#keys").isDisplayed());
+        browser.press(Keys.ESCAPE);
+        browser.waitFor("the list closed", () -> !browser.find("#keys").isDisplayed());
+        browser.find("body").sendKeys("n");
+        browser.find("#workingCurrent");
+
+        tabTo(BASE);
+        browser.keep(() -> browser.press(Keys.chord(Keys.CONTROL, "a"), "16 ga"));
+        tabBackTo("joint");
+        browser.keep(() -> browser.press(Keys.ARROW_RIGHT));
+        browser.keep(() -> browser.press(Keys.ARROW_RIGHT));
+        assertThat(browser.find("input[name='joint'][value='T_FILLET']").isSelected())
+                .isTrue();
+        String steel = browser.figure("workingCurrent");
+        tabBackTo("material");
+        browser.keep(() -> browser.press(Keys.ARROW_RIGHT));
+        assertThat(browser.figure("workingCurrent")).isNotEqualTo(steel);
+        browser.press("u");
+        browser.waitFor("inch units", () -> browser.text("#travelSpeed").contains("in/min"));
+        browser.press("u");
+        browser.waitFor("metric units", () -> browser.text("#travelSpeed").contains("mm/min"));
+        browser.press("h");
+        browser.waitFor("the bench", () -> !browser.all("#jobs").isEmpty());
+        assertThat(browser.text("#jobs")).contains("Untitled job");
+    }
+
+    private void tabTo(String wanted) {
+        move(wanted, Keys.TAB);
+    }
+
+    private void tabBackTo(String wanted) {
+        move(wanted, Keys.chord(Keys.SHIFT, Keys.TAB));
+    }
+
+    private void move(String wanted, CharSequence key) {
+        for (int steps = 0; steps < 60 && !browser.focused().equals(wanted); steps++) {
+            browser.press(key);
+        }
+        assertThat(browser.focused()).isEqualTo(wanted);
+    }
+
+    @Test
+    void neitherPageHasASeriousAccessibilityFinding() {
+        for (String theme : List.of("dark", "light")) {
+            browser.open("/");
+            browser.driver().executeScript("document.cookie = 'theme=' + arguments[0] + '; Path=/'", theme);
+            browser.open("/");
+            assertThat(browser.accessibilityFindings()).as("bench " + theme).isEmpty();
+            browser.find(".card .open").click();
+            browser.find("#workingCurrent summary").click();
+            assertThat(browser.accessibilityFindings()).as("sheet " + theme).isEmpty();
+        }
+        browser.driver().executeScript("document.cookie = 'theme=dark; Path=/'");
+    }
+
+    @Test
+    void jointFiguresForPanelAndTorchAndPictureFitOneScreen() {
+        browser.open("/");
+        browser.driver().findElement(By.linkText("Pier frame – gusset to post")).click();
+        browser.find("#workingCurrent");
+        for (String inView : List.of(
+                "#job-name",
+                "[id='" + BASE + "']",
+                "#position",
+                "#control",
+                "#workingCurrent",
+                "#postFlow",
+                "#tungstenDiameter",
+                "#gasFlow",
+                "#torchClass",
+                ".right .picture")) {
+            Object bottom = browser.driver()
+                    .executeScript(
+                            "return document.querySelector(arguments[0]).getBoundingClientRect().bottom", inView);
+            assertThat(((Number) bottom).doubleValue()).as(inView).isLessThanOrEqualTo(800);
+        }
+    }
+}

@@ -1,0 +1,172 @@
+package vastarc.web.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import jakarta.servlet.http.Cookie;
+import java.net.URI;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.web.SpringTest;
+import vastarc.web.job.Job;
+import vastarc.web.job.JobStore;
+import vastarc.web.request.TypedForm;
+
+@SpringTest
+class PagesTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore store;
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+        return http.perform(request).andReturn().getResponse();
+    }
+
+    @Test
+    void theBenchShowsTheDemoJobsWithTheirFigures() throws Exception {
+        String page = send(get("/")).getContentAsString();
+
+        assertThat(page)
+                .contains("Stilling tube", "Pier frame", "Mast arm", "Cabinet door", "Sensor cage", "working current");
+    }
+
+    @Test
+    void pagesAllowNoForeignScriptAndNoInlineScript() throws Exception {
+        MockHttpServletResponse response = send(get("/"));
+
+        assertThat(response.getHeader("Content-Security-Policy"))
+                .contains("default-src 'self'")
+                .doesNotContain("unsafe")
+                .contains("frame-ancestors 'none'");
+        assertThat(response.getContentAsString())
+                .doesNotContain("onclick=", "onsubmit=", " style=")
+                .doesNotContainPattern("<script[^>]*>[^<]")
+                .doesNotContain("http://www.thymeleaf");
+    }
+
+    @Test
+    void aPageOfAnotherNameIsRefused() throws Exception {
+        assertThat(send(get("http://rebound.example.org/")).getStatus()).isEqualTo(400);
+    }
+
+    @Test
+    void aChangeWithoutTheFormsTokenIsRefused() throws Exception {
+        assertThat(send(post("/jobs")).getStatus()).isEqualTo(403);
+        assertThat(send(post("/jobs").with(csrf())).getStatus()).isEqualTo(302);
+    }
+
+    @Test
+    void aChangeAnswersWithTheWorkspaceAndKeepsEvenWhatCannotBeRead() throws Exception {
+        Job job = store.create("Page job", "", TypedForm.fresh());
+        MockHttpServletResponse response = send(change(job, "zwei"));
+
+        assertThat(response.getStatus()).isEqualTo(200);
+        assertThat(response.getHeader("X-Job")).isEqualTo(job.id().toString());
+        assertThat(response.getContentAsString())
+                .startsWith("<div id=\"workspace\"")
+                .contains("value=\"zwei\"", "cannot be read as a length", "1/8 in", "No sheet for this joint yet");
+        assertThat(store.find(job.id()).orElseThrow().form().text(TypedForm.BASE))
+                .contains("zwei");
+    }
+
+    private static MockHttpServletRequestBuilder change(Job job, String thickness) {
+        return post("/jobs/" + job.id() + "/sheet")
+                .with(csrf())
+                .param("version", String.valueOf(job.version()))
+                .param("material", "CARBON_STEEL")
+                .param("joint", "T_FILLET")
+                .param(TypedForm.BASE, thickness);
+    }
+
+    @Test
+    void aLateChangeSaysThatBothVersionsAreKept() throws Exception {
+        Job job = store.create("Two windows", "", TypedForm.fresh());
+        send(change(job, "3 mm"));
+        MockHttpServletResponse late = send(change(job, "4 mm"));
+
+        assertThat(late.getHeader("X-Job")).isNotEqualTo(job.id().toString());
+        assertThat(late.getContentAsString())
+                .contains("Nothing is lost", "Two windows (second version)", "/jobs/" + job.id() + "/sheet");
+    }
+
+    @Test
+    void inchReadersMeetNoMillimetreInTheSheet() throws Exception {
+        Job job = store.create(
+                "Inch job",
+                "",
+                TypedForm.fresh()
+                        .changedTo(
+                                Map.of(
+                                        "material",
+                                        "STAINLESS_316L",
+                                        "joint",
+                                        "TUBE_BUTT",
+                                        TypedForm.BASE,
+                                        ".065",
+                                        "tubeOdMm",
+                                        "2 in"),
+                                UnitSystem.INCH));
+        String page = send(get("/jobs/" + job.id() + "/sheet").cookie(new Cookie("units", "inch")))
+                .getContentAsString();
+
+        assertThat(page).contains("1/16", "in/min", "ft³/h", "kJ/in", "°F");
+        assertThat(page).doesNotContain("class=\"unit\">mm<", "class=\"unit\">L/min<");
+    }
+
+    @Test
+    void themeAndUnitsArePaintedByTheServer() throws Exception {
+        assertThat(send(get("/")).getContentAsString()).contains("data-theme=\"dark\"", "data-units=\"metric\"");
+        assertThat(send(get("/").cookie(new Cookie("theme", "light"), new Cookie("units", "inch")))
+                        .getContentAsString())
+                .contains("data-theme=\"light\"", "data-units=\"inch\"");
+        assertThat(send(get("/").cookie(new Cookie("theme", "<script>"))).getContentAsString())
+                .contains("data-theme=\"dark\"");
+    }
+
+    @Test
+    void deletingOffersToPutItBack() throws Exception {
+        Job job = store.create("Doomed", "", TypedForm.fresh());
+        String bench = send(post("/jobs/" + job.id() + "/delete").with(csrf())).getRedirectedUrl();
+
+        assertThat(send(get(bench)).getContentAsString()).contains("“Doomed” is off the bench", "Put it back");
+        assertThat(send(get("/jobs/" + job.id() + "/sheet")).getStatus()).isEqualTo(404);
+        send(post("/jobs/" + job.id() + "/restore").with(csrf()));
+        assertThat(send(get("/jobs/" + job.id() + "/sheet")).getStatus()).isEqualTo(200);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/jobs/none/sheet", "/jobs/%00/sheet", "/?deleted=x", "/nowhere", "/jobs"})
+    void strangeAddressesAreAnsweredWithoutAServerError(String address) throws Exception {
+        assertThat(send(get(URI.create(address))).getStatus()).isBetween(400, 499);
+        assertThat(send(get("/jobs/" + UUID.randomUUID() + "/sheet")).getStatus())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void strangeChangesAreAnsweredWithoutAServerError() throws Exception {
+        Job job = store.create("Strange", "", TypedForm.fresh());
+        assertThat(send(post("/jobs/" + job.id() + "/sheet")
+                                .with(csrf())
+                                .param("version", "x".repeat(3000))
+                                .param("name", "\u0000\uD83D")
+                                .param("notes", "n".repeat(50_000)))
+                        .getStatus())
+                .isEqualTo(200);
+        assertThat(send(post("/jobs/" + UUID.randomUUID() + "/sheet").with(csrf()))
+                        .getStatus())
+                .isEqualTo(404);
+    }
+}
