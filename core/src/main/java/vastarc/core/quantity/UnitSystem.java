@@ -43,7 +43,7 @@ public enum UnitSystem {
             case AMPERE -> size < 10 ? 1 : 0;
             case VOLT, SECOND, MINUTE, LITRE_PER_MIN, LITRE, METRE, HERTZ, STOCK_MILLIMETRE, RPM -> size < 100 ? 1 : 0;
             case WATT_PER_METRE_KELVIN -> 1;
-            case MILLIMETRE -> size < 1 ? 3 : size < 20 ? 2 : 1;
+            case MILLIMETRE -> size < 1 ? 3 : size < 20 ? 2 : size < 100 ? 1 : 0;
             case KJ_PER_MM -> size < 0.1 ? 4 : 3;
             case SQUARE_MM -> 2;
             case NUMBER -> size < 10 ? 2 : 0;
@@ -53,7 +53,10 @@ public enum UnitSystem {
 
     private static Shown inch(double value, Unit unit) {
         return switch (unit) {
-            case MILLIMETRE -> new Shown(rounded(value / Length.MM_PER_INCH, Math.abs(value) < 2.54 ? 4 : 3), "in");
+            case MILLIMETRE ->
+                new Shown(
+                        rounded(value / Length.MM_PER_INCH, Math.abs(value) < 2.54 ? 4 : Math.abs(value) < 50 ? 3 : 2),
+                        "in");
             case STOCK_MILLIMETRE -> new Shown(stockName(value), "in");
             case MM_PER_MIN -> new Shown(rounded(value / Length.MM_PER_INCH, 1), "in/min");
             case LITRE_PER_MIN -> {

@@ -45,7 +45,7 @@ final class CautionRules {
         }
         if (joint.isTitanium()) {
             double trail = plan.heat().trailLengthMm(425);
-            cautions.add(Caution.of("titaniumTrail", Quantity.millimetres(trail)));
+            cautions.add(Caution.of("titaniumTrail", Quantity.millimetres(5 * Math.ceil(trail / 5))));
             if (plan.cooling().timeToS(425) > LONG_SHIELD_S) {
                 cautions.add(Caution.of("titaniumHold"));
             }

@@ -79,6 +79,7 @@ public final class JointDrawing {
     }
 
     private Drawing draw() {
+        gas();
         members();
         pool();
         torch();
@@ -408,31 +409,72 @@ public final class JointDrawing {
     // --- torch
     // ---------------------------------------------------------------------------------------------------------------
 
+    /** The blanket of gas, behind everything. */
+    private void gas() {
+        Torch torch = Torch.of(sheet);
+        double bore = torch.boreRadius();
+        double end = torch.tip() + torch.stickOut();
+        pencil.area(
+                "gas",
+                torch.axis().at(-bore, end, bore, end, bore * 1.25, torch.surface(), -bore * 1.25, torch.surface()));
+    }
+
     private void torch() {
-        Pencil frame = pencil;
-        double lean = joint.form().isCorner() ? Math.PI / 4 : 0;
-        double lift = joint.groove().isPresent()
-                ? joint.thinnerMm() - joint.groove().get().rootFace().inMillimetres()
-                : 0;
-        double arc = sheet.heat().demand().arcMm();
-        double surface = joint.form().isCorner() ? 0.5 * Math.min(2.7, 0.8 + joint.thinnerMm()) : -lift;
-        double tip = surface + arc;
-        double radius = sheet.setting(SettingKey.TUNGSTEN_DIAMETER).value() / 2;
-        double angle = Math.toRadians(sheet.setting(SettingKey.TIP_ANGLE).value() / 2);
-        double taper = radius / Math.tan(angle);
-        double stick = sheet.setting(SettingKey.STICK_OUT).value();
-        double bore =
-                Cup.atLeast(0, (int) sheet.setting(SettingKey.CUP_SIZE).value()).boreMm() / 2;
-        double end = tip + stick;
+        Torch torch = Torch.of(sheet);
+        double radius = torch.tungstenRadius();
+        double tip = torch.tip();
+        double end = tip + torch.stickOut();
+        double bore = torch.boreRadius();
         double spread = sheet.setting(SettingKey.POOL_WIDTH).value() / 2.6;
-        Axis axis = new Axis(lean);
-        frame.area("arc", axis.at(0, tip, -spread, surface, spread, surface));
-        frame.area("gas", axis.at(-bore, end, bore, end, bore * 1.25, surface, -bore * 1.25, surface));
-        frame.area(
+        double shoulder = tip + torch.taper();
+        Axis axis = torch.axis();
+        pencil.area("arc", axis.at(0, tip, -spread, torch.surface(), spread, torch.surface()));
+        pencil.area(
                 "tungsten",
-                axis.at(0, tip, radius, tip + taper, radius, end + far(), -radius, end + far(), -radius, tip + taper));
-        frame.area("cup", axis.at(-bore, end, -bore - 1.2, end, -bore - 1.6, end + far(), -bore, end + far()));
-        frame.area("cup", axis.at(bore, end, bore + 1.2, end, bore + 1.6, end + far(), bore, end + far()));
+                axis.at(0, tip, radius, shoulder, radius, end + far(), -radius, end + far(), -radius, shoulder));
+        pencil.area("cup", axis.at(-bore, end, -bore - 1.2, end, -bore - 1.6, end + far(), -bore, end + far()));
+        pencil.area("cup", axis.at(bore, end, bore + 1.2, end, bore + 1.6, end + far(), bore, end + far()));
+    }
+
+    /**
+     * The torch along its own axis, mm from the seam's origin.
+     *
+     * @param surface        where the arc strikes
+     * @param tip            tip of the tungsten
+     * @param tungstenRadius radius of the tungsten
+     * @param taper          length of its point
+     * @param stickOut       beyond the cup
+     * @param boreRadius     radius of the cup's bore
+     */
+    private record Torch(
+            Axis axis,
+            double surface,
+            double tip,
+            double tungstenRadius,
+            double taper,
+            double stickOut,
+            double boreRadius) {
+
+        static Torch of(Sheet sheet) {
+            Joint joint = sheet.joint();
+            boolean corner = joint.form().isCorner();
+            double depth = joint.groove()
+                    .map(groove -> joint.thinnerMm() - groove.rootFace().inMillimetres())
+                    .orElse(0.0);
+            double surface = corner ? 0.5 * Math.min(2.7, 0.8 + joint.thinnerMm()) : -depth;
+            double radius = sheet.setting(SettingKey.TUNGSTEN_DIAMETER).value() / 2;
+            double halfAngle =
+                    Math.toRadians(sheet.setting(SettingKey.TIP_ANGLE).value() / 2);
+            int cup = (int) sheet.setting(SettingKey.CUP_SIZE).value();
+            return new Torch(
+                    new Axis(corner ? Math.PI / 4 : 0),
+                    surface,
+                    surface + sheet.heat().demand().arcMm(),
+                    radius,
+                    radius / Math.tan(halfAngle),
+                    sheet.setting(SettingKey.STICK_OUT).value(),
+                    Cup.atLeast(0, cup).boreMm() / 2);
+        }
     }
 
     /** Turns torch coordinates (across, along the axis away from the work) into the seam's frame. */

@@ -62,7 +62,7 @@ public record JointPanel(
 
     static JointPanel of(TypedForm form, List<Problem> problems, UnitSystem units) {
         Map<String, String> messages = new TreeMap<>();
-        problems.forEach(problem -> messages.putIfAbsent(place(problem.field()), problem.message(units)));
+        problems.forEach(problem -> messages.putIfAbsent(place(problem.field()), besideField(problem, units)));
         JointForm joint = enumOf(JointForm.class, form.text(JobReader.JOINT)).orElse(JointForm.SQUARE_BUTT);
         Builder builder = new Builder(form, messages, units);
         List<LengthField> lengths = builder.thicknesses(joint);
@@ -75,6 +75,13 @@ public record JointPanel(
                 flags(form, joint),
                 builder.hidden(lengths, fitUp, joint),
                 messages);
+    }
+
+    /** Beside the field the whole message; where the middle of the page explains what is out of scope, its first sentence. */
+    private static String besideField(Problem problem, UnitSystem units) {
+        return problem.kind() == Problem.Kind.OUT_OF_SCOPE
+                ? Phrasebook.say(problem.wrong(), units)
+                : problem.message(units);
     }
 
     /** Where on the page a problem's field stands. */
