@@ -17,6 +17,9 @@ import java.util.function.Consumer;
  * @param pulse           what a pulse is wanted for
  * @param finish          what the weld must be
  * @param bothSides       each side welded to mid-depth; needs access to the back
+ * @param backAccess      the back can be reached
+ * @param access          room for the torch
+ * @param service         what the weld has to bear
  * @param preheatC        temperature of the metal before the arc, °C
  * @param travelMmPerS    the hand's own timed speed, if known, mm/s
  * @param hoseLengthM     gas hose downstream of the valve, m
@@ -34,6 +37,9 @@ public record Practice(
         PulsePurpose pulse,
         Finish finish,
         boolean bothSides,
+        boolean backAccess,
+        Access access,
+        Service service,
         double preheatC,
         OptionalDouble travelMmPerS,
         double hoseLengthM,
@@ -55,6 +61,9 @@ public record Practice(
                 PulsePurpose.NONE,
                 Finish.PLAIN,
                 false,
+                true,
+                Access.OPEN,
+                Service.GENERAL,
                 ROOM_C,
                 OptionalDouble.empty(),
                 4,
@@ -81,6 +90,9 @@ public record Practice(
         public PulsePurpose pulse;
         public Finish finish;
         public boolean bothSides;
+        public boolean backAccess;
+        public Access access;
+        public Service service;
         public double preheatC;
         public OptionalDouble travelMmPerS;
         public double hoseLengthM;
@@ -98,6 +110,9 @@ public record Practice(
             pulse = from.pulse;
             finish = from.finish;
             bothSides = from.bothSides;
+            backAccess = from.backAccess;
+            access = from.access;
+            service = from.service;
             preheatC = from.preheatC;
             travelMmPerS = from.travelMmPerS;
             hoseLengthM = from.hoseLengthM;
@@ -117,6 +132,9 @@ public record Practice(
                     pulse,
                     finish,
                     bothSides,
+                    backAccess,
+                    access,
+                    service,
                     preheatC,
                     travelMmPerS,
                     hoseLengthM,

@@ -3,13 +3,16 @@ package vastarc.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import vastarc.core.finding.Caution;
+import vastarc.core.heat.Demand;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Finish;
 import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.Technique;
 import vastarc.core.material.Family;
+import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.wording.Phrase;
@@ -21,6 +24,7 @@ final class CautionRules {
     private static final double LONG_SHIELD_S = 15;
     private static final double LARGE_GAP_SHARE = 0.3;
     private static final double UNEQUAL_RATIO = 1.5;
+    private static final double STEEP_COPE_DEG = 75;
     private static final double GRAVITY = 9.81;
 
     private CautionRules() {}
@@ -60,7 +64,20 @@ final class CautionRules {
         if (joint.thickerMm() > UNEQUAL_RATIO * joint.thinnerMm()) {
             boolean baseHeavy = joint.base().compareTo(joint.abutting()) > 0;
             double share = baseHeavy ? plan.heat().baseShare() : 1 - plan.heat().baseShare();
-            cautions.add(Caution.of("unequal", Math.round(100 * share)));
+            cautions.add(Caution.of(
+                    "unequal",
+                    Math.round(100 * share),
+                    Quantity.amperes(plan.heat().currentA()),
+                    bothAt(plan, joint.thinnerMm()),
+                    Quantity.millimetres(joint.thinnerMm()),
+                    bothAt(plan, joint.thickerMm()),
+                    Quantity.millimetres(joint.thickerMm())));
+        }
+        if (joint.form() == JointForm.TUBE_SADDLE && joint.copeAngleDeg() < STEEP_COPE_DEG) {
+            cautions.add(Caution.of("cope", Math.round(joint.copeAngleDeg()), Math.round(180 - joint.copeAngleDeg())));
+        }
+        if (plan.position() != Position.PA) {
+            cautions.add(Caution.of("position." + plan.position().name()));
         }
         if (joint.gap().inMillimetres() > LARGE_GAP_SHARE * joint.thinnerMm()
                 && joint.groove().isEmpty()) {
@@ -87,6 +104,12 @@ final class CautionRules {
                 cautions.add(Caution.of("coldDab", Quantity.of(choice.chillPerDabK(), Unit.KELVIN)));
             }
         }
+    }
+
+    /** Working current of the same joint with both members at one thickness. */
+    private static Quantity bothAt(Plan plan, double millimetres) {
+        Joint alike = plan.joint().withBothAt(Length.ofMillimetres(millimetres));
+        return Quantity.amperes(HeatSolution.currentA(alike, plan.practice()));
     }
 
     private static void pool(Plan plan, List<Caution> cautions) {
@@ -135,6 +158,10 @@ final class CautionRules {
         }
         if (plan.isMicro()) {
             cautions.add(Caution.of(plan.peakA() <= 5 ? "microHood" : "micro"));
+            if (plan.joint().thinnerMm() < Demand.MICRO_BELOW_MM && plan.form() != JointForm.EDGE) {
+                double t = plan.joint().thinnerMm();
+                cautions.add(Caution.of("microFlange", Quantity.millimetres(1.5 * t), Quantity.millimetres(2 * t)));
+            }
         }
         if (!plan.pulse().isSteady()
                 && plan.pulse().backgroundA() <= plan.tungsten().minStableA() * 1.05) {

@@ -7,6 +7,7 @@ import vastarc.core.heat.Arc;
 import vastarc.core.heat.Cooling;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.heat.Pulse;
+import vastarc.core.joint.Access;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
@@ -43,6 +44,7 @@ record Plan(
     private static final int USUAL_CUP = 5;
     private static final double SHIELD_MARGIN_MM = 6;
     private static final double TITANIUM_MARGIN_MM = 10;
+    private static final double TIGHT_MARGIN_MM = 4;
 
     static Plan of(HeatSolution heat, Schools schools) {
         List<SchoolCurrent> comparison = SchoolCurrent.compare(heat);
@@ -93,9 +95,11 @@ record Plan(
 
     private static Cup cup(HeatSolution heat, double peakA) {
         boolean titanium = heat.joint().wantsPurge() && heat.joint().isTitanium();
-        double margin = titanium ? TITANIUM_MARGIN_MM : SHIELD_MARGIN_MM;
+        boolean tight = heat.practice().access() == Access.TIGHT;
+        double margin = titanium ? TITANIUM_MARGIN_MM : tight ? TIGHT_MARGIN_MM : SHIELD_MARGIN_MM;
         int smallest = titanium ? TITANIUM_CUP : peakA < MICRO_BELOW_A ? MICRO_CUP : USUAL_CUP;
-        return Cup.atLeast(heat.pool().frontWidthMm() + margin, smallest);
+        Cup cup = Cup.atLeast(heat.pool().frontWidthMm() + margin, tight && !titanium ? MICRO_CUP : smallest);
+        return tight ? new Cup(cup.number(), true) : cup;
     }
 
     private static Window gasFlow(HeatSolution heat, Cup cup, double peakA) {

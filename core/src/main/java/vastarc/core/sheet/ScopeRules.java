@@ -39,6 +39,9 @@ final class ScopeRules {
             problems.add(Problem.outOfScope("otherMaterial", "pair.titanium"));
         }
         tooThick(joint, practice).ifPresent(problems::add);
+        if (practice.bothSides() && !practice.backAccess()) {
+            problems.add(Problem.badValue("bothSides", "bothSides.access"));
+        }
         return problems;
     }
 

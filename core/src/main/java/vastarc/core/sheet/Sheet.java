@@ -16,6 +16,8 @@ import vastarc.core.joint.Practice;
  * @param schools     the working current of each school
  * @param wireChoices what thinner and thicker wire would take from the arc; empty without wire
  * @param passes      the plan of passes; empty for a single pass
+ * @param tacks       fusion tacks and their spacing
+ * @param butts       both ways to weld a thin butt; empty for other joints
  * @param cautions    what to mind
  */
 public record Sheet(
@@ -24,6 +26,8 @@ public record Sheet(
         List<SchoolCurrent> schools,
         List<WireChoice> wireChoices,
         Optional<PassPlan> passes,
+        TackPlan tacks,
+        List<ButtChoice> butts,
         List<Caution> cautions) {
 
     public Joint joint() {

@@ -33,17 +33,20 @@ public final class SheetPlanner {
     }
 
     private static Sheet sheet(Plan plan) {
+        Optional<PassPlan> passes = PassPlan.of(plan);
         Map<SettingKey, Setting> settings = new LinkedHashMap<>(64);
         PanelRules.settings(plan).forEach(setting -> settings.put(setting.key(), setting));
         TorchRules.settings(plan).forEach(setting -> settings.put(setting.key(), setting));
         WireRules.settings(plan).forEach(setting -> settings.put(setting.key(), setting));
-        WeldRules.settings(plan).forEach(setting -> settings.put(setting.key(), setting));
+        WeldRules.settings(plan, passes).forEach(setting -> settings.put(setting.key(), setting));
         return new Sheet(
                 plan.heat(),
                 Collections.unmodifiableMap(settings),
                 plan.comparison(),
                 plan.practice().wire() ? WireChoice.compare(plan) : List.of(),
-                plan.joint().groove().map(groove -> PassPlan.of(plan)),
+                passes,
+                TackPlan.of(plan, settings.get(SettingKey.PRE_FLOW), settings.get(SettingKey.POST_FLOW)),
+                ButtChoice.compare(plan.joint(), plan.practice()),
                 CautionRules.cautions(plan));
     }
 }

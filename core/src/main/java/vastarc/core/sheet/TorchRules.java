@@ -7,6 +7,7 @@ import java.util.List;
 import vastarc.core.consumable.Cup;
 import vastarc.core.consumable.TorchClass;
 import vastarc.core.consumable.Tungsten;
+import vastarc.core.joint.Access;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.wording.Phrase;
 
@@ -75,7 +76,7 @@ final class TorchRules {
 
     private static Setting stickOut(Plan plan) {
         Cup cup = plan.cup();
-        boolean corner = plan.form().isCorner();
+        boolean corner = plan.form().isCorner() || plan.practice().access() == Access.TIGHT;
         double usual = cup.lens() ? corner ? 0.9 : 0.6 : corner ? 0.65 : 0.5;
         double most = cup.lens() ? 1.0 : 0.7;
         double bore = cup.boreMm();
@@ -89,7 +90,9 @@ final class TorchRules {
     private static Setting cup(Plan plan) {
         Cup cup = plan.cup();
         double pool = plan.heat().pool().frontWidthMm();
-        String why = plan.isTitanium() ? "cupSize.titanium" : plan.isMicro() ? "cupSize.micro" : "cupSize.pool";
+        String why = plan.practice().access() == Access.TIGHT && !plan.isTitanium()
+                ? "cupSize.tight"
+                : plan.isTitanium() ? "cupSize.titanium" : plan.isMicro() ? "cupSize.micro" : "cupSize.pool";
         double next = Cup.atLeast(cup.boreMm() + 0.1, cup.number()).number();
         return figure(SettingKey.CUP_SIZE, Window.around(cup.number(), cup.number(), Math.max(next, cup.number() + 1)))
                 .from("poolWidth", Quantity.millimetres(pool))

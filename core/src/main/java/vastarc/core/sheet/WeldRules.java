@@ -27,16 +27,15 @@ final class WeldRules {
     private static final double LENS_REACH = 3;
 
     private static final double PLAIN_REACH = 2;
-    private static final double MAX_ONE_PASS_LEG_MM = 4.5;
     private static final List<Table.Row> PREHEAT =
             Table.read("preheat.csv", Set.of("family", "from_mm", "to_mm", "low_c", "high_c"));
 
     private WeldRules() {}
 
-    static List<Setting> settings(Plan plan) {
+    static List<Setting> settings(Plan plan, Optional<PassPlan> passes) {
         List<Setting> settings = new ArrayList<>(16);
         settings.add(travel(plan));
-        settings.add(passes(plan));
+        settings.add(passes(plan, passes));
         turns(plan).ifPresent(settings::add);
         endOfLap(plan).ifPresent(settings::add);
         settings.addAll(currents(plan));
@@ -67,25 +66,20 @@ final class WeldRules {
         return Math.round(100 * factor);
     }
 
-    private static Setting passes(Plan plan) {
-        double t = plan.joint().thinnerMm();
-        if (plan.joint().groove().isPresent()) {
-            PassPlan passes = PassPlan.of(plan);
-            int count = passes.passes().size();
+    /** One, one from each side, or as the plan of passes has it. */
+    private static Setting passes(Plan plan, Optional<PassPlan> passes) {
+        if (passes.isPresent()) {
+            int count = passes.get().passes().size();
+            Quantity section = Quantity.of(passes.get().sectionMm2(), Unit.SQUARE_MM);
             return figure(SettingKey.PASSES, Window.around(count, Math.max(1, count - 1), count + 1))
-                    .from("groove", Quantity.of(passes.grooveMm2() + passes.capMm2(), Unit.SQUARE_MM))
-                    .because("passes.groove", Quantity.of(passes.grooveMm2() + passes.capMm2(), Unit.SQUARE_MM));
+                    .from("section", section)
+                    .because(
+                            plan.joint().groove().isPresent() ? "passes.groove" : "passes.fillet",
+                            section,
+                            Quantity.millimetres(PassPlan.MAX_LEG_MM));
         }
-        if (plan.practice().bothSides() && !plan.form().isCorner()) {
-            return figure(SettingKey.PASSES, Window.only(2)).because("passes.bothSides");
-        }
-        double share = t / MAX_ONE_PASS_LEG_MM;
-        int count = plan.form().isCorner() && plan.practice().wire() ? (int) Math.ceil(share * share - 0.3) : 1;
-        return count > 1
-                ? figure(SettingKey.PASSES, Window.around(count, count - 1, count + 1))
-                        .from("leg", Quantity.millimetres(t))
-                        .because("passes.fillet", Quantity.millimetres(t), Quantity.millimetres(MAX_ONE_PASS_LEG_MM))
-                : figure(SettingKey.PASSES, Window.only(1)).because("passes.one");
+        boolean both = plan.practice().bothSides() && !plan.form().isCorner();
+        return figure(SettingKey.PASSES, Window.only(both ? 2 : 1)).because(both ? "passes.bothSides" : "passes.one");
     }
 
     /** n = v/(π D) [by definition]. */
@@ -213,13 +207,14 @@ final class WeldRules {
                 .because("frontTint", Quantity.millimetres(cover), Quantity.celsius(temperature));
     }
 
+    /** Behind, oxygen decides: what a purge gives, and what its lack gives. */
     private static Setting backTint(Plan plan) {
-        if (plan.practice().purged()) {
-            return words(SettingKey.BACK_TINT, Phrase.of("tint.purged")).because("backTint.purged");
-        }
         boolean molten = plan.heat().pool().backWidthMm() > 0;
-        return words(SettingKey.BACK_TINT, Phrase.of(molten ? "tint.sugar" : "tint.scaled"))
-                .because(molten ? "backTint.sugar" : "backTint.scaled");
+        Phrase bare = Phrase.of(molten ? "tint.sugar" : "tint.scaled");
+        Phrase purged = Phrase.of("tint.purged");
+        return plan.practice().purged()
+                ? words(SettingKey.BACK_TINT, purged).because("backTint.purged", bare)
+                : words(SettingKey.BACK_TINT, bare).because(molten ? "backTint.sugar" : "backTint.scaled", purged);
     }
 
     private static Setting hood(Plan plan) {

@@ -65,7 +65,8 @@ final class WireRules {
     }
 
     private static Setting alloy(Plan plan) {
-        WireAlloy pair = WireAlloy.of(plan.joint().material(), plan.joint().other());
+        WireAlloy pair = WireAlloy.of(
+                plan.joint().material(), plan.joint().other(), plan.practice().service());
         Phrase one = Phrase.of("material." + pair.one().name());
         Phrase two = Phrase.of("material." + pair.two().name());
         Setting.Draft draft =

@@ -2,6 +2,7 @@ package vastarc.core.sheet;
 
 import java.util.Optional;
 import java.util.Random;
+import vastarc.core.joint.Access;
 import vastarc.core.joint.Chill;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Finish;
@@ -11,6 +12,7 @@ import vastarc.core.joint.JointLimits;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.Service;
 import vastarc.core.joint.Technique;
 import vastarc.core.joint.WireFeed;
 import vastarc.core.material.Material;
@@ -36,6 +38,7 @@ final class RandomJoints {
             draft.tubeOd = tube ? Optional.of(Length.ofMillimetres(30 + 200 * random.nextDouble())) : Optional.empty();
             draft.gap = Length.ofMillimetres(random.nextInt(4) == 0 ? 0.3 * thickness : 0);
             draft.smallTab = random.nextInt(8) == 0;
+            draft.copeAngleDeg = 30 + 60 * random.nextDouble();
         });
         return JointLimits.misfits(drawn).isEmpty() ? drawn : joint();
     }
@@ -53,6 +56,9 @@ final class RandomJoints {
             draft.pulse = any(PulsePurpose.values());
             draft.finish = any(Finish.values());
             draft.bothSides = random.nextInt(6) == 0;
+            draft.backAccess = random.nextInt(6) != 0;
+            draft.access = any(Access.values());
+            draft.service = any(Service.values());
         });
     }
 

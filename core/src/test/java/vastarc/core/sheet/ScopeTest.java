@@ -48,6 +48,19 @@ class ScopeTest {
     }
 
     @Test
+    void bothSidesWantAccessToTheBack() {
+        Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2);
+        Practice walled = Practice.usual().with(draft -> {
+            draft.bothSides = true;
+            draft.backAccess = false;
+        });
+
+        assertThat(SheetPlanner.plan(joint, walled).problems())
+                .extracting(Problem::field)
+                .containsExactly("bothSides");
+    }
+
+    @Test
     void titaniumToSteelIsRefusedWithAnotherWay() {
         Joint joint =
                 Joint.of(Material.STAINLESS_304L, JointForm.LAP, 1).with(draft -> draft.other = Material.TITANIUM_GR2);

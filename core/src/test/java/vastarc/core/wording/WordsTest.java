@@ -7,12 +7,14 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import vastarc.core.joint.Access;
 import vastarc.core.joint.Chill;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Finish;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.Service;
 import vastarc.core.joint.Technique;
 import vastarc.core.joint.WireFeed;
 import vastarc.core.material.Material;
@@ -52,6 +54,8 @@ class WordsTest {
         words("finish", Finish.values());
         words("feed", WireFeed.values());
         words("matter", Matter.values());
+        words("access", Access.values());
+        words("service", Service.values());
     }
 
     private static void words(String group, Enum<?>[] values) {

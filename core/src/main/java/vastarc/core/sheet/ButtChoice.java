@@ -1,0 +1,94 @@
+package vastarc.core.sheet;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import vastarc.core.heat.Demand;
+import vastarc.core.heat.HeatSolution;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Practice;
+import vastarc.core.material.Family;
+import vastarc.core.table.Table;
+
+/**
+ * Two ways to weld a thin butt: fused from both sides without wire, or from one side with wire.
+ *
+ * <p>Shrinkage across the seam \( \delta = \frac{\alpha}{c\rho}\,\frac{q/v}{t} \) [textbook]; pull to one side
+ * \( \beta = \alpha (T_m - 20)(w_f - w_b)/t \) [judgement]; the second side pulls back what the first has pulled.
+ * <ul>
+ *   <li>α expansion, 1/K, table {@code expansion.csv} <li>c, ρ effective capacity and density <li>q power into the plates, W <li>v
+ *   travel, m/s <li>t thickness, m <li>w_f, w_b pool on face and back, m
+ * </ul>
+ *
+ * @param way          spoken by {@code butt.<way>}
+ * @param possible     can be done with the access there is
+ * @param chosen       is what the sheet is for
+ * @param currentA     working current, A
+ * @param passes       arc runs along the seam
+ * @param heatKjPerMm  heat input of all runs, 0.6 V I/v, kJ/mm
+ * @param shrinkageMm  across the seam, mm
+ * @param pullDeg      out of flat, degrees
+ */
+public record ButtChoice(
+        String way,
+        boolean possible,
+        boolean chosen,
+        double currentA,
+        int passes,
+        double heatKjPerMm,
+        double shrinkageMm,
+        double pullDeg) {
+
+    private static final Map<Family, Double> EXPANSION_PER_K = expansion();
+
+    private static Map<Family, Double> expansion() {
+        Map<Family, Double> table = new EnumMap<>(Family.class);
+        Table.read("expansion.csv", Set.of("family", "alpha_per_k"))
+                .forEach(row -> table.put(row.named("family", Family.class), row.number("alpha_per_k")));
+        return table;
+    }
+
+    /** Both ways, for a square butt that one pass from one side can do; empty for any other joint. */
+    static List<ButtChoice> compare(Joint joint, Practice practice) {
+        Practice oneSide = practice.with(draft -> {
+            draft.bothSides = false;
+            draft.wire = true;
+        });
+        boolean thin = joint.form() == JointForm.SQUARE_BUTT
+                && joint.thinnerMm() <= ScopeRules.onePassLimitMm(joint, oneSide);
+        if (!thin) {
+            return List.of();
+        }
+        Practice bothSides = practice.with(draft -> {
+            draft.bothSides = true;
+            draft.wire = false;
+        });
+        return List.of(
+                of("BOTH_SIDES", joint, bothSides, practice.bothSides() && !practice.wire()),
+                of("ONE_SIDE", joint, oneSide, !practice.bothSides() && practice.wire()));
+    }
+
+    private static ButtChoice of(String way, Joint joint, Practice practice, boolean chosen) {
+        HeatSolution heat = HeatSolution.of(joint, practice, Demand.of(joint, practice));
+        boolean both = practice.bothSides();
+        int passes = both ? 2 : 1;
+        double alpha = EXPANSION_PER_K.get(joint.material().family());
+        double t = joint.thinnerMm();
+        double perMetre = heat.platePowerW() / (heat.demand().speedMmPerS() * 1e-3);
+        double stored = heat.metal().heatCapacityJPerKgK() * heat.metal().densityKgPerM3();
+        double shrinkage = alpha / stored * perMetre / (t * 1e-3) * 1000;
+        double pull = alpha * (heat.metal().meltC() - Practice.ROOM_C)
+                * (heat.pool().frontWidthMm() - heat.pool().backWidthMm()) / t;
+        return new ButtChoice(
+                way,
+                !both || practice.backAccess(),
+                chosen,
+                heat.currentA(),
+                passes,
+                passes * heat.heatInputKjPerMm(),
+                passes * shrinkage,
+                both ? 0 : Math.toDegrees(pull));
+    }
+}

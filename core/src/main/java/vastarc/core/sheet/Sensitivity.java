@@ -1,0 +1,89 @@
+package vastarc.core.sheet;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import vastarc.core.heat.HeatSolution;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.Practice;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.Quantity;
+
+/**
+ * How the working current moves when one thing changes by a step: the heat balance solved again.
+ *
+ * @param what   spoken by {@code sensitivity.<what>}
+ * @param low    one step down
+ * @param lowA   current there, A
+ * @param now    as it stands
+ * @param nowA   current, A
+ * @param high   one step up
+ * @param highA  current there, A
+ */
+public record Sensitivity(
+        String what, Quantity low, double lowA, Quantity now, double nowA, Quantity high, double highA) {
+
+    private static final double THICKNESS_STEP = 0.1;
+    private static final double TRAVEL_STEP = 0.2;
+    private static final double GAP_STEP_MM = 0.5;
+
+    /** Thickness ± a tenth, travel ± a fifth, gap ± half a millimetre (not below closed up). Steady currents by heat balance. */
+    public static List<Sensitivity> of(Sheet sheet) {
+        return List.of(thickness(sheet), travel(sheet), gap(sheet));
+    }
+
+    private static Sensitivity thickness(Sheet sheet) {
+        double t = sheet.joint().thinnerMm();
+        return new Sensitivity(
+                "thickness",
+                Quantity.millimetres(t * (1 - THICKNESS_STEP)),
+                current(scaled(sheet.joint(), 1 - THICKNESS_STEP), sheet.practice()),
+                Quantity.millimetres(t),
+                sheet.heat().currentA(),
+                Quantity.millimetres(t * (1 + THICKNESS_STEP)),
+                current(scaled(sheet.joint(), 1 + THICKNESS_STEP), sheet.practice()));
+    }
+
+    private static Joint scaled(Joint joint, double factor) {
+        return joint.with(draft -> {
+            draft.base = Length.ofMillimetres(joint.base().inMillimetres() * factor);
+            draft.abutting = Length.ofMillimetres(joint.abutting().inMillimetres() * factor);
+        });
+    }
+
+    private static Sensitivity travel(Sheet sheet) {
+        double speed = sheet.heat().demand().speedMmPerS();
+        return new Sensitivity(
+                "travel",
+                Quantity.mmPerMin(60 * speed * (1 - TRAVEL_STEP)),
+                current(sheet.joint(), timed(sheet.practice(), speed * (1 - TRAVEL_STEP))),
+                Quantity.mmPerMin(60 * speed),
+                sheet.heat().currentA(),
+                Quantity.mmPerMin(60 * speed * (1 + TRAVEL_STEP)),
+                current(sheet.joint(), timed(sheet.practice(), speed * (1 + TRAVEL_STEP))));
+    }
+
+    private static Practice timed(Practice practice, double speedMmPerS) {
+        return practice.with(draft -> draft.travelMmPerS = OptionalDouble.of(speedMmPerS));
+    }
+
+    private static Sensitivity gap(Sheet sheet) {
+        double gap = sheet.joint().gap().inMillimetres();
+        double less = Math.max(0, gap - GAP_STEP_MM);
+        return new Sensitivity(
+                "gap",
+                Quantity.millimetres(less),
+                current(gapped(sheet.joint(), less), sheet.practice()),
+                Quantity.millimetres(gap),
+                sheet.heat().currentA(),
+                Quantity.millimetres(gap + GAP_STEP_MM),
+                current(gapped(sheet.joint(), gap + GAP_STEP_MM), sheet.practice()));
+    }
+
+    private static Joint gapped(Joint joint, double millimetres) {
+        return joint.with(draft -> draft.gap = Length.ofMillimetres(millimetres));
+    }
+
+    private static double current(Joint joint, Practice practice) {
+        return HeatSolution.currentA(joint, practice);
+    }
+}
