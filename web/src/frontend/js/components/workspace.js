@@ -30,6 +30,21 @@ export function workspace() {
       this.saving.run();
     },
 
+    // A figure was opened: its reasoning is asked for then, so that a changed field need not carry forty of them.
+    opened(event) {
+      const figure = event.target;
+      if (figure.matches('details[name=why]') && figure.open) this.explain(figure);
+    },
+
+    async explain(figure) {
+      try {
+        const answer = await fetch(`${window.location.pathname}/why/${figure.id}`);
+        if (answer.ok) figure.querySelector('.why').innerHTML = await answer.text();
+      } catch {
+        figure.querySelector('.why').textContent = 'The program does not answer; close and open again.';
+      }
+    },
+
     async send() {
       const form = document.getElementById('job-form');
       try {
@@ -55,6 +70,7 @@ export function workspace() {
         updating(from, to, childrenOnly, skip) {
           if (from.nodeType !== Node.ELEMENT_NODE) return;
           if (from.tagName === 'DETAILS') to.open = from.open;
+          if (from.classList.contains('why')) skip();
           if (from === focused && from.matches('input[type=text], textarea')) {
             // What is being typed stays as it is; only its state is told anew.
             if (to.hasAttribute('aria-invalid')) from.setAttribute('aria-invalid', to.getAttribute('aria-invalid'));
@@ -62,6 +78,7 @@ export function workspace() {
           }
         },
       });
+      document.querySelectorAll('details[name=why][open]').forEach((figure) => this.explain(figure));
       document.title = `${document.getElementById('job-name').value} – Vast Arc`;
     },
   };

@@ -22,6 +22,8 @@ public enum Unit {
     CELSIUS("°C"),
     KELVIN("K"),
     DEGREE("°"),
+    /** An angle whose tenths matter. */
+    DEGREE_FINE("°"),
     RPM("rpm"),
     WATT_PER_METRE_KELVIN("W/(m·K)"),
     JOULE_PER_KG_KELVIN("J/(kg·K)"),

@@ -56,8 +56,8 @@ public record ButtChoice(
             draft.bothSides = false;
             draft.wire = true;
         });
-        boolean thin = joint.form() == JointForm.SQUARE_BUTT
-                && joint.thinnerMm() <= ScopeRules.onePassLimitMm(joint, oneSide);
+        boolean thin =
+                joint.form() == JointForm.SQUARE_BUTT && joint.thinnerMm() <= ScopeRules.onePassLimitMm(joint, oneSide);
         if (!thin) {
             return List.of();
         }
@@ -79,8 +79,10 @@ public record ButtChoice(
         double perMetre = heat.platePowerW() / (heat.demand().speedMmPerS() * 1e-3);
         double stored = heat.metal().heatCapacityJPerKgK() * heat.metal().densityKgPerM3();
         double shrinkage = alpha / stored * perMetre / (t * 1e-3) * 1000;
-        double pull = alpha * (heat.metal().meltC() - Practice.ROOM_C)
-                * (heat.pool().frontWidthMm() - heat.pool().backWidthMm()) / t;
+        double pull = alpha
+                * (heat.metal().meltC() - Practice.ROOM_C)
+                * (heat.pool().frontWidthMm() - heat.pool().backWidthMm())
+                / t;
         return new ButtChoice(
                 way,
                 !both || practice.backAccess(),

@@ -45,7 +45,9 @@ public record PassPlan(
         if (plan.joint().groove().isPresent()) {
             return Optional.of(groove(plan, plan.joint().groove().get()));
         }
-        boolean thick = plan.form().isCorner() && plan.practice().wire() && filletPasses(plan.joint().thinnerMm()) > 1;
+        boolean thick = plan.form().isCorner()
+                && plan.practice().wire()
+                && filletPasses(plan.joint().thinnerMm()) > 1;
         return thick ? Optional.of(fillet(plan)) : Optional.empty();
     }
 
@@ -128,7 +130,6 @@ public record PassPlan(
     }
 
     private static boolean isClimbing(Position position) {
-        return position.poolLimit() == Position.PoolLimit.RUNNING
-                || position.poolLimit() == Position.PoolLimit.SLOPING;
+        return position.poolLimit() == Position.PoolLimit.RUNNING || position.poolLimit() == Position.PoolLimit.SLOPING;
     }
 }

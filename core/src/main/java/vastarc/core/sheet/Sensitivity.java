@@ -2,6 +2,7 @@ package vastarc.core.sheet;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Practice;
@@ -26,9 +27,18 @@ public record Sensitivity(
     private static final double TRAVEL_STEP = 0.2;
     private static final double GAP_STEP_MM = 0.5;
 
-    /** Thickness ± a tenth, travel ± a fifth, gap ± half a millimetre (not below closed up). Steady currents by heat balance. */
+    /**
+     * Thickness ± a tenth, travel ± a fifth, gap ± half a millimetre (not below closed up). Steady currents by heat balance; what does
+     * not move the current is left out.
+     */
     public static List<Sensitivity> of(Sheet sheet) {
-        return List.of(thickness(sheet), travel(sheet), gap(sheet));
+        return Stream.of(thickness(sheet), travel(sheet), gap(sheet))
+                .filter(Sensitivity::moves)
+                .toList();
+    }
+
+    private boolean moves() {
+        return Math.abs(highA - nowA) > 1e-6 || Math.abs(lowA - nowA) > 1e-6;
     }
 
     private static Sensitivity thickness(Sheet sheet) {

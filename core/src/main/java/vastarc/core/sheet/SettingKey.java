@@ -1,5 +1,7 @@
 package vastarc.core.sheet;
 
+import java.util.Arrays;
+import java.util.Optional;
 import vastarc.core.quantity.Unit;
 import vastarc.core.table.SourceKind;
 
@@ -70,6 +72,13 @@ public enum SettingKey {
         this.unit = unit;
         this.group = group;
         this.sourceKind = sourceKind;
+    }
+
+    /** The key of an API name. */
+    public static Optional<SettingKey> named(String apiName) {
+        return Arrays.stream(values())
+                .filter(key -> key.apiName.equals(apiName))
+                .findFirst();
     }
 
     public String apiName() {

@@ -38,6 +38,11 @@ public record Sheet(
         return heat.practice();
     }
 
+    /** The working current is the peak of a pulse. */
+    public boolean isPulsed() {
+        return setting(SettingKey.PULSE_RATE).value() > 0;
+    }
+
     /** The setting, which must be on the sheet. */
     public Setting setting(SettingKey key) {
         return find(key).orElseThrow(() -> new IllegalArgumentException("no " + key + " on this sheet"));

@@ -15,6 +15,7 @@ import vastarc.core.table.Table;
  * (judgement); time on until the standing arc's pool is as wide as the seam's [textbook]; pause one and a half freezing times
  * (judgement). Spacing, count and length: table {@code tacks.csv}.
  *
+ * @param fusion        a spot without wire is quick enough here; otherwise tack with wire
  * @param currentA      of the spot, A
  * @param onS           time on, s
  * @param pauseS        between the spots of a stitch, s
@@ -29,6 +30,7 @@ import vastarc.core.table.Table;
  * @param order         spoken by {@code tack.order.<order>}
  */
 public record TackPlan(
+        boolean fusion,
         double currentA,
         double onS,
         double pauseS,
@@ -43,6 +45,7 @@ public record TackPlan(
         String order) {
 
     private static final double CURRENT_FACTOR = 1.5;
+    private static final double SLOWEST_SPOT_S = 3;
     private static final double PAUSE_FACTOR = 1.5;
     private static final double SHORTEST_PAUSE_S = 0.3;
     private static final double PITCH_OF_POOL = 0.7;
@@ -52,17 +55,24 @@ public record TackPlan(
 
     static TackPlan of(Plan plan, Setting preFlow, Setting postFlow) {
         HeatSolution heat = plan.heat();
-        double current = Math.min(CURRENT_FACTOR * heat.currentA(), plan.tungsten().practicalMaxA());
+        double current =
+                Math.min(CURRENT_FACTOR * heat.currentA(), plan.tungsten().practicalMaxA());
         double power = Arc.EFFICIENCY * heat.arc().powerW(current);
         double half = heat.pool().frontWidthMm() / 2;
         boolean edge = plan.form() == JointForm.EDGE || plan.form() == JointForm.OUTSIDE_CORNER;
         double on = StandingArc.puddleTimeS(
-                heat.metal(), heat.effectiveThicknessMm(), power, half, edge, plan.practice().preheatC());
+                heat.metal(),
+                heat.effectiveThicknessMm(),
+                power,
+                half,
+                edge,
+                plan.practice().preheatC());
         double freeze = heat.pool().freezeTimeS(heat.metal(), power, 0);
         double t = plan.joint().thinnerMm();
         boolean tube = plan.form().isTube() && plan.joint().tubeOd().isPresent();
         Table.Row row = tube ? row("TUBE", plan.joint().tubeOd().get().inMillimetres()) : row("PLATE", t);
         return new TackPlan(
+                on <= SLOWEST_SPOT_S,
                 current,
                 on,
                 Math.max(SHORTEST_PAUSE_S, PAUSE_FACTOR * freeze),

@@ -50,14 +50,16 @@ class SheetExtrasTest {
             assertThat(tacks.currentA()).isGreaterThan(sheet.heat().currentA());
             assertThat(tacks.onS()).as(material + " " + t).isBetween(0.05, 3.0);
             assertThat(tacks.pauseS()).isGreaterThanOrEqualTo(0.3);
-            assertThat(tacks.postFlowS()).isEqualTo(sheet.setting(SettingKey.POST_FLOW).value());
+            assertThat(tacks.postFlowS())
+                    .isEqualTo(sheet.setting(SettingKey.POST_FLOW).value());
         }
     }
 
     @ParameterizedTest
     @CsvSource({"1.2, 20, 40", "2.5, 40, 80", "6, 80, 150"})
     void tacksAreSpacedByThickness(double t, double low, double high) {
-        TackPlan tacks = sheet(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, t), USUAL).tacks();
+        TackPlan tacks = sheet(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, t), USUAL)
+                .tacks();
 
         assertThat(tacks.spacingLowMm()).isEqualTo(low);
         assertThat(tacks.spacingHighMm()).isEqualTo(high);
@@ -67,8 +69,11 @@ class SheetExtrasTest {
     @ParameterizedTest
     @CsvSource({"25, 3", "60, 4", "150, 0"})
     void tubesAreTackedByCountThenByGirth(double od, int count) {
-        TackPlan tacks =
-                sheet(Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.5).tubeOd(od), USUAL).tacks();
+        TackPlan tacks = sheet(
+                        Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.5)
+                                .tubeOd(od),
+                        USUAL)
+                .tacks();
 
         assertThat(tacks.count()).isEqualTo(count);
         assertThat(tacks.order()).isEqualTo("TUBE");
@@ -98,7 +103,9 @@ class SheetExtrasTest {
 
     @Test
     void otherJointsHaveNoThinButtComparison() {
-        assertThat(sheet(Joint.of(Material.CARBON_STEEL, JointForm.LAP, 2), USUAL).butts()).isEmpty();
+        assertThat(sheet(Joint.of(Material.CARBON_STEEL, JointForm.LAP, 2), USUAL)
+                        .butts())
+                .isEmpty();
     }
 
     @Test
@@ -106,11 +113,14 @@ class SheetExtrasTest {
         Sheet thick = sheet(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 8), USUAL);
         PassPlan plan = thick.passes().orElseThrow();
 
-        assertThat(plan.passes()).hasSize(3).hasSize((int) thick.setting(SettingKey.PASSES).value());
+        assertThat(plan.passes()).hasSize(3).hasSize((int)
+                thick.setting(SettingKey.PASSES).value());
         assertThat(plan.sectionMm2()).isCloseTo(1.1 * 64 / 2, within(1e-9));
         assertThat(plan.passes().stream().mapToDouble(PassPlan.Pass::areaMm2).sum())
                 .isCloseTo(plan.sectionMm2(), within(1e-9));
-        assertThat(sheet(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 3), USUAL).passes()).isEmpty();
+        assertThat(sheet(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 3), USUAL)
+                        .passes())
+                .isEmpty();
     }
 
     @Test
@@ -149,14 +159,16 @@ class SheetExtrasTest {
         Sheet open = sheet(joint, USUAL);
         Sheet tight = sheet(joint, USUAL.with(draft -> draft.access = Access.TIGHT));
 
-        assertThat(tight.setting(SettingKey.CUP_SIZE).value()).isLessThan(open.setting(SettingKey.CUP_SIZE).value());
-        assertThat(tight.setting(SettingKey.STICK_OUT).value()).isGreaterThan(open.setting(SettingKey.STICK_OUT).value());
+        assertThat(tight.setting(SettingKey.CUP_SIZE).value())
+                .isLessThan(open.setting(SettingKey.CUP_SIZE).value());
+        assertThat(tight.setting(SettingKey.STICK_OUT).value())
+                .isGreaterThan(open.setting(SettingKey.STICK_OUT).value());
     }
 
     @Test
     void microWorkTakesATinyTungstenANeedleASmallCupAndLessGas() {
-        Sheet foil = sheet(
-                Joint.of(Material.STAINLESS_304L, JointForm.EDGE, 0.3), USUAL.with(draft -> draft.wire = false));
+        Sheet foil =
+                sheet(Joint.of(Material.STAINLESS_304L, JointForm.EDGE, 0.3), USUAL.with(draft -> draft.wire = false));
 
         assertThat(foil.setting(SettingKey.WORKING_CURRENT).value()).isCloseTo(4.166, within(0.03));
         assertThat(foil.setting(SettingKey.TUNGSTEN_DIAMETER).value()).isEqualTo(0.5);
@@ -187,7 +199,8 @@ class SheetExtrasTest {
 
     @Test
     void walkingTheCupIsSlowerTakesFewerAmpsAndWarnsOfMarks() {
-        Joint joint = Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5).tubeOd(50);
+        Joint joint =
+                Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5).tubeOd(50);
         Practice fusion = USUAL.with(draft -> {
             draft.wire = false;
             draft.finish = Finish.HYGIENIC;
@@ -204,20 +217,26 @@ class SheetExtrasTest {
     @Test
     void aSmallTubeIsEasedOffTowardsTheEndOfTheLapAndTurnsAtItsOwnRate() {
         Practice turned = USUAL.with(draft -> draft.rotated = true);
-        Sheet small = sheet(Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.65).tubeOd(19), turned);
-        Sheet large = sheet(Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.65).tubeOd(150), turned);
+        Sheet small = sheet(
+                Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.65).tubeOd(19), turned);
+        Sheet large = sheet(
+                Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.65).tubeOd(150), turned);
 
-        double smallShare = small.setting(SettingKey.END_OF_LAP_CURRENT).value() / small.heat().currentA();
-        double largeShare = large.setting(SettingKey.END_OF_LAP_CURRENT).value() / large.heat().currentA();
+        double smallShare = small.setting(SettingKey.END_OF_LAP_CURRENT).value()
+                / small.heat().currentA();
+        double largeShare = large.setting(SettingKey.END_OF_LAP_CURRENT).value()
+                / large.heat().currentA();
         assertThat(smallShare).isLessThan(largeShare).isBetween(0.8, 0.95);
-        Joint sixty = Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.5).tubeOd(60);
+        Joint sixty =
+                Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.5).tubeOd(60);
         Practice two = turned.with(draft -> draft.travelMmPerS = OptionalDouble.of(2));
         assertThat(sheet(sixty, two).setting(SettingKey.TURNS).value()).isCloseTo(0.63662, within(1e-4));
     }
 
     @Test
     void chromolyOverThreeMillimetresIsPreheatedAndThinIsNot() {
-        Sheet thick = sheet(Joint.of(Material.CHROMOLY_4130, JointForm.TUBE_TO_PLATE, 6).abutting(2), USUAL);
+        Sheet thick = sheet(
+                Joint.of(Material.CHROMOLY_4130, JointForm.TUBE_TO_PLATE, 6).abutting(2), USUAL);
         Sheet thin = sheet(Joint.of(Material.CHROMOLY_4130, JointForm.LAP, 1.2), USUAL);
 
         assertThat(thick.setting(SettingKey.PREHEAT).value()).isEqualTo(60);
@@ -229,7 +248,9 @@ class SheetExtrasTest {
     void preheatedMetalNeedsFewerAmps() {
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 6);
 
-        assertThat(sheet(joint, USUAL.with(draft -> draft.preheatC = 150)).heat().currentA())
+        assertThat(sheet(joint, USUAL.with(draft -> draft.preheatC = 150))
+                        .heat()
+                        .currentA())
                 .isLessThan(sheet(joint, USUAL).heat().currentA());
     }
 
@@ -237,7 +258,8 @@ class SheetExtrasTest {
     void purgeDecidesTheColourBehind() {
         Joint joint = Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5);
 
-        assertThat(text(sheet(joint, USUAL.with(draft -> draft.purged = true)), SettingKey.BACK_TINT)).contains("silver");
+        assertThat(text(sheet(joint, USUAL.with(draft -> draft.purged = true)), SettingKey.BACK_TINT))
+                .contains("silver");
         assertThat(text(sheet(joint, USUAL), SettingKey.BACK_TINT)).contains("sugared");
         assertThat(cautions(sheet(joint, USUAL))).contains("stainlessSugar");
     }

@@ -2,12 +2,14 @@ package vastarc.web.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import vastarc.core.joint.Access;
 import vastarc.core.joint.Chill;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Finish;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.Service;
 import vastarc.core.joint.Technique;
 import vastarc.core.joint.WireFeed;
 import vastarc.core.material.Material;
@@ -58,6 +60,14 @@ record SheetRequest(
 
         @Schema(description = "square butt welded from each side to mid-depth")
         Boolean bothSides,
+
+        @Schema(description = "the back can be reached; true unless told otherwise")
+        Boolean backAccess,
+
+        @Schema(description = "room for the torch") Access access,
+
+        @Schema(description = "what the weld has to bear, as far as it changes the filler")
+        Service service,
 
         @Schema(description = "metal before the arc, -20 to 400 °C")
         Double preheatC,

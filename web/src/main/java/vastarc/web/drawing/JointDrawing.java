@@ -136,11 +136,16 @@ public final class JointDrawing {
             double gap = joint.gap().inMillimetres() / 2;
             pencil.area("metal", -far(), 0, -gap, 0, -gap, t1, -far(), t1);
             pencil.area("metal", far(), 0, gap, 0, gap, t2, far(), t2);
-            plateThickness(-0.72 * half, 0, t1);
+            plateThickness(clearSide() * 0.72 * half, 0, t1);
             if (Math.abs(t1 - t2) > 0.01) {
-                plateThickness(0.72 * half, 0, t2);
+                plateThickness(-Math.signum(clearSide()) * 0.72 * half, 0, t2);
             }
         });
+    }
+
+    /** The side of a butt where a dimension does not meet the sign of gravity in the upper left of the page. */
+    private double clearSide() {
+        return position == Position.PC ? 0.7 : -1;
     }
 
     private void plateThickness(double x, double top, double t) {
@@ -152,8 +157,10 @@ public final class JointDrawing {
         double land = groove.rootFace().inMillimetres();
         bevelled(-1, t1, gap, land, groove.halfAngleTangent());
         bevelled(1, t2, gap, land, groove.halfAngleTangent());
-        plateThickness(-0.72 * half, 0, t1);
-        pencil.label(pencil.at(0, -t1 * 0.55), Math.round(groove.angleDeg()) + "°", "middle", "dim-text");
+        plateThickness(clearSide() * 0.72 * half, 0, t1);
+        double top = gap + Math.max(0, t1 - land) * groove.halfAngleTangent();
+        pencil.label(
+                pencil.at(-top - 1.3 * font, -0.7 * font), Math.round(groove.angleDeg()) + "°", "middle", "dim-text");
     }
 
     private void bevelled(int side, double t, double gap, double land, double tangent) {
@@ -216,7 +223,12 @@ public final class JointDrawing {
                 font,
                 -t2 / 2 - 1.2 * font,
                 0);
-        pencil.dimension(0.55 * half, bow, 0.55 * half, bow + t1, length(t1), font, 0, t1 / 2 + 1.5 * font);
+        double crest = 2 * bow * square(0.55 / 1.4);
+        pencil.dimension(0.55 * half, crest, 0.55 * half, crest + t1, length(t1), font, 0, t1 / 2 + 1.5 * font);
+    }
+
+    private static double square(double value) {
+        return value * value;
     }
 
     /** The upper sheet ends at the origin's left; the lower one runs on. */
@@ -496,17 +508,28 @@ public final class JointDrawing {
     private void wire() {
         double radius = sheet.setting(SettingKey.WIRE_DIAMETER).value() / 2;
         double pool = sheet.setting(SettingKey.POOL_WIDTH).value() / 2;
-        double slope = Math.toRadians(joint.form().isCorner() ? 9 : 20);
+        double slope =
+                Math.toRadians(joint.form().isCorner() ? 9 : joint.groove().isPresent() ? 64 : 20);
         double x = joint.form().isCorner() ? pool * 0.95 : pool * 0.55;
         double y = joint.form().isCorner() ? -pool * 0.1 - radius : -radius - 0.2;
         if (joint.groove().isPresent()) {
             y += Math.max(0, joint.thinnerMm() - joint.groove().get().rootFace().inMillimetres() - 0.5);
         }
+        int side = position == Position.PC && !joint.form().isCorner() ? -1 : 1;
         double dx = far() * Math.cos(slope);
         double dy = -far() * Math.sin(slope);
         double nx = radius * Math.sin(slope);
         double ny = radius * Math.cos(slope);
-        pencil.area("wire", x - nx, y - ny, x + dx - nx, y + dy - ny, x + dx + nx, y + dy + ny, x + nx, y + ny);
+        pencil.area(
+                "wire",
+                side * (x - nx),
+                y - ny,
+                side * (x + dx - nx),
+                y + dy - ny,
+                side * (x + dx + nx),
+                y + dy + ny,
+                side * (x + nx),
+                y + ny);
     }
 
     // --- page
@@ -514,7 +537,8 @@ public final class JointDrawing {
 
     private void gravity() {
         double x = centre.x() - 0.88 * half;
-        double y = centre.y() - 0.7 * half;
+        boolean leaning = joint.form() == JointForm.TUBE_SADDLE;
+        double y = centre.y() + (leaning ? 0.5 : -0.7) * half;
         if (alongSeam()) {
             boolean up = position == Position.PF || position == Position.PH;
             pencil.raw(circleAt(x, y, font * 0.8), "mark");

@@ -50,19 +50,19 @@ public class Job implements Persistable<UUID> {
 
     protected Job() {}
 
-    Job(String name, String notes, TypedForm form, Instant now) {
+    Job(JobStore.Content content, Instant now) {
         this.id = UUID.randomUUID();
         this.createdAt = now;
-        change(name, notes, form, now);
+        change(content, now);
     }
 
-    void change(String newName, String newNotes, TypedForm newForm, Instant now) {
-        name = cut(newName.isBlank() ? "Untitled job" : newName.strip(), MAX_NAME);
-        notes = cut(newNotes, MAX_NOTES);
-        form = newForm;
+    void change(JobStore.Content content, Instant now) {
+        name = cut(content.name().isBlank() ? "Untitled job" : content.name().strip(), MAX_NAME);
+        notes = cut(content.notes(), MAX_NOTES);
+        form = content.form();
         formFormat = FORM_FORMAT;
-        material = cut(newForm.text(JobReader.MATERIAL).orElse(""), 40);
-        joint = cut(newForm.text(JobReader.JOINT).orElse(""), 40);
+        material = cut(form.text(JobReader.MATERIAL).orElse(""), 40);
+        joint = cut(form.text(JobReader.JOINT).orElse(""), 40);
         changedAt = now;
     }
 
@@ -78,8 +78,8 @@ public class Job implements Persistable<UUID> {
         deletedAt = null;
     }
 
-    boolean holds(String otherName, String otherNotes, TypedForm otherForm) {
-        return name.equals(otherName.strip()) && notes.equals(otherNotes) && form.equals(otherForm);
+    boolean holds(JobStore.Content content) {
+        return name.equals(content.name().strip()) && notes.equals(content.notes()) && form.equals(content.form());
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -38,7 +39,7 @@ public class JobStore {
     }
 
     public Job create(String name, String notes, TypedForm form) {
-        return jobs.save(new Job(name, notes, form, now()));
+        return jobs.save(new Job(new Content(name, notes, form), now()));
     }
 
     /** A copy beside the original; empty if there is no such job. */
@@ -62,43 +63,38 @@ public class JobStore {
         }));
     }
 
+    /** What a job should hold: an edit, made on the job as it was kept. */
+    public record Content(String name, String notes, TypedForm form) {}
+
     /**
      * Keeps an edit.
      *
      * @param version the version the edit was made on
+     * @param edit    from the job as it is kept to what it should hold
      * @return empty if there is no such job
      */
-    public Optional<Saved> save(UUID id, long version, String name, String notes, TypedForm form) {
-        Optional<Job> before = find(id);
-        if (before.isEmpty()) {
-            return Optional.empty();
-        }
+    public Optional<Saved> save(UUID id, long version, Function<Job, Content> edit) {
         try {
-            Optional<Job> kept = overwrite(id, version, name, notes, form);
-            return Optional.of(
-                    kept.map(job -> new Saved(job, Optional.empty())).orElseGet(() -> aside(id, name, notes, form)));
+            return transaction.execute(status -> jobs.findById(id).map(job -> keep(job, version, edit.apply(job))));
         } catch (OptimisticLockingFailureException e) {
-            return Optional.of(aside(id, name, notes, form));
+            return find(id).map(job -> aside(job, edit.apply(job)));
         }
     }
 
-    private Optional<Job> overwrite(UUID id, long version, String name, String notes, TypedForm form) {
-        return transaction.execute(status -> {
-            Job job = jobs.findById(id).orElseThrow();
-            if (job.holds(name, notes, form) && !job.isDeleted()) {
-                return Optional.of(job);
-            }
-            if (job.version() != version || job.isDeleted()) {
-                return Optional.empty();
-            }
-            job.change(name, notes, form, now());
-            return Optional.of(jobs.saveAndFlush(job));
-        });
+    private Saved keep(Job job, long version, Content content) {
+        if (!job.isDeleted() && job.holds(content)) {
+            return new Saved(job, Optional.empty());
+        }
+        if (job.version() != version || job.isDeleted()) {
+            return aside(job, content);
+        }
+        job.change(content, now());
+        return new Saved(jobs.saveAndFlush(job), Optional.empty());
     }
 
-    private Saved aside(UUID id, String name, String notes, TypedForm form) {
-        Job second = create(suffixed(name, " (second version)"), notes, form);
-        return new Saved(second, find(id));
+    private Saved aside(Job other, Content content) {
+        String name = suffixed(content.name(), " (second version)");
+        return new Saved(create(name, content.notes(), content.form()), Optional.of(other));
     }
 
     private static String suffixed(String name, String suffix) {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import vastarc.core.finding.Outcome;
+import vastarc.core.joint.Access;
 import vastarc.core.joint.Chill;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Finish;
@@ -15,6 +16,7 @@ import vastarc.core.joint.JointLimits;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.Service;
 import vastarc.core.joint.Technique;
 import vastarc.core.joint.WireFeed;
 import vastarc.core.material.Material;
@@ -51,6 +53,9 @@ public final class JobReader {
             "pulse",
             "finish",
             "bothSides",
+            "backAccess",
+            "access",
+            "service",
             "preheatC",
             "travelMmPerMin",
             "hoseLengthM",
@@ -120,6 +125,9 @@ public final class JobReader {
             draft.pulse = fields.choice("pulse", PulsePurpose.class).orElse(draft.pulse);
             draft.finish = fields.choice("finish", Finish.class).orElse(draft.finish);
             draft.bothSides = fields.flag("bothSides").orElse(draft.bothSides);
+            draft.backAccess = fields.flag("backAccess").orElse(draft.backAccess);
+            draft.access = fields.choice("access", Access.class).orElse(draft.access);
+            draft.service = fields.choice("service", Service.class).orElse(draft.service);
             draft.preheatC = fields.number(JointLimits.PREHEAT).orElse(draft.preheatC);
             OptionalDouble travel = fields.number(JointLimits.TRAVEL);
             draft.travelMmPerS = travel.isPresent() ? OptionalDouble.of(travel.getAsDouble() / 60) : draft.travelMmPerS;

@@ -9,12 +9,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import vastarc.core.finding.Problem;
+import vastarc.core.joint.Access;
 import vastarc.core.joint.Chill;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Finish;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.Service;
 import vastarc.core.joint.Technique;
 import vastarc.core.joint.WireFeed;
 import vastarc.core.material.Material;
@@ -24,6 +26,8 @@ import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.AttitudeDrawing;
+import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointIcon;
 import vastarc.web.request.JobReader;
 import vastarc.web.request.TypedForm;
@@ -38,6 +42,8 @@ import vastarc.web.ui.Choice;
  * @param flags    boxes by field name
  * @param hidden   what was typed for another joint form, kept
  * @param messages problems by field name
+ * @param attitude how the seam stands in its position
+ * @param attitudeWords the same in words
  */
 public record JointPanel(
         Map<String, List<Choice>> selects,
@@ -46,7 +52,9 @@ public record JointPanel(
         List<LengthField> fitUp,
         Map<String, Boolean> flags,
         Map<String, String> hidden,
-        Map<String, String> messages) {
+        Map<String, String> messages,
+        Drawing attitude,
+        String attitudeWords) {
 
     /** A joint form to choose by picture. */
     public record JointTile(String value, String label, boolean selected, String metal, String weld) {}
@@ -58,12 +66,29 @@ public record JointPanel(
      */
     public record LengthField(String name, String label, String text, String echo, String hint, String message) {}
 
+    private static final List<String> SELECTED = List.of(
+            "material",
+            "otherMaterial",
+            "joint",
+            "position",
+            "technique",
+            "control",
+            "chill",
+            "pulse",
+            "finish",
+            "wireFeed",
+            "wire",
+            "access",
+            "service",
+            "backAccess");
     private static final Set<String> BOXES = Set.of("rotated", "purged", "bothSides", "smallTab");
 
     static JointPanel of(TypedForm form, List<Problem> problems, UnitSystem units) {
         Map<String, String> messages = new TreeMap<>();
         problems.forEach(problem -> messages.putIfAbsent(place(problem.field()), besideField(problem, units)));
         JointForm joint = enumOf(JointForm.class, form.text(JobReader.JOINT)).orElse(JointForm.SQUARE_BUTT);
+        Position position = enumOf(Position.class, form.text("position")).orElse(Position.PA);
+        String words = Phrasebook.find("position." + position.name()).orElseThrow();
         Builder builder = new Builder(form, messages, units);
         List<LengthField> lengths = builder.thicknesses(joint);
         List<LengthField> fitUp = builder.fitUp(joint);
@@ -74,7 +99,9 @@ public record JointPanel(
                 fitUp,
                 flags(form, joint),
                 builder.hidden(lengths, fitUp, joint),
-                messages);
+                messages,
+                AttitudeDrawing.of(position, words),
+                words);
     }
 
     /** Beside the field the whole message; where the middle of the page explains what is out of scope, its first sentence. */
@@ -108,9 +135,7 @@ public record JointPanel(
                 Arrays.stream(Position.values())
                         .map(value -> new Choice(
                                 value.name(),
-                                value.letters() + " · " + value.numberLetterName() + " – "
-                                        + Phrasebook.find("position." + value.name())
-                                                .orElseThrow(),
+                                value.letters() + " · " + value.numberLetterName(),
                                 value.name().equals(position)))
                         .toList());
         selects.put(
@@ -128,6 +153,15 @@ public record JointPanel(
         selects.put(
                 "finish",
                 Choice.of(Finish.values(), "finish", form.text("finish").orElse("PLAIN")));
+        selects.put(
+                "access",
+                Choice.of(Access.values(), "access", form.text("access").orElse("OPEN")));
+        selects.put(
+                "service",
+                Choice.of(Service.values(), "service", form.text("service").orElse("GENERAL")));
+        boolean back = !form.text("backAccess").filter("false"::equals).isPresent();
+        selects.put(
+                "backAccess", List.of(new Choice("true", "within reach", back), new Choice("false", "closed", !back)));
         selects.put(
                 "wireFeed",
                 Choice.of(WireFeed.values(), "feed", form.text("wireFeed").orElse("DAB")));
@@ -226,19 +260,7 @@ public record JointPanel(
             Map<String, String> rest = new TreeMap<>(form.texts());
             lengths.forEach(field -> rest.remove(field.name()));
             fitUp.forEach(field -> rest.remove(field.name()));
-            List.of(
-                            "material",
-                            "otherMaterial",
-                            "joint",
-                            "position",
-                            "technique",
-                            "control",
-                            "chill",
-                            "pulse",
-                            "finish",
-                            "wireFeed",
-                            "wire")
-                    .forEach(rest::remove);
+            SELECTED.forEach(rest::remove);
             flags(form, joint).keySet().forEach(rest::remove);
             rest.entrySet()
                     .removeIf(entry ->

@@ -11,10 +11,12 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.core.sheet.SettingKey;
 import vastarc.web.job.Job;
 import vastarc.web.job.JobStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
+import vastarc.web.ui.ReasonView;
 
 /** Shows a job's sheet, and keeps every change to it. */
 @Controller
@@ -38,6 +40,22 @@ class SheetController {
         return "sheet/page";
     }
 
+    /** The reasoning behind one setting, asked for when the hand opens it. */
+    @GetMapping("/jobs/{id}/sheet/why/{setting}")
+    String why(
+            @PathVariable UUID id,
+            @PathVariable String setting,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        ReasonView reason = jobs.find(id)
+                .flatMap(job -> SheetPage.plan(job.form()).value())
+                .flatMap(sheet -> SettingKey.named(setting).flatMap(sheet::find))
+                .map(found -> ReasonView.of(found, preferences.units()))
+                .orElseThrow(() -> new NotFound("setting"));
+        model.addAttribute("reason", reason);
+        return "ui/reason :: reason";
+    }
+
     /** Keeps a change and answers with the workspace alone. The header {@code X-Job} names the job that now holds it. */
     @PostMapping("/jobs/{id}/sheet")
     String change(
@@ -46,13 +64,13 @@ class SheetController {
             @ModelAttribute("preferences") Preferences preferences,
             HttpServletResponse response,
             Model model) {
-        Job before = jobs.find(id).orElseThrow(() -> new NotFound("job"));
         JobStore.Saved saved = jobs.save(
                         id,
                         version(sent.get("version")),
-                        sent.getOrDefault("name", before.name()),
-                        sent.getOrDefault("notes", before.notes()),
-                        before.form().changedTo(sent, preferences.units()))
+                        before -> new JobStore.Content(
+                                sent.getOrDefault("name", before.name()),
+                                sent.getOrDefault("notes", before.notes()),
+                                before.form().changedTo(sent, preferences.units())))
                 .orElseThrow(() -> new NotFound("job"));
         response.setHeader("X-Job", saved.job().id().toString());
         model.addAttribute("page", SheetPage.of(saved.job(), saved.collidedWith(), preferences.units()));

@@ -7,10 +7,13 @@ import java.util.Optional;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.ButtChoice;
 import vastarc.core.sheet.PassPlan;
 import vastarc.core.sheet.SchoolCurrent;
+import vastarc.core.sheet.Sensitivity;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.TackPlan;
 import vastarc.core.sheet.WireChoice;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
@@ -26,9 +29,13 @@ import vastarc.web.ui.FigureView;
  * @param torch    what the torch is built up from
  * @param wire     wire and purge
  * @param weld     how the weld will go
+ * @param schoolsTitle what the schools are compared on
  * @param schools  the schools' currents
  * @param wires    what thinner and thicker wire would take
  * @param passes   the passes of a groove
+ * @param tacks    fusion tacks, a line each
+ * @param butts    both ways to weld a thin butt
+ * @param steps    how the current moves with one step
  * @param cautions what to mind
  * @param drawing  the joint in section
  */
@@ -38,9 +45,13 @@ public record SheetView(
         List<FigureView> torch,
         List<FigureView> wire,
         List<FigureView> weld,
+        String schoolsTitle,
         List<SchoolLine> schools,
         List<WireLine> wires,
         Optional<PassTable> passes,
+        List<FigureView.Line> tacks,
+        List<ButtLine> butts,
+        List<StepLine> steps,
         List<String> cautions,
         Drawing drawing) {
 
@@ -60,8 +71,22 @@ public record SheetView(
     /** The passes of a groove and what a metre uses. */
     public record PassTable(List<PassLine> passes, List<FigureView.Line> totals) {}
 
+    /** One way to weld a thin butt. */
+    public record ButtLine(
+            String way,
+            boolean possible,
+            boolean chosen,
+            String current,
+            int passes,
+            String heat,
+            String shrinkage,
+            String pull) {}
+
+    /** The current one step below, now, and one step above. */
+    public record StepLine(String what, String low, String lowCurrent, String now, String high, String highCurrent) {}
+
     /** One pass. */
-    public record PassLine(int number, String kind, String current, String area) {}
+    public record PassLine(int number, String kind, String current, String wire, String area) {}
 
     static SheetView of(Sheet sheet, UnitSystem units) {
         return new SheetView(
@@ -70,9 +95,13 @@ public record SheetView(
                 figures(sheet, SettingKey.Group.TORCH, units),
                 figures(sheet, SettingKey.Group.WIRE, units),
                 figures(sheet, SettingKey.Group.WELD, units),
+                said(sheet.isPulsed() ? "schools.pulsed" : "schools.steady", units),
                 schools(sheet, units),
                 sheet.wireChoices().stream().map(choice -> wire(choice, units)).toList(),
                 sheet.passes().map(plan -> passes(plan, units)),
+                tacks(sheet.tacks(), units),
+                sheet.butts().stream().map(choice -> butt(choice, units)).toList(),
+                Sensitivity.of(sheet).stream().map(step -> step(step, units)).toList(),
                 sheet.cautions().stream()
                         .map(caution -> Phrasebook.say(caution.text(), units))
                         .toList(),
@@ -122,6 +151,7 @@ public record SheetView(
                     lines.size() + 1,
                     Phrasebook.say(Phrase.of("pass." + pass.kind()), units),
                     units.show(Quantity.amperes(pass.currentA())).line(),
+                    units.show(Quantity.stockMillimetres(pass.wireMm())).line(),
                     units.show(Quantity.of(pass.areaMm2(), Unit.SQUARE_MM)).line()));
         }
         return new PassTable(
@@ -136,5 +166,62 @@ public record SheetView(
     private static FigureView.Line total(String words, Quantity quantity, UnitSystem units) {
         return new FigureView.Line(
                 Phrasebook.say(Phrase.of(words), units), units.show(quantity).line());
+    }
+
+    private static List<FigureView.Line> tacks(TackPlan plan, UnitSystem units) {
+        List<FigureView.Line> lines = new ArrayList<>();
+        if (plan.fusion()) {
+            lines.add(total("tack.current", Quantity.amperes(plan.currentA()), units));
+            lines.add(total("tack.on", Quantity.seconds(plan.onS()), units));
+            lines.add(total("tack.pause", Quantity.seconds(plan.pauseS()), units));
+            lines.add(total("tack.pitch", Quantity.millimetres(plan.stitchPitchMm()), units));
+        } else {
+            lines.add(new FigureView.Line(said("tack.fusion", units), said("tack.withWire", units)));
+        }
+        lines.add(total("tack.pre", Quantity.seconds(plan.preFlowS()), units));
+        lines.add(total("tack.post", Quantity.seconds(plan.postFlowS()), units));
+        lines.add(range("tack.length", plan.lengthLowMm(), plan.lengthHighMm(), units));
+        lines.add(
+                plan.count() > 0
+                        ? total("tack.count", Quantity.number(plan.count()), units)
+                        : range("tack.spacing", plan.spacingLowMm(), plan.spacingHighMm(), units));
+        lines.add(new FigureView.Line(said("tack.order", units), said("tack.order." + plan.order(), units)));
+        return lines;
+    }
+
+    private static FigureView.Line range(String words, double low, double high, UnitSystem units) {
+        String from = units.show(Quantity.millimetres(low)).figure();
+        return new FigureView.Line(
+                said(words, units),
+                from + " – " + units.show(Quantity.millimetres(high)).line());
+    }
+
+    private static String said(String words, UnitSystem units) {
+        return Phrasebook.say(Phrase.of(words), units);
+    }
+
+    private static ButtLine butt(ButtChoice choice, UnitSystem units) {
+        return new ButtLine(
+                said("butt." + choice.way(), units),
+                choice.possible(),
+                choice.chosen(),
+                units.show(Quantity.amperes(choice.currentA())).line(),
+                choice.passes(),
+                units.show(Quantity.of(choice.heatKjPerMm(), Unit.KJ_PER_MM)).line(),
+                units.show(Quantity.millimetres(choice.shrinkageMm())).line(),
+                choice.pullDeg() == 0
+                        ? said("butt.balanced", units)
+                        : units.show(Quantity.of(choice.pullDeg(), Unit.DEGREE_FINE))
+                                .line());
+    }
+
+    private static StepLine step(Sensitivity step, UnitSystem units) {
+        return new StepLine(
+                said("sensitivity." + step.what(), units),
+                units.show(step.low()).figure(),
+                units.show(Quantity.amperes(step.lowA())).line(),
+                units.show(step.now()).line(),
+                units.show(step.high()).figure(),
+                units.show(Quantity.amperes(step.highA())).line());
     }
 }

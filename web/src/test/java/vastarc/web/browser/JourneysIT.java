@@ -148,6 +148,7 @@ class JourneysIT {
                 () -> !browser.find("#downSlope").getAttribute("class").contains("idle"));
         browser.find("#downSlope summary").click();
 
+        browser.waitFor("the reasoning", () -> browser.text("#downSlope .why").contains("Source"));
         assertThat(browser.text("#downSlope .why"))
                 .contains("How it is reckoned", "What went in", "pool length", "If the bead says otherwise", "Source");
         browser.press(Keys.ESCAPE);
@@ -260,6 +261,8 @@ class JourneysIT {
             assertThat(browser.accessibilityFindings()).as("bench " + theme).isEmpty();
             browser.find(".card .open").click();
             browser.find("#workingCurrent summary").click();
+            browser.waitFor(
+                    "the reasoning", () -> browser.text("#workingCurrent .why").contains("Source"));
             assertThat(browser.accessibilityFindings()).as("sheet " + theme).isEmpty();
         }
         browser.driver().executeScript("document.cookie = 'theme=dark; Path=/'");

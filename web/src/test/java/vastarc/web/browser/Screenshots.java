@@ -3,6 +3,9 @@ package vastarc.web.browser;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -11,6 +14,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.ActiveProfiles;
 import vastarc.web.job.Job;
 import vastarc.web.job.JobStore;
+import vastarc.web.request.TypedForm;
 
 /**
  * Takes the pictures of {@code docs/screenshots} from the demo shop. Not a test of the build: run it when a page has changed, with
@@ -37,6 +41,8 @@ class Screenshots {
             take(browser, "bench");
             sheet(browser, "Pier frame – gusset to post", "sheet-t-fillet");
             browser.find("#downSlope summary").click();
+            browser.waitFor(
+                    "the reasoning", () -> browser.text("#downSlope .why").contains("Source"));
             take(browser, "sheet-reason");
             browser.find("#turn-theme").click();
             sheet(browser, "Stilling tube – girth joint", "sheet-tube-light");
@@ -47,6 +53,7 @@ class Screenshots {
             browser.size(820, 1180);
             sheet(browser, "Sensor cage – ring to upright", "sheet-tablet");
             browser.size(1280, 800);
+            special(browser);
             error(browser);
             empty(browser);
         }
@@ -57,6 +64,42 @@ class Screenshots {
         browser.driver().findElement(By.linkText(job)).click();
         browser.find("#workingCurrent");
         take(browser, name);
+    }
+
+    /** Joints at the ends of the engine's range. */
+    private void special(Browser browser) throws IOException {
+        show(
+                browser,
+                "sheet-titanium-saddle",
+                "Sensor cage – branch on ring",
+                "material=TITANIUM_GR2;joint=TUBE_SADDLE;thicknessMm[0]=1.2 mm;thicknessMm[1]=0.9 mm;tubeOdMm=19 mm;copeAngleDeg=60;"
+                        + "position=PH;control=TRIGGER_4T;purged=true;pulse=HEAT;finish=BRIGHT;access=TIGHT");
+        show(
+                browser,
+                "sheet-v-butt",
+                "Pier frame – splice",
+                "material=CARBON_STEEL;joint=V_BUTT;thicknessMm[0]=6 mm;position=PC;control=TRIGGER_2T");
+        show(
+                browser,
+                "sheet-foil-edge",
+                "Cabinet – sensor lid",
+                "material=STAINLESS_304L;joint=EDGE;thicknessMm[0]=0.3 mm;wire=false;purged=true");
+        show(
+                browser,
+                "sheet-tube-to-plate",
+                "Mast arm – tube to foot plate",
+                "material=CHROMOLY_4130;joint=TUBE_TO_PLATE;thicknessMm[0]=6 mm;thicknessMm[1]=.065;tubeOdMm=1-1/2 in;position=PB;"
+                        + "rotated=true");
+    }
+
+    private void show(Browser browser, String picture, String name, String fields) throws IOException {
+        Map<String, String> texts = Arrays.stream(fields.split(";"))
+                .map(field -> field.split("="))
+                .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
+        Job job = store.create(name, "", new TypedForm(texts, Map.of()));
+        browser.open("/jobs/" + job.id() + "/sheet");
+        browser.find("#workingCurrent");
+        take(browser, picture);
     }
 
     private static void error(Browser browser) throws IOException {

@@ -3,6 +3,7 @@ package vastarc.web.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
@@ -26,10 +27,14 @@ class JobStoreTest {
                 .changedTo(Map.of("material", "CARBON_STEEL", "joint", "LAP", TypedForm.BASE, text), UnitSystem.METRIC);
     }
 
+    private Optional<JobStore.Saved> save(UUID id, long version, String name, String notes, TypedForm form) {
+        return store.save(id, version, before -> new JobStore.Content(name, notes, form));
+    }
+
     @Test
     void aJobIsKeptAsTyped() {
         Job job = store.create("Bracket", "note", thickness("1/8 in"));
-        store.save(job.id(), job.version(), "Bracket 2", "other", thickness("16 ga"));
+        save(job.id(), job.version(), "Bracket 2", "other", thickness("16 ga"));
 
         Job kept = store.find(job.id()).orElseThrow();
         assertThat(kept.name()).isEqualTo("Bracket 2");
@@ -41,9 +46,9 @@ class JobStoreTest {
     @Test
     void anEditOnAnOldVersionBecomesASecondJobAndOverwritesNothing() {
         Job job = store.create("Post", "", thickness("2"));
-        store.save(job.id(), job.version(), "Post", "first hand", thickness("3"));
+        save(job.id(), job.version(), "Post", "first hand", thickness("3"));
 
-        JobStore.Saved late = store.save(job.id(), job.version(), "Post", "second hand", thickness("4"))
+        JobStore.Saved late = save(job.id(), job.version(), "Post", "second hand", thickness("4"))
                 .orElseThrow();
 
         assertThat(late.collidedWith()).map(Job::id).contains(job.id());
@@ -55,9 +60,9 @@ class JobStoreTest {
     @Test
     void sendingWhatIsAlreadyKeptIsNoConflict() {
         Job job = store.create("Same", "", thickness("2"));
-        store.save(job.id(), job.version(), "Same", "", thickness("3"));
+        save(job.id(), job.version(), "Same", "", thickness("3"));
 
-        assertThat(store.save(job.id(), job.version(), "Same", "", thickness("3"))
+        assertThat(save(job.id(), job.version(), "Same", "", thickness("3"))
                         .orElseThrow()
                         .collidedWith())
                 .isEmpty();
@@ -71,7 +76,7 @@ class JobStoreTest {
         var edits = IntStream.range(0, 6)
                 .mapToObj(hand -> hands.submit(() -> {
                     start.await();
-                    return store.save(job.id(), job.version(), "Race", "hand " + hand, thickness("2"))
+                    return save(job.id(), job.version(), "Race", "hand " + hand, thickness("2"))
                             .orElseThrow();
                 }))
                 .toList();
@@ -104,7 +109,7 @@ class JobStoreTest {
         Job job = store.create("Taken off", "", thickness("2"));
         store.delete(job.id());
 
-        JobStore.Saved saved = store.save(job.id(), job.version(), "Taken off", "still typing", thickness("2"))
+        JobStore.Saved saved = save(job.id(), job.version(), "Taken off", "still typing", thickness("2"))
                 .orElseThrow();
 
         assertThat(saved.job().id()).isNotEqualTo(job.id());
@@ -124,7 +129,7 @@ class JobStoreTest {
     @Test
     void whatIsNotThereIsEmpty() {
         UUID nobody = UUID.randomUUID();
-        assertThat(store.save(nobody, 0, "", "", TypedForm.fresh())).isEmpty();
+        assertThat(save(nobody, 0, "", "", TypedForm.fresh())).isEmpty();
         assertThat(store.duplicate(nobody)).isEmpty();
         assertThat(store.delete(nobody)).isEmpty();
     }

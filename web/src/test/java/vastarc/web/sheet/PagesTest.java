@@ -9,6 +9,8 @@ import jakarta.servlet.http.Cookie;
 import java.net.URI;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -167,6 +169,24 @@ class PagesTest {
                 .isEqualTo(200);
         assertThat(send(post("/jobs/" + UUID.randomUUID() + "/sheet").with(csrf()))
                         .getStatus())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void everyFigureOfASheetHasItsReasoning() throws Exception {
+        Job job = store.create("Reasons", "", TypedForm.fresh());
+        String page = send(get("/jobs/" + job.id() + "/sheet")).getContentAsString();
+        Matcher figures = Pattern.compile("name=\"why\"[^>]* id=\"(\\w+)\"|id=\"(\\w+)\"[^>]*name=\"why\"")
+                .matcher(page);
+        int count = 0;
+        while (figures.find()) {
+            String key = figures.group(1) == null ? figures.group(2) : figures.group(1);
+            String why = send(get("/jobs/" + job.id() + "/sheet/why/" + key)).getContentAsString();
+            assertThat(why).as(key).contains("How it is reckoned", "If the bead says otherwise", "Source");
+            count++;
+        }
+        assertThat(count).isGreaterThan(35);
+        assertThat(send(get("/jobs/" + job.id() + "/sheet/why/nonsense")).getStatus())
                 .isEqualTo(404);
     }
 }

@@ -1,0 +1,57 @@
+package vastarc.web.ui;
+
+import java.util.List;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.Setting;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.ui.FigureView.Line;
+
+/**
+ * The reasoning behind a setting, finished for display.
+ *
+ * @param reason  why, in a sentence
+ * @param formula how it is reckoned, in words
+ * @param inputs  the numbers that went in
+ * @param school  who set it; empty for a plain rule
+ * @param others  what other schools would set
+ * @param ifWrong what to do when the bead says otherwise
+ * @param source  where it comes from
+ * @param kind    kind of source
+ */
+public record ReasonView(
+        String reason,
+        String formula,
+        List<Line> inputs,
+        String school,
+        List<Line> others,
+        String ifWrong,
+        String source,
+        String kind) {
+
+    public static ReasonView of(Setting setting, UnitSystem units) {
+        String words = setting.key().words();
+        return new ReasonView(
+                say(setting.reason(), units),
+                say(Phrase.of(words + ".formula"), units),
+                setting.inputs().stream()
+                        .map(input -> line("input." + input.name(), input.value(), units))
+                        .toList(),
+                FigureView.school(setting, units),
+                setting.others().stream()
+                        .map(other -> line(other.school().words(), other.value(), units))
+                        .toList(),
+                say(Phrase.of(words + ".ifWrong"), units),
+                say(Phrase.of(words + ".source"), units),
+                setting.key().sourceKind().label());
+    }
+
+    private static Line line(String words, Quantity value, UnitSystem units) {
+        return new Line(say(Phrase.of(words), units), units.show(value).line());
+    }
+
+    private static String say(Phrase phrase, UnitSystem units) {
+        return Phrasebook.say(phrase, units);
+    }
+}
