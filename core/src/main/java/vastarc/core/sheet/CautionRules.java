@@ -40,6 +40,9 @@ final class CautionRules {
         return cautions;
     }
 
+    /**
+     * What the metal asks for: purge, trailing gas (seam above 425 °C), preheat of chromoly over 3.2 mm.
+     */
     private static void metal(Plan plan, List<Caution> cautions) {
         Joint joint = plan.joint();
         if (joint.wantsPurge() && !plan.practice().purged()) {
@@ -59,6 +62,9 @@ final class CautionRules {
         }
     }
 
+    /**
+     * What the joint asks for: members more than 1.5 times apart, branches under 75°, gaps over 0.3 of the thinner member [judgement].
+     */
     private static void joint(Plan plan, List<Caution> cautions) {
         Joint joint = plan.joint();
         if (joint.thickerMm() > UNEQUAL_RATIO * joint.thinnerMm()) {
@@ -112,6 +118,7 @@ final class CautionRules {
         return Quantity.amperes(HeatSolution.currentA(alike, plan.practice()));
     }
 
+    /** Whether the pool stays where it is: surface tension against its weight, by position [textbook form, judgement factors]. */
     private static void pool(Plan plan, List<Caution> cautions) {
         HeatSolution heat = plan.heat();
         double width = heat.pool().frontWidthMm();
@@ -148,6 +155,9 @@ final class CautionRules {
         return Math.min(FILM_RUPTURE * t, 2 * plan.heat().metal().surfaceTensionNPerM() / head * 1000);
     }
 
+    /**
+     * What hand and machine ask for: marks of a walked cup, a bare lift set, small arcs, a background at the tungsten's limit.
+     */
     private static void hand(Plan plan, List<Caution> cautions) {
         Finish finish = plan.practice().finish();
         if (plan.practice().technique() == Technique.CUP_WALK && finish != Finish.PLAIN) {
@@ -170,6 +180,9 @@ final class CautionRules {
         }
     }
 
+    /**
+     * What people near by need to know: argon, fume.
+     */
     private static void people(Plan plan, List<Caution> cautions) {
         if (plan.practice().purged()) {
             cautions.add(Caution.of("argon"));

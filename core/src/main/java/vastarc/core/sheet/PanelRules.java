@@ -48,6 +48,10 @@ final class PanelRules {
         return settings;
     }
 
+    /**
+     * Working current, A: the chosen school's, the peak where it is pulsed. Window ±12 %, what ±20 % of travel does.
+     * Range 0.5 to 450 A. Source: heat balance {@link vastarc.core.heat.JointHeat} [fitted]; linear rules [handbook].
+     */
     private static Setting working(Plan plan) {
         HeatSolution heat = plan.heat();
         School school = plan.schools().of(Matter.WORKING_CURRENT);
@@ -79,6 +83,10 @@ final class PanelRules {
                         "workingCurrent.rule", Quantity.millimetres(plan.joint().thinnerMm()));
     }
 
+    /**
+     * Pedal ceiling, A: \( 1.2\,I \) up to the next 5 A (1 A below 18 A), I the working current; window from I to 1.5 I.
+     * Other schools 1.35 I and I. Idle without a pedal. Source: trade habit [judgement].
+     */
     private static Setting ceiling(Plan plan) {
         double working = plan.peakA();
         School school = plan.schools().of(Matter.PEDAL_CEILING);
@@ -114,6 +122,10 @@ final class PanelRules {
         return Math.ceil(current / step - 1e-9) * step;
     }
 
+    /**
+     * Start current, A: 0.5 I at a free edge, 0.7 I on a closed seam, at least the tungsten's minimum; window from that minimum to I.
+     * Source: standing arc, a free edge puddles alike at half the current [simulation]. Idle where a foot or nothing sets it.
+     */
     private static Setting start(Plan plan) {
         double working = plan.peakA();
         double least = plan.tungsten().minStableA();
@@ -148,6 +160,10 @@ final class PanelRules {
         return Math.max(plan.tungsten().minStableA(), share * plan.peakA());
     }
 
+    /**
+     * Up-slope, s: \( a/v^2 \) at an edge within 0.5 to 3 s, 0.3 s on a closed seam; a diffusivity, mm²/s, v travel, mm/s.
+     * Source: settling of a moving source [textbook], limits [judgement].
+     */
     private static Setting upSlope(Plan plan) {
         if (!plan.control().runsSlopes()) {
             return figure(SettingKey.UP_SLOPE, Window.only(0)).idle().because("upSlope." + plan.control());
@@ -165,7 +181,9 @@ final class PanelRules {
                 .because(plan.startsAtEdge() ? "upSlope.edge" : "upSlope.closed", Quantity.seconds(value));
     }
 
-    /** a/v² at an edge; a short ramp where the seam starts on metal. */
+    /**
+     * \( a/v^2 \) within 0.5 to 3 s at an edge; 0.3 s where the seam starts on metal.
+     */
     private static double byEdge(Plan plan) {
         double speed = plan.heat().demand().speedMmPerS();
         double settle = plan.heat().metal().diffusivityM2PerS() * 1e6 / (speed * speed);
@@ -180,6 +198,10 @@ final class PanelRules {
         };
     }
 
+    /**
+     * Down-slope, s: \( \max(1, t_f, L/v) \), t_f freezing time, s, L pool length, mm, v travel, mm/s; window 0.7 to 2 times that.
+     * Source: energy balance, its factor [simulation]; window [judgement].
+     */
     private static Setting downSlope(Plan plan) {
         Quantity taper = Quantity.seconds(plan.taperS());
         if (!plan.control().runsSlopes()) {
@@ -200,6 +222,9 @@ final class PanelRules {
         return heat.pool().freezeTimeS(heat.metal(), heat.platePowerW(), 0);
     }
 
+    /**
+     * End current, A: \( \max(I_{min}, 0.2\,I) \), I_min the tungsten's minimum, A; window from I_min to 0.35 I. Source: [judgement].
+     */
     private static Setting end(Plan plan) {
         double least = plan.tungsten().minStableA();
         double working = plan.peakA();
@@ -217,6 +242,10 @@ final class PanelRules {
                         Quantity.stockMillimetres(plan.tungsten().diameterMm()));
     }
 
+    /**
+     * Pre-flow, s: time to push the air out of hose and torch, at least 0.3 s, titanium 1.5 s. Other schools 0, 0.3 and 1 s.
+     * Source: {@link #hosePurgeS} [textbook], floors [judgement].
+     */
     private static Setting preFlow(Plan plan) {
         double hose = hosePurgeS(plan);
         School school = plan.schools().of(Matter.PRE_FLOW);
@@ -239,7 +268,10 @@ final class PanelRules {
                         Quantity.litresPerMin(plan.gasFlow().value()));
     }
 
-    /** t = 2 (V_hose + V_torch)/Q, s [textbook: two volumes displace the air]. */
+    /**
+     * \( t = 2\,(V_{hose} + V_{torch})/Q \), s; V_hose = π/4 d² L and V_torch = 30 mL, Q flow. Source: two volumes displace the air
+     * [textbook].
+     */
     private static double hosePurgeS(Plan plan) {
         double bore = plan.practice().hoseBoreMm();
         double hoseMl = Math.PI / 4 * bore * bore * plan.practice().hoseLengthM();
@@ -259,6 +291,11 @@ final class PanelRules {
         return plan.isTitanium() ? MIN_PRE_FLOW_TITANIUM_S : MIN_PRE_FLOW_S;
     }
 
+    /**
+     * Post-flow, s: \( \max(3, I/10, t_W, t_{shield}) \); I average current, A; t_W tungsten's cooling, s; t_shield time until the bead's end
+     * is at 600 °C (stainless), 430 °C (bright or hygienic), 425 °C (titanium). Never under t_W, whatever the school.
+     * Source: {@link vastarc.core.heat.Cooling} [simulation], thresholds [judgement].
+     */
     private static Setting postFlow(Plan plan) {
         double current = plan.pulse().averageA();
         double tip = plan.tungsten().coolingS(plan.peakA());
@@ -292,7 +329,9 @@ final class PanelRules {
                 .because(why, Quantity.seconds(value), Quantity.celsius(shieldC(plan)), Quantity.seconds(byCurrent));
     }
 
-    /** Temperature to which the bead stays under gas, °C; 0 where the metal does not ask for it. */
+    /**
+     * Temperature to which the bead's end stays under gas, °C; 0 where the metal does not ask for it. Source: tint bands [judgement].
+     */
     private static double shieldC(Plan plan) {
         if (plan.isTitanium()) {
             return TITANIUM_C;
@@ -304,6 +343,9 @@ final class PanelRules {
         return finish == Finish.BRIGHT || finish == Finish.HYGIENIC ? BRIGHT_C : STRAW_C;
     }
 
+    /**
+     * The four pulse settings; at rest and idle for a steady current.
+     */
     private static List<Setting> pulse(Plan plan) {
         Pulse pulse = plan.pulse();
         if (pulse.isSteady()) {
@@ -319,6 +361,10 @@ final class PanelRules {
         return List.of(rate(plan, pulse), onTime(plan, pulse), background(plan, pulse), backgroundCurrent(plan, pulse));
     }
 
+    /**
+     * Pulse rate, Hz: v/pitch for a ripple of about 1 mm within 0.5 to 3 Hz (10 Hz on a positioner), 2 Hz for heat control, 200 Hz for a
+     * stiff arc; v travel, mm/s. Windows by purpose. Source: [judgement]; freezing {@link vastarc.core.heat.Pool} [simulation].
+     */
     private static Setting rate(Plan plan, Pulse pulse) {
         double pitch = pulse.ripplePitchMm(plan.heat().demand().speedMmPerS());
         double frozen = Pool.frozenFraction(pulse.offTimeS(), freezeAtBackgroundS(plan));
@@ -348,6 +394,9 @@ final class PanelRules {
         return heat.pool().freezeTimeS(heat.metal(), heat.arcHeatW(), background);
     }
 
+    /**
+     * On-time, % of the cycle: 50, or 45 for heat control; window 40 to 60. Source: [judgement].
+     */
     private static Setting onTime(Plan plan, Pulse pulse) {
         double percent = pulse.onFraction() * 100;
         return figure(SettingKey.PULSE_ON_TIME, Window.around(percent, 40, 60))
@@ -355,6 +404,9 @@ final class PanelRules {
                 .because("pulseOnTime." + plan.practice().pulse());
     }
 
+    /**
+     * Background, % of the peak: 40, or 30 for heat control, lifted to the tungsten's minimum; window 25 to 50. Source: [judgement].
+     */
     private static Setting background(Plan plan, Pulse pulse) {
         double percent = pulse.backgroundRatio() * 100;
         double least = 100 * plan.tungsten().minStableA() / pulse.peakA();
@@ -364,6 +416,9 @@ final class PanelRules {
                 .because("pulseBackground", Quantity.amperes(pulse.backgroundA()));
     }
 
+    /**
+     * Background, A: share times peak, for panels that want amperes. Source: arithmetic.
+     */
     private static Setting backgroundCurrent(Plan plan, Pulse pulse) {
         double value = pulse.backgroundA();
         return figure(

@@ -28,13 +28,14 @@ public enum SettingKey {
     TIP_FLAT("tipFlat", Unit.MILLIMETRE, Group.TORCH, SourceKind.JUDGEMENT),
     STICK_OUT("stickOut", Unit.MILLIMETRE, Group.TORCH, SourceKind.JUDGEMENT),
     CUP_SIZE("cupSize", Unit.NUMBER, Group.TORCH, SourceKind.JUDGEMENT),
+    GAS_LENS("gasLens", Unit.NUMBER, Group.TORCH, SourceKind.JUDGEMENT),
     GAS_FLOW("gasFlow", Unit.LITRE_PER_MIN, Group.TORCH, SourceKind.TEXTBOOK),
-    TORCH_CLASS("torchClass", Unit.NUMBER, Group.TORCH, SourceKind.HANDBOOK),
 
     WIRE_DIAMETER("wireDiameter", Unit.STOCK_MILLIMETRE, Group.WIRE, SourceKind.JUDGEMENT),
     WIRE_ALLOY("wireAlloy", Unit.NUMBER, Group.WIRE, SourceKind.HANDBOOK),
-    WIRE_FEED("wireFeed", Unit.MM_PER_MIN, Group.WIRE, SourceKind.JUDGEMENT),
-    WIRE_SHARE("wireShare", Unit.PERCENT, Group.WIRE, SourceKind.TEXTBOOK),
+    TORCH_CLASS("torchClass", Unit.NUMBER, Group.WELD, SourceKind.HANDBOOK),
+    WIRE_FEED("wireFeed", Unit.MM_PER_MIN, Group.WELD, SourceKind.JUDGEMENT),
+    WIRE_SHARE("wireShare", Unit.PERCENT, Group.WELD, SourceKind.TEXTBOOK),
     PURGE_FLOW("purgeFlow", Unit.LITRE_PER_MIN, Group.WIRE, SourceKind.JUDGEMENT),
     PURGE_HOLD("purgeHold", Unit.LITRE_PER_MIN, Group.WIRE, SourceKind.JUDGEMENT),
 

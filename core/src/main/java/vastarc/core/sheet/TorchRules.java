@@ -27,10 +27,15 @@ final class TorchRules {
                 flat(plan),
                 stickOut(plan),
                 cup(plan),
+                lens(plan),
                 flow(plan),
                 torch(plan));
     }
 
+    /**
+     * Tungsten diameter, mm: the thinnest whose practical maximum is at least 1.1 of the peak, A. Window: from the thinnest that carries the
+     * peak to the thickest that still holds a fifth of it. Source: tungstens.csv [standard, judgement].
+     */
     private static Setting diameter(Plan plan) {
         Tungsten tungsten = plan.tungsten();
         double peak = plan.peakA();
@@ -54,10 +59,16 @@ final class TorchRules {
                         Quantity.amperes(peak));
     }
 
+    /**
+     * Tungsten type: lanthanated for all DC work. Source: ISO 6848 classes [standard].
+     */
     private static Setting type(Plan plan) {
         return words(SettingKey.TUNGSTEN_TYPE, Phrase.of("tungsten.WL15")).because("tungstenType");
     }
 
+    /**
+     * Included tip angle, degrees: \( 15 + 0.3\,I \) within 20 to 60, I the peak, A; needle of at most 20 below 15 A; window ±8. Source: [judgement].
+     */
     private static Setting angle(Plan plan) {
         double value =
                 plan.isMicro() ? Math.min(20, Tungsten.tipAngleDeg(plan.peakA())) : Tungsten.tipAngleDeg(plan.peakA());
@@ -66,6 +77,9 @@ final class TorchRules {
                 .because(plan.isMicro() ? "tipAngle.needle" : "tipAngle.current", Quantity.amperes(plan.peakA()));
     }
 
+    /**
+     * Flat on the tip, mm: middle of the band for the diameter. Source: tungstens.csv [judgement].
+     */
     private static Setting flat(Plan plan) {
         Tungsten tungsten = plan.tungsten();
         double middle = (tungsten.flatLowMm() + tungsten.flatHighMm()) / 2;
@@ -74,6 +88,10 @@ final class TorchRules {
                 .because("tipFlat", Quantity.stockMillimetres(tungsten.diameterMm()));
     }
 
+    /**
+     * Stick-out, mm: 0.5 of the cup's bore, 0.6 with a lens; in a corner or tight place 0.65 and 0.9; at most 0.7, with a lens 1.0.
+     * Rounded to half a millimetre. Source: [judgement].
+     */
     private static Setting stickOut(Plan plan) {
         Cup cup = plan.cup();
         boolean corner = plan.form().isCorner() || plan.practice().access() == Access.TIGHT;
@@ -87,6 +105,10 @@ final class TorchRules {
                         Quantity.millimetres(most * bore));
     }
 
+    /**
+     * Cup number, sixteenths of an inch: bore at least the pool's face width plus 6 mm, titanium 10 mm and number 12, tight places 4 mm.
+     * Source: [judgement].
+     */
     private static Setting cup(Plan plan) {
         Cup cup = plan.cup();
         double pool = plan.heat().pool().frontWidthMm();
@@ -104,6 +126,16 @@ final class TorchRules {
                         Phrase.of(cup.lens() ? "cup.lens" : "cup.noLens"));
     }
 
+    /** Gas lens: with cups from number 10 up, and wherever the torch has little room. Source: cups.csv [handbook], [judgement]. */
+    private static Setting lens(Plan plan) {
+        String which = plan.cup().lens() ? "fitted" : "none";
+        return words(SettingKey.GAS_LENS, Phrase.of("gasLens." + which)).because("gasLens." + which);
+    }
+
+    /**
+     * Torch flow, L/min: \( Q = Re\,\pi D\nu/4 \) at Re 1200 (1000–1400, with a lens to 1600), titanium 1100 (1000–1200), below 15 A 800 (600–900);
+     * D bore, m, ν of argon, m²/s. Source: Reynolds number [textbook], bands [judgement].
+     */
     private static Setting flow(Plan plan) {
         Window flow = plan.gasFlow();
         double reynolds = plan.cup().reynolds(flow.value());
@@ -117,6 +149,9 @@ final class TorchRules {
                         Quantity.litresPerMin(plan.cup().flowLPerMin(2000)));
     }
 
+    /**
+     * Lightest torch class whose duty \( D_1 (I_1/I)^2 \) at the RMS current I, A, is at least 40 %. Source: torches.csv [handbook].
+     */
     private static Setting torch(Plan plan) {
         double rms = plan.pulse().rmsA();
         TorchClass torch = TorchClass.forCurrent(rms, BENCH_DUTY_PERCENT);

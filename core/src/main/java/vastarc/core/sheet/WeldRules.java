@@ -47,6 +47,9 @@ final class WeldRules {
         return settings;
     }
 
+    /**
+     * Travel, mm/min: {@link vastarc.core.heat.Demand#speedMmPerS()}; window ±20 %, a hand's spread. Source: [fitted, judgement].
+     */
     private static Setting travel(Plan plan) {
         double speed = plan.heat().demand().speedMmPerS() * 60;
         boolean own = plan.practice().travelMmPerS().isPresent();
@@ -97,6 +100,9 @@ final class WeldRules {
         });
     }
 
+    /**
+     * Current at the end of a lap, A: \( I\,(1 - \Delta T_{wrap}/(T_m - 20)) \), at least half. Source: thermal image one girth ahead [textbook].
+     */
     private static Optional<Setting> endOfLap(Plan plan) {
         HeatSolution heat = plan.heat();
         return plan.joint().tubeOd().map(od -> {
@@ -110,6 +116,9 @@ final class WeldRules {
         });
     }
 
+    /**
+     * Average and RMS of the current in time, A. Source: arithmetic.
+     */
     private static List<Setting> currents(Plan plan) {
         Pulse pulse = plan.pulse();
         String how = pulse.isSteady() ? "steady" : "pulsed";
@@ -124,6 +133,10 @@ final class WeldRules {
                         .because("rmsCurrent." + how));
     }
 
+    /**
+     * Arc voltage, V; heat input \( 0.6\,P/v \) and arc energy \( P/v \), kJ/mm, P the arc's mean power, W, v travel, mm/s. Windows ±20 %.
+     * Source: voltage [textbook], 0.6 EN 1011-1 [standard].
+     */
     private static List<Setting> heat(Plan plan) {
         Arc arc = plan.heat().arc();
         double volts = arc.voltageV(plan.pulse().averageA());
@@ -147,6 +160,9 @@ final class WeldRules {
                         .because("arcEnergy"));
     }
 
+    /**
+     * Pool on the face and on the back, mm, by the heat balance; windows ±15 % and ±30 %. Source: [fitted].
+     */
     private static List<Setting> pool(Plan plan) {
         double front = plan.heat().pool().frontWidthMm();
         double back = plan.heat().pool().backWidthMm();
@@ -166,6 +182,9 @@ final class WeldRules {
         return back > 0 ? "backBead.through" : "backBead.root";
     }
 
+    /**
+     * Metal before the arc, °C, by family (chromoly if either member is) and the thicker member, mm. Source: preheat.csv [judgement].
+     */
     private static Setting preheat(Joint joint) {
         double t = joint.thickerMm();
         Family family =
@@ -182,6 +201,9 @@ final class WeldRules {
                 .because(low > Practice.ROOM_C ? "preheat.chromoly" : "preheat.none", Quantity.celsius(low));
     }
 
+    /**
+     * Expected colours; steel is not judged by its tint.
+     */
     private static List<Setting> tints(Plan plan) {
         Joint joint = plan.joint();
         if (!joint.wantsPurge()) {
@@ -193,6 +215,10 @@ final class WeldRules {
         return List.of(frontTint(plan), backTint(plan));
     }
 
+    /**
+     * Colour in front: temperature of the seam where the gas leaves it, two bores behind the arc, three with a lens.
+     * Source: line source [textbook], reach and bands [judgement].
+     */
     private static Setting frontTint(Plan plan) {
         double cover = plan.cup().boreMm() * (plan.cup().lens() ? LENS_REACH : PLAIN_REACH);
         double temperature = Math.min(plan.heat().metal().meltC(), plan.heat().trailingC(cover));
@@ -217,6 +243,9 @@ final class WeldRules {
                 : words(SettingKey.BACK_TINT, bare).because(molten ? "backTint.sugar" : "backTint.scaled", purged);
     }
 
+    /**
+     * Hood shade by peak current, A. Source: helmet-shades.csv [handbook].
+     */
     private static Setting hood(Plan plan) {
         HelmetShade shade = HelmetShade.forCurrent(plan.peakA());
         return figure(SettingKey.HELMET_SHADE, new Window(shade.usual(), shade.low(), shade.high()))

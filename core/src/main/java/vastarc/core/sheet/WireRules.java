@@ -36,6 +36,9 @@ final class WireRules {
                 words(SettingKey.WIRE_ALLOY, none).idle().because("wire.fusion"));
     }
 
+    /**
+     * Wire settings of a joint welded with wire.
+     */
     private static List<Setting> wire(Plan plan) {
         double t = plan.joint().wireThicknessMm();
         School school = plan.schools().of(Matter.WIRE_SIZE);
@@ -64,6 +67,9 @@ final class WireRules {
         return List.of(diameter, alloy(plan), feed(plan, wire), share(plan));
     }
 
+    /**
+     * Filler class by the pair of grades and the service. Source: wire-alloys.csv [handbook].
+     */
     private static Setting alloy(Plan plan) {
         WireAlloy pair = WireAlloy.of(
                 plan.joint().material(), plan.joint().other(), plan.practice().service());
@@ -77,6 +83,9 @@ final class WireRules {
                 : draft.because(like + ".note", one, two, pair.note());
     }
 
+    /**
+     * Wire feed, mm/min: \( A v/(\pi d^2/4) \); A section laid, mm², v travel, d wire, mm; window ±30 %. Source: arithmetic on A [judgement].
+     */
     private static Setting feed(Plan plan, Wire wire) {
         double perMin = plan.heat().demand().depositMm2() * plan.heat().demand().speedMmPerS() / wire.sectionMm2() * 60;
         return figure(SettingKey.WIRE_FEED, new Window(perMin, 0.7 * perMin, 1.3 * perMin))
@@ -85,6 +94,9 @@ final class WireRules {
                 .because("wireFeed", Quantity.of(plan.heat().demand().depositMm2(), Unit.SQUARE_MM));
     }
 
+    /**
+     * Share of the arc that melts the wire, %: q_wire/(q_plate + q_wire), both W. Source: enthalpy of melting [textbook], upper bound.
+     */
     private static Setting share(Plan plan) {
         double percent = 100 * plan.heat().wirePowerW() / plan.heat().arcHeatW();
         return figure(SettingKey.WIRE_SHARE, Window.only(percent))
@@ -96,6 +108,10 @@ final class WireRules {
                         Quantity.watts(plan.heat().platePowerW()));
     }
 
+    /**
+     * Purge fill, L/min: \( 3 + D/8 \) within 3 to 12, D tube diameter, mm; 6 for an open back. Hold 0.6 of it within 3 to 8. Idle unpurged.
+     * Source: [judgement].
+     */
     private static List<Setting> purge(Plan plan) {
         if (!plan.practice().purged()) {
             String why = plan.joint().wantsPurge() ? "purge.missing" : "purge.notNeeded";

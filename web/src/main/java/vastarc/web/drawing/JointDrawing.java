@@ -594,8 +594,9 @@ public final class JointDrawing {
         String name = units == UnitSystem.METRIC
                 ? Math.round(bar) + " mm"
                 : half > 9 ? "3/8 in" : half > 5 ? "1/4 in" : "1/8 in";
-        double right = centre.x() + 0.92 * half;
-        double y = centre.y() + 0.76 * half;
+        boolean torchBelow = position == Position.PE;
+        double right = centre.x() + (torchBelow ? -0.92 * half + bar : 0.92 * half);
+        double y = centre.y() + (torchBelow ? 0.6 : 0.76) * half;
         pencil.raw(
                 String.format(
                         Locale.ROOT,

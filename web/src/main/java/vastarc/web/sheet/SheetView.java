@@ -25,6 +25,7 @@ import vastarc.web.ui.FigureView;
  * A sheet finished for display.
  *
  * @param hero     the working current
+ * @param heroNote who set it, and whether it is the peak of a pulse
  * @param panel    the other settings of the machine's front
  * @param torch    what the torch is built up from
  * @param wire     wire and purge
@@ -41,6 +42,7 @@ import vastarc.web.ui.FigureView;
  */
 public record SheetView(
         FigureView hero,
+        String heroNote,
         List<FigureView> panel,
         List<FigureView> torch,
         List<FigureView> wire,
@@ -91,6 +93,7 @@ public record SheetView(
     static SheetView of(Sheet sheet, UnitSystem units) {
         return new SheetView(
                 FigureView.of(sheet.setting(SettingKey.WORKING_CURRENT), units),
+                heroNote(sheet, units),
                 figures(sheet, SettingKey.Group.PANEL, units),
                 figures(sheet, SettingKey.Group.TORCH, units),
                 figures(sheet, SettingKey.Group.WIRE, units),
@@ -106,6 +109,11 @@ public record SheetView(
                         .map(caution -> Phrasebook.say(caution.text(), units))
                         .toList(),
                 JointDrawing.of(sheet, units));
+    }
+
+    private static String heroNote(Sheet sheet, UnitSystem units) {
+        String school = said(sheet.setting(SettingKey.WORKING_CURRENT).school().words(), units);
+        return sheet.isPulsed() ? school + ", " + said("hero.peak", units) : school;
     }
 
     private static List<FigureView> figures(Sheet sheet, SettingKey.Group group, UnitSystem units) {

@@ -282,7 +282,6 @@ class JourneysIT {
                 "#postFlow",
                 "#tungstenDiameter",
                 "#gasFlow",
-                "#torchClass",
                 ".right .picture")) {
             Object bottom = browser.driver()
                     .executeScript(
