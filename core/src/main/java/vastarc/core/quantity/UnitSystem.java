@@ -45,7 +45,7 @@ public enum UnitSystem {
                 size < 100 ? 1 : 0;
             case WATT_PER_METRE_KELVIN -> 1;
             case MILLIMETRE -> size < 0.2 ? 3 : size < 20 ? 2 : size < 100 ? 1 : 0;
-            case KJ_PER_MM -> size < 0.1 ? 4 : 3;
+            case KJ_PER_MM -> size < 0.01 ? 4 : 3;
             case SQUARE_MM -> 2;
             case NUMBER -> size < 10 ? 2 : 0;
             default -> 0;

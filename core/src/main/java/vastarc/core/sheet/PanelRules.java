@@ -6,11 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import vastarc.core.heat.Arc;
 import vastarc.core.heat.HeatSolution;
-import vastarc.core.heat.Pool;
-import vastarc.core.heat.Pulse;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Finish;
-import vastarc.core.joint.PulsePurpose;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 
@@ -44,7 +41,7 @@ final class PanelRules {
         settings.add(end(plan));
         settings.add(preFlow(plan));
         settings.add(postFlow(plan));
-        settings.addAll(pulse(plan));
+        settings.addAll(PulseRules.settings(plan));
         return settings;
     }
 
@@ -341,94 +338,5 @@ final class PanelRules {
         }
         Finish finish = plan.practice().finish();
         return finish == Finish.BRIGHT || finish == Finish.HYGIENIC ? BRIGHT_C : STRAW_C;
-    }
-
-    /**
-     * The four pulse settings; at rest and idle for a steady current.
-     */
-    private static List<Setting> pulse(Plan plan) {
-        Pulse pulse = plan.pulse();
-        if (pulse.isSteady()) {
-            String why = plan.practice().pulse() == PulsePurpose.NONE ? "pulse.none" : "pulse.liftOnly";
-            return List.of(
-                    figure(SettingKey.PULSE_RATE, Window.only(0)).idle().because(why),
-                    figure(SettingKey.PULSE_ON_TIME, Window.only(100)).idle().because(why),
-                    figure(SettingKey.PULSE_BACKGROUND, Window.only(100)).idle().because(why),
-                    figure(SettingKey.PULSE_BACKGROUND_CURRENT, Window.only(pulse.peakA()))
-                            .idle()
-                            .because(why));
-        }
-        return List.of(rate(plan, pulse), onTime(plan, pulse), background(plan, pulse), backgroundCurrent(plan, pulse));
-    }
-
-    /**
-     * Pulse rate, Hz: v/pitch for a ripple of about 1 mm within 0.5 to 3 Hz (10 Hz on a positioner), 2 Hz for heat control, 200 Hz for a
-     * stiff arc; v travel, mm/s. Windows by purpose. Source: [judgement]; freezing {@link vastarc.core.heat.Pool} [simulation].
-     */
-    private static Setting rate(Plan plan, Pulse pulse) {
-        double pitch = pulse.ripplePitchMm(plan.heat().demand().speedMmPerS());
-        double frozen = Pool.frozenFraction(pulse.offTimeS(), freezeAtBackgroundS(plan));
-        Window window = switch (plan.practice().pulse()) {
-            case HEAT -> Window.around(pulse.rateHz(), 1, 3);
-            case STIFF -> Window.around(pulse.rateHz(), 100, 500);
-            default ->
-                Window.around(
-                        pulse.rateHz(),
-                        plan.heat().demand().speedMmPerS() / 1.5,
-                        Math.min(10, plan.heat().demand().speedMmPerS() / 0.6));
-        };
-        return figure(SettingKey.PULSE_RATE, window)
-                .from("travel", Quantity.mmPerMin(plan.heat().demand().speedMmPerS() * 60))
-                .from("ripplePitch", Quantity.millimetres(pitch))
-                .from("frozen", Quantity.percent(100 * frozen))
-                .because(
-                        "pulseRate." + plan.practice().pulse(),
-                        Quantity.millimetres(pitch),
-                        Quantity.percent(100 * frozen));
-    }
-
-    /** Time in which the pool freezes at background, s. */
-    static double freezeAtBackgroundS(Plan plan) {
-        HeatSolution heat = plan.heat();
-        double background = Arc.EFFICIENCY * heat.arc().powerW(plan.pulse().backgroundA());
-        return heat.pool().freezeTimeS(heat.metal(), heat.arcHeatW(), background);
-    }
-
-    /**
-     * On-time, % of the cycle: 50, or 45 for heat control; window 40 to 60. Source: [judgement].
-     */
-    private static Setting onTime(Plan plan, Pulse pulse) {
-        double percent = pulse.onFraction() * 100;
-        return figure(SettingKey.PULSE_ON_TIME, Window.around(percent, 40, 60))
-                .from("peakCurrent", Quantity.amperes(pulse.peakA()))
-                .because("pulseOnTime." + plan.practice().pulse());
-    }
-
-    /**
-     * Background, % of the peak: 40, or 30 for heat control, lifted to the tungsten's minimum; window 25 to 50. Source: [judgement].
-     */
-    private static Setting background(Plan plan, Pulse pulse) {
-        double percent = pulse.backgroundRatio() * 100;
-        double least = 100 * plan.tungsten().minStableA() / pulse.peakA();
-        return figure(SettingKey.PULSE_BACKGROUND, Window.around(percent, Math.max(25, least), 50))
-                .from("peakCurrent", Quantity.amperes(pulse.peakA()))
-                .from("tungstenMinimum", Quantity.amperes(plan.tungsten().minStableA()))
-                .because("pulseBackground", Quantity.amperes(pulse.backgroundA()));
-    }
-
-    /**
-     * Background, A: share times peak, for panels that want amperes. Source: arithmetic.
-     */
-    private static Setting backgroundCurrent(Plan plan, Pulse pulse) {
-        double value = pulse.backgroundA();
-        return figure(
-                        SettingKey.PULSE_BACKGROUND_CURRENT,
-                        Window.around(
-                                value,
-                                Math.max(plan.tungsten().minStableA(), 0.25 * pulse.peakA()),
-                                0.5 * pulse.peakA()))
-                .from("peakCurrent", Quantity.amperes(pulse.peakA()))
-                .from("tungstenMinimum", Quantity.amperes(plan.tungsten().minStableA()))
-                .because("pulseBackgroundCurrent", Quantity.percent(100 * pulse.backgroundRatio()));
     }
 }

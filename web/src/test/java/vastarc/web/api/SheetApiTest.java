@@ -88,6 +88,36 @@ class SheetApiTest {
                 .isCloseTo(119.5, within(0.6));
     }
 
+    @Test
+    void aGrooveAnswersWithItsPassesAndAButtWithBothWays() throws Exception {
+        JsonNode groove = answer("{\"material\":\"CARBON_STEEL\",\"joint\":\"V_BUTT\",\"thicknessMm\":[8]}");
+        assertThat(groove.at("/passes").size())
+                .isEqualTo((int) groove.at("/settings/passes/value").doubleValue());
+        assertThat(groove.at("/passes/0/kind").asString()).isEqualTo("ROOT");
+
+        JsonNode butt = answer("{\"material\":\"STAINLESS_304L\",\"joint\":\"SQUARE_BUTT\",\"thicknessMm\":[1.5]}");
+        assertThat(butt.has("passes")).isFalse();
+        assertThat(butt.at("/butts").size()).isEqualTo(2);
+        assertThat(butt.at("/tacks/onS").doubleValue()).isPositive();
+        assertThat(butt.at("/sensitivity").size()).isEqualTo(3);
+        assertThat(butt.at("/cautions/0/code").asString()).isEqualTo("stainlessSugar");
+    }
+
+    @Test
+    void everyFieldOfTheDescriptionIsTaken() throws Exception {
+        JsonNode sheet = answer("""
+                {"material":"CHROMOLY_4130","otherMaterial":"STAINLESS_304L","joint":"TUBE_SADDLE","thicknessMm":[2,1.5],"tubeOdMm":38,
+                 "gapMm":0.2,"grooveAngleDeg":60,"rootFaceMm":1,"copeAngleDeg":60,"smallTab":true,"position":"HL045","rotated":false,
+                 "wire":true,"wireFeed":"LAY","technique":"CUP_WALK","control":"TRIGGER_4T","chill":"COPPER_BAR","purged":true,
+                 "pulse":"RIPPLE","finish":"HYGIENIC","bothSides":false,"backAccess":false,"access":"TIGHT","service":"CRACK_PRONE",
+                 "preheatC":50,"travelMmPerMin":90,"hoseLengthM":8,"hoseBoreMm":5}""");
+
+        assertThat(sheet.at("/settings/wireAlloy/value").asString()).isEqualTo("ER312");
+        assertThat(sheet.at("/settings/travelSpeed/value").doubleValue()).isEqualTo(90);
+        assertThat(sheet.at("/settings/gasLens/value").asString()).isEqualTo("fitted");
+        assertThat(sheet.at("/settings/pulseRate/value").doubleValue()).isEqualTo(1.5);
+    }
+
     static Stream<Arguments> badInput() {
         String long10k = "x".repeat(10_000);
         return Stream.of(

@@ -1,0 +1,47 @@
+package vastarc.web.drawing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import vastarc.core.joint.Position;
+
+class AttitudeDrawingTest {
+
+    private static String style(Position position, String style) {
+        return AttitudeDrawing.of(position, "words").paths().stream()
+                .filter(path -> path.style().equals(style))
+                .map(Drawing.Path::d)
+                .reduce("", String::concat);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Position.class)
+    void everyPositionShowsMembersTorchAndGravityDownThePage(Position position) {
+        Drawing drawing = AttitudeDrawing.of(position, "words");
+
+        assertThat(drawing.title()).isEqualTo(position.letters() + ": words");
+        assertThat(style(position, "member")).startsWith("M");
+        assertThat(style(position, "torch-body")).startsWith("M");
+        assertThat(style(position, "gravity")).startsWith("M9.000 12.000L9.000 40.000");
+        assertThat(style(position, "mark")).doesNotContain("NaN");
+    }
+
+    /** Where the torch's body ends tells from which side it comes: y grows down the page. */
+    @ParameterizedTest
+    @CsvSource({"PA, true", "PB, true", "PD, false", "PE, false"})
+    void theTorchComesFromAboveOrBelow(Position position, boolean above) {
+        String[] ends = style(position, "torch-body").substring(1).split("L");
+        double near = Double.parseDouble(ends[0].split(" ")[1]);
+        double far = Double.parseDouble(ends[1].split(" ")[1]);
+
+        assertThat(far < near).isEqualTo(above);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"PF, 60.000, 14.000", "PG, 14.000, 60.000"})
+    void uprightSeamsClimbOrFall(Position position, String from, String to) {
+        assertThat(style(position, "mark")).contains("M32.000 " + from + "L32.000 " + to);
+    }
+}
