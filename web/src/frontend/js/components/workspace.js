@@ -26,6 +26,15 @@ export function workspace() {
       this.saving.run();
     },
 
+    // One of the two ways to weld a thin butt: from both sides without wire, or from one side with it.
+    useWay(event) {
+      const both = event.currentTarget.dataset.both === 'true';
+      const fields = document.getElementById('job-form').elements;
+      fields.bothSides.checked = both;
+      fields.wire.value = both ? 'false' : 'true';
+      this.saving.run();
+    },
+
     refresh() {
       this.saving.run();
     },

@@ -23,7 +23,7 @@ final class CautionRules {
     private static final double FILM_RUPTURE = 6;
     private static final double LONG_SHIELD_S = 15;
     private static final double LARGE_GAP_SHARE = 0.3;
-    private static final double UNEQUAL_RATIO = 1.5;
+    private static final double UNEQUAL_RATIO = 1.2;
     private static final double STEEP_COPE_DEG = 75;
     private static final double GRAVITY = 9.81;
 
@@ -63,7 +63,7 @@ final class CautionRules {
     }
 
     /**
-     * What the joint asks for: members more than 1.5 times apart, branches under 75°, gaps over 0.3 of the thinner member [judgement].
+     * What the joint asks for: members more than 1.2 times apart, branches under 75°, gaps over 0.3 of the thinner member [judgement].
      */
     private static void joint(Plan plan, List<Caution> cautions) {
         Joint joint = plan.joint();

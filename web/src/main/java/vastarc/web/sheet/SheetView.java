@@ -76,6 +76,7 @@ public record SheetView(
     /** One way to weld a thin butt. */
     public record ButtLine(
             String way,
+            boolean both,
             boolean possible,
             boolean chosen,
             String current,
@@ -211,6 +212,7 @@ public record SheetView(
     private static ButtLine butt(ButtChoice choice, UnitSystem units) {
         return new ButtLine(
                 said("butt." + choice.way(), units),
+                choice.passes() > 1,
                 choice.possible(),
                 choice.chosen(),
                 units.show(Quantity.amperes(choice.currentA())).line(),

@@ -142,7 +142,7 @@ class JourneysIT {
     @Test
     void aFigureOpensToItsReasoningInPlace() {
         newJob();
-        new Select(browser.field("control")).selectByValue("TRIGGER_4T");
+        new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T");
         browser.waitFor(
                 "slopes awake",
                 () -> !browser.find("#downSlope").getAttribute("class").contains("idle"));
@@ -154,6 +154,18 @@ class JourneysIT {
         browser.press(Keys.ESCAPE);
         browser.waitFor(
                 "closed again", () -> browser.all("details[name='why'][open]").isEmpty());
+    }
+
+    @Test
+    void aThinButtIsTurnedFromOneSideToBothWithOneTap() {
+        newJob();
+        browser.keep(() -> browser.find("#butts button").click());
+        browser.waitFor("both sides", () -> browser.figure("passes").equals("2"));
+
+        assertThat(browser.find("input[name='wire'][value='false']").isSelected())
+                .isTrue();
+        assertThat(browser.text("#butts")).contains("this sheet: fused from both sides, no wire");
+        assertThat(browser.field("bothSides").isSelected()).isTrue();
     }
 
     @Test
@@ -276,8 +288,8 @@ class JourneysIT {
         for (String inView : List.of(
                 "#job-name",
                 "[id='" + BASE + "']",
-                "#position",
-                "#control",
+                "#choose-position",
+                "#choose-control",
                 "#workingCurrent",
                 "#postFlow",
                 "#tungstenDiameter",

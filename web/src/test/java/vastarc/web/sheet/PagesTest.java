@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import jakarta.servlet.http.Cookie;
 import java.net.URI;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -188,5 +189,24 @@ class PagesTest {
         assertThat(count).isGreaterThan(35);
         assertThat(send(get("/jobs/" + job.id() + "/sheet/why/nonsense")).getStatus())
                 .isEqualTo(404);
+    }
+
+    @Test
+    void noTwoPartsOfAPageShareAName() throws Exception {
+        for (String joint : new String[] {"SQUARE_BUTT", "V_BUTT", "TUBE_SADDLE"}) {
+            Job job = store.create(
+                    "Names",
+                    "",
+                    new TypedForm(
+                            Map.of("material", "STAINLESS_304L", "joint", joint, TypedForm.BASE, "3 mm"), Map.of()));
+            String page = send(get("/jobs/" + job.id() + "/sheet")).getContentAsString();
+            List<String> names = Pattern.compile(" id=\"([^\"]+)\"")
+                    .matcher(page)
+                    .results()
+                    .map(found -> found.group(1))
+                    .toList();
+
+            assertThat(names).as(joint).doesNotHaveDuplicates();
+        }
     }
 }
