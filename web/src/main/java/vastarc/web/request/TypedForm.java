@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vastarc.core.quantity.UnitSystem;
@@ -22,6 +23,7 @@ public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareI
     /** Longest text kept for one field. */
     public static final int MAX_CHARACTERS = 200;
 
+    private static final Pattern UNPRINTABLE = Pattern.compile("[\\p{Cc}\\p{Cs}]");
     private static final Set<String> NAMES = Stream.concat(
                     JobReader.FIELDS.stream().filter(name -> !name.equals(JobReader.THICKNESS)),
                     Stream.of(BASE, ABUTTING))
@@ -62,13 +64,19 @@ public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareI
         Map<String, UnitSystem> units = new TreeMap<>();
         sent.forEach((name, text) -> {
             if (NAMES.contains(name) && !text.isBlank()) {
-                String cut = text.length() > MAX_CHARACTERS ? text.substring(0, MAX_CHARACTERS) : text;
+                String cut = cleaned(text);
                 kept.put(name, cut);
                 boolean same = cut.equals(texts.get(name));
                 units.put(name, same ? bareIn.getOrDefault(name, shown) : shown);
             }
         });
         return new TypedForm(kept, units);
+    }
+
+    /** Cut to what is kept, without control characters and broken characters, which no shop writes and no database wants. */
+    private static String cleaned(String text) {
+        String cut = text.length() > MAX_CHARACTERS ? text.substring(0, MAX_CHARACTERS) : text;
+        return UNPRINTABLE.matcher(cut).replaceAll(" ");
     }
 
     public Optional<String> text(String name) {

@@ -245,6 +245,11 @@ class SheetApiTest {
         assertThat(http.perform(get("/api/v1/nothing"))
                         .andReturn()
                         .getResponse()
+                        .getContentAsString())
+                .contains("/api/openapi.json");
+        assertThat(http.perform(get("/api/v1/nothing"))
+                        .andReturn()
+                        .getResponse()
                         .getStatus())
                 .isEqualTo(404);
         assertThat(http.perform(MockMvcRequestBuilders.post("/api/v1/sheet")

@@ -23,6 +23,7 @@ import vastarc.core.quantity.UnitSystem;
 import vastarc.web.SpringTest;
 import vastarc.web.job.Job;
 import vastarc.web.job.JobStore;
+import vastarc.web.request.JobReader;
 import vastarc.web.request.TypedForm;
 
 @SpringTest
@@ -153,7 +154,11 @@ class PagesTest {
     @ParameterizedTest
     @ValueSource(strings = {"/jobs/none/sheet", "/jobs/%00/sheet", "/?deleted=x", "/nowhere", "/jobs"})
     void strangeAddressesAreAnsweredWithoutAServerError(String address) throws Exception {
-        assertThat(send(get(URI.create(address))).getStatus()).isBetween(400, 499);
+        MockHttpServletResponse response = send(get(URI.create(address)).accept("text/html"));
+        assertThat(response.getStatus()).isBetween(400, 499);
+        if (!address.contains("%")) {
+            assertThat(response.getContentAsString()).contains("To the bench");
+        }
         assertThat(send(get("/jobs/" + UUID.randomUUID() + "/sheet")).getStatus())
                 .isEqualTo(404);
     }
@@ -208,5 +213,20 @@ class PagesTest {
 
             assertThat(names).as(joint).doesNotHaveDuplicates();
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"\u0001", "\"", "\\", "\uD83D", "\u0000", "é", "\uD83D\uDD25"})
+    void aFormFullOfStrangeCharactersIsKept(String character) throws Exception {
+        Job job = store.create("Strange characters", "", TypedForm.fresh());
+        MockHttpServletRequestBuilder request =
+                post("/jobs/" + job.id() + "/sheet").with(csrf()).param("version", String.valueOf(job.version()));
+        JobReader.FIELDS.forEach(field -> request.param(field, "2" + character.repeat(300)));
+        request.param(TypedForm.BASE, "2" + character.repeat(300)).param(TypedForm.ABUTTING, character.repeat(300));
+        request.param("name", character.repeat(300)).param("notes", character.repeat(9000));
+
+        assertThat(send(request).getStatus()).isEqualTo(200);
+        assertThat(send(get("/jobs/" + job.id() + "/sheet")).getStatus()).isEqualTo(200);
+        assertThat(send(get("/")).getStatus()).isEqualTo(200);
     }
 }

@@ -1,0 +1,49 @@
+package vastarc.web.ui;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Map;
+import org.apache.tomcat.util.http.InvalidParameterException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
+
+/** Answers requests that no page or call can take: problem details under {@code /api}, the error page elsewhere. */
+@ControllerAdvice
+class ErrorAnswers {
+
+    @ExceptionHandler({
+        NoResourceFoundException.class,
+        HttpRequestMethodNotSupportedException.class,
+        MethodArgumentTypeMismatchException.class,
+        InvalidParameterException.class,
+        NotFound.class
+    })
+    Object answer(Exception fault, HttpServletRequest request) {
+        HttpStatusCode status = status(fault);
+        if (!request.getRequestURI().startsWith("/api/")) {
+            return new ModelAndView("error", Map.of("status", status.value()), status);
+        }
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                status,
+                "There is no such call. POST /api/v1/sheet takes a joint; /api/openapi.json describes every call.");
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail);
+    }
+
+    private static HttpStatusCode status(Exception fault) {
+        if (fault instanceof NotFound) {
+            return HttpStatus.NOT_FOUND;
+        }
+        return fault instanceof ErrorResponse response ? response.getStatusCode() : HttpStatus.BAD_REQUEST;
+    }
+}
