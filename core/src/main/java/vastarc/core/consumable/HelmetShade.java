@@ -22,8 +22,4 @@ public record HelmetShade(double upToA, double low, double usual, double high) {
                 .findFirst()
                 .orElse(SHADES.get(SHADES.size() - 1));
     }
-
-    public static List<HelmetShade> shades() {
-        return SHADES;
-    }
 }

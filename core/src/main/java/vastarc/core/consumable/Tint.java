@@ -25,8 +25,4 @@ public record Tint(Family family, double fromC, double toC, String colour) {
                 .orElseThrow(
                         () -> new IllegalArgumentException("no tint for " + family + " at " + temperatureC + " °C"));
     }
-
-    public static List<Tint> bands() {
-        return BANDS;
-    }
 }

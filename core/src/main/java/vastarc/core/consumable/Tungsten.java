@@ -65,12 +65,6 @@ public record Tungsten(
                 .findFirst();
     }
 
-    /** The next diameter down, if there is one. */
-    public Optional<Tungsten> thinner() {
-        int index = SIZES.indexOf(this);
-        return index > 0 ? Optional.of(SIZES.get(index - 1)) : Optional.empty();
-    }
-
     /** Included angle for a peak current, degrees: 15 + 0.3 I within 20–60 (judgement). */
     public static double tipAngleDeg(double peakA) {
         return Math.min(60, Math.max(20, 15 + 0.3 * peakA));

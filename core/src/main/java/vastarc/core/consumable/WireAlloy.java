@@ -50,11 +50,6 @@ public record WireAlloy(Material one, Material two, Service service, Optional<St
                 .findFirst();
     }
 
-    /** Every pair in the table. */
-    public static List<WireAlloy> pairs() {
-        return PAIRS;
-    }
-
     private boolean joins(Material first, Material second) {
         return one == first && two == second;
     }

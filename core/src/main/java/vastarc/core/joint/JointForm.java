@@ -58,9 +58,4 @@ public enum JointForm {
     public boolean isTube() {
         return tube;
     }
-
-    /** A V, or any form that a V preparation turns into one, is welded in passes. */
-    public boolean isGroove() {
-        return this == V_BUTT;
-    }
 }

@@ -5,17 +5,17 @@ package vastarc.core.joint;
  * judgement).
  */
 public enum Position {
-    PA("1G · 1F", 1.00, 1.0, PoolLimit.NONE, false, false),
-    PB("2F", 1.00, 1.0, PoolLimit.SHELF, false, false),
-    PC("2G", 0.95, 1.0, PoolLimit.SHELF, false, false),
-    PD("4F", 0.90, 1.0, PoolLimit.HANGING, true, false),
-    PE("4G", 0.88, 1.0, PoolLimit.HANGING, true, false),
-    PF("3G · 3F up", 0.88, 1.0, PoolLimit.RUNNING, false, false),
-    PG("3G · 3F down", 0.90, 1.3, PoolLimit.RUNNING, false, true),
-    PH("5G · 5F up", 0.88, 1.0, PoolLimit.RUNNING, false, false),
-    PJ("5G · 5F down", 0.90, 1.3, PoolLimit.RUNNING, false, true),
-    HL045("6G up", 0.90, 1.0, PoolLimit.SLOPING, false, false),
-    JL045("6G down", 0.90, 1.2, PoolLimit.SLOPING, false, true);
+    PA("1G · 1F", 1.00, 1.0, PoolLimit.NONE, false),
+    PB("2F", 1.00, 1.0, PoolLimit.SHELF, false),
+    PC("2G", 0.95, 1.0, PoolLimit.SHELF, false),
+    PD("4F", 0.90, 1.0, PoolLimit.HANGING, false),
+    PE("4G", 0.88, 1.0, PoolLimit.HANGING, false),
+    PF("3G · 3F up", 0.88, 1.0, PoolLimit.RUNNING, false),
+    PG("3G · 3F down", 0.90, 1.3, PoolLimit.RUNNING, true),
+    PH("5G · 5F up", 0.88, 1.0, PoolLimit.RUNNING, false),
+    PJ("5G · 5F down", 0.90, 1.3, PoolLimit.RUNNING, true),
+    HL045("6G up", 0.90, 1.0, PoolLimit.SLOPING, false),
+    JL045("6G down", 0.90, 1.2, PoolLimit.SLOPING, true);
 
     /** What keeps the pool from falling out. */
     public enum PoolLimit {
@@ -35,21 +35,13 @@ public enum Position {
     private final double reachFactor;
     private final double speedFactor;
     private final PoolLimit poolLimit;
-    private final boolean overhead;
     private final boolean downhill;
 
-    Position(
-            String numberLetterName,
-            double reachFactor,
-            double speedFactor,
-            PoolLimit poolLimit,
-            boolean overhead,
-            boolean downhill) {
+    Position(String numberLetterName, double reachFactor, double speedFactor, PoolLimit poolLimit, boolean downhill) {
         this.numberLetterName = numberLetterName;
         this.reachFactor = reachFactor;
         this.speedFactor = speedFactor;
         this.poolLimit = poolLimit;
-        this.overhead = overhead;
         this.downhill = downhill;
     }
 
@@ -70,10 +62,6 @@ public enum Position {
 
     public PoolLimit poolLimit() {
         return poolLimit;
-    }
-
-    public boolean isOverhead() {
-        return overhead;
     }
 
     public boolean isDownhill() {

@@ -1,6 +1,5 @@
 package vastarc.core.notation;
 
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -29,10 +28,5 @@ public enum GaugeScale {
 
     public int lightest() {
         return thicknesses.lastKey();
-    }
-
-    /** Gauge number to thickness, heaviest first. */
-    public Map<Integer, Length> thicknesses() {
-        return Map.copyOf(thicknesses);
     }
 }

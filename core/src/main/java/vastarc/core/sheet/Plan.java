@@ -94,7 +94,7 @@ record Plan(
     }
 
     private static Cup cup(HeatSolution heat, double peakA) {
-        boolean titanium = heat.joint().wantsPurge() && heat.joint().isTitanium();
+        boolean titanium = heat.joint().isTitanium();
         boolean tight = heat.practice().access() == Access.TIGHT;
         double margin = titanium ? TITANIUM_MARGIN_MM : tight ? TIGHT_MARGIN_MM : SHIELD_MARGIN_MM;
         int smallest = titanium ? TITANIUM_CUP : peakA < MICRO_BELOW_A ? MICRO_CUP : USUAL_CUP;
@@ -150,10 +150,6 @@ record Plan(
     /** Seams that close on themselves start on metal, not on an edge. */
     boolean startsAtEdge() {
         return !joint().form().isTube();
-    }
-
-    boolean isOverhead() {
-        return practice().position().isOverhead();
     }
 
     Position position() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,6 +17,7 @@ import vastarc.core.joint.Chill;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Position;
 import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
 import vastarc.core.material.Material;
@@ -143,10 +145,58 @@ class SheetPropertiesTest {
     @ParameterizedTest
     @EnumSource(Chill.class)
     void aBarNeverLowersTheCurrent(Chill chill) {
-        Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 1.2);
+        for (Material material : Material.values()) {
+            for (JointForm form : List.of(JointForm.SQUARE_BUTT, JointForm.OUTSIDE_CORNER, JointForm.T_FILLET)) {
+                Joint joint = Joint.of(material, form, 1.2);
+                assertThat(working(joint, Practice.usual().with(draft -> draft.chill = chill)))
+                        .as(material + " " + form)
+                        .isGreaterThanOrEqualTo(working(joint, Practice.usual()));
+            }
+        }
+    }
 
-        assertThat(working(joint, Practice.usual().with(draft -> draft.chill = chill)))
-                .isGreaterThanOrEqualTo(working(joint, Practice.usual()));
+    @ParameterizedTest
+    @EnumSource(Material.class)
+    void theCupsExitReynoldsNumberStaysInItsBand(Material material) {
+        for (double t = 0.2; t <= 3.2; t += 0.2) {
+            Sheet sheet = sheet(
+                    Joint.of(material, JointForm.EDGE, t), Practice.usual().with(draft -> draft.wire = false));
+            Setting flow = sheet.setting(SettingKey.GAS_FLOW);
+            Cup cup = Cup.atLeast(0, (int) sheet.setting(SettingKey.CUP_SIZE).value());
+            boolean micro = sheet.setting(SettingKey.WORKING_CURRENT).value() < 15;
+            double low = material.isTitanium() || !micro ? 1000 : 600;
+            double high = material.isTitanium() ? 1200 : micro ? 900 : cup.lens() ? 1600 : 1400;
+            assertThat(cup.reynolds(flow.window().orElseThrow().low())).isGreaterThanOrEqualTo(low - 1e-6);
+            assertThat(cup.reynolds(flow.window().orElseThrow().high())).isLessThanOrEqualTo(high + 1e-6);
+            assertThat(sheet.setting(SettingKey.STICK_OUT).value()).isLessThanOrEqualTo(cup.boreMm());
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Position.class)
+    void fallingSeamsWantMoreAndClimbingOnesNoMoreThanFlat(Position position) {
+        Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 2);
+        double flat = working(joint, Practice.usual());
+        double there = working(joint, Practice.usual().with(draft -> draft.position = position));
+
+        if (position.isDownhill()) {
+            assertThat(there).isGreaterThan(flat);
+        } else {
+            assertThat(there).isLessThanOrEqualTo(flat);
+        }
+    }
+
+    @Test
+    void pullingTheHandsOwnTravelMovesTheCurrentWithIt() {
+        Joint joint = Joint.of(Material.STAINLESS_316L, JointForm.LAP, 1.5);
+        double before = 0;
+        for (double speed = 0.8; speed <= 4; speed += 0.4) {
+            double travel = speed;
+            double current =
+                    working(joint, Practice.usual().with(draft -> draft.travelMmPerS = OptionalDouble.of(travel)));
+            assertThat(current).isGreaterThan(before);
+            before = current;
+        }
     }
 
     @Test

@@ -229,4 +229,52 @@ class PagesTest {
         assertThat(send(get("/jobs/" + job.id() + "/sheet")).getStatus()).isEqualTo(200);
         assertThat(send(get("/")).getStatus()).isEqualTo(200);
     }
+
+    @Test
+    void whatWasTypedForATubeIsStillThereAfterALookAtAButt() throws Exception {
+        Job job = store.create("Back and forth", "", TypedForm.fresh());
+        String butt = send(change(job, "1.5 mm").param("tubeOdMm", "2 in").param("copeAngleDeg", "60"))
+                .getContentAsString();
+        assertThat(butt)
+                .contains("type=\"hidden\" name=\"tubeOdMm\" value=\"2 in\"")
+                .contains("type=\"hidden\" name=\"copeAngleDeg\" value=\"60\"");
+
+        Job kept = store.find(job.id()).orElseThrow();
+        String saddle = send(post("/jobs/" + job.id() + "/sheet")
+                        .with(csrf())
+                        .param("version", String.valueOf(kept.version()))
+                        .param("material", "CARBON_STEEL")
+                        .param("joint", "TUBE_SADDLE")
+                        .param(TypedForm.BASE, "1.5 mm")
+                        .param("tubeOdMm", "2 in")
+                        .param("copeAngleDeg", "60"))
+                .getContentAsString();
+        assertThat(saddle).contains("tube outside", "50.8 mm = 2 in", "branch angle", "Branch at 60 degrees");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "SQUARE_BUTT",
+                "V_BUTT",
+                "T_FILLET",
+                "LAP",
+                "INSIDE_CORNER",
+                "OUTSIDE_CORNER",
+                "EDGE",
+                "TUBE_BUTT",
+                "TUBE_SADDLE",
+                "TUBE_TO_PLATE"
+            })
+    void everyJointFormHasItsSheetPictureAndMembersNames(String joint) throws Exception {
+        Job job = store.create(
+                "Form " + joint,
+                "",
+                new TypedForm(Map.of("material", "TITANIUM_GR5", "joint", joint, TypedForm.BASE, "2 mm"), Map.of()));
+        String page = send(get("/jobs/" + job.id() + "/sheet")).getContentAsString();
+
+        assertThat(page)
+                .contains("id=\"workingCurrent\"", "class=\"pool\"", "class=\"metal\"", "how the current moves");
+        assertThat(page).doesNotContain("No sheet for this joint", "??");
+    }
 }
