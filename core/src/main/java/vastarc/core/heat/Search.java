@@ -16,7 +16,7 @@ final class Search {
      * The root of a monotone function between low and high.
      *
      * @param tolerance absolute, on the argument
-     * @return the root; the nearer end where the function does not change sign in the bracket
+     * @return the root; the end nearer to it where the function does not change sign in the bracket
      */
     static double root(DoubleUnaryOperator function, double low, double high, double tolerance) {
         double atLow = function.applyAsDouble(low);
@@ -36,16 +36,16 @@ final class Search {
     static double rootNear(DoubleUnaryOperator rising, double guess, double low, double high, double tolerance) {
         double inner = Math.min(high, Math.max(low, guess));
         double value = rising.applyAsDouble(inner);
-        boolean up = value < 0;
-        double limit = up ? high : low;
-        while (inner != limit) {
-            double outer = up ? Math.min(high, inner * EXPANSION) : Math.max(low, inner / EXPANSION);
-            double next = rising.applyAsDouble(outer);
-            if (value * next <= 0) {
-                return value == 0 ? inner : root(rising, Math.min(inner, outer), Math.max(inner, outer), tolerance);
+        if (value >= 0) {
+            // Below the guess there may be no root at all, which the lower limit tells at once.
+            return value == 0 ? inner : root(rising, low, inner, tolerance);
+        }
+        while (inner != high) {
+            double outer = Math.min(high, inner * EXPANSION);
+            if (rising.applyAsDouble(outer) >= 0) {
+                return root(rising, inner, outer, tolerance);
             }
             inner = outer;
-            value = next;
         }
         return inner;
     }
