@@ -3,7 +3,9 @@ package vastarc.web.sheet;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
@@ -90,6 +92,14 @@ public record SheetView(
 
     /** One pass. */
     public record PassLine(int number, String kind, String current, String wire, String area) {}
+
+    private static final List<String> SOURCED = List.of("passes", "butts", "tacks", "wires");
+
+    /** Where the figures of a table come from, by the table's name. */
+    public Map<String, String> sources() {
+        return SOURCED.stream()
+                .collect(Collectors.toMap(table -> table, table -> said("source." + table, UnitSystem.METRIC)));
+    }
 
     static SheetView of(Sheet sheet, UnitSystem units) {
         return new SheetView(

@@ -274,7 +274,12 @@ class PagesTest {
         String page = send(get("/jobs/" + job.id() + "/sheet")).getContentAsString();
 
         assertThat(page)
-                .contains("id=\"workingCurrent\"", "class=\"pool\"", "class=\"metal\"", "how the current moves");
+                .contains(
+                        "id=\"workingCurrent\"",
+                        "class=\"pool\"",
+                        "class=\"metal\"",
+                        "how the current moves",
+                        "Time on by a standing arc");
         assertThat(page).doesNotContain("No sheet for this joint", "??");
     }
 }
