@@ -39,6 +39,11 @@ public record Arc(double lengthMm) {
         return OFFSET_W + baseV() * currentA + SLOPE_V_PER_A * currentA * currentA;
     }
 
+    /** Energy of an arc that burnt for a time with these integrals of current and its square, J. */
+    public double energyJ(double arcS, double chargeAs, double squareA2s) {
+        return OFFSET_W * arcS + baseV() * chargeAs + SLOPE_V_PER_A * squareA2s;
+    }
+
     /** Current that puts this power into plate and wire, A. */
     public double currentA(double heatW) {
         return currentForMean(heatW, 1, 1);

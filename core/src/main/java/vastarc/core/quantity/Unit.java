@@ -19,6 +19,7 @@ public enum Unit {
     HERTZ("Hz"),
     PERCENT("%"),
     KJ_PER_MM("kJ/mm"),
+    KILOJOULE("kJ"),
     CELSIUS("°C"),
     KELVIN("K"),
     DEGREE("°"),

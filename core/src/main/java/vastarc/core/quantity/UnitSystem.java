@@ -41,8 +41,17 @@ public enum UnitSystem {
         double size = Math.abs(value);
         return switch (unit) {
             case AMPERE -> size < 10 ? 1 : 0;
-            case VOLT, SECOND, MINUTE, LITRE_PER_MIN, LITRE, METRE, HERTZ, STOCK_MILLIMETRE, RPM, DEGREE_FINE ->
-                size < 100 ? 1 : 0;
+            case VOLT,
+                    SECOND,
+                    MINUTE,
+                    LITRE_PER_MIN,
+                    LITRE,
+                    METRE,
+                    HERTZ,
+                    STOCK_MILLIMETRE,
+                    RPM,
+                    DEGREE_FINE,
+                    KILOJOULE -> size < 100 ? 1 : 0;
             case WATT_PER_METRE_KELVIN -> 1;
             case MILLIMETRE -> size < 0.2 ? 3 : size < 20 ? 2 : size < 100 ? 1 : 0;
             case KJ_PER_MM -> size < 0.01 ? 4 : 3;

@@ -166,7 +166,7 @@ final class PanelRules {
             return figure(SettingKey.UP_SLOPE, Window.only(0)).idle().because("upSlope." + plan.control());
         }
         School school = plan.schools().of(Matter.UP_SLOPE);
-        double byEdge = byEdge(plan);
+        double byEdge = easeInS(plan);
         double value = upSlope(school, byEdge);
         return figure(SettingKey.UP_SLOPE, Window.around(value, 0.5 * byEdge, 2 * byEdge))
                 .by(school)
@@ -181,7 +181,7 @@ final class PanelRules {
     /**
      * \( a/v^2 \) within 0.5 to 3 s at an edge; 0.3 s where the seam starts on metal.
      */
-    private static double byEdge(Plan plan) {
+    static double easeInS(Plan plan) {
         double speed = plan.heat().demand().speedMmPerS();
         double settle = plan.heat().metal().diffusivityM2PerS() * 1e6 / (speed * speed);
         return plan.startsAtEdge() ? Math.min(3, Math.max(0.5, settle)) : 0.3;

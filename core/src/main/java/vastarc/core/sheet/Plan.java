@@ -46,12 +46,12 @@ record Plan(
     private static final double TITANIUM_MARGIN_MM = 10;
     private static final double TIGHT_MARGIN_MM = 4;
 
-    static Plan of(HeatSolution heat, Schools schools) {
+    static Plan of(HeatSolution heat, Schools schools, OwnValues own) {
         List<SchoolCurrent> comparison = SchoolCurrent.compare(heat);
         double steady = SchoolCurrent.chosen(comparison, schools.of(Matter.WORKING_CURRENT));
         Pulse wanted = pulse(heat, steady);
-        Tungsten tungsten = tungsten(wanted);
-        Pulse pulse = heldAbove(tungsten.minStableA(), wanted, heat.arc(), steady);
+        Tungsten tungsten = tungsten(own.over(wanted));
+        Pulse pulse = own.over(heldAbove(tungsten.minStableA(), wanted, heat.arc(), steady));
         Cup cup = cup(heat, pulse.peakA());
         return new Plan(
                 schools, heat, comparison, pulse, tungsten, cup, gasFlow(heat, cup, pulse.peakA()), taper(heat));

@@ -3,6 +3,7 @@ package vastarc.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.wording.Phrase;
 
@@ -17,6 +18,7 @@ import vastarc.core.wording.Phrase;
  * @param reason  why, in a sentence
  * @param inputs  the numbers that went in
  * @param others  what the other schools would set
+ * @param own     the hand's own value, which then stands instead of the window's
  */
 public record Setting(
         SettingKey key,
@@ -26,7 +28,15 @@ public record Setting(
         School school,
         Phrase reason,
         List<Input> inputs,
-        List<Alternative> others) {
+        List<Alternative> others,
+        OptionalDouble own) {
+
+    /** Where a value stands to its window. */
+    public enum Standing {
+        INSIDE,
+        BELOW,
+        ABOVE
+    }
 
     /** A number that went into a setting; {@code name} is spoken by the words {@code input.<name>}. */
     public record Input(String name, Quantity value) {}
@@ -39,9 +49,28 @@ public record Setting(
         others = List.copyOf(others);
     }
 
-    /** Value of a setting that is a figure. */
+    /** Value of a setting that is a figure: the hand's own where there is one, else the engine's. */
     public double value() {
+        return own.orElseGet(this::engineValue);
+    }
+
+    /** What the engine would set. */
+    public double engineValue() {
         return window.orElseThrow().value();
+    }
+
+    /** Where the value stands to the engine's window. */
+    public Standing standing() {
+        Window bounds = window.orElseThrow();
+        double slack = 1e-9 * Math.max(1, Math.abs(value()));
+        return value() < bounds.low() - slack
+                ? Standing.BELOW
+                : value() > bounds.high() + slack ? Standing.ABOVE : Standing.INSIDE;
+    }
+
+    /** The same setting at the hand's own value. */
+    public Setting at(double ownValue) {
+        return new Setting(key, window, text, idle, school, reason, inputs, others, OptionalDouble.of(ownValue));
     }
 
     public Quantity quantity() {
@@ -96,7 +125,16 @@ public record Setting(
 
         /** Ends the draft with the words {@code reason.<code>}. */
         Setting because(String code, Object... arguments) {
-            return new Setting(key, window, text, idle, school, Phrase.of("reason." + code, arguments), inputs, others);
+            return new Setting(
+                    key,
+                    window,
+                    text,
+                    idle,
+                    school,
+                    Phrase.of("reason." + code, arguments),
+                    inputs,
+                    others,
+                    OptionalDouble.empty());
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import vastarc.core.finding.Caution;
+import vastarc.core.finding.Problem;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Practice;
@@ -19,6 +20,9 @@ import vastarc.core.joint.Practice;
  * @param tacks       fusion tacks and their spacing
  * @param butts       both ways to weld a thin butt; empty for other joints
  * @param cautions    what to mind
+ * @param foot        how the current should come and go where a foot does it, and how low it may go
+ * @param own         the hand's own values that stand on this sheet
+ * @param ownProblems own values that cannot stand, and why; the engine's are used instead
  */
 public record Sheet(
         HeatSolution heat,
@@ -28,7 +32,34 @@ public record Sheet(
         Optional<PassPlan> passes,
         TackPlan tacks,
         List<ButtChoice> butts,
-        List<Caution> cautions) {
+        List<Caution> cautions,
+        FootSlopes foot,
+        OwnValues own,
+        List<Problem> ownProblems) {
+
+    /**
+     * What a foot does in place of slopes.
+     *
+     * @param easeInS in which it brings the current up, s
+     * @param taperS  in which it takes the current away, s
+     * @param leastA  lowest current the tungsten holds, A
+     */
+    public record FootSlopes(double easeInS, double taperS, double leastA) {}
+
+    Sheet withOwn(Map<SettingKey, Setting> changed, OwnValues standing, List<Problem> refused) {
+        return new Sheet(
+                heat,
+                changed,
+                schools,
+                wireChoices,
+                passes,
+                tacks,
+                butts,
+                cautions,
+                foot,
+                standing,
+                List.copyOf(refused));
+    }
 
     public Joint joint() {
         return heat.joint();

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.heat.HeatSolution;
@@ -27,9 +28,39 @@ public final class SheetPlanner {
         if (!outside.isEmpty()) {
             return Outcome.failed(outside);
         }
-        Plan plan = Plan.of(HeatSolution.of(joint, practice), schools);
+        Plan plan = Plan.of(HeatSolution.of(joint, practice), schools, OwnValues.none());
         Optional<Problem> current = ScopeRules.currentProblem(plan);
         return current.isPresent() ? Outcome.failed(current.get()) : Outcome.of(sheet(plan));
+    }
+
+    /**
+     * The sheet with the hand's own values. What follows from an own current or pulse (tungsten, cup, ceiling, averages) follows; a value
+     * that cannot stand is left out and named in {@link Sheet#ownProblems()}.
+     */
+    public static Outcome<Sheet> plan(Joint joint, Practice practice, Schools schools, OwnValues own) {
+        Outcome<Sheet> engine = plan(joint, practice, schools);
+        return own.isEmpty() ? engine : engine.map(sheet -> withOwn(sheet, schools, own));
+    }
+
+    private static Sheet withOwn(Sheet engine, Schools schools, OwnValues own) {
+        OwnRules.Checked checked = OwnRules.check(engine, own);
+        Plan plan = Plan.of(engine.heat(), schools, checked.own());
+        Optional<Problem> current = ScopeRules.currentProblem(plan);
+        if (current.isPresent()) {
+            Sheet without = withOwn(engine, schools, own.without(SettingKey.WORKING_CURRENT));
+            Problem named = current.get().inField(SettingKey.WORKING_CURRENT.apiName());
+            return without.withOwn(without.settings(), without.own(), joined(List.of(named), without.ownProblems()));
+        }
+        Sheet followed = sheet(plan);
+        Map<SettingKey, Setting> settings = new LinkedHashMap<>(followed.settings());
+        checked.own()
+                .values()
+                .forEach((key, value) -> settings.put(key, engine.setting(key).at(value)));
+        return followed.withOwn(Collections.unmodifiableMap(settings), checked.own(), checked.problems());
+    }
+
+    private static List<Problem> joined(List<Problem> first, List<Problem> rest) {
+        return Stream.concat(first.stream(), rest.stream()).toList();
     }
 
     private static Sheet sheet(Plan plan) {
@@ -47,6 +78,10 @@ public final class SheetPlanner {
                 passes,
                 TackPlan.of(plan, settings.get(SettingKey.PRE_FLOW), settings.get(SettingKey.POST_FLOW)),
                 ButtChoice.compare(plan.joint(), plan.practice()),
-                CautionRules.cautions(plan));
+                CautionRules.cautions(plan),
+                new Sheet.FootSlopes(
+                        PanelRules.easeInS(plan), plan.taperS(), plan.tungsten().minStableA()),
+                OwnValues.none(),
+                List.of());
     }
 }

@@ -30,7 +30,9 @@ public record WireChoice(
     /** Above this a cold lump sits in the corner while the arc lights the walls (judgement). */
     public static final double COLD_DAB_K = 150;
 
-    private static final double DABS_PER_S = 1.5;
+    /** Rhythm of a steady hand, dabs a second. Judgement. */
+    public static final double DABS_PER_S = 1.5;
+
     private static final double POOL_CAPACITY_J_PER_KG_K = 800;
 
     /** The three schools' diameters for this joint. */

@@ -20,6 +20,10 @@ import vastarc.core.joint.WireFeed;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.score.ControlLogic;
+import vastarc.core.score.Phase;
+import vastarc.core.score.Reaction;
+import vastarc.core.score.ScoreKey;
 import vastarc.core.sheet.Matter;
 import vastarc.core.sheet.School;
 import vastarc.core.sheet.SettingKey;
@@ -42,6 +46,14 @@ class WordsTest {
         assertThat(Phrasebook.find(school.words())).isPresent();
     }
 
+    @ParameterizedTest
+    @EnumSource(value = ScoreKey.class, mode = EnumSource.Mode.EXCLUDE, names = "SEAM_LENGTH")
+    void everyFigureOfAScoreSaysWhatTooLittleAndTooMuchDo(ScoreKey key) {
+        for (String words : List.of(key.words(), "score.below." + key.apiName(), "score.above." + key.apiName())) {
+            assertThat(Phrasebook.find(words)).as(words).isPresent();
+        }
+    }
+
     @Test
     void everyChoiceHasItsWords() {
         words("material", Material.values());
@@ -56,6 +68,9 @@ class WordsTest {
         words("matter", Matter.values());
         words("access", Access.values());
         words("service", Service.values());
+        words("phase", Phase.values());
+        words("reaction", Reaction.values());
+        words("logic", ControlLogic.Name.values());
     }
 
     private static void words(String group, Enum<?>[] values) {

@@ -1,0 +1,58 @@
+package vastarc.core.sheet;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.OptionalDouble;
+import vastarc.core.heat.Pulse;
+
+/**
+ * Values the hand has set itself, over what the engine would set.
+ *
+ * @param values by setting, in the setting's unit
+ */
+public record OwnValues(Map<SettingKey, Double> values) {
+
+    private static final OwnValues NONE = new OwnValues(Map.of());
+
+    public OwnValues {
+        values = Map.copyOf(values);
+    }
+
+    public static OwnValues none() {
+        return NONE;
+    }
+
+    public boolean isEmpty() {
+        return values.isEmpty();
+    }
+
+    public OptionalDouble of(SettingKey key) {
+        Double value = values.get(key);
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    OwnValues without(SettingKey key) {
+        Map<SettingKey, Double> fewer = new EnumMap<>(SettingKey.class);
+        fewer.putAll(values);
+        fewer.remove(key);
+        return new OwnValues(fewer);
+    }
+
+    /** The pulse with what the hand has set of it; a steady current keeps its shape. */
+    Pulse over(Pulse pulse) {
+        double peak = of(SettingKey.WORKING_CURRENT).orElse(pulse.peakA());
+        if (pulse.isSteady()) {
+            return Pulse.steady(peak);
+        }
+        return new Pulse(
+                of(SettingKey.PULSE_RATE).orElse(pulse.rateHz()),
+                percent(SettingKey.PULSE_ON_TIME, pulse.onFraction()),
+                percent(SettingKey.PULSE_BACKGROUND, pulse.backgroundRatio()),
+                peak);
+    }
+
+    private double percent(SettingKey key, double fraction) {
+        OptionalDouble own = of(key);
+        return own.isPresent() ? own.getAsDouble() / 100 : fraction;
+    }
+}
