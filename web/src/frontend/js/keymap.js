@@ -1,5 +1,5 @@
 // What a key does. Keys are left alone while something is being typed, and with Ctrl, Alt or Meta.
-const KEYS = { '?': 'help', u: 'units', t: 'theme', n: 'new', h: 'bench', 1: 'sheet' };
+const KEYS = { '?': 'help', u: 'units', t: 'theme', n: 'new', h: 'bench' };
 const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
 
 export function isTyping(element) {
@@ -10,6 +10,10 @@ export function isTyping(element) {
 
 export function actionFor(event, focused) {
   if (event.key === 'Escape') return 'close';
-  if (event.ctrlKey || event.altKey || event.metaKey || isTyping(focused)) return null;
+  if (isTyping(focused)) return null;
+  if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') return event.shiftKey ? 'redo' : 'undo';
+  if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'y') return 'redo';
+  if (event.ctrlKey || event.altKey || event.metaKey) return null;
+  if (/^[1-9]$/.test(event.key)) return 'step';
   return KEYS[event.key] ?? null;
 }

@@ -8,7 +8,21 @@ export function keys() {
       if (action === null) return;
       if (action === 'close') return this.close();
       event.preventDefault();
-      this[action]();
+      this[action](event);
+    },
+
+    // Undo and redo belong to the page that is shown.
+    undo() {
+      if (!document.querySelector('[data-history=undo]')?.disabled) window.dispatchEvent(new CustomEvent('history', { detail: 'undo' }));
+    },
+
+    redo() {
+      if (!document.querySelector('[data-history=redo]')?.disabled) window.dispatchEvent(new CustomEvent('history', { detail: 'redo' }));
+    },
+
+    historyClicked(event) {
+      const button = event.target.closest?.('[data-history]');
+      if (button) this[button.dataset.history]();
     },
 
     help() {
@@ -40,8 +54,9 @@ export function keys() {
       document.getElementById('to-bench').click();
     },
 
-    sheet() {
-      document.querySelector('[data-step="1"]')?.click();
+    // Number keys go to the job's steps.
+    step(event) {
+      document.querySelector(`[data-step="${event.key}"]`)?.click();
     },
   };
 }

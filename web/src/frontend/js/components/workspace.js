@@ -1,4 +1,4 @@
-import Alpine from '@alpinejs/csp';
+import { formBody, lay, post, showHistory, travelHistory } from '../page.js';
 import { saver } from '../saving.js';
 
 const TYPING_PAUSE_MS = 120;
@@ -13,6 +13,7 @@ export function workspace() {
 
     init() {
       this.saving = saver(() => this.send());
+      showHistory();
     },
 
     typed() {
@@ -57,12 +58,7 @@ export function workspace() {
     async send() {
       const form = document.getElementById('job-form');
       try {
-        const answer = await fetch(form.action, {
-          method: 'POST',
-          body: new URLSearchParams(new FormData(form)),
-          headers: { 'X-XSRF-TOKEN': document.querySelector('meta[name=csrf]').content },
-        });
-        if (!answer.ok) throw new Error(`answer ${answer.status}`);
+        const answer = await post(form.action, formBody());
         this.place(await answer.text(), answer.headers.get('X-Job'));
         this.trouble = '';
       } catch {
@@ -72,23 +68,26 @@ export function workspace() {
     },
 
     place(html, job) {
-      const address = `/jobs/${job}/sheet`;
-      if (window.location.pathname !== address) window.history.replaceState(null, '', address);
-      const focused = document.activeElement;
-      Alpine.morph(document.getElementById('workspace'), html, {
-        updating(from, to, childrenOnly, skip) {
-          if (from.nodeType !== Node.ELEMENT_NODE) return;
-          if (from.tagName === 'DETAILS') to.open = from.open;
-          if (from.classList.contains('why')) skip();
-          if (from === focused && from.matches('input[type=text], textarea')) {
-            // What is being typed stays as it is; only its state is told anew.
-            if (to.hasAttribute('aria-invalid')) from.setAttribute('aria-invalid', to.getAttribute('aria-invalid'));
-            skip();
-          }
-        },
-      });
+      lay(html, job, 'sheet');
+      this.told();
+    },
+
+    told() {
       document.querySelectorAll('details[name=why][open]').forEach((figure) => this.explain(figure));
       document.title = `${document.getElementById('job-name').value} – Vast Arc`;
+    },
+
+    async travel(event) {
+      await travelHistory(event.detail, 'sheet');
+      this.told();
+    },
+
+    // One tap gives an own value back to the engine.
+    async clicked(event) {
+      const button = event.target.closest('[data-back]');
+      if (!button) return;
+      const answer = await post(`${window.location.pathname}/engine/${button.dataset.back}`, new URLSearchParams());
+      this.place(await answer.text(), null);
     },
   };
 }

@@ -31,6 +31,11 @@ public record Outcome<T>(Optional<T> value, List<Problem> problems) {
         return failed(List.of(problem));
     }
 
+    /** A further step that may fail in its turn. */
+    public <R> Outcome<R> then(Function<T, Outcome<R>> step) {
+        return value.map(step).orElseGet(() -> failed(problems));
+    }
+
     public <R> Outcome<R> map(Function<T, R> change) {
         return new Outcome<>(value.map(change), problems);
     }

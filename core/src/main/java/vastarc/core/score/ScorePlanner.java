@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import vastarc.core.finding.Problem;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.WireFeed;
@@ -25,8 +26,12 @@ public final class ScorePlanner {
     /** A seam of which nothing is known, mm. */
     private static final double USUAL_SEAM_MM = 60;
 
+    private static final Set<ScoreKey> ENDS = Set.of(ScoreKey.DOWN_SLOPE, ScoreKey.END_CURRENT, ScoreKey.FOOT_OUT);
     private static final int MOST_SPOTS = 400;
-    private static final double CRATER_SHARE = 0.55;
+
+    /** An end that leaves more than this share of the pool standing makes a crater. Judgement. */
+    static final double CRATER_SHARE = 0.55;
+
     private static final double PULSE_FELT_BY_HAND_HZ = 4;
     private static final double LONGEST_S = 7200;
 
@@ -69,7 +74,7 @@ public final class ScorePlanner {
                 integrals,
                 pool,
                 rhythm(values),
-                notes(timeline, pool),
+                notes(timeline, pool, handles),
                 List.copyOf(problems));
     }
 
@@ -163,11 +168,12 @@ public final class ScorePlanner {
         return new ScoreValues(values, leastA(), spots, Math.min(LONGEST_S / 4, seam / speed));
     }
 
-    /** An end that leaves more than {@value #CRATER_SHARE} of the pool standing makes a crater (judgement). */
-    private List<Phrase> notes(Timeline timeline, PoolTrack pool) {
+    /** A crater that no figure outside its window has already told of. */
+    private List<Phrase> notes(Timeline timeline, PoolTrack pool, Map<ScoreKey, Handle> handles) {
         double atOut = pool.widthAt(timeline.arcOutS());
         double planned = sheet.setting(SettingKey.POOL_WIDTH).engineValue();
-        return logic.isTack() || atOut <= CRATER_SHARE * planned
+        boolean told = ENDS.stream().anyMatch(key -> handles.get(key).warning().isPresent());
+        return logic.isTack() || told || atOut <= CRATER_SHARE * planned
                 ? List.of()
                 : List.of(Phrase.of("score.note.crater", Quantity.millimetres(atOut), Quantity.millimetres(planned)));
     }

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.score.ControlLogic.Input;
 import vastarc.core.score.ControlLogic.Timed;
+import vastarc.core.sheet.SettingKey;
 import vastarc.core.wording.Phrase;
 
 /**
@@ -114,21 +115,13 @@ public record TryReview(List<Finding> findings, Welded welded) {
                     PoolTrack.of(played, score.sheet().heat()).widthAt(atS));
         }
 
+        /** A foot that came off before the pool had closed. */
         private void snappedFoot() {
+            double planned = score.sheet().setting(SettingKey.POOL_WIDTH).engineValue();
             played.changes().stream()
                     .filter(change -> change.to() == Phase.ARC_OUT)
-                    .filter(change ->
-                            lastCurrentA(change.atS()) > 0.5 * score.values().of(ScoreKey.WORKING_CURRENT))
-                    .forEach(change -> say(
-                            "footSnapped",
-                            change.atS(),
-                            Quantity.amperes(lastCurrentA(change.atS())),
-                            poolAt(change.atS())));
-        }
-
-        /** Current half a second before a time: what the foot came from, A. */
-        private double lastCurrentA(double atS) {
-            return played.at(Math.max(0, atS - 0.5)).currentA();
+                    .filter(change -> poolAt(change.atS()).value() > ScorePlanner.CRATER_SHARE * planned)
+                    .forEach(change -> say("footSnapped", change.atS(), poolAt(change.atS())));
         }
 
         void weld() {

@@ -83,7 +83,7 @@ class ScorePlannerTest {
         assertThat(said(own(Map.of(SettingKey.DOWN_SLOPE, 0.2))
                         .handle(ScoreKey.DOWN_SLOPE)
                         .warning()))
-                .contains("quicker than the pool closes");
+                .contains("quicker than the pool's tail can follow");
         assertThat(said(own(Map.of(SettingKey.END_CURRENT, 1.0))
                         .handle(ScoreKey.END_CURRENT)
                         .warning()))

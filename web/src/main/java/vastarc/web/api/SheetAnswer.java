@@ -42,7 +42,7 @@ record SheetAnswer(
         List<CautionText> cautions,
         List<ProblemAnswer.Error> problems) {
 
-    /** A setting: {@code value} is a number, or text for a setting that is words. */
+    /** A setting: {@code value} is a number, or text for a setting that is words; the engine's value stands beside an own one. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record Figure(
             Object value,
@@ -52,7 +52,8 @@ record SheetAnswer(
             boolean idle,
             String school,
             String reason,
-            String source) {}
+            String source,
+            Double engineValue) {}
 
     /** A school's steady working current. */
     record SchoolFigure(double currentA, String note) {}
@@ -193,22 +194,26 @@ record SheetAnswer(
     private static Figure figure(Setting setting) {
         Window window = setting.window().orElse(null);
         return new Figure(
-                window == null ? say(setting.text().orElseThrow()) : (Object) rounded(window.value()),
+                window == null ? say(setting.text().orElseThrow()) : (Object) rounded(setting.value()),
                 setting.key().unit().symbol(),
                 window == null ? null : (Double) rounded(window.low()),
                 window == null ? null : (Double) rounded(window.high()),
                 setting.idle(),
-                say(Phrase.of(setting.school().words())),
+                say(Phrase.of(
+                        setting.own().isPresent()
+                                ? "school.OWN"
+                                : setting.school().words())),
                 say(setting.reason()),
-                setting.key().sourceKind().label());
+                setting.key().sourceKind().label(),
+                setting.own().isPresent() ? (Double) rounded(window.value()) : null);
     }
 
     /** Five significant digits: more than the model knows, enough to compare. */
-    private static double rounded(double value) {
+    static double rounded(double value) {
         return new BigDecimal(value).round(FIGURES).doubleValue();
     }
 
-    private static String say(Phrase phrase) {
+    static String say(Phrase phrase) {
         return Phrasebook.say(phrase, UnitSystem.METRIC);
     }
 }

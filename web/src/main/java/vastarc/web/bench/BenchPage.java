@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import vastarc.core.finding.Outcome;
 import vastarc.core.joint.Joint;
-import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
@@ -14,7 +13,7 @@ import vastarc.core.wording.Phrasebook;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
 import vastarc.web.job.Job;
-import vastarc.web.sheet.SheetPage;
+import vastarc.web.request.JobPlan;
 
 /**
  * The bench, finished for display.
@@ -63,7 +62,7 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
     }
 
     private static JobCard card(Job job, UnitSystem units) {
-        Outcome<Sheet> outcome = SheetPage.plan(job.form());
+        Outcome<Sheet> outcome = JobPlan.sheet(job.form());
         return new JobCard(
                 job.id().toString(),
                 job.name(),
@@ -99,8 +98,7 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
     private static Figure figure(Setting setting, UnitSystem units) {
         String name = say(setting.key().words());
         return setting.window()
-                .map(window ->
-                        units.show(Quantity.of(window.value(), setting.key().unit())))
+                .map(window -> units.show(setting.quantity()))
                 .map(shown -> new Figure(name, shown.figure(), shown.unit()))
                 .orElseGet(() -> new Figure(name, Phrasebook.say(setting.text().orElseThrow(), units), ""));
     }

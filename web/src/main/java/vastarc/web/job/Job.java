@@ -20,7 +20,7 @@ public class Job implements Persistable<UUID> {
     public static final int MAX_NAME = 120;
     public static final int MAX_NOTES = 4000;
 
-    private static final int FORM_FORMAT = 1;
+    static final int FORM_FORMAT = 1;
 
     @Id
     private UUID id;
@@ -48,6 +48,9 @@ public class Job implements Persistable<UUID> {
     @Column(name = "deleted_at")
     private Instant deletedAt;
 
+    /** Place of the form in the job's history. */
+    private int place;
+
     protected Job() {}
 
     Job(JobStore.Content content, Instant now) {
@@ -68,6 +71,16 @@ public class Job implements Persistable<UUID> {
 
     private static String cut(String text, int most) {
         return text.length() > most ? text.substring(0, most) : text;
+    }
+
+    /** Takes another form, from a place of the history. */
+    void go(TypedForm other, int at, Instant now) {
+        change(new JobStore.Content(name, notes, other), now);
+        place = at;
+    }
+
+    int place() {
+        return place;
     }
 
     void delete(Instant now) {

@@ -71,8 +71,7 @@ public final class FormFields implements Fields {
                     .map(Length::inMillimetres);
         }
         try {
-            return Optional.of(
-                    Double.parseDouble(text.replace(',', '.').replace("°", "").replace("C", "")));
+            return Optional.of(Double.parseDouble(bare(text, range.unit())));
         } catch (NumberFormatException e) {
             note(Problem.badValue(
                     range.field(),
@@ -81,6 +80,16 @@ public final class FormFields implements Fields {
                     "a number in " + range.unit().symbol()));
             return Optional.empty();
         }
+    }
+
+    /** The figure without the unit that may stand behind it, with a point for a comma. */
+    private static String bare(String text, Unit unit) {
+        String figure = text.replace(',', '.').replace("°", "").strip();
+        String symbol = unit.symbol().replace("°", "");
+        boolean named = !symbol.isEmpty()
+                && figure.length() > symbol.length()
+                && figure.regionMatches(true, figure.length() - symbol.length(), symbol, 0, symbol.length());
+        return named ? figure.substring(0, figure.length() - symbol.length()).strip() : figure;
     }
 
     private boolean inside(Range range, double value) {

@@ -28,6 +28,8 @@ public final class JobReader {
     public static final String MATERIAL = "material";
     public static final String OTHER_MATERIAL = "otherMaterial";
     public static final String JOINT = "joint";
+    public static final String PULSE = "pulse";
+    public static final String CONTROL = "control";
     public static final String THICKNESS = JointLimits.THICKNESS.field();
 
     /** Every field name a request may carry. */
@@ -47,10 +49,10 @@ public final class JobReader {
             "wire",
             "wireFeed",
             "technique",
-            "control",
+            CONTROL,
             "chill",
             "purged",
-            "pulse",
+            PULSE,
             "finish",
             "bothSides",
             "backAccess",
@@ -119,10 +121,10 @@ public final class JobReader {
             draft.wire = fields.flag("wire").orElse(draft.wire);
             draft.wireFeed = fields.choice("wireFeed", WireFeed.class).orElse(draft.wireFeed);
             draft.technique = fields.choice("technique", Technique.class).orElse(draft.technique);
-            draft.control = fields.choice("control", Control.class).orElse(draft.control);
+            draft.control = fields.choice(CONTROL, Control.class).orElse(draft.control);
             draft.chill = fields.choice("chill", Chill.class).orElse(draft.chill);
             draft.purged = fields.flag("purged").orElse(draft.purged);
-            draft.pulse = fields.choice("pulse", PulsePurpose.class).orElse(draft.pulse);
+            draft.pulse = fields.choice(PULSE, PulsePurpose.class).orElse(draft.pulse);
             draft.finish = fields.choice("finish", Finish.class).orElse(draft.finish);
             draft.bothSides = fields.flag("bothSides").orElse(draft.bothSides);
             draft.backAccess = fields.flag("backAccess").orElse(draft.backAccess);

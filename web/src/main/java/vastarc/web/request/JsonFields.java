@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Problem;
 import vastarc.core.joint.JointLimits;
@@ -18,19 +20,51 @@ public final class JsonFields implements Fields {
     private final JsonNode body;
     private final List<Problem> problems = new ArrayList<>();
 
-    /** Fields of an object; unknown names are problems at once. */
-    public JsonFields(JsonNode body) {
+    private static final String OWN_OBJECT = "own";
+
+    /**
+     * Fields of an object; unknown names are problems at once.
+     *
+     * @param others names this call takes besides the joint's and {@code own}
+     */
+    public JsonFields(JsonNode body, Set<String> others) {
         this.body = body;
-        for (String name : body.propertyNames()) {
-            if (!JobReader.FIELDS.contains(name)) {
-                String known = String.join(", ", new TreeSet<>(JobReader.FIELDS));
-                note(Problem.badValue(Choices.shortened(name), "unknownField", known));
+        Set<String> known = new TreeSet<>(JobReader.FIELDS);
+        known.addAll(others);
+        known.add(OWN_OBJECT);
+        refuseUnknown(body, "", known);
+        JsonNode own = body.get(OWN_OBJECT);
+        if (own != null && own.isObject()) {
+            refuseUnknown(own, OwnReader.OWN, ownNames());
+        } else if (own != null && !own.isNull()) {
+            note(wrongType(OWN_OBJECT, own, "an object of own values by setting, such as {\"downSlope\": 3}"));
+        }
+    }
+
+    private static Set<String> ownNames() {
+        return OwnReader.FIELDS.stream()
+                .map(name -> name.substring(OwnReader.OWN.length()))
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private void refuseUnknown(JsonNode object, String prefix, Set<String> known) {
+        for (String name : object.propertyNames()) {
+            if (!known.contains(name)) {
+                note(Problem.badValue(prefix + Choices.shortened(name), "unknownField", String.join(", ", known)));
             }
         }
     }
 
     private Optional<JsonNode> given(String field) {
-        return Optional.ofNullable(body.get(field)).filter(node -> !node.isNull());
+        JsonNode holder = body;
+        String name = field;
+        if (field.startsWith(OwnReader.OWN)) {
+            holder = body.get(OWN_OBJECT);
+            name = field.substring(OwnReader.OWN.length());
+        }
+        return holder == null || !holder.isObject()
+                ? Optional.empty()
+                : Optional.ofNullable(holder.get(name)).filter(node -> !node.isNull());
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -24,9 +25,16 @@ public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareI
     public static final int MAX_CHARACTERS = 200;
 
     private static final Pattern UNPRINTABLE = Pattern.compile("[\\p{Cc}\\p{Cs}]");
-    private static final Set<String> NAMES = Stream.concat(
+
+    /** The fields of the joint, as the sheet's page sends them. */
+    public static final Set<String> JOINT_FIELDS = Stream.concat(
                     JobReader.FIELDS.stream().filter(name -> !name.equals(JobReader.THICKNESS)),
                     Stream.of(BASE, ABUTTING))
+            .collect(Collectors.toUnmodifiableSet());
+
+    /** The fields of the score: how the machine answers, the pulse wanted, and the hand's own values. */
+    public static final Set<String> SCORE_FIELDS = Stream.concat(
+                    OwnReader.FIELDS.stream(), Stream.of(OwnReader.LOGIC, JobReader.PULSE))
             .collect(Collectors.toUnmodifiableSet());
 
     public TypedForm {
@@ -56,14 +64,17 @@ public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareI
     }
 
     /**
-     * What was sent, over this form: unknown names are dropped, over-long texts cut, and a text that has not changed keeps the unit
-     * system it was typed in.
+     * What was sent, over this form: over-long texts are cut, and a text that has not changed keeps the unit system it was typed in.
+     *
+     * @param fields the fields the page answers for: one of them that was not sent is emptied, any other stays as it is
      */
-    public TypedForm changedTo(Map<String, String> sent, UnitSystem shown) {
-        Map<String, String> kept = new TreeMap<>();
-        Map<String, UnitSystem> units = new TreeMap<>();
+    public TypedForm changedTo(Map<String, String> sent, Set<String> fields, UnitSystem shown) {
+        Map<String, String> kept = new TreeMap<>(texts);
+        Map<String, UnitSystem> units = new TreeMap<>(bareIn);
+        kept.keySet().removeAll(fields);
+        units.keySet().removeAll(fields);
         sent.forEach((name, text) -> {
-            if (NAMES.contains(name) && !text.isBlank()) {
+            if (fields.contains(name) && !text.isBlank()) {
                 String cut = cleaned(text);
                 kept.put(name, cut);
                 boolean same = cut.equals(texts.get(name));
@@ -71,6 +82,22 @@ public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareI
             }
         });
         return new TypedForm(kept, units);
+    }
+
+    /** The same form with one field emptied or told anew. */
+    public TypedForm with(String name, Optional<String> text) {
+        Map<String, String> kept = new TreeMap<>(texts);
+        kept.remove(name);
+        text.ifPresent(value -> kept.put(name, value));
+        return new TypedForm(kept, bareIn);
+    }
+
+    /** The names of the fields in which two forms differ. */
+    public Set<String> changedFields(TypedForm before) {
+        Set<String> names = new TreeSet<>(texts.keySet());
+        names.addAll(before.texts.keySet());
+        names.removeIf(name -> text(name).equals(before.text(name)));
+        return names;
     }
 
     /** Cut to what is kept, without control characters and broken characters, which no shop writes and no database wants. */

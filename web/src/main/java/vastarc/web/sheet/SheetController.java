@@ -11,9 +11,14 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.SettingKey;
 import vastarc.web.job.Job;
 import vastarc.web.job.JobStore;
+import vastarc.web.request.JobPlan;
+import vastarc.web.request.JobReader;
+import vastarc.web.request.OwnReader;
+import vastarc.web.request.TypedForm;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 import vastarc.web.ui.ReasonView;
@@ -36,7 +41,7 @@ class SheetController {
     @GetMapping("/jobs/{id}/sheet")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
         Job job = jobs.find(id).filter(found -> !found.isDeleted()).orElseThrow(() -> new NotFound("job"));
-        model.addAttribute("page", SheetPage.of(job, Optional.empty(), preferences.units()));
+        model.addAttribute("page", SheetPage.of(job, jobs.history(job), Optional.empty(), preferences.units()));
         return "sheet/page";
     }
 
@@ -48,7 +53,7 @@ class SheetController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         ReasonView reason = jobs.find(id)
-                .flatMap(job -> SheetPage.plan(job.form()).value())
+                .flatMap(job -> JobPlan.sheet(job.form()).value())
                 .flatMap(sheet -> SettingKey.named(setting).flatMap(sheet::find))
                 .map(found -> ReasonView.of(found, preferences.units()))
                 .orElseThrow(() -> new NotFound("setting"));
@@ -66,23 +71,55 @@ class SheetController {
             Model model) {
         JobStore.Saved saved = jobs.save(
                         id,
-                        version(sent.get("version")),
+                        JobStore.version(sent.get("version")),
                         before -> new JobStore.Content(
                                 sent.getOrDefault("name", before.name()),
                                 sent.getOrDefault("notes", before.notes()),
-                                before.form().changedTo(sent, preferences.units())))
+                                jointChanged(before.form(), sent, preferences.units())))
                 .orElseThrow(() -> new NotFound("job"));
         response.setHeader("X-Job", saved.job().id().toString());
-        model.addAttribute("page", SheetPage.of(saved.job(), saved.collidedWith(), preferences.units()));
+        return workspace(saved.job(), saved.collidedWith(), preferences, model);
+    }
+
+    private String workspace(Job job, Optional<Job> collidedWith, Preferences preferences, Model model) {
+        model.addAttribute("page", SheetPage.of(job, jobs.history(job), collidedWith, preferences.units()));
         return "sheet/workspace :: workspace";
     }
 
-    /** An unreadable version is an old one: the edit then becomes a second job, never an overwrite. */
-    private static long version(String text) {
-        try {
-            return text == null ? -1 : Long.parseLong(text);
-        } catch (NumberFormatException e) {
-            return -1;
-        }
+    /** Another arc control than the chosen logic belongs to lets the logic go. */
+    private static TypedForm jointChanged(TypedForm before, Map<String, String> sent, UnitSystem units) {
+        TypedForm after = before.changedTo(sent, TypedForm.JOINT_FIELDS, units);
+        boolean sameControl = after.text(JobReader.CONTROL).equals(before.text(JobReader.CONTROL));
+        return sameControl ? after : after.with(OwnReader.LOGIC, Optional.empty());
+    }
+
+    /** Gives one of the hand's own values back to the engine. */
+    @PostMapping("/jobs/{id}/sheet/engine/{setting}")
+    String engine(
+            @PathVariable UUID id,
+            @PathVariable String setting,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Job job = jobs.find(id).orElseThrow(() -> new NotFound("job"));
+        Job saved = jobs.save(
+                        id,
+                        job.version(),
+                        before -> new JobStore.Content(
+                                before.name(),
+                                before.notes(),
+                                before.form().with(OwnReader.OWN + setting, Optional.empty())))
+                .orElseThrow(() -> new NotFound("job"))
+                .job();
+        return workspace(saved, Optional.empty(), preferences, model);
+    }
+
+    @PostMapping("/jobs/{id}/sheet/undo")
+    String undo(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+        return workspace(jobs.undo(id).orElseThrow(() -> new NotFound("job")), Optional.empty(), preferences, model);
+    }
+
+    @PostMapping("/jobs/{id}/sheet/redo")
+    String redo(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+        return workspace(jobs.redo(id).orElseThrow(() -> new NotFound("job")), Optional.empty(), preferences, model);
     }
 }

@@ -4,15 +4,11 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.SheetPlanner;
+import vastarc.web.job.History;
 import vastarc.web.job.Job;
-import vastarc.web.request.FormFields;
-import vastarc.web.request.JobReader;
-import vastarc.web.request.SheetInput;
-import vastarc.web.request.TypedForm;
+import vastarc.web.request.JobPlan;
 
 /**
  * The Sheet place, finished for display.
@@ -25,6 +21,7 @@ import vastarc.web.request.TypedForm;
  * @param sheet    the sheet; empty where the joint has none
  * @param problems why there is none
  * @param kept     when the job was last kept
+ * @param history  whether there is a step to undo or do again
  * @param conflict the other version, where this edit met one
  */
 public record SheetPage(
@@ -36,13 +33,14 @@ public record SheetPage(
         Optional<SheetView> sheet,
         List<String> problems,
         Instant kept,
+        History history,
         Optional<Conflict> conflict) {
 
     /** The job that an edit would have overwritten. */
     public record Conflict(String id, String name, Instant changed, boolean deleted) {}
 
-    static SheetPage of(Job job, Optional<Job> collidedWith, UnitSystem units) {
-        Outcome<Sheet> outcome = plan(job.form());
+    static SheetPage of(Job job, History history, Optional<Job> collidedWith, UnitSystem units) {
+        Outcome<Sheet> outcome = JobPlan.sheet(job.form());
         return new SheetPage(
                 job.id().toString(),
                 job.version(),
@@ -54,17 +52,9 @@ public record SheetPage(
                         .map(problem -> problem.message(units))
                         .toList(),
                 job.changedAt(),
+                history,
                 collidedWith.map(other ->
                         new Conflict(other.id().toString(), other.name(), other.changedAt(), other.isDeleted())));
-    }
-
-    /** The sheet of a joint as typed, or why it has none. */
-    public static Outcome<Sheet> plan(TypedForm form) {
-        Outcome<SheetInput> input = JobReader.read(new FormFields(form));
-        List<Problem> problems = input.problems();
-        return input.value()
-                .map(read -> SheetPlanner.plan(read.joint(), read.practice()))
-                .orElseGet(() -> Outcome.failed(problems));
     }
 
     /** Address of the other version. */

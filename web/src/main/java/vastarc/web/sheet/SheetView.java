@@ -13,6 +13,7 @@ import vastarc.core.sheet.ButtChoice;
 import vastarc.core.sheet.PassPlan;
 import vastarc.core.sheet.SchoolCurrent;
 import vastarc.core.sheet.Sensitivity;
+import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.TackPlan;
@@ -26,6 +27,8 @@ import vastarc.web.ui.FigureView;
 /**
  * A sheet finished for display.
  *
+ * @param owns     what the hand has set itself
+ * @param ownProblems own values that cannot stand
  * @param hero     the working current
  * @param heroNote who set it, and whether it is the peak of a pulse
  * @param panel    the other settings of the machine's front
@@ -43,6 +46,8 @@ import vastarc.web.ui.FigureView;
  * @param drawing  the joint in section
  */
 public record SheetView(
+        List<OwnLine> owns,
+        List<String> ownProblems,
         FigureView hero,
         String heroNote,
         List<FigureView> panel,
@@ -58,6 +63,9 @@ public record SheetView(
         List<StepLine> steps,
         List<String> cautions,
         Drawing drawing) {
+
+    /** An own value, and what the engine would set. */
+    public record OwnLine(String key, String name, String value, String engine) {}
 
     /** A school's current, its share of the longest bar, and where it stands here. */
     public record SchoolLine(String name, String figure, long barPercent, boolean chosen, String note) {}
@@ -103,6 +111,13 @@ public record SheetView(
 
     static SheetView of(Sheet sheet, UnitSystem units) {
         return new SheetView(
+                sheet.own().values().keySet().stream()
+                        .sorted()
+                        .map(key -> own(sheet.setting(key), units))
+                        .toList(),
+                sheet.ownProblems().stream()
+                        .map(problem -> problem.message(units))
+                        .toList(),
                 FigureView.of(sheet.setting(SettingKey.WORKING_CURRENT), units),
                 heroNote(sheet, units),
                 figures(sheet, SettingKey.Group.PANEL, units),
@@ -120,6 +135,15 @@ public record SheetView(
                         .map(caution -> Phrasebook.say(caution.text(), units))
                         .toList(),
                 JointDrawing.of(sheet, units));
+    }
+
+    private static OwnLine own(Setting setting, UnitSystem units) {
+        return new OwnLine(
+                setting.key().apiName(),
+                said(setting.key().words(), units),
+                units.show(setting.quantity()).line(),
+                units.show(Quantity.of(setting.engineValue(), setting.key().unit()))
+                        .line());
     }
 
     private static String heroNote(Sheet sheet, UnitSystem units) {

@@ -21,6 +21,8 @@ import vastarc.core.wording.Phrasebook;
  * @param words  the value is words rather than a figure
  * @param idle   has no effect here
  * @param school who set it; empty for a plain rule
+ * @param own    the hand's own value
+ * @param passed which bracket the value has passed: {@code low}, {@code high} or empty
  */
 public record FigureView(
         String id,
@@ -31,7 +33,9 @@ public record FigureView(
         String high,
         boolean words,
         boolean idle,
-        String school) {
+        String school,
+        boolean own,
+        String passed) {
 
     /** A name and its figure. */
     public record Line(String name, String value) {}
@@ -51,10 +55,26 @@ public record FigureView(
                 choice ? bound(setting, setting.window().map(Window::high).orElseThrow(), units) : "",
                 setting.text().isPresent(),
                 setting.idle(),
-                school(setting, units));
+                school(setting, units),
+                setting.own().isPresent(),
+                passed(setting));
+    }
+
+    private static String passed(Setting setting) {
+        if (setting.own().isEmpty()) {
+            return "";
+        }
+        return switch (setting.standing()) {
+            case BELOW -> "low";
+            case ABOVE -> "high";
+            case INSIDE -> "";
+        };
     }
 
     static String school(Setting setting, UnitSystem units) {
+        if (setting.own().isPresent()) {
+            return say(Phrase.of("school.OWN"), units);
+        }
         return setting.school() == School.RULE
                 ? ""
                 : say(Phrase.of(setting.school().words()), units);

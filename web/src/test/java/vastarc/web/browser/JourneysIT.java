@@ -12,15 +12,11 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WindowType;
 import org.openqa.selenium.support.ui.Select;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.context.ActiveProfiles;
+import vastarc.web.BrowserTest;
 
 /** What a welder does in the running program, in a real browser. */
-@SpringBootTest(
-        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = "spring.datasource.url=jdbc:h2:mem:journeys;DB_CLOSE_DELAY=-1")
-@ActiveProfiles("test")
+@BrowserTest
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class JourneysIT {
 

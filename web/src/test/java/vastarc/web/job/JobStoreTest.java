@@ -24,7 +24,10 @@ class JobStoreTest {
 
     private static TypedForm thickness(String text) {
         return TypedForm.fresh()
-                .changedTo(Map.of("material", "CARBON_STEEL", "joint", "LAP", TypedForm.BASE, text), UnitSystem.METRIC);
+                .changedTo(
+                        Map.of("material", "CARBON_STEEL", "joint", "LAP", TypedForm.BASE, text),
+                        TypedForm.JOINT_FIELDS,
+                        UnitSystem.METRIC);
     }
 
     private Optional<JobStore.Saved> save(UUID id, long version, String name, String notes, TypedForm form) {

@@ -27,10 +27,12 @@ class TypedFormTest {
     @Test
     void aBareNumberKeepsTheUnitsItWasTypedInWhenUnitsAreTurned() {
         Map<String, String> sent = Map.of("material", "CARBON_STEEL", "joint", "LAP", TypedForm.BASE, "2");
-        TypedForm metric = TypedForm.fresh().changedTo(sent, UnitSystem.METRIC);
-        TypedForm turned = metric.changedTo(sent, UnitSystem.INCH);
+        TypedForm metric = TypedForm.fresh().changedTo(sent, TypedForm.JOINT_FIELDS, UnitSystem.METRIC);
+        TypedForm turned = metric.changedTo(sent, TypedForm.JOINT_FIELDS, UnitSystem.INCH);
         TypedForm retyped = turned.changedTo(
-                Map.of("material", "CARBON_STEEL", "joint", "LAP", TypedForm.BASE, "0.1"), UnitSystem.INCH);
+                Map.of("material", "CARBON_STEEL", "joint", "LAP", TypedForm.BASE, "0.1"),
+                TypedForm.JOINT_FIELDS,
+                UnitSystem.INCH);
 
         assertThat(baseMm(turned)).isEqualTo(2);
         assertThat(baseMm(retyped)).isEqualTo(2.54);
@@ -38,8 +40,11 @@ class TypedFormTest {
 
     @Test
     void unknownFieldsAreDroppedAndLongTextsCut() {
-        TypedForm form =
-                TypedForm.fresh().changedTo(Map.of("evil", "x", TypedForm.BASE, "9".repeat(5000)), UnitSystem.METRIC);
+        TypedForm form = TypedForm.fresh()
+                .changedTo(
+                        Map.of("evil", "x", TypedForm.BASE, "9".repeat(5000)),
+                        TypedForm.JOINT_FIELDS,
+                        UnitSystem.METRIC);
 
         assertThat(form.texts()).doesNotContainKey("evil");
         assertThat(form.text(TypedForm.BASE).orElseThrow()).hasSize(TypedForm.MAX_CHARACTERS);
@@ -51,9 +56,9 @@ class TypedFormTest {
         Map<String, String> steel = Map.of("material", "CARBON_STEEL", "joint", "LAP", TypedForm.BASE, "16 ga");
         Map<String, String> stainless = Map.of("material", "STAINLESS_304L", "joint", "LAP", TypedForm.BASE, "16 ga");
 
-        assertThat(baseMm(TypedForm.fresh().changedTo(steel, UnitSystem.METRIC)))
+        assertThat(baseMm(TypedForm.fresh().changedTo(steel, TypedForm.JOINT_FIELDS, UnitSystem.METRIC)))
                 .isEqualTo(0.0598 * 25.4);
-        assertThat(baseMm(TypedForm.fresh().changedTo(stainless, UnitSystem.METRIC)))
+        assertThat(baseMm(TypedForm.fresh().changedTo(stainless, TypedForm.JOINT_FIELDS, UnitSystem.METRIC)))
                 .isEqualTo(0.0625 * 25.4);
     }
 
@@ -82,6 +87,7 @@ class TypedFormTest {
                                 "true",
                                 "smallTab",
                                 "true"),
+                        TypedForm.JOINT_FIELDS,
                         UnitSystem.METRIC);
         SheetInput input = read(form).value().orElseThrow();
 
@@ -109,6 +115,7 @@ class TypedFormTest {
                                 "ZZ",
                                 "gapMm",
                                 "50"),
+                        TypedForm.JOINT_FIELDS,
                         UnitSystem.METRIC);
 
         assertThat(read(form).problems())

@@ -122,6 +122,7 @@ class PagesTest {
                                         ".065",
                                         "tubeOdMm",
                                         "2 in"),
+                                TypedForm.JOINT_FIELDS,
                                 UnitSystem.INCH));
         String page = send(get("/jobs/" + job.id() + "/sheet").cookie(new Cookie("units", "inch")))
                 .getContentAsString();

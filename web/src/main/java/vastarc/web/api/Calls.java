@@ -1,0 +1,73 @@
+package vastarc.web.api;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.json.JsonReadFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+
+/** What every call does alike: reads a JSON object of bounded size, answers JSON or problem details. */
+final class Calls {
+
+    private static final int MAX_BODY_BYTES = 64 * 1024;
+
+    /** NaN and infinity are read as numbers, so that the answer can name the field instead of a place in the text. */
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
+            .build();
+
+    private Calls() {}
+
+    /** The object sent, or what is wrong with it. */
+    static Outcome<JsonNode> body(HttpServletRequest request, String example) throws IOException {
+        byte[] body = read(request);
+        if (body.length > MAX_BODY_BYTES) {
+            return Outcome.failed(
+                    Problem.badValue("body", "textTooLong", "more than " + MAX_BODY_BYTES, MAX_BODY_BYTES));
+        }
+        try {
+            JsonNode node = JSON.readTree(body);
+            return node.isObject()
+                    ? Outcome.of(node)
+                    : Outcome.failed(Problem.badValue("body", "json", "it is not an object", example));
+        } catch (JacksonException e) {
+            String place = e.getLocation() == null
+                    ? "it is broken"
+                    : "broken at line " + e.getLocation().getLineNr() + ", column "
+                            + e.getLocation().getColumnNr();
+            return Outcome.failed(Problem.badValue("body", "json", place, example));
+        }
+    }
+
+    private static byte[] read(HttpServletRequest request) throws IOException {
+        try (InputStream in = request.getInputStream()) {
+            return in.readNBytes(MAX_BODY_BYTES + 1);
+        }
+    }
+
+    /** The value as JSON, or a refusal. */
+    static ResponseEntity<Object> answer(Outcome<?> outcome) {
+        return outcome.value()
+                .<ResponseEntity<Object>>map(value -> ResponseEntity.ok()
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .body(value))
+                .orElseGet(() -> refusal(outcome.problems()));
+    }
+
+    /** 422 where everything is understood and out of scope, 400 where anything is bad. */
+    static ResponseEntity<Object> refusal(List<Problem> problems) {
+        boolean outOfScope = problems.stream().allMatch(problem -> problem.kind() == Problem.Kind.OUT_OF_SCOPE);
+        ProblemDetail detail = Refusals.detail(outOfScope ? 422 : 400, problems);
+        return ResponseEntity.status(detail.getStatus())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail);
+    }
+}

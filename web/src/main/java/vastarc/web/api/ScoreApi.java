@@ -1,0 +1,151 @@
+package vastarc.web.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.ExampleObject;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.score.Samples;
+import vastarc.core.score.Score;
+import vastarc.core.score.ScorePlanner;
+import vastarc.core.score.Timeline;
+import vastarc.core.score.Touch;
+import vastarc.web.request.OwnReader;
+import vastarc.web.request.TouchReader;
+import vastarc.web.score.ScoreCsv;
+
+/** From a joint and a control logic to the weld in time, as JSON or as samples. */
+@RestController
+@Tag(name = "score", description = "The weld in time")
+class ScoreApi {
+
+    private static final String STEP = "stepS";
+    private static final double USUAL_STEP_S = 0.1;
+    private static final Set<String> FIELDS = Set.of(OwnReader.LOGIC, TouchReader.TOUCHES, TouchReader.AWAY, STEP);
+    private static final String EXAMPLE = """
+            {"material":"STAINLESS_304L","joint":"SQUARE_BUTT","thicknessMm":[2],"logic":"TRIGGER_4T","own":{"downSlope":3,"seamMm":80}}""";
+
+    /** A score, the touches to play on it, and when the torch went away. */
+    private record Asked(Score score, Optional<List<Touch>> touches, OptionalDouble awayS, double stepS) {
+
+        /** After the last touch there is time for the slopes and the gas, and no more. */
+        double untilS() {
+            double last = touches.flatMap(all -> all.stream().map(Touch::atS).max(Double::compare))
+                    .orElse(0.0);
+            return last + 300;
+        }
+
+        Timeline timeline() {
+            return touches.map(played -> ScorePlanner.played(score, played, untilS()))
+                    .orElse(score.timeline());
+        }
+    }
+
+    @Operation(
+            summary = "The weld in time",
+            description =
+                    "Phases, breakpoints and integrals of a sheet under a control logic. Takes the fields of a sheet request, and: "
+                            + "logic, own, touches, awayS. Touches that are sent are played instead of the plan's and reviewed against it.")
+    @RequestBody(
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(allOf = {SheetRequest.class, ScoreRequest.class}),
+                            examples = @ExampleObject(EXAMPLE)))
+    @ApiResponse(
+            responseCode = "200",
+            description = "The score",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = ScoreAnswer.class)))
+    @ApiResponse(
+            responseCode = "400",
+            description = "Bad input: every bad field is named at once, with what would work",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                            schema = @Schema(implementation = ProblemAnswer.class)))
+    @ApiResponse(
+            responseCode = "422",
+            description = "Understood, but out of scope",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                            schema = @Schema(implementation = ProblemAnswer.class)))
+    @PostMapping(path = "/api/v1/score", consumes = MediaType.ALL_VALUE)
+    ResponseEntity<Object> score(HttpServletRequest request) throws IOException {
+        return Calls.answer(asked(request)
+                .map(asked -> ScoreAnswer.of(asked.score(), asked.touches(), asked.untilS(), asked.awayS())));
+    }
+
+    @Operation(
+            summary = "Samples of the weld in time, as CSV",
+            description = "Columns t_s, state, current_a, gas (1 or 0). Takes what the score call takes, and stepS.")
+    @RequestBody(
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(allOf = {SheetRequest.class, ScoreRequest.class}),
+                            examples = @ExampleObject(EXAMPLE)))
+    @ApiResponse(
+            responseCode = "200",
+            description = "The samples",
+            content = @Content(mediaType = "text/csv", schema = @Schema(type = "string")))
+    @ApiResponse(
+            responseCode = "400",
+            description = "Bad input: every bad field is named at once, with what would work",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                            schema = @Schema(implementation = ProblemAnswer.class)))
+    @PostMapping(path = "/api/v1/score/samples", consumes = MediaType.ALL_VALUE)
+    ResponseEntity<Object> samples(HttpServletRequest request) throws IOException {
+        Outcome<String> csv = asked(request).then(asked -> {
+            Timeline timeline = asked.timeline();
+            Optional<Problem> problem = Samples.problem(timeline, asked.stepS());
+            return problem.<Outcome<String>>map(Outcome::failed)
+                    .orElseGet(() -> Outcome.of(ScoreCsv.of(timeline, asked.stepS())));
+        });
+        return csv.value()
+                .<ResponseEntity<Object>>map(
+                        text -> ResponseEntity.ok().contentType(ScoreCsv.TYPE).body(text))
+                .orElseGet(() -> Calls.refusal(csv.problems()));
+    }
+
+    private static Outcome<Asked> asked(HttpServletRequest request) throws IOException {
+        return Calls.body(request, SheetApi.SMALLEST)
+                .then(body -> JsonPlan.read(body, FIELDS)
+                        .then(JsonPlan::score)
+                        .then(score -> step(body)
+                                .then(step -> TouchReader.read(body)
+                                        .map(touches -> new Asked(score, touches, TouchReader.away(body), step)))));
+    }
+
+    private static Outcome<Double> step(JsonNode body) {
+        JsonNode step = body.get(STEP);
+        if (step == null || step.isNull()) {
+            return Outcome.of(USUAL_STEP_S);
+        }
+        return step.isNumber()
+                ? Outcome.of(step.doubleValue())
+                : Outcome.failed(Problem.badValue(STEP, "type", "no number", "a number in s, such as 0.1"));
+    }
+}

@@ -1,0 +1,246 @@
+package vastarc.web.score;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.score.ControlLogic;
+import vastarc.core.score.Samples;
+import vastarc.core.score.Score;
+import vastarc.core.score.Timeline;
+import vastarc.core.score.Touch;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.job.Job;
+import vastarc.web.job.JobStore;
+import vastarc.web.request.JobPlan;
+import vastarc.web.request.JobReader;
+import vastarc.web.request.OwnReader;
+import vastarc.web.request.TouchReader;
+import vastarc.web.request.TypedForm;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+
+/** Shows a job's score, keeps what is pulled and typed on it, and plays what a hand tries. */
+@Controller
+class ScoreController {
+
+    private static final String ENGINE = "engine";
+    private static final String JOB = "job:";
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final JobStore jobs;
+
+    ScoreController(JobStore jobs) {
+        this.jobs = jobs;
+    }
+
+    @GetMapping("/jobs/{id}/score")
+    String page(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String compare,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        show(job(id), Optional.empty(), compare, preferences, model);
+        return "score/page";
+    }
+
+    private Job job(UUID id) {
+        return jobs.find(id).filter(found -> !found.isDeleted()).orElseThrow(() -> new NotFound("job"));
+    }
+
+    private void show(Job job, Optional<Job> collidedWith, String compare, Preferences preferences, Model model) {
+        ScorePage page = ScorePage.of(job, jobs.history(job), collidedWith, other(job, compare), preferences.units());
+        model.addAttribute("page", page);
+        model.addAttribute("otherJobs", others(job));
+        model.addAttribute(
+                "data",
+                page.score().map(view -> JSON.writeValueAsString(view.data())).orElse(""));
+    }
+
+    private List<Job> others(Job job) {
+        return jobs.onTheBench().stream()
+                .filter(other -> !other.id().equals(job.id()))
+                .limit(20)
+                .toList();
+    }
+
+    /** What a score is to be laid over: the engine's own, another control logic, another job. */
+    private Optional<ScorePage.Other> other(Job job, String compare) {
+        if (compare.equals(ENGINE)) {
+            TypedForm bare = JobPlan.withoutOwn(job.form());
+            return Optional.of(new ScorePage.Other(ENGINE, "the engine's own figures", JobPlan.score(bare)));
+        }
+        if (compare.startsWith(JOB)) {
+            return id(compare.substring(JOB.length()))
+                    .flatMap(jobs::find)
+                    .map(found -> new ScorePage.Other(compare, found.name(), JobPlan.score(found.form())));
+        }
+        return logic(compare)
+                .map(name -> new ScorePage.Other(
+                        compare,
+                        Phrasebook.say(Phrase.of(name.words()), UnitSystem.METRIC),
+                        JobPlan.score(withLogic(job.form(), name))));
+    }
+
+    private static Optional<UUID> id(String text) {
+        try {
+            return Optional.of(UUID.fromString(text));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<ControlLogic.Name> logic(String text) {
+        return Arrays.stream(ControlLogic.Name.values())
+                .filter(name -> name.name().equals(text))
+                .findFirst();
+    }
+
+    /** A logic brings the arc control it belongs to. */
+    private static TypedForm withLogic(TypedForm form, ControlLogic.Name name) {
+        TypedForm chosen = form.with(OwnReader.LOGIC, Optional.of(name.name()));
+        return ControlLogic.of(name)
+                .control()
+                .map(control -> chosen.with(JobReader.CONTROL, Optional.of(control.name())))
+                .orElse(chosen);
+    }
+
+    private static TypedForm changed(TypedForm before, Map<String, String> sent, UnitSystem units) {
+        TypedForm after = before.changedTo(sent, TypedForm.SCORE_FIELDS, units);
+        boolean sameLogic = after.text(OwnReader.LOGIC).equals(before.text(OwnReader.LOGIC));
+        return sameLogic
+                ? after
+                : after.text(OwnReader.LOGIC)
+                        .flatMap(ScoreController::logic)
+                        .map(name -> withLogic(after, name))
+                        .orElse(after);
+    }
+
+    /** Keeps a change and answers with the workspace alone. */
+    @PostMapping("/jobs/{id}/score")
+    String change(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            HttpServletResponse response,
+            Model model) {
+        JobStore.Saved saved = jobs.save(
+                        id,
+                        JobStore.version(sent.get("version")),
+                        before -> new JobStore.Content(
+                                before.name(), before.notes(), changed(before.form(), sent, preferences.units())))
+                .orElseThrow(() -> new NotFound("job"));
+        response.setHeader("X-Job", saved.job().id().toString());
+        show(saved.job(), saved.collidedWith(), sent.getOrDefault("compare", ""), preferences, model);
+        return "score/workspace :: workspace";
+    }
+
+    @PostMapping("/jobs/{id}/score/undo")
+    String undo(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String compare,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return moved(jobs.undo(id), compare, preferences, model);
+    }
+
+    @PostMapping("/jobs/{id}/score/redo")
+    String redo(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String compare,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return moved(jobs.redo(id), compare, preferences, model);
+    }
+
+    private String moved(Optional<Job> job, String compare, Preferences preferences, Model model) {
+        show(job.orElseThrow(() -> new NotFound("job")), Optional.empty(), compare, preferences, model);
+        return "score/workspace :: workspace";
+    }
+
+    /** Plays a hand's own touches so far; reviews them when told that the try is over. */
+    @PostMapping("/jobs/{id}/score/try")
+    ResponseEntity<Object> tried(
+            @PathVariable UUID id, @RequestBody String body, @ModelAttribute("preferences") Preferences preferences) {
+        Outcome<JsonNode> read = node(body);
+        Outcome<Optional<List<Touch>>> touches = read.then(TouchReader::read);
+        Outcome<JobPlan.Scored> scored = JobPlan.score(job(id).form());
+        if (touches.value().isEmpty() || scored.value().isEmpty()) {
+            List<Problem> problems = touches.value().isEmpty() ? touches.problems() : scored.problems();
+            return ResponseEntity.badRequest().body(Map.of("problem", said(problems, preferences.units())));
+        }
+        Score score = scored.value().get().score();
+        boolean over =
+                read.value().map(node -> node.path("over").asBoolean(false)).orElse(false);
+        OptionalDouble away = read.value().map(TouchReader::away).orElse(OptionalDouble.empty());
+        return ResponseEntity.ok(
+                TryAnswer.of(score, touches.value().get().orElse(List.of()), over, away, preferences.units()));
+    }
+
+    private static Outcome<JsonNode> node(String body) {
+        try {
+            return Outcome.of(JSON.readTree(body));
+        } catch (JacksonException e) {
+            return Outcome.failed(Problem.badValue("body", "json", "it is broken", "{\"touches\": []}"));
+        }
+    }
+
+    private static String said(List<Problem> problems, UnitSystem units) {
+        return String.join(
+                " ", problems.stream().map(problem -> problem.message(units)).toList());
+    }
+
+    /** The score as a table. */
+    @GetMapping("/jobs/{id}/score.csv")
+    ResponseEntity<String> table(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "0.1") String step,
+            @ModelAttribute("preferences") Preferences preferences) {
+        Job job = job(id);
+        Outcome<Timeline> timeline =
+                JobPlan.score(job.form()).map(scored -> scored.score().timeline());
+        Outcome<String> csv = timeline.then(played -> {
+            double stepS = step(step);
+            return Samples.problem(played, stepS)
+                    .<Outcome<String>>map(Outcome::failed)
+                    .orElseGet(() -> Outcome.of(ScoreCsv.of(played, stepS)));
+        });
+        return csv.value()
+                .map(text -> ResponseEntity.ok()
+                        .contentType(ScoreCsv.TYPE)
+                        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"score.csv\"")
+                        .body(text))
+                .orElseGet(() -> ResponseEntity.badRequest()
+                        .contentType(MediaType.TEXT_PLAIN)
+                        .body(said(csv.problems(), preferences.units())));
+    }
+
+    private static double step(String text) {
+        try {
+            return Double.parseDouble(text.replace(',', '.'));
+        } catch (NumberFormatException e) {
+            return Double.NaN;
+        }
+    }
+}

@@ -1,0 +1,175 @@
+package vastarc.web.score;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.List;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.score.Score;
+import vastarc.core.score.ScoreComparison;
+import vastarc.core.score.ScoreKey;
+import vastarc.core.score.Segment;
+import vastarc.core.score.Timeline;
+import vastarc.core.score.Touch;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+
+/**
+ * What the browser needs to draw a score: numbers in s and A, words finished. The browser places, it reckons nothing.
+ *
+ * @param lengthS  from the first touch to rest, s
+ * @param topA     highest current to be shown, A
+ * @param input    what is touched: SWITCH, FOOT or TOUCH
+ * @param segments stretches of time
+ * @param spans    phases with their words
+ * @param touches  what the hand does
+ * @param handles  what can be pulled
+ * @param pool     pairs of time and pool width
+ * @param poolMm   width of the pool at working current, mm
+ * @param seam     length of the run, finished
+ * @param dabsPerS dabs of wire a second, 0 where wire is laid in
+ * @param wire     with wire
+ * @param other    a second score laid over
+ */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+record ScoreDrawing(
+        double lengthS,
+        double topA,
+        String input,
+        List<Stretch> segments,
+        List<PhaseSpan> spans,
+        List<TouchMark> touches,
+        List<HandlePlaces.Place> handles,
+        List<double[]> pool,
+        double poolMm,
+        String seam,
+        double dabsPerS,
+        boolean wire,
+        List<Stretch> other) {
+
+    /** A stretch of time; {@code beat} is rate, on-fraction, background share, origin and least current of its pulse. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record Stretch(
+            String phase,
+            double t0,
+            double t1,
+            double a0,
+            double a1,
+            double[] beat,
+            boolean gas,
+            boolean held,
+            double f0,
+            double f1) {}
+
+    /** A phase; {@code next} says what the next touch would do. */
+    record PhaseSpan(String phase, String words, double t0, double t1, String next, boolean travels) {}
+
+    /** A touch. */
+    record TouchMark(double t, String kind, double foot, String words) {}
+
+    static ScoreDrawing of(Score score, List<HandlePlaces.Place> handles, Score other, UnitSystem units) {
+        Timeline timeline = score.timeline();
+        return new ScoreDrawing(
+                timeline.lengthS(),
+                Math.max(topA(timeline), other == null ? 0 : topA(other.timeline())),
+                score.logic().input().name(),
+                stretches(timeline),
+                spans(timeline),
+                score.touches().stream().map(touch -> mark(score, touch)).toList(),
+                handles,
+                score.pool().points().stream()
+                        .map(point -> new double[] {short3(point.atS()), short3(point.widthMm())})
+                        .toList(),
+                score.sheet().setting(SettingKey.POOL_WIDTH).engineValue(),
+                units.show(score.handle(ScoreKey.SEAM_LENGTH).quantity()).line(),
+                score.rhythm().dabsPerS(),
+                score.rhythm().wire(),
+                other == null ? null : stretches(other.timeline()));
+    }
+
+    private static double topA(Timeline timeline) {
+        return timeline.segments().stream()
+                .mapToDouble(segment -> Math.max(segment.fromA(), segment.toA()))
+                .max()
+                .orElse(1);
+    }
+
+    static List<Stretch> stretches(Timeline timeline) {
+        return timeline.segments().stream().map(ScoreDrawing::stretch).toList();
+    }
+
+    private static Stretch stretch(Segment segment) {
+        double[] beat = segment.beat()
+                .map(over -> new double[] {
+                    over.pulse().rateHz(),
+                    over.pulse().onFraction(),
+                    over.pulse().backgroundRatio(),
+                    over.originS(),
+                    over.leastA()
+                })
+                .orElse(null);
+        return new Stretch(
+                segment.phase().name(),
+                segment.startS(),
+                segment.endS(),
+                short3(segment.fromA()),
+                short3(segment.toA()),
+                beat,
+                segment.gas(),
+                segment.held(),
+                short3(segment.footFrom()),
+                short3(segment.footTo()));
+    }
+
+    static List<PhaseSpan> spans(Timeline timeline) {
+        return timeline.spans().stream()
+                .map(span -> new PhaseSpan(
+                        span.phase().name(),
+                        say(Phrase.of(span.phase().words())),
+                        span.startS(),
+                        span.endS(),
+                        next(timeline, (span.startS() + span.endS()) / 2),
+                        span.phase().travels()))
+                .toList();
+    }
+
+    /** What the next touch does at a time, in words. */
+    static String next(Timeline timeline, double timeS) {
+        Timeline.Moment moment = timeline.at(timeS);
+        String act = moment.held() ? "touch.release." : "touch.press.";
+        return say(Phrase.of(act + timeline.logic().input().name())) + ": "
+                + say(Phrase.of(moment.next().words()));
+    }
+
+    private static TouchMark mark(Score score, Touch touch) {
+        String words = switch (touch.kind()) {
+            case PRESS -> say(Phrase.of("touch.press." + score.logic().input().name()));
+            case RELEASE ->
+                say(Phrase.of("touch.release." + score.logic().input().name()));
+            case VALVE_OPEN -> say(Phrase.of("touch.valve.open"));
+            case VALVE_CLOSE -> say(Phrase.of("touch.valve.close"));
+            case FOOT -> "";
+        };
+        return new TouchMark(touch.atS(), touch.kind().name(), touch.foot(), words);
+    }
+
+    private static double short3(double value) {
+        return Math.round(value * 1000) / 1000.0;
+    }
+
+    private static String say(Phrase phrase) {
+        return Phrasebook.say(phrase, UnitSystem.METRIC);
+    }
+
+    /** A difference finished for display. */
+    record DifferenceLine(String name, String one, String other) {
+
+        static DifferenceLine of(ScoreComparison.Difference difference, UnitSystem units) {
+            return new DifferenceLine(
+                    Phrasebook.say(Phrase.of(difference.words()), units),
+                    difference.oneIdle() ? "idle" : units.show(difference.one()).line(),
+                    difference.otherIdle()
+                            ? "idle"
+                            : units.show(difference.other()).line());
+        }
+    }
+}

@@ -1,0 +1,222 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.Select;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import vastarc.web.BrowserTest;
+
+/** The score in a real browser: pulled, typed, undone, played, tried. */
+@BrowserTest
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class ScoreJourneysIT {
+
+    @LocalServerPort
+    private int port;
+
+    private Browser browser;
+
+    @BeforeAll
+    void open() {
+        browser = new Browser(port);
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+    }
+
+    @AfterEach
+    void theBrowserHasNothingToComplainAbout() {
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    @BeforeEach
+    void aNewJobWithATorchSwitchOnItsScore() {
+        browser.open("/");
+        browser.find("#new-job").click();
+        browser.find("#workingCurrent");
+        browser.keep(() -> new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T"));
+        browser.find("[data-step='2']").click();
+        handle("downSlope");
+    }
+
+    private WebElement handle(String setting) {
+        return browser.find("[id='handle-own." + setting + "']");
+    }
+
+    private double figure(String setting) {
+        return Double.parseDouble(handle(setting).getAttribute("aria-valuenow"));
+    }
+
+    private String typed(String setting) {
+        return browser.field("own." + setting).getAttribute("value");
+    }
+
+    private void zoomToTheEnd() {
+        browser.find("[data-do='end']").click();
+        browser.waitFor("the handle in view", () -> handle("downSlope").isDisplayed());
+    }
+
+    /** The current drawn at the end handle, as the page shows it. */
+    private boolean warned() {
+        return browser.text("#warnings").contains("quicker than the pool's tail can follow");
+    }
+
+    @Test
+    void theDownSlopeIsPulledAndFigureSheetAndWarningFollowAndUndoBringsItBack() {
+        zoomToTheEnd();
+        double engine = figure("downSlope");
+        assertThat(warned()).isFalse();
+
+        new Actions(browser.driver())
+                .moveToElement(handle("downSlope").findElement(org.openqa.selenium.By.cssSelector(".grip")))
+                .clickAndHold()
+                .moveByOffset(-60, 0)
+                .moveByOffset(-60, 0)
+                .release()
+                .perform();
+
+        browser.waitFor("the warning", this::warned);
+        browser.waitFor(
+                "the own mark",
+                () -> browser.find("[id='cell-own.downSlope']")
+                        .getAttribute("class")
+                        .contains("own"));
+        double own = figure("downSlope");
+        assertThat(own).isLessThan(0.7 * engine);
+        assertThat(Double.parseDouble(typed("downSlope"))).isEqualTo(own);
+
+        browser.find("[data-step='1']").click();
+        browser.waitFor("the sheet's own value", () -> browser.text("#owns").contains("down-slope"));
+        assertThat(Double.parseDouble(browser.figure("downSlope"))).isEqualTo(own);
+        assertThat(browser.find("#downSlope .bracket .low").getAttribute("class"))
+                .contains("passed");
+
+        browser.find("[data-step='2']").click();
+        handle("downSlope");
+        browser.waitFor(
+                "something to undo", () -> browser.find("[data-history='undo']").isEnabled());
+        while (figure("downSlope") != engine) {
+            double before = figure("downSlope");
+            browser.find("[data-history='undo']").click();
+            browser.waitFor("a step back", () -> figure("downSlope") != before);
+        }
+        assertThat(warned()).isFalse();
+        browser.find("[data-step='1']").click();
+        browser.find("#downSlope");
+        assertThat(browser.all("#owns")).isEmpty();
+    }
+
+    @Test
+    void theKeyboardAloneDoesTheSame() {
+        double engine = figure("downSlope");
+        browser.driver().executeScript("arguments[0].focus()", handle("downSlope"));
+        browser.press(Keys.PAGE_DOWN);
+        browser.press(Keys.PAGE_DOWN);
+        browser.waitFor("the warning", this::warned);
+        assertThat(browser.focused()).isEqualTo("handle-own.downSlope");
+        browser.press(Keys.ARROW_RIGHT);
+        double expected = Math.max(0, Math.round(10 * engine) / 10.0 - 2) + 0.1;
+        browser.waitFor("one step up", () -> Math.abs(figure("downSlope") - expected) < 1e-9);
+
+        while (figure("downSlope") != engine) {
+            double before = figure("downSlope");
+            browser.press(Keys.chord(Keys.CONTROL, "z"));
+            browser.waitFor("a step back", () -> figure("downSlope") != before);
+        }
+        assertThat(warned()).isFalse();
+        browser.press(Keys.chord(Keys.CONTROL, Keys.SHIFT, "z"));
+        browser.waitFor("a step again", () -> figure("downSlope") != engine);
+    }
+
+    @Test
+    void anAbsurdFigureGetsItsMessageAtTheHandlesFieldAndTheScoreKeepsTheLastGoodOne() {
+        String drawn = browser.find("#score-lanes .curve").getAttribute("d");
+        browser.retype("own.endCurrent", "900");
+        browser.waitFor(
+                "the message", () -> browser.text("[id='own.endCurrent-said']").contains("Give a value from"));
+
+        assertThat(browser.field("own.endCurrent").getAttribute("aria-invalid")).isEqualTo("true");
+        assertThat(browser.find("#score-lanes .curve").getAttribute("d")).isEqualTo(drawn);
+        browser.find("[data-back='own.endCurrent']").click();
+        browser.waitFor(
+                "the message gone",
+                () -> browser.text("[id='own.endCurrent-said']").isEmpty());
+    }
+
+    @Test
+    void playRunsThroughTheWeldAndEndsInPostFlow() {
+        browser.retype("own.seamMm", "4");
+        browser.waitFor("a short run", () -> figure("seamMm") == 4);
+        browser.retype("own.postFlow", "2");
+        browser.waitFor("a short post-flow", () -> figure("postFlow") == 2);
+        for (int i = 0; i < 2; i++) {
+            browser.find("#pace").click();
+        }
+        assertThat(browser.text("#pace")).isEqualTo("×4");
+        browser.find("#play").click();
+
+        browser.waitFor("welding", () -> browser.text("#now-phase").equals("welding"));
+        browser.waitFor("a pool", () -> {
+            String scale = browser.find("#pool-picture .pool").getAttribute("transform");
+            return Double.parseDouble(scale.replaceAll("[^0-9.]", "")) > 0.5;
+        });
+        browser.waitFor("post-flow", () -> browser.text("#now-phase").equals("post-flow"));
+        browser.waitFor("the end", () -> browser.text("#play").equals("play"));
+        assertThat(browser.text("#now-gas")).isEqualTo("gas shut");
+        assertThat(browser.text("#now-phase")).isEqualTo("at rest");
+    }
+
+    @Test
+    void tryingItTellsWhatTheHandsTimingDid() {
+        browser.find("#try").click();
+        WebElement pad = browser.find("#try-trigger");
+        new Actions(browser.driver()).clickAndHold(pad).perform();
+        browser.waitFor("start hold", () -> browser.text("#now-phase").equals("start hold"));
+        new Actions(browser.driver()).release().perform();
+        browser.waitFor("up-slope", () -> browser.text("#now-phase").equals("up-slope"));
+        new Actions(browser.driver()).clickAndHold(pad).perform();
+        browser.waitFor("down-slope", () -> browser.text("#now-phase").equals("down-slope"));
+        browser.find("#away").click();
+
+        browser.waitFor("the verdict", () -> browser.text("#tried").contains("Touched in the up-slope"));
+        assertThat(browser.text("#try")).isEqualTo("Try it");
+    }
+
+    @Test
+    void spaceIsTheTriggerAndTheFormStaysUntouched() {
+        browser.find("#try").click();
+        browser.driver().executeScript("document.activeElement.blur()");
+        new Actions(browser.driver()).keyDown(Keys.SPACE).perform();
+        browser.waitFor("start hold", () -> browser.text("#now-phase").equals("start hold"));
+        new Actions(browser.driver()).keyUp(Keys.SPACE).perform();
+        browser.waitFor("up-slope", () -> browser.text("#now-phase").equals("up-slope"));
+        browser.find("#try").click();
+        browser.waitFor("the verdict", () -> !browser.text("#tried").isEmpty());
+        assertThat(browser.version()).isPositive();
+    }
+
+    @Test
+    void theScoreIsWithinReachOfEveryone() {
+        new Select(browser.field("choose-compare")).selectByValue("engine");
+        browser.waitFor("the comparison", () -> !browser.all("#comparison").isEmpty());
+
+        assertThat(browser.accessibilityFindings()).isEmpty();
+        List<WebElement> small = browser.all(".score button, .score select, .score input[type=text]").stream()
+                .filter(WebElement::isDisplayed)
+                .filter(control -> control.getSize().getHeight() < 44)
+                .toList();
+        assertThat(small).isEmpty();
+    }
+}
