@@ -6,7 +6,7 @@ export function token() {
 }
 
 export async function post(address, body, headers = {}) {
-  const answer = await fetch(address, { method: 'POST', body, headers: { 'X-XSRF-TOKEN': token(), ...headers } });
+  const answer = await fetch(address, { method: 'POST', body, keepalive: true, headers: { 'X-XSRF-TOKEN': token(), ...headers } });
   if (!answer.ok) throw new Error(`answer ${answer.status}`);
   return answer;
 }

@@ -224,8 +224,9 @@ export function dabTimes(score) {
   });
 }
 
+// The torch travels while it welds; over spots it stands, and moves on in the pauses.
 function travel(score, time, lane) {
-  const moving = runs(score.segments, (segment) => segment.phase === 'WELD' || segment.phase === 'SECOND_CURRENT');
+  const moving = runs(score.segments, (segment) => (score.tack ? segment.phase === 'ARC_OUT' : segment.phase === 'WELD' || segment.phase === 'SECOND_CURRENT'));
   const whole = moving.reduce((sum, [t0, t1]) => sum + t1 - t0, 0);
   if (!whole) return text('lane-note', GUTTER + 8, lane.y + lane.h / 2 + 5, 'torch stands');
   let done = 0;

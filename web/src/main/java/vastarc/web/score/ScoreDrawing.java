@@ -28,6 +28,7 @@ import vastarc.core.wording.Phrasebook;
  * @param seam     length of the run, finished
  * @param dabsPerS dabs of wire a second, 0 where wire is laid in
  * @param wire     with wire
+ * @param tack     spots rather than a weld
  * @param other    a second score laid over
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -44,6 +45,7 @@ record ScoreDrawing(
         String seam,
         double dabsPerS,
         boolean wire,
+        boolean tack,
         List<Stretch> other) {
 
     /** A stretch of time; {@code beat} is rate, on-fraction, background share, origin and least current of its pulse. */
@@ -83,6 +85,7 @@ record ScoreDrawing(
                 units.show(score.handle(ScoreKey.SEAM_LENGTH).quantity()).line(),
                 score.rhythm().dabsPerS(),
                 score.rhythm().wire(),
+                score.logic().isTack(),
                 other == null ? null : stretches(other.timeline()));
     }
 

@@ -180,7 +180,7 @@ public record ScorePage(
                 warnings(score, units),
                 score.notes().stream().map(note -> Phrasebook.say(note, units)).toList(),
                 touches(score, units),
-                sums(score.integrals(), units),
+                sums(score, units),
                 compared(job, score, other),
                 laidOver.map(with -> comparison(score, with, other.orElseThrow().name(), units)),
                 JointDrawing.of(score.sheet(), units),
@@ -284,7 +284,16 @@ public record ScorePage(
         return Phrasebook.say(Phrase.of(words), units) + ": " + Phrasebook.say(Phrase.of(reaction.words()), units);
     }
 
-    static List<FigureView.Line> sums(Integrals sums, UnitSystem units) {
+    private static List<FigureView.Line> sums(Score score, UnitSystem units) {
+        List<FigureView.Line> lines = new ArrayList<>();
+        if (score.logic().isTack()) {
+            lines.add(sum("spots", Quantity.number(score.values().spots()), units));
+        }
+        lines.addAll(sums(score.integrals(), units));
+        return lines;
+    }
+
+    private static List<FigureView.Line> sums(Integrals sums, UnitSystem units) {
         return List.of(
                 sum("arcS", Quantity.seconds(sums.arcS()), units),
                 sum("lengthS", Quantity.seconds(sums.lengthS()), units),

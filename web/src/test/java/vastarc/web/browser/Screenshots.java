@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
+import org.openqa.selenium.support.ui.Select;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -18,7 +19,7 @@ import vastarc.web.request.TypedForm;
 
 /**
  * Takes the pictures of {@code docs/screenshots} from the demo shop. Not a test of the build: run it when a page has changed, with
- * {@code mvn -pl core,web verify -Dit.test=Screenshots -Dsurefire.skip=true}.
+ * {@code mvn -pl core,web verify -Dit.test=Screenshots -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false}.
  */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
@@ -54,6 +55,7 @@ class Screenshots {
             sheet(browser, "Sensor cage – ring to upright", "sheet-tablet");
             browser.size(1280, 800);
             special(browser);
+            scores(browser);
             error(browser);
             empty(browser);
         }
@@ -64,6 +66,34 @@ class Screenshots {
         browser.driver().findElement(By.linkText(job)).click();
         browser.find("#workingCurrent");
         take(browser, name);
+    }
+
+    /** The score: pulled out of its window, in the light on a tablet, tried. */
+    private void scores(Browser browser) throws IOException {
+        score(browser, "Pier frame – gusset to post");
+        new Select(browser.field("choose-pulse")).selectByValue("RIPPLE");
+        browser.waitFor("a pulse", () -> !browser.all("[id='own.pulseRate']").isEmpty());
+        browser.retype("own.endCurrent", "140");
+        browser.waitFor("a warning", () -> browser.text("#warnings").contains("crater likely"));
+        browser.find("[data-do='end']").click();
+        browser.driver()
+                .executeScript("document.getElementById('handle-own.endCurrent').focus(); window.scrollTo(0, 0)");
+        take(browser, "score-pulled");
+        browser.find("#turn-theme").click();
+        browser.size(820, 1180);
+        score(browser, "Stilling tube – girth joint");
+        take(browser, "score-tablet");
+        browser.find("#turn-theme").click();
+        browser.find("#turn-theme").click();
+        browser.size(1280, 800);
+    }
+
+    private static void score(Browser browser, String job) {
+        browser.open("/");
+        browser.driver().findElement(By.linkText(job)).click();
+        browser.find("#workingCurrent");
+        browser.find("[data-step='2']").click();
+        browser.find(".handle");
     }
 
     /** Joints at the ends of the engine's range. */

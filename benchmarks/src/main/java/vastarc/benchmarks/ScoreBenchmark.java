@@ -1,0 +1,54 @@
+package vastarc.benchmarks;
+
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import vastarc.core.joint.Control;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.PulsePurpose;
+import vastarc.core.material.Material;
+import vastarc.core.score.Score;
+import vastarc.core.score.ScoreChoices;
+import vastarc.core.score.ScorePlanner;
+import vastarc.core.sheet.OwnValues;
+import vastarc.core.sheet.Schools;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.SheetPlanner;
+
+/** A whole score of a 30 s weld at 5 pulses a second: touches, timeline, integrals, pool, warnings. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(1)
+public class ScoreBenchmark {
+
+    private final Sheet sheet = sheet();
+
+    private static Sheet sheet() {
+        Practice practice = Practice.usual().with(draft -> {
+            draft.control = Control.TRIGGER_4T;
+            draft.pulse = PulsePurpose.RIPPLE;
+        });
+        Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2);
+        OwnValues own = new OwnValues(Map.of(SettingKey.PULSE_RATE, 5.0));
+        return SheetPlanner.plan(joint, practice, Schools.usual(), own).value().orElseThrow();
+    }
+
+    @Benchmark
+    public Score score() {
+        return ScorePlanner.plan(sheet, ScoreChoices.none());
+    }
+}

@@ -1,0 +1,76 @@
+package vastarc.web.browser;
+
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.support.ui.Select;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import vastarc.web.BrowserTest;
+
+/**
+ * Measures how long the score takes to be drawn anew: a 30 s weld at 5 pulses a second, script and layout together. Not a test of the
+ * build; run it with {@code mvn -pl core,web verify -Dit.test=RedrawMeasure -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false} and read the line it prints.
+ */
+@BrowserTest
+class RedrawMeasure {
+
+    private static final String REDRAWS = """
+            const lanes = document.getElementById('score-lanes');
+            const times = [];
+            for (let i = 0; i < 300; i += 1) {
+              const begun = performance.now();
+              window.dispatchEvent(new Event('resize'));
+              lanes.getBBox();
+              document.body.getBoundingClientRect();
+              times.push(performance.now() - begun);
+            }
+            times.splice(0, 50);
+            times.sort((a, b) => a - b);
+            return [times[125], times[237], times[249]];""";
+
+    @LocalServerPort
+    private int port;
+
+    @Test
+    void redraw() {
+        try (Browser browser = new Browser(port)) {
+            browser.open("/");
+            browser.find("#new-job").click();
+            browser.find("#workingCurrent");
+            browser.keep(() -> new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T"));
+            browser.find("[data-step='2']").click();
+            browser.find("[id='handle-own.downSlope']");
+            new Select(browser.field("choose-pulse")).selectByValue("RIPPLE");
+            browser.waitFor(
+                    "a pulse", () -> !browser.all("[id='own.pulseRate']").isEmpty());
+            browser.retype("own.pulseRate", "5");
+            browser.waitFor(
+                    "5 a second",
+                    () -> browser.text("#how").length() > 0
+                            && browser.find("#score-data")
+                                    .getAttribute("data-score")
+                                    .contains("[5.0,"));
+            browser.retype("own.seamMm", "57");
+            browser.waitFor(
+                    "30 s",
+                    () -> browser.find("[id='handle-own.seamMm']")
+                            .getAttribute("aria-valuenow")
+                            .equals("57"));
+            measure(browser, "whole, pulses as a band");
+            browser.find("[data-do='closer']").click();
+            measure(browser, "half, pulses as pulses");
+        }
+    }
+
+    private static void measure(Browser browser, String view) {
+        Object figures = browser.driver().executeScript(REDRAWS);
+        Object corners = browser.driver()
+                .executeScript(
+                        "return document.querySelector('#score-lanes .curve').getAttribute('d').split('L').length");
+        System.out.printf(
+                Locale.ROOT,
+                "redraw, %s: median, p95, worst of 250 in ms %s; corners drawn %s%n",
+                view,
+                figures,
+                corners);
+    }
+}
