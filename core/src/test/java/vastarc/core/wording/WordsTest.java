@@ -17,6 +17,12 @@ import vastarc.core.joint.PulsePurpose;
 import vastarc.core.joint.Service;
 import vastarc.core.joint.Technique;
 import vastarc.core.joint.WireFeed;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelSetting;
+import vastarc.core.machine.ScaleUnit;
+import vastarc.core.machine.Taper;
+import vastarc.core.machine.TorchProfile;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
@@ -71,6 +77,13 @@ class WordsTest {
         words("phase", Phase.values());
         words("reaction", Reaction.values());
         words("logic", ControlLogic.Name.values());
+        words("panel", PanelSetting.values());
+        words("element", PanelElement.Kind.values());
+        words("scale", ScaleUnit.values());
+        words("taper", Taper.values());
+        words("shape", MachineProfile.Shape.values());
+        words("polarity", MachineProfile.Polarity.values());
+        words("cooling", TorchProfile.Cooling.values());
     }
 
     private static void words(String group, Enum<?>[] values) {

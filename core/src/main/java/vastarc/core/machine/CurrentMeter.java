@@ -1,0 +1,16 @@
+package vastarc.core.machine;
+
+/** Something that reads the current on a lead: a clamp meter, real or simulated. */
+public interface CurrentMeter {
+
+    /** What it shows now. */
+    Shown read();
+
+    /**
+     * A reading.
+     *
+     * @param amps      A
+     * @param simulated made up by the program, to be labelled as such
+     */
+    record Shown(double amps, boolean simulated) {}
+}

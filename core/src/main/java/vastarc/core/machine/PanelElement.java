@@ -1,0 +1,159 @@
+package vastarc.core.machine;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One control of a panel.
+ *
+ * @param id       unique on its panel
+ * @param kind     what it is
+ * @param setting  what it sets
+ * @param label    the panel's own word for it
+ * @param x        middle, share of the panel's width, 0–100
+ * @param y        middle, share of the panel's height, 0–100
+ * @param size     width, share of the panel's width
+ * @param scale    of a control that sets a figure
+ * @param stops    of a control that is switched
+ * @param menuPath where a display finds it, step by step
+ */
+public record PanelElement(
+        String id,
+        Kind kind,
+        PanelSetting setting,
+        String label,
+        double x,
+        double y,
+        double size,
+        Optional<Scale> scale,
+        List<Stop> stops,
+        List<String> menuPath) {
+
+    /** Kinds of control. */
+    public enum Kind {
+        KNOB,
+        SELECTOR,
+        TOGGLE,
+        BUTTON,
+        DISPLAY,
+        PEDAL,
+        TORCH_SWITCH,
+        VALVE;
+
+        /** It is switched from stop to stop. */
+        public boolean isSwitched() {
+            return this == SELECTOR || this == TOGGLE || this == BUTTON;
+        }
+
+        /** It is plugged in rather than set. */
+        public boolean isPlugged() {
+            return this == PEDAL || this == TORCH_SWITCH;
+        }
+
+        /** The words it is spoken by. */
+        public String words() {
+            return "element." + name();
+        }
+    }
+
+    /**
+     * A stop of a switch.
+     *
+     * @param label  what stands beside it
+     * @param choice the value it chooses; empty where it sets a figure or a range
+     * @param value  the figure it sets
+     * @param low    low end of the range it chooses
+     * @param high   high end of the range it chooses
+     */
+    public record Stop(
+            String label,
+            Optional<String> choice,
+            Optional<Double> value,
+            Optional<Double> low,
+            Optional<Double> high) {
+
+        public static Stop choice(String label, String choice) {
+            return new Stop(label, Optional.of(choice), Optional.empty(), Optional.empty(), Optional.empty());
+        }
+
+        public static Stop figure(String label, double value) {
+            return new Stop(label, Optional.empty(), Optional.of(value), Optional.empty(), Optional.empty());
+        }
+
+        public static Stop range(String label, double low, double high) {
+            return new Stop(label, Optional.empty(), Optional.empty(), Optional.of(low), Optional.of(high));
+        }
+    }
+
+    public PanelElement {
+        stops = List.copyOf(stops);
+        menuPath = List.copyOf(menuPath);
+    }
+
+    /** Where the control must stand for a figure in its own unit: share of the sweep, number of the nearest stop, or figure shown. */
+    public double placeOf(double value) {
+        if (kind.isSwitched()) {
+            return nearestStop(value);
+        }
+        Scale own = scale.orElseThrow();
+        return kind == Kind.KNOB ? own.share(value) : own.settable(value);
+    }
+
+    private int nearestStop(double value) {
+        int nearest = 0;
+        for (int i = 1; i < stops.size(); i++) {
+            if (distance(i, value) < distance(nearest, value)) {
+                nearest = i;
+            }
+        }
+        return nearest;
+    }
+
+    private double distance(int stop, double value) {
+        return Math.abs(stops.get(stop).value().orElse(Double.MAX_VALUE) - value);
+    }
+
+    /** The figure a place sets, in the control's own unit. */
+    public double valueAt(double place) {
+        if (kind.isSwitched()) {
+            return stops.get((int) place).value().orElseThrow();
+        }
+        Scale own = scale.orElseThrow();
+        return kind == Kind.KNOB ? own.settable(own.value(place)) : own.settable(place);
+    }
+
+    /** The stop that chooses a value; empty where the panel has none. */
+    public Optional<Integer> stopOf(String choice) {
+        for (int i = 0; i < stops.size(); i++) {
+            if (stops.get(i).choice().filter(choice::equals).isPresent()) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Half of what this control can be set by, in its own unit at a value: a translation there and back may lose as much. */
+    public double resolution(double value) {
+        if (kind.isSwitched()) {
+            double widest = 0;
+            for (int i = 1; i < stops.size(); i++) {
+                widest = Math.max(
+                        widest,
+                        Math.abs(stops.get(i).value().orElse(0.0)
+                                - stops.get(i - 1).value().orElse(0.0)));
+            }
+            return widest / 2;
+        }
+        return scale.orElseThrow().step() / 2;
+    }
+
+    /** Two places are the same to a hand: within a hundredth of a knob's sweep, the same stop, within half a step of a display. */
+    boolean isSamePlace(double one, double other) {
+        return switch (kind) {
+            case KNOB -> Math.abs(one - other) < 0.01;
+            case DISPLAY, VALVE ->
+                Math.abs(one - other) <= Math.max(0.5 * scale.orElseThrow().step(), 1e-9);
+            default -> Math.round(one) == Math.round(other);
+        };
+    }
+}

@@ -1,0 +1,77 @@
+package vastarc.core.machine;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.score.ControlLogic;
+import vastarc.core.score.ScoreKey;
+
+/** What a control of a panel can set. Figures follow the score; choices have their own values. Spoken by {@code panel.<name>}. */
+public enum PanelSetting {
+    POWER("OFF", "ON"),
+    POLARITY("TORCH_NEGATIVE", "TORCH_POSITIVE"),
+    PROCESS("TIG", "STICK"),
+    CURRENT_TYPE("DC", "AC"),
+    START("HF", "LIFT"),
+    CONTROL(Arrays.stream(ControlLogic.Name.values()).map(Enum::name).toArray(String[]::new)),
+    PULSE("OFF", "ON"),
+    /** Coarse range of a generator: each stop is a band of current. */
+    RANGE(),
+    MAIN_CURRENT(ScoreKey.WORKING_CURRENT, ScaleUnit.AMPERE),
+    START_CURRENT(ScoreKey.START_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
+    UP_SLOPE(ScoreKey.UP_SLOPE, ScaleUnit.SECOND),
+    SECOND_CURRENT(ScoreKey.SECOND_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
+    PULSE_RATE(ScoreKey.PULSE_RATE, ScaleUnit.HERTZ),
+    PULSE_ON_TIME(ScoreKey.PULSE_ON_TIME, ScaleUnit.PERCENT),
+    PULSE_BACKGROUND(ScoreKey.PULSE_BACKGROUND, ScaleUnit.PERCENT, ScaleUnit.AMPERE),
+    /** A peak of its own; the main current is then the background. */
+    PULSE_PEAK(ScoreKey.WORKING_CURRENT, ScaleUnit.AMPERE),
+    DOWN_SLOPE(ScoreKey.DOWN_SLOPE, ScaleUnit.SECOND),
+    END_CURRENT(ScoreKey.END_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
+    PRE_FLOW(ScoreKey.PRE_FLOW, ScaleUnit.SECOND),
+    POST_FLOW(ScoreKey.POST_FLOW, ScaleUnit.SECOND),
+    SPOT_TIME(ScoreKey.SPOT_TIME, ScaleUnit.SECOND),
+    /** The valve of the regulator or flow meter. */
+    GAS_FLOW(null, ScaleUnit.LITRE_PER_MIN);
+
+    private final List<String> choices;
+    private final Optional<ScoreKey> key;
+    private final List<ScaleUnit> units;
+
+    PanelSetting(String... choices) {
+        this.choices = List.of(choices);
+        this.key = Optional.empty();
+        this.units = List.of();
+    }
+
+    PanelSetting(ScoreKey key, ScaleUnit... units) {
+        this.choices = List.of();
+        this.key = Optional.ofNullable(key);
+        this.units = List.of(units);
+    }
+
+    /** Its values, where it is a choice. */
+    public List<String> choices() {
+        return choices;
+    }
+
+    /** A figure rather than a choice. */
+    public boolean isFigure() {
+        return !units.isEmpty();
+    }
+
+    /** The score's figure behind it. */
+    Optional<ScoreKey> key() {
+        return key;
+    }
+
+    /** Units in which panels show it. */
+    public List<ScaleUnit> units() {
+        return units;
+    }
+
+    /** The words it is spoken by. */
+    public String words() {
+        return "panel." + name();
+    }
+}

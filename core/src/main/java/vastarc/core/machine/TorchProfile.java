@@ -1,0 +1,28 @@
+package vastarc.core.machine;
+
+import java.util.List;
+
+/**
+ * A torch by its plate.
+ *
+ * @param id       unique in the shop
+ * @param name     what the shop calls it
+ * @param cooling  what cools it
+ * @param plate    rated current and duty
+ * @param leadM    length of its lead, m
+ * @param boreMm   bore of its gas hose, mm
+ * @param valve    gas valve on the handle
+ */
+public record TorchProfile(
+        String id, String name, Cooling cooling, List<DutyPoint> plate, double leadM, double boreMm, boolean valve) {
+
+    /** What cools a torch. */
+    public enum Cooling {
+        AIR,
+        WATER
+    }
+
+    public TorchProfile {
+        plate = List.copyOf(plate);
+    }
+}

@@ -1,0 +1,294 @@
+package vastarc.core.machine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.Control;
+import vastarc.core.joint.PulsePurpose;
+import vastarc.core.machine.PanelElement.Kind;
+import vastarc.core.machine.PanelElement.Stop;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.score.Score;
+import vastarc.core.score.ScoreKey;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+
+/** A score on a panel: targets, changes, limits, rank, check. */
+class PanelPlanTest {
+
+    private static PanelPlan.Placed placed(PanelPlan plan, String id) {
+        return plan.controls().stream()
+                .filter(control -> control.element().id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String said(Phrase phrase) {
+        return Phrasebook.say(phrase, UnitSystem.METRIC);
+    }
+
+    private static List<String> codes(List<Limit> limits) {
+        return limits.stream().map(Limit::code).toList();
+    }
+
+    @Test
+    void everyControlStandsWhereTheScoreWantsIt() {
+        Score score = Machines.score(Control.TRIGGER_4T, 2);
+        PanelPlan plan = Machines.plan(score, Machines.knobs(), Map.of());
+        double amps = score.values().of(ScoreKey.WORKING_CURRENT);
+
+        assertThat(placed(plan, "amps").target().orElseThrow()).isCloseTo((amps - 5) / 195, within(1e-9));
+        assertThat(placed(plan, "control").target()).contains(2.0);
+        assertThat(placed(plan, "process").target()).contains(1.0);
+        assertThat(said(placed(plan, "down").words())).contains(" s, ").contains("mark");
+        assertThat(said(placed(plan, "amps").gives().orElseThrow())).contains("by the marks alone");
+    }
+
+    @Test
+    void withAPedalTheDialIsTheCeilingAndTheSlopesAreIdleAtTheirLowest() {
+        Score score = Machines.score(Control.PEDAL, 2);
+        PanelPlan plan = Machines.plan(score, Machines.knobs(), Map.of("down", 0.9));
+
+        assertThat(placed(plan, "amps").figure().orElseThrow().value())
+                .isEqualTo(score.sheet().setting(SettingKey.PEDAL_CEILING).value());
+        assertThat(said(placed(plan, "down").idle().orElseThrow())).contains("foot is the slope");
+        assertThat(placed(plan, "down").target()).contains(0.0);
+        assertThat(plan.changes()).extracting(PanelPlan.Change::elementId).doesNotContain("down");
+    }
+
+    @Test
+    void theChangesAreTheFewestInTheOrderOfTheHand() {
+        Score score = Machines.score(Control.TRIGGER_4T, 2);
+        PanelPlan right = Machines.plan(score, Machines.knobs(), Map.of());
+        double down = placed(right, "down").target().orElseThrow();
+        PanelPlan plan = Machines.plan(
+                score,
+                Machines.knobs(),
+                Map.of("down", down, "process", 0.0, "amps", 0.95, "control", 0.0, "post", 0.0));
+
+        assertThat(plan.changes())
+                .extracting(PanelPlan.Change::elementId)
+                .containsExactly("process", "control", "amps", "post");
+        assertThat(said(plan.changes().get(0).from())).contains("stick");
+        assertThat(said(plan.changes().get(0).to())).contains("TIG");
+        assertThat(right.changes()).isEmpty();
+    }
+
+    @Test
+    void whatThePanelLacksIsNamedWithWhatTheJobWants() {
+        PanelPlan plan = Machines.plan(Machines.score(Control.TRIGGER_4T, 2), Machines.knobs(), Map.of());
+
+        assertThat(plan.missing().stream().map(PanelPlanTest::said))
+                .anyMatch(text -> text.contains("no control for pre-flow"))
+                .noneMatch(text -> text.contains("pulse"));
+    }
+
+    @Test
+    void aGeneratorTakesTheBandInWhoseMiddleTheCurrentLies() {
+        PanelPlan plan = Machines.plan(Machines.score(Control.LIFT_ONLY, 1.6), Machines.generator(), Map.of());
+        double amps = placed(plan, "fine").figure().orElseThrow().value();
+
+        assertThat(placed(plan, "band").target()).contains(1.0);
+        assertThat(placed(plan, "fine").target().orElseThrow()).isCloseTo((amps - 60) / 80, within(1e-9));
+    }
+
+    @Test
+    void aReadDialGoesByItsCurveOfThatBand() {
+        Score score = Machines.score(Control.LIFT_ONLY, 1.6);
+        DialCurve curve = DialCurve.of(List.of(new DialReading(0, 50), new DialReading(1, 170)))
+                .orElseThrow();
+        PanelPlan plan = PanelPlan.of(
+                score, Machines.generator(), Optional.empty(), Map.of(PanelPlan.curveKey("fine", 1), curve), Map.of());
+        double amps = placed(plan, "fine").figure().orElseThrow().value();
+
+        assertThat(placed(plan, "fine").target().orElseThrow()).isCloseTo((amps - 50) / 120, within(1e-6));
+        assertThat(said(placed(plan, "fine").gives().orElseThrow())).contains("give or take", "by the meter");
+    }
+
+    @Test
+    void backgroundInAmperesAndPercentOfMainFollowThePanel() {
+        Score score = Machines.score(Control.TRIGGER_4T, 2, PulsePurpose.RIPPLE);
+        double peak = score.values().of(ScoreKey.WORKING_CURRENT);
+        PanelPlan plan = Machines.plan(
+                score,
+                Machines.knobs(
+                        Machines.display(
+                                "pulseAmps", PanelSetting.PULSE_BACKGROUND, Scale.display(ScaleUnit.AMPERE, 1, 200, 1)),
+                        Machines.display(
+                                "end", PanelSetting.END_CURRENT, Scale.display(ScaleUnit.PERCENT_OF_MAIN, 5, 90, 1))),
+                Map.of());
+
+        assertThat(placed(plan, "pulseAmps").target().orElseThrow()).isCloseTo(0.4 * peak, within(0.51));
+        assertThat(placed(plan, "end").target().orElseThrow()).isCloseTo(20, within(0.51));
+        assertThat(said(placed(plan, "end").words())).contains("menu › end: 20%");
+    }
+
+    @Test
+    void wherePeakHasAControlOfItsOwnTheMainDialIsTheBackground() {
+        Score score = Machines.score(Control.TRIGGER_4T, 2, PulsePurpose.RIPPLE);
+        PanelPlan plan = Machines.plan(
+                score,
+                Machines.knobs(
+                        Machines.knob("peak", PanelSetting.PULSE_PEAK, Scale.knob(ScaleUnit.AMPERE, 5, 200, 10, true))),
+                Map.of());
+
+        double peak = placed(plan, "peak").figure().orElseThrow().value();
+        assertThat(placed(plan, "amps").figure().orElseThrow().value()).isCloseTo(0.4 * peak, within(1e-6));
+    }
+
+    @Test
+    void aSteppedSelectorSaysWhatItsNearestStopGives() {
+        PanelElement stepped = Machines.switched(
+                "pre",
+                Kind.SELECTOR,
+                PanelSetting.PRE_FLOW,
+                Stop.figure("0", 0),
+                Stop.figure("3", 3),
+                Stop.figure("6", 6));
+        PanelPlan plan = Machines.plan(Machines.score(Control.TRIGGER_4T, 2), Machines.knobs(stepped), Map.of());
+
+        assertThat(said(placed(plan, "pre").gives().orElseThrow())).contains("the nearest it can be set to is 0 s");
+    }
+
+    // --- limits
+
+    @ParameterizedTest
+    @CsvSource({"TRIGGER_4T, 0.15, belowMachine", "TRIGGER_4T, 8, aboveMachine", "LIFT_ONLY, 2, logic"})
+    void aJobBeyondTheMachineIsToldWithTheNearestWayOut(Control control, double millimetres, String code) {
+        List<Limit> limits = MachineLimits.of(Machines.score(control, millimetres), Machines.knobs(), Optional.empty());
+
+        assertThat(codes(limits)).contains(code);
+        assertThat(limits).allSatisfy(limit -> {
+            assertThat(said(limit.text())).doesNotContain("{");
+            assertThat(limit.ways())
+                    .isNotEmpty()
+                    .allSatisfy(way -> assertThat(said(way)).isNotBlank());
+        });
+    }
+
+    @Test
+    void dutyOfMachineAndTorchIsHeldAgainstRunAfterRun() {
+        TorchProfile light = new TorchProfile(
+                "t", "Light torch", TorchProfile.Cooling.AIR, List.of(new DutyPoint(100, 35)), 4, 4, false);
+        List<Limit> limits =
+                MachineLimits.of(Machines.score(Control.TRIGGER_4T, 3), Machines.knobs(), Optional.of(light));
+
+        assertThat(codes(limits)).contains("torchDuty");
+        Limit duty = limits.stream()
+                .filter(limit -> limit.code().equals("torchDuty"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(duty.ways().stream().map(PanelPlanTest::said))
+                .anyMatch(way -> way.contains("wait"))
+                .anyMatch(way -> way.contains("water-cooled"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"200, 35", "100, 100", "120, 100", "150, 60", "175, 45.7", "250, 22.4", "140, 68.9"})
+    void dutyFollowsTheSquareOfTheCurrentAndTheMoreCarefulPoint(double amps, double percent) {
+        List<DutyPoint> plate = List.of(new DutyPoint(200, 35), new DutyPoint(150, 60), new DutyPoint(120, 100));
+
+        assertThat(DutyPoint.percentAt(plate, amps)).isCloseTo(percent, within(0.1));
+    }
+
+    @Test
+    void theShopsMachinesAreRankedBySuitability() {
+        Score score = Machines.score(Control.TRIGGER_4T, 2);
+        List<MachineChoice> choices = MachineChoice.ranked(score, List.of(Machines.generator(), Machines.knobs()));
+
+        assertThat(choices.get(0).index()).isEqualTo(1);
+        assertThat(choices.get(1).marks()).isGreaterThan(choices.get(0).marks());
+        assertThat(choices.get(1).reasons().stream().map(PanelPlanTest::said))
+                .anyMatch(text -> text.contains("does not answer like"));
+    }
+
+    // --- profiles
+
+    @Test
+    void aSoundProfileHasNoFaults() {
+        assertThat(ProfileRules.problems(Machines.knobs())).isEmpty();
+        assertThat(ProfileRules.problems(Machines.generator())).isEmpty();
+    }
+
+    @Test
+    void everyFaultOfAProfileIsNamedAtItsPlace() {
+        MachineProfile broken = Machines.knobs(
+                Machines.knob("amps", PanelSetting.PRE_FLOW, Scale.knob(ScaleUnit.SECOND, 5, 1, 5, true)),
+                Machines.knob(
+                        "log",
+                        PanelSetting.END_CURRENT,
+                        new Scale(ScaleUnit.HERTZ, 0, 5, 0, 0, true, 0, 300, true, Taper.LOGARITHMIC, false)),
+                Machines.knob("twice", PanelSetting.UP_SLOPE, Scale.knob(ScaleUnit.SECOND, 0, 5, 5, true)),
+                Machines.knob("choice", PanelSetting.START, Scale.knob(ScaleUnit.SECOND, 0, 5, 5, true)),
+                Machines.switched("one", Kind.SELECTOR, PanelSetting.CURRENT_TYPE, Stop.choice("DC", "dc")));
+
+        assertThat(ProfileRules.problems(broken))
+                .extracting(Problem::field)
+                .contains(
+                        "elements[6].id",
+                        "elements[6].scale",
+                        "elements[7].scale.low",
+                        "elements[7].scale.unit",
+                        "elements[8].setting",
+                        "elements[9].kind",
+                        "elements[10].stops",
+                        "elements[10].stops[0].choice");
+        assertThat(ProfileRules.problems(broken))
+                .allSatisfy(problem ->
+                        assertThat(problem.message(UnitSystem.METRIC)).doesNotContain("{"));
+    }
+
+    // --- check before the strike
+
+    @ParameterizedTest
+    @EnumSource(Control.class)
+    void theCheckHasOneRightAnswerForEachItemAndEachWrongOneSaysWhatItWouldHaveDone(Control control) {
+        TorchProfile water = new TorchProfile("w", "Water torch", TorchProfile.Cooling.WATER, List.of(), 4, 4, false);
+        List<PreStrike.Item> items = PreStrike.of(Machines.score(control, 2), Machines.knobs(), Optional.of(water));
+
+        assertThat(items)
+                .extracting(PreStrike.Item::code)
+                .startsWith("power", "polarity")
+                .contains("cooler", "leak", "flow", "panel");
+        assertThat(items).allSatisfy(item -> {
+            assertThat(said(item.text())).doesNotContain("{");
+            assertThat(item.answers().stream().filter(PreStrike.Answer::isRight))
+                    .hasSize(1);
+            item.answers().forEach(answer -> {
+                assertThat(said(answer.text())).isNotBlank();
+                answer.stops().ifPresent(stops -> assertThat(said(stops)).hasSizeGreaterThan(30));
+            });
+        });
+    }
+
+    @Test
+    void electrodePositiveStopsTheCheck() {
+        PreStrike.Item polarity =
+                PreStrike.of(Machines.score(Control.PEDAL, 2), Machines.knobs(), Optional.empty()).stream()
+                        .filter(item -> item.code().equals("polarity"))
+                        .findFirst()
+                        .orElseThrow();
+
+        assertThat(said(polarity.answers().get(1).stops().orElseThrow())).contains("melts within seconds");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.08, 1, 60, 0.079, false", "0.08, 0.2, 600, 0.00158, true", "10, 0, 300, 0, true"})
+    void aLeakIsReckonedFromVolumeFallAndTime(
+            double litres, double bar, double seconds, double expected, boolean tight) {
+        LeakCheck check = LeakCheck.of(litres, bar, seconds).value().orElseThrow();
+
+        assertThat(check.litresPerMin()).isCloseTo(expected, within(0.0005));
+        assertThat(check.isTight()).isEqualTo(tight);
+        assertThat(LeakCheck.of(-1, Double.NaN, 0).problems()).hasSize(3);
+    }
+}
