@@ -1,6 +1,8 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import { keys } from './components/keys.js';
+import { importer, machine } from './components/machine.js';
+import { panel } from './components/panel.js';
 import { score } from './components/score.js';
 import { preferences } from './components/preferences.js';
 import { workspace } from './components/workspace.js';
@@ -10,4 +12,7 @@ Alpine.data('preferences', preferences);
 Alpine.data('keys', keys);
 Alpine.data('workspace', workspace);
 Alpine.data('score', score);
+Alpine.data('panel', panel);
+Alpine.data('machine', machine);
+Alpine.data('importer', importer);
 Alpine.start();

@@ -50,6 +50,10 @@ export function keys() {
       document.getElementById('new-job')?.click();
     },
 
+    machines() {
+      document.getElementById('to-machines').click();
+    },
+
     bench() {
       document.getElementById('to-bench').click();
     },

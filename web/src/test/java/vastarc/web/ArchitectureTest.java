@@ -20,7 +20,13 @@ class ArchitectureTest {
     static final ArchRule PAGES_DO_NOT_REACH_INTO_THE_HEAT_MODEL = noClasses()
             .that()
             .resideInAnyPackage(
-                    "vastarc.web.sheet..", "vastarc.web.bench..", "vastarc.web.api..", "vastarc.web.request..")
+                    "vastarc.web.sheet..",
+                    "vastarc.web.score..",
+                    "vastarc.web.panel..",
+                    "vastarc.web.machine..",
+                    "vastarc.web.bench..",
+                    "vastarc.web.api..",
+                    "vastarc.web.request..")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("vastarc.core.heat..");
@@ -34,9 +40,9 @@ class ArchitectureTest {
             .resideInAnyPackage("org.springframework..", "vastarc.web.job..", "vastarc.web.sheet..");
 
     @ArchTest
-    static final ArchRule ONLY_JOBS_TOUCH_THE_DATABASE = noClasses()
+    static final ArchRule ONLY_STORES_TOUCH_THE_DATABASE = noClasses()
             .that()
-            .resideOutsideOfPackage("vastarc.web.job..")
+            .resideOutsideOfPackages("vastarc.web.job..", "vastarc.web.machine..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("jakarta.persistence..", "org.springframework.data..");

@@ -77,6 +77,8 @@ public record PanelPlan(List<Placed> controls, List<Change> changes, List<Phrase
                 MachineLimits.of(score, machine, torch));
     }
 
+    private static final double WORTH_SAYING = 0.05;
+
     /** A dial has one curve for each coarse range. */
     public static String curveKey(String elementId, int range) {
         return elementId + "/" + range;
@@ -231,9 +233,10 @@ public record PanelPlan(List<Placed> controls, List<Change> changes, List<Phrase
             double resting = idle.isPresent() ? rest(element) : value;
             double place = placeInRange(element, resting);
             double given = valueInRange(element, place);
-            Optional<Phrase> gives = idle.isEmpty() && Math.abs(given - value) > Math.max(1e-6, 0.02 * Math.abs(value))
-                    ? Optional.of(Phrase.of("panel.gives.nearest", withUnit(element, given)))
-                    : blind(element, idle);
+            Optional<Phrase> gives =
+                    idle.isEmpty() && Math.abs(given - value) > Math.max(1e-6, WORTH_SAYING * Math.abs(value))
+                            ? Optional.of(Phrase.of("panel.gives.nearest", withUnit(element, given)))
+                            : blind(element, idle);
             Placed placed = at(element, place, Optional.of(figure), gives, now);
             return idle.isEmpty()
                     ? placed

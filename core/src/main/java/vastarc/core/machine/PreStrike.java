@@ -16,7 +16,7 @@ import vastarc.core.wording.Phrasebook;
 /** The check before the strike, made for one machine, torch and sheet, in the order of the hand. */
 public final class PreStrike {
 
-    private static final double NEAR_EMPTY_BAR = 10;
+    private static final int NEAR_EMPTY_BAR = 10;
 
     /**
      * One thing to look at.

@@ -53,7 +53,8 @@ public record Scale(
         return taper.share(low, high, settable(value));
     }
 
-    double value(double share) {
+    /** Figure at a share of the sweep. */
+    public double value(double share) {
         return taper.value(low, high, Math.min(1, Math.max(0, share)));
     }
 

@@ -40,6 +40,18 @@ public record Segment(
      */
     public record Beat(Pulse pulse, double originS, double leastA) {
 
+        public double rateHz() {
+            return pulse.rateHz();
+        }
+
+        public double onFraction() {
+            return pulse.onFraction();
+        }
+
+        public double backgroundRatio() {
+            return pulse.backgroundRatio();
+        }
+
         boolean onAt(double timeS) {
             double cycles = (timeS - originS) * pulse.rateHz();
             return cycles - Math.floor(cycles) < pulse.onFraction();

@@ -162,7 +162,7 @@ class PanelPlanTest {
     // --- limits
 
     @ParameterizedTest
-    @CsvSource({"TRIGGER_4T, 0.15, belowMachine", "TRIGGER_4T, 8, aboveMachine", "LIFT_ONLY, 2, logic"})
+    @CsvSource({"TRIGGER_4T, 8, aboveMachine", "LIFT_ONLY, 2, logic"})
     void aJobBeyondTheMachineIsToldWithTheNearestWayOut(Control control, double millimetres, String code) {
         List<Limit> limits = MachineLimits.of(Machines.score(control, millimetres), Machines.knobs(), Optional.empty());
 
@@ -173,6 +173,15 @@ class PanelPlanTest {
                     .isNotEmpty()
                     .allSatisfy(way -> assertThat(said(way)).isNotBlank());
         });
+    }
+
+    @Test
+    void aJobBelowTheMachineIsToldToPulseOrToTakeABarBehind() {
+        List<Limit> limits =
+                MachineLimits.of(Machines.score(Control.LIFT_ONLY, 0.2), Machines.generator(), Optional.empty());
+
+        assertThat(codes(limits)).contains("belowMachine");
+        assertThat(limits.get(0).ways().stream().map(PanelPlanTest::said)).anyMatch(way -> way.contains("pulse"));
     }
 
     @Test

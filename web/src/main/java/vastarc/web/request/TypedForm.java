@@ -37,6 +37,13 @@ public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareI
                     OwnReader.FIELDS.stream(), Stream.of(OwnReader.LOGIC, JobReader.PULSE))
             .collect(Collectors.toUnmodifiableSet());
 
+    /** The machine and the torch a job is welded with. */
+    public static final String MACHINE = "machine";
+
+    public static final String TORCH = "torch";
+
+    public static final Set<String> PANEL_FIELDS = Set.of(MACHINE, TORCH);
+
     public TypedForm {
         texts = Map.copyOf(texts);
         bareIn = Map.copyOf(bareIn);

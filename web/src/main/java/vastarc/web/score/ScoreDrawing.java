@@ -103,11 +103,7 @@ record ScoreDrawing(
     private static Stretch stretch(Segment segment) {
         double[] beat = segment.beat()
                 .map(over -> new double[] {
-                    over.pulse().rateHz(),
-                    over.pulse().onFraction(),
-                    over.pulse().backgroundRatio(),
-                    over.originS(),
-                    over.leastA()
+                    over.rateHz(), over.onFraction(), over.backgroundRatio(), over.originS(), over.leastA()
                 })
                 .orElse(null);
         return new Stretch(

@@ -1,0 +1,113 @@
+package vastarc.web.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.machine.MachineProfile;
+import vastarc.web.machine.Machine;
+import vastarc.web.machine.MachineStore;
+import vastarc.web.machine.ProfileReader;
+import vastarc.web.ui.NotFound;
+
+/**
+ * The shop's machines, in the published format. What changes the shop is taken as {@code application/json} only, so that no foreign page
+ * can send it unasked.
+ */
+@RestController
+@Tag(name = "machines", description = "The shop's machines, in the format of /api/formats/machine.schema.json")
+class MachineApi {
+
+    private final MachineStore store;
+
+    MachineApi(MachineStore store) {
+        this.store = store;
+    }
+
+    /** A machine of the shop. */
+    record MachineAnswer(String id, String name, JsonNode profile) {
+
+        static MachineAnswer of(Machine machine) {
+            return new MachineAnswer(
+                    machine.id().toString(), machine.name(), ProfileReader.document(machine.profile()));
+        }
+    }
+
+    @Operation(summary = "Every machine of the shop")
+    @GetMapping("/api/v1/machines")
+    List<MachineAnswer> machines() {
+        return store.machines().stream().map(MachineAnswer::of).toList();
+    }
+
+    @Operation(summary = "One machine")
+    @GetMapping("/api/v1/machines/{id}")
+    MachineAnswer machine(@PathVariable UUID id) {
+        return store.machine(id).map(MachineAnswer::of).orElseThrow(() -> new NotFound("machine"));
+    }
+
+    @Operation(
+            summary = "Takes a machine into the shop",
+            description = "The body is a document of the published format; every fault is named.")
+    @PostMapping(path = "/api/v1/machines", consumes = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<Object> create(HttpServletRequest request) throws IOException {
+        Outcome<MachineProfile> read = read(request);
+        return read.value().isEmpty()
+                ? Calls.refusal(read.problems())
+                : ResponseEntity.status(201)
+                        .body(MachineAnswer.of(store.create(read.value().get())));
+    }
+
+    @Operation(
+            summary = "Puts another profile in a machine's place",
+            description = "One that does not fit leaves the kept one untouched.")
+    @PutMapping(path = "/api/v1/machines/{id}", consumes = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<Object> replace(@PathVariable UUID id, HttpServletRequest request) throws IOException {
+        store.machine(id).orElseThrow(() -> new NotFound("machine"));
+        Outcome<MachineProfile> read = read(request);
+        if (read.value().isEmpty()) {
+            return Calls.refusal(read.problems());
+        }
+        Optional<Machine> kept = store.replace(id, read.value().get());
+        return ResponseEntity.ok(MachineAnswer.of(kept.orElseThrow(() -> new NotFound("machine"))));
+    }
+
+    @Operation(summary = "Takes a machine off the shop's list")
+    @DeleteMapping("/api/v1/machines/{id}")
+    ResponseEntity<Void> delete(@PathVariable UUID id) {
+        store.delete(id).orElseThrow(() -> new NotFound("machine"));
+        return ResponseEntity.noContent().build();
+    }
+
+    @Operation(summary = "The published format, as a JSON Schema")
+    @GetMapping(path = "/api/formats/machine.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    String schema() throws IOException {
+        return new ClassPathResource("formats/machine.schema.json").getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    private static Outcome<MachineProfile> read(HttpServletRequest request) throws IOException {
+        try (InputStream in = request.getInputStream()) {
+            byte[] body = in.readNBytes(ProfileReader.MAX_BYTES + 1);
+            return body.length > ProfileReader.MAX_BYTES
+                    ? Outcome.failed(Problem.badValue(
+                            "body", "textTooLong", "more than " + ProfileReader.MAX_BYTES, ProfileReader.MAX_BYTES))
+                    : ProfileReader.read(new String(body, StandardCharsets.UTF_8));
+        }
+    }
+}

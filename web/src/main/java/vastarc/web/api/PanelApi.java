@@ -1,0 +1,186 @@
+package vastarc.web.api;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.machine.DialCurve;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelPlan;
+import vastarc.core.machine.TorchProfile;
+import vastarc.web.machine.Machine;
+import vastarc.web.machine.MachineStore;
+import vastarc.web.machine.ProfileReader;
+import vastarc.web.machine.Torch;
+import vastarc.web.request.OwnReader;
+
+/** A sheet on a machine: where every control must stand, what to change, what does not reach. */
+@RestController
+@Tag(name = "panel", description = "A sheet on a machine's own panel")
+class PanelApi {
+
+    private static final String MACHINE = "machine";
+    private static final String TORCH = "torch";
+    private static final String STANDS = "stands";
+    private static final Set<String> FIELDS = Set.of(OwnReader.LOGIC, MACHINE, TORCH, STANDS);
+
+    private final MachineStore store;
+
+    PanelApi(MachineStore store) {
+        this.store = store;
+    }
+
+    /** A machine of the shop with what meters said of its dials, or one sent along. */
+    private record OnBench(MachineProfile profile, Map<String, DialCurve> curves) {}
+
+    /** The answer. */
+    record PanelAnswer(
+            List<ControlAnswer> controls, List<ChangeAnswer> changes, List<String> missing, List<LimitAnswer> limits) {}
+
+    /**
+     * A control.
+     *
+     * @param place share of the sweep for a knob, number of the stop from 0 for a switch, figure for a display; left out where it cannot be set
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record ControlAnswer(
+            String id,
+            String label,
+            String kind,
+            String setting,
+            Double place,
+            Double angleDeg,
+            String words,
+            Double figure,
+            String unit,
+            String gives,
+            String idle) {}
+
+    /** A change. */
+    record ChangeAnswer(String id, String label, String from, String to) {}
+
+    /** A limit and its ways out, nearest first. */
+    record LimitAnswer(String code, String text, List<String> ways) {}
+
+    @Operation(
+            summary = "Where every control must stand",
+            description =
+                    "Takes the fields of a score request without touches, and: machine (an id of the shop, or a whole document of the "
+                            + "published format), torch (an id), stands (how controls stand now, by id: share of the sweep, number of the stop, figure).")
+    @PostMapping(path = "/api/v1/panel", consumes = MediaType.ALL_VALUE)
+    ResponseEntity<Object> panel(HttpServletRequest request) throws IOException {
+        return Calls.answer(Calls.body(request, SheetApi.SMALLEST)
+                .then(body -> JsonPlan.read(body, FIELDS)
+                        .then(JsonPlan::score)
+                        .then(score -> machine(body.get(MACHINE))
+                                .then(machine -> torch(body.get(TORCH))
+                                        .then(torch -> stands(body.get(STANDS))
+                                                .map(stands -> answer(PanelPlan.of(
+                                                        score,
+                                                        machine.profile(),
+                                                        torch,
+                                                        machine.curves(),
+                                                        stands))))))));
+    }
+
+    private Outcome<OnBench> machine(JsonNode node) {
+        if (node != null && node.isObject()) {
+            return ProfileReader.read(node).map(profile -> new OnBench(profile, Map.of()));
+        }
+        Optional<Machine> machine = id(node).flatMap(store::machine);
+        return machine.map(found -> Outcome.of(new OnBench(found.profile(), store.curves(found.id()))))
+                .orElseGet(() -> Outcome.failed(Problem.badValue(MACHINE, "noMachine")));
+    }
+
+    private static Optional<UUID> id(JsonNode node) {
+        try {
+            return node != null && node.isString() ? Optional.of(UUID.fromString(node.asString())) : Optional.empty();
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    private Outcome<Optional<TorchProfile>> torch(JsonNode node) {
+        if (node == null || node.isNull()) {
+            return Outcome.of(Optional.empty());
+        }
+        Optional<TorchProfile> torch = id(node).flatMap(store::torch).map(Torch::profile);
+        return torch.isPresent()
+                ? Outcome.of(torch)
+                : Outcome.failed(
+                        Problem.badValue(TORCH, "type", "no torch of the shop", "the id of a torch, or leave it out"));
+    }
+
+    private static Outcome<Map<String, Double>> stands(JsonNode node) {
+        Map<String, Double> stands = new HashMap<>();
+        if (node == null || node.isNull()) {
+            return Outcome.of(stands);
+        }
+        for (String name : node.isObject() ? node.propertyNames() : Set.<String>of()) {
+            if (node.get(name).isNumber() && Double.isFinite(node.get(name).doubleValue())) {
+                stands.put(name, node.get(name).doubleValue());
+            }
+        }
+        return node.isObject() && stands.size() == node.size()
+                ? Outcome.of(stands)
+                : Outcome.failed(Problem.badValue(STANDS, "type", "not all numbers", "numbers by the ids of controls"));
+    }
+
+    private static PanelAnswer answer(PanelPlan plan) {
+        return new PanelAnswer(
+                plan.controls().stream().map(PanelApi::control).toList(),
+                plan.changes().stream()
+                        .map(change -> new ChangeAnswer(
+                                change.elementId(),
+                                change.label(),
+                                SheetAnswer.say(change.from()),
+                                SheetAnswer.say(change.to())))
+                        .toList(),
+                plan.missing().stream().map(SheetAnswer::say).toList(),
+                plan.limits().stream()
+                        .map(limit -> new LimitAnswer(
+                                limit.code(),
+                                SheetAnswer.say(limit.text()),
+                                limit.ways().stream().map(SheetAnswer::say).toList()))
+                        .toList());
+    }
+
+    private static ControlAnswer control(PanelPlan.Placed placed) {
+        PanelElement element = placed.element();
+        boolean knob = element.kind() == PanelElement.Kind.KNOB;
+        return new ControlAnswer(
+                element.id(),
+                element.label(),
+                element.kind().name(),
+                element.setting().name(),
+                placed.target().map(SheetAnswer::rounded).orElse(null),
+                knob
+                        ? placed.target()
+                                .map(place -> SheetAnswer.rounded(
+                                        element.scale().orElseThrow().angleDeg(place)))
+                                .orElse(null)
+                        : null,
+                SheetAnswer.say(placed.words()),
+                placed.figure()
+                        .map(figure -> SheetAnswer.rounded(figure.value()))
+                        .orElse(null),
+                placed.figure().map(figure -> figure.unit().symbol()).orElse(null),
+                placed.gives().map(SheetAnswer::say).orElse(null),
+                placed.idle().map(SheetAnswer::say).orElse(null));
+    }
+}

@@ -1,0 +1,169 @@
+package vastarc.web.machine;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.machine.ProfileRules;
+import vastarc.core.score.ControlLogic;
+
+/** From a document of the published format to a profile: schema first, then what a schema cannot say. */
+public final class ProfileReader {
+
+    /** Largest document read, bytes. */
+    public static final int MAX_BYTES = 256 * 1024;
+
+    private static final int FAULTS_NAMED = 12;
+    private static final double USUAL_ASPECT = 1.6;
+    private static final double USUAL_SIZE = 12;
+    private static final String FORMAT = "/formats/machine.schema.json";
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .build();
+    private static final Schema SCHEMA = schema();
+
+    private ProfileReader() {}
+
+    private static Schema schema() {
+        try (InputStream in = ProfileReader.class.getResourceAsStream(FORMAT)) {
+            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(JSON.readTree(in));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A document as text. */
+    public static Outcome<MachineProfile> read(String text) {
+        if (text.length() > MAX_BYTES) {
+            return Outcome.failed(Problem.badValue("body", "textTooLong", text.length(), MAX_BYTES));
+        }
+        try {
+            return read(JSON.readTree(text));
+        } catch (JacksonException e) {
+            String place = e.getLocation() == null
+                    ? "it is broken"
+                    : "broken at line " + e.getLocation().getLineNr() + ", column "
+                            + e.getLocation().getColumnNr();
+            return Outcome.failed(Problem.badValue("body", "json", place, "an exported machine"));
+        }
+    }
+
+    /** A parsed document. */
+    public static Outcome<MachineProfile> read(JsonNode document) {
+        List<Problem> faults = SCHEMA.validate(document).stream()
+                .limit(FAULTS_NAMED)
+                .map(ProfileReader::fault)
+                .toList();
+        if (!faults.isEmpty()) {
+            return Outcome.failed(faults);
+        }
+        MachineProfile profile = JSON.treeToValue(completed((ObjectNode) document.deepCopy()), MachineProfile.class);
+        List<Problem> problems = ProfileRules.problems(profile);
+        return problems.isEmpty() ? Outcome.of(profile) : Outcome.failed(problems);
+    }
+
+    private static Problem fault(Error error) {
+        String place = error.getInstanceLocation().toString();
+        String message = error.getMessage().replaceFirst("^" + Pattern.quote(place) + ":? *", "");
+        return Problem.badValue(
+                place.isEmpty() ? "body" : place, "schema", message.isEmpty() ? "it is wrong" : message);
+    }
+
+    /** What a document may leave out, put in. */
+    private static ObjectNode completed(ObjectNode profile) {
+        fill(
+                profile,
+                Map.of("alternating", false, "remote", false, "cooler", false, "slots", 0, "aspect", USUAL_ASPECT));
+        fillArray(profile, "plate");
+        for (JsonNode offer : profile.get("logics")) {
+            if (!offer.has("honours")) {
+                ArrayNode honours = ((ObjectNode) offer).putArray("honours");
+                ControlLogic.of(ControlLogic.Name.valueOf(offer.get("logic").asString()))
+                        .honours()
+                        .forEach(honour -> honours.add(honour.name()));
+            }
+        }
+        for (JsonNode element : profile.get("elements")) {
+            fill((ObjectNode) element, Map.of("size", USUAL_SIZE));
+            fillArray((ObjectNode) element, "stops");
+            fillArray((ObjectNode) element, "menuPath");
+            if (element.has("scale")) {
+                fill(
+                        (ObjectNode) element.get("scale"),
+                        Map.of(
+                                "step",
+                                0,
+                                "ticks",
+                                0,
+                                "figures",
+                                true,
+                                "startDeg",
+                                -150,
+                                "sweepDeg",
+                                300,
+                                "clockwise",
+                                true,
+                                "taper",
+                                "LINEAR",
+                                "auto",
+                                false));
+            }
+        }
+        return profile;
+    }
+
+    private static void fill(ObjectNode node, Map<String, Object> usual) {
+        usual.forEach((name, value) -> {
+            if (!node.has(name)) {
+                node.set(name, JSON.valueToTree(value));
+            }
+        });
+    }
+
+    private static void fillArray(ObjectNode node, String name) {
+        if (!node.has(name)) {
+            node.set(name, JsonNodeFactory.instance.arrayNode());
+        }
+    }
+
+    /** A profile as a document of the published format. */
+    public static ObjectNode document(MachineProfile profile) {
+        ObjectNode document = JSON.createObjectNode();
+        document.put("format", "vast-arc-machine");
+        document.put("version", 1);
+        document.setAll((ObjectNode) withoutNothing(JSON.valueToTree(profile)));
+        return document;
+    }
+
+    /** Absent values are left out of a document rather than written as null. */
+    private static JsonNode withoutNothing(JsonNode node) {
+        if (node.isObject()) {
+            ObjectNode object = (ObjectNode) node;
+            List<String> names = List.copyOf(object.propertyNames());
+            names.stream().filter(name -> object.get(name).isNull()).forEach(object::remove);
+        }
+        node.forEach(ProfileReader::withoutNothing);
+        return node;
+    }
+
+    public static String text(MachineProfile profile) {
+        return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(document(profile));
+    }
+}

@@ -1,0 +1,2 @@
+/** The Panel place: a job's score on the shop's own machine, how it stands and how it must, and the check before the strike. */
+package vastarc.web.panel;

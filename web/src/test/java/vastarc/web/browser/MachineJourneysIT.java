@@ -1,0 +1,163 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.Select;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import vastarc.web.BrowserTest;
+
+/** A machine built in the editor and a job put on it, in a real browser. */
+@BrowserTest
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class MachineJourneysIT {
+
+    @LocalServerPort
+    private int port;
+
+    private Browser browser;
+
+    @BeforeAll
+    void open() {
+        browser = new Browser(port);
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+    }
+
+    @AfterEach
+    void theBrowserHasNothingToComplainAbout() {
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    private void add(String setting, String kind) {
+        int before = browser.all(".control-form").size();
+        new Select(browser.field("add-setting")).selectByValue(setting);
+        new Select(browser.field("add-kind")).selectByValue(kind);
+        browser.find("#add").click();
+        browser.waitFor(
+                "the control for " + setting, () -> browser.all(".control-form").size() == before + 1);
+    }
+
+    private void read(String mark) {
+        int before = browser.all(".reading-list li").size();
+        browser.retype("mark-0", mark);
+        browser.find("[data-do='simulate']").click();
+        browser.waitFor(
+                "a reading at " + mark, () -> browser.all(".reading-list li").size() == before + 1);
+    }
+
+    private WebElement control(String id) {
+        return browser.find("[data-control='" + id + "']");
+    }
+
+    @Test
+    void aKnobMachineIsBuiltReadPutToAJobAndAWrongPolarityStopsTheCheck() {
+        browser.open("/machines");
+        browser.find("[value='nothing']").click();
+        browser.find("#no-controls");
+        add("MAIN_CURRENT", "KNOB");
+        add("CONTROL", "SELECTOR");
+        add("DOWN_SLOPE", "KNOB");
+        add("POST_FLOW", "KNOB");
+        add("PROCESS", "TOGGLE");
+        browser.retype("machine-name", "Back room set");
+        browser.press(Keys.TAB);
+        String place = control("down_slope3").getAttribute("data-x");
+        new Actions(browser.driver())
+                .moveToElement(control("down_slope3").findElement(By.cssSelector(".cap")))
+                .clickAndHold()
+                .moveByOffset(40, 60)
+                .moveByOffset(40, 60)
+                .release()
+                .perform();
+        browser.waitFor(
+                "the knob at its place",
+                () -> !control("down_slope3").getAttribute("data-x").equals(place));
+
+        for (String mark : new String[] {"0", "3", "7", "10"}) {
+            read(mark);
+        }
+        browser.waitFor("a curve", () -> !browser.all("#dial-0 .picture").isEmpty());
+        assertThat(browser.text("#dial-0")).contains("Read next", "simulated");
+
+        browser.open("/");
+        browser.find("#new-job").click();
+        browser.find("#workingCurrent");
+        browser.keep(() -> new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T"));
+        browser.find("[data-step='3']").click();
+        new Select(browser.find("#choose-machine")).selectByVisibleText("Back room set");
+        browser.waitFor("the machine", () -> browser.text("#controls").contains("by the meter"));
+        assertThat(browser.text("#control-main_current1")).contains("mark", "for", "give or take");
+        assertThat(browser.text("#control-down_slope3")).contains("mark");
+
+        browser.find("[data-item='power'][data-answer='right']").click();
+        browser.waitFor("the first tick", () -> browser.text("#check").contains("1 of "));
+        browser.find("[data-item='polarity'][data-answer='positive']").click();
+        browser.waitFor("the stop", () -> !browser.all("#stopped").isEmpty());
+        assertThat(browser.text("#stopped")).contains("melts within seconds");
+        assertThat(browser.find("[data-item='clamp']").isEnabled()).isFalse();
+        browser.find("[data-item='polarity'][data-answer='right']").click();
+        browser.waitFor("going on", () -> browser.all("#stopped").isEmpty());
+    }
+
+    @Test
+    void tellingHowItStandsListsTheChangesUntilAllIsDone() {
+        browser.open("/");
+        browser.driver().findElement(By.linkText("Pier frame – gusset to post")).click();
+        browser.find("#workingCurrent");
+        browser.find("[data-step='3']").click();
+        new Select(browser.find("#choose-machine")).selectByVisibleText("Bench knob set");
+        browser.waitFor("the machine", () -> browser.text("#controls").contains("amperage"));
+        new Select(browser.field("stands.process")).selectByVisibleText("electrode");
+        browser.waitFor("the change", () -> browser.text("#changes").contains("“electrode” → “tungsten”"));
+        assertThat(control("process").getAttribute("class")).contains("differs");
+
+        browser.find("[data-done='process']").click();
+        browser.waitFor("nothing left", () -> browser.text("#changes").contains("Nothing to change"));
+    }
+
+    @Test
+    void aScaleUpsideDownIsToldBeneathItsFormAndWhatWasTypedStays() {
+        browser.open("/machines");
+        browser.find("[value='knobs']").click();
+        browser.find("#form-down summary").click();
+        WebElement low = browser.find("#form-down [name='low']");
+        low.sendKeys(Keys.chord(Keys.CONTROL, "a"), "50", Keys.TAB);
+        browser.waitFor(
+                "the words", () -> browser.text("#form-down [data-said]").contains("Low must be below high"));
+
+        assertThat(low.getAttribute("value")).isEqualTo("50");
+        // The browser notes the refusal; it is what was asked for here.
+        assertThat(browser.complaints()).allMatch(line -> line.contains("422"));
+    }
+
+    @Test
+    void panelAndEditorAreWithinReachOfEveryone() {
+        for (String path : List.of("/machines")) {
+            browser.open(path);
+            browser.find("#torches");
+            assertThat(browser.accessibilityFindings()).as(path).isEmpty();
+        }
+        browser.find(".machine-cards a").click();
+        browser.find("#editor-front");
+        assertThat(browser.accessibilityFindings()).isEmpty();
+        browser.open("/");
+        browser.driver().findElement(By.linkText("Pier frame – gusset to post")).click();
+        browser.find("#workingCurrent");
+        browser.find("[data-step='3']").click();
+        browser.find("#check");
+        assertThat(browser.accessibilityFindings()).isEmpty();
+    }
+}
