@@ -78,6 +78,7 @@ public record PanelPlan(List<Placed> controls, List<Change> changes, List<Phrase
     }
 
     private static final double WORTH_SAYING = 0.05;
+    private static final double A_FOR_A_SECOND = 10;
 
     /** A dial has one curve for each coarse range. */
     public static String curveKey(String elementId, int range) {
@@ -244,8 +245,25 @@ public record PanelPlan(List<Placed> controls, List<Change> changes, List<Phrase
                             element, idle, placed.target(), placed.words(), placed.figure(), Optional.empty(), now);
         }
 
+        /** Gas that the machine would time by itself, by the usual second for each ten amperes, against what the job wants. */
+        private Optional<Phrase> automatic(PanelElement element) {
+            double wanted = targets.figures().get(element.setting());
+            double own = targets.figures().get(PanelSetting.MAIN_CURRENT) / A_FOR_A_SECOND;
+            boolean auto = element.setting() == PanelSetting.POST_FLOW
+                    && element.scale().filter(Scale::auto).isPresent();
+            return auto
+                    ? Optional.of(Phrase.of(
+                            own < wanted ? "panel.gives.autoShort" : "panel.gives.autoDoes",
+                            Quantity.seconds(own),
+                            Quantity.seconds(wanted)))
+                    : Optional.empty();
+        }
+
         /** Dials without figures that no meter has read are told by arithmetic alone. */
         private Optional<Phrase> blind(PanelElement element, Optional<Phrase> idle) {
+            if (idle.isEmpty() && automatic(element).isPresent()) {
+                return automatic(element);
+            }
             boolean unread = element.kind() == Kind.KNOB
                     && element.scale().filter(scale -> !scale.figures()).isPresent()
                     && element.setting() == PanelSetting.MAIN_CURRENT;

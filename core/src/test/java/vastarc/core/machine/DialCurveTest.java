@@ -7,7 +7,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import vastarc.core.joint.Control;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.score.Score;
+import vastarc.core.score.ScoreKey;
 import vastarc.core.wording.Phrasebook;
 
 /** What a clamp meter makes of a dial that lies. */
@@ -103,6 +106,20 @@ class DialCurveTest {
     void oneReadingMakesNoCurveAndReadingsAtOnePlaceAreAveraged() {
         assertThat(DialCurve.of(List.of(new DialReading(0.5, 60)))).isEmpty();
         assertThat(curve(0, 10, 0.5, 60, 0.5, 64, 1, 120).ampsAt(0.5)).isEqualTo(62);
+    }
+
+    @Test
+    void theSimulatedSourcePlaysTheScoreButLiesAsItsDialDoes() {
+        Score score = Machines.score(Control.TRIGGER_4T, 2);
+        SimulatedSource source = new SimulatedSource(5, 200, 7);
+        double planned = score.values().of(ScoreKey.WORKING_CURRENT);
+        double middle = score.touches().get(1).atS() + 8;
+
+        assertThat(source.ampsAt(score.timeline(), 0.2, 0.5, planned)).isZero();
+        assertThat(source.ampsAt(score.timeline(), middle, 0.5, planned))
+                .isCloseTo(source.trueAmps(0.5), within(0.04 * source.trueAmps(0.5)));
+        assertThat(source.ampsAt(score.timeline(), middle, 0.5, planned))
+                .isNotEqualTo(source.ampsAt(score.timeline(), middle + 0.1, 0.5, planned));
     }
 
     @Test

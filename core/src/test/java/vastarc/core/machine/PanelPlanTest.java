@@ -159,6 +159,32 @@ class PanelPlanTest {
         assertThat(said(placed(plan, "pre").gives().orElseThrow())).contains("the nearest it can be set to is 0 s");
     }
 
+    @Test
+    void gasTheMachineTimesByItselfIsHeldAgainstWhatTheJobWants() {
+        Scale auto = new Scale(ScaleUnit.SECOND, 0, 60, 0.5, 0, true, -150, 300, true, Taper.LINEAR, true);
+        MachineProfile machine = Machines.generator();
+        PanelPlan plan = Machines.plan(
+                Machines.score(Control.TRIGGER_4T, 2),
+                new MachineProfile(
+                        "Auto",
+                        machine.shape(),
+                        5,
+                        200,
+                        false,
+                        Machines.knobs().logics(),
+                        Machines.knobs().starts(),
+                        false,
+                        machine.polarity(),
+                        false,
+                        List.of(),
+                        1.5,
+                        List.of(Machines.display("post", PanelSetting.POST_FLOW, auto)),
+                        0),
+                Map.of());
+
+        assertThat(said(placed(plan, "post").gives().orElseThrow())).contains("“auto” would give about");
+    }
+
     // --- limits
 
     @ParameterizedTest

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.support.ui.Select;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -56,6 +57,7 @@ class Screenshots {
             browser.size(1280, 800);
             special(browser);
             scores(browser);
+            panels(browser);
             error(browser);
             empty(browser);
         }
@@ -88,6 +90,47 @@ class Screenshots {
         browser.size(1280, 800);
     }
 
+    /** The three fronts of the demo shop with a job on them, the list, and the editor with a dial read. */
+    private static void panels(Browser browser) throws IOException {
+        browser.open("/machines");
+        take(browser, "machines");
+        panel(browser, "Pier frame – gusset to post", "Booth 1 inverter");
+        take(browser, "panel-menu");
+        panel(browser, "Pier frame – gusset to post", "Bench knob set");
+        new Select(browser.field("stands.process")).selectByVisibleText("electrode");
+        browser.waitFor("a change", () -> browser.text("#changes").contains("tungsten"));
+        browser.retype("stands.down", "4");
+        browser.press(Keys.TAB);
+        browser.waitFor("another change", () -> browser.text("#changes").contains("fall"));
+        take(browser, "panel-knobs");
+        browser.find("#turn-theme").click();
+        panel(browser, "Mast arm – brace lap", "Yard generator set");
+        take(browser, "panel-generator-light");
+        browser.find("#turn-theme").click();
+        browser.find("#turn-theme").click();
+        browser.open("/machines");
+        browser.driver().findElement(By.partialLinkText("Bench knob set")).click();
+        browser.find("#editor-front");
+        for (String mark : new String[] {"0", "10", "5", "7.5"}) {
+            int before = browser.all(".reading-list li").size();
+            browser.retype("mark-0", mark);
+            browser.find("[data-do='simulate']").click();
+            browser.waitFor("a reading", () -> browser.all(".reading-list li").size() == before + 1);
+        }
+        browser.driver().executeScript("window.scrollTo(0, 330)");
+        take(browser, "machine-dial");
+    }
+
+    private static void panel(Browser browser, String job, String machine) {
+        browser.open("/");
+        browser.driver().findElement(By.linkText(job)).click();
+        browser.find("#workingCurrent");
+        browser.find("[data-step='3']").click();
+        new Select(browser.find("#choose-machine")).selectByVisibleText(machine);
+        browser.waitFor(
+                machine, () -> browser.find(".front").getAttribute("aria-label").contains(machine));
+    }
+
     private static void score(Browser browser, String job) {
         browser.open("/");
         browser.driver().findElement(By.linkText(job)).click();
@@ -109,17 +152,6 @@ class Screenshots {
                 "sheet-v-butt",
                 "Pier frame – splice",
                 "material=CARBON_STEEL;joint=V_BUTT;thicknessMm[0]=6 mm;position=PC;control=TRIGGER_2T");
-        show(
-                browser,
-                "sheet-foil-edge",
-                "Cabinet – sensor lid",
-                "material=STAINLESS_304L;joint=EDGE;thicknessMm[0]=0.3 mm;wire=false;purged=true");
-        show(
-                browser,
-                "sheet-tube-to-plate",
-                "Mast arm – tube to foot plate",
-                "material=CHROMOLY_4130;joint=TUBE_TO_PLATE;thicknessMm[0]=6 mm;thicknessMm[1]=.065;tubeOdMm=1-1/2 in;position=PB;"
-                        + "rotated=true");
     }
 
     private void show(Browser browser, String picture, String name, String fields) throws IOException {
