@@ -4,6 +4,8 @@ import { keys } from './components/keys.js';
 import { importer, machine } from './components/machine.js';
 import { panel } from './components/panel.js';
 import { score } from './components/score.js';
+import { search } from './components/search.js';
+import { chart, shop } from './components/shop.js';
 import { preferences } from './components/preferences.js';
 import { workspace } from './components/workspace.js';
 
@@ -12,6 +14,9 @@ Alpine.data('preferences', preferences);
 Alpine.data('keys', keys);
 Alpine.data('workspace', workspace);
 Alpine.data('score', score);
+Alpine.data('search', search);
+Alpine.data('shop', shop);
+Alpine.data('chart', chart);
 Alpine.data('panel', panel);
 Alpine.data('machine', machine);
 Alpine.data('importer', importer);

@@ -50,6 +50,10 @@ export function keys() {
       document.getElementById('new-job')?.click();
     },
 
+    search() {
+      window.dispatchEvent(new CustomEvent('search'));
+    },
+
     machines() {
       document.getElementById('to-machines').click();
     },

@@ -10,6 +10,10 @@ export function preferences() {
       return { dark: 'dark', light: 'light', auto: 'system' }[this.theme];
     },
 
+    search() {
+      window.dispatchEvent(new CustomEvent('search'));
+    },
+
     turnTheme() {
       this.theme = nextTheme(this.theme);
       document.documentElement.dataset.theme = this.theme;

@@ -82,10 +82,15 @@ export function workspace() {
       this.told();
     },
 
-    // One tap gives an own value back to the engine.
+    // One tap gives an own value back to the engine, or marks the job as proven.
     async clicked(event) {
-      const button = event.target.closest('[data-back]');
+      const button = event.target.closest('[data-back], [data-proven]');
       if (!button) return;
+      if (button.dataset.proven) {
+        const answer = await post(`${window.location.pathname}/proven`, new URLSearchParams({ proven: button.dataset.proven }));
+        this.place(await answer.text(), null);
+        return;
+      }
       const answer = await post(`${window.location.pathname}/engine/${button.dataset.back}`, new URLSearchParams());
       this.place(await answer.text(), null);
     },

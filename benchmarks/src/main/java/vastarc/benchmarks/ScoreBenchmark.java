@@ -21,10 +21,10 @@ import vastarc.core.score.Score;
 import vastarc.core.score.ScoreChoices;
 import vastarc.core.score.ScorePlanner;
 import vastarc.core.sheet.OwnValues;
-import vastarc.core.sheet.Schools;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.SheetPlanner;
+import vastarc.core.sheet.ShopWays;
 
 /** A whole score of a 30 s weld at 5 pulses a second: touches, timeline, integrals, pool, warnings. */
 @State(Scope.Benchmark)
@@ -44,7 +44,7 @@ public class ScoreBenchmark {
         });
         Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2);
         OwnValues own = new OwnValues(Map.of(SettingKey.PULSE_RATE, 5.0));
-        return SheetPlanner.plan(joint, practice, Schools.usual(), own).value().orElseThrow();
+        return SheetPlanner.plan(joint, practice, ShopWays.usual(), own).value().orElseThrow();
     }
 
     @Benchmark

@@ -42,7 +42,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule ONLY_STORES_TOUCH_THE_DATABASE = noClasses()
             .that()
-            .resideOutsideOfPackages("vastarc.web.job..", "vastarc.web.machine..")
+            .resideOutsideOfPackages("vastarc.web.job..", "vastarc.web.machine..", "vastarc.web.shop..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("jakarta.persistence..", "org.springframework.data..");

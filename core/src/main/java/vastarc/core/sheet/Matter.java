@@ -8,5 +8,8 @@ public enum Matter {
     UP_SLOPE,
     PRE_FLOW,
     POST_FLOW,
-    WIRE_SIZE
+    WIRE_SIZE,
+    GAS_FLOW,
+    PURGE_FLOW,
+    TUNGSTEN_TYPE
 }

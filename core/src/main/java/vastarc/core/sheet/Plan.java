@@ -20,21 +20,23 @@ import vastarc.core.joint.Technique;
  * The decisions that depend on each other, made once: current, pulse, tungsten, cup and flow, slopes.
  *
  * @param schools    chosen schools
+ * @param stock      what the shop owns
  * @param heat       the heat balance
  * @param comparison the currents of the three schools
  * @param pulse      the current in time; steady where no pulse is wanted or the set has none
- * @param tungsten   the electrode
- * @param cup        the cup
+ * @param tungstenTaken the electrode, from the shelf
+ * @param cupTaken   the cup, from the shelf
  * @param gasFlow    torch flow, L/min
  * @param taperS     time in which the current should fall at the end, whoever does it, s
  */
 record Plan(
         Schools schools,
+        Stock stock,
         HeatSolution heat,
         List<SchoolCurrent> comparison,
         Pulse pulse,
-        Tungsten tungsten,
-        Cup cup,
+        Stock.Taken<Tungsten> tungstenTaken,
+        Stock.Taken<Cup> cupTaken,
         Window gasFlow,
         double taperS) {
 
@@ -46,15 +48,34 @@ record Plan(
     private static final double TITANIUM_MARGIN_MM = 10;
     private static final double TIGHT_MARGIN_MM = 4;
 
-    static Plan of(HeatSolution heat, Schools schools, OwnValues own) {
+    static Plan of(HeatSolution heat, ShopWays ways, OwnValues own) {
+        Schools schools = ways.schools();
         List<SchoolCurrent> comparison = SchoolCurrent.compare(heat);
         double steady = SchoolCurrent.chosen(comparison, schools.of(Matter.WORKING_CURRENT));
         Pulse wanted = pulse(heat, steady);
-        Tungsten tungsten = tungsten(own.over(wanted));
-        Pulse pulse = own.over(heldAbove(tungsten.minStableA(), wanted, heat.arc(), steady));
-        Cup cup = cup(heat, pulse.peakA());
-        return new Plan(
-                schools, heat, comparison, pulse, tungsten, cup, gasFlow(heat, cup, pulse.peakA()), taper(heat));
+        double peak = own.over(wanted).peakA();
+        Stock.Taken<Tungsten> tungsten = ways.stock().tungsten(tungsten(own.over(wanted)), peak);
+        Pulse pulse = own.over(heldAbove(tungsten.item().minStableA(), wanted, heat.arc(), steady));
+        Stock.Taken<Cup> cup = cup(heat, pulse.peakA(), ways.stock());
+        Window flow = chosen(gasFlow(heat, cup.item(), pulse.peakA()), schools.of(Matter.GAS_FLOW));
+        return new Plan(schools, ways.stock(), heat, comparison, pulse, tungsten, cup, flow, taper(heat));
+    }
+
+    /** Where in its calm band the shop likes its flow. */
+    private static Window chosen(Window band, School school) {
+        return switch (school) {
+            case GAS_GENEROUS -> new Window(band.high(), band.low(), band.high());
+            case GAS_JUST_ENOUGH -> new Window(band.low(), band.low(), band.high());
+            default -> band;
+        };
+    }
+
+    Tungsten tungsten() {
+        return tungstenTaken.item();
+    }
+
+    Cup cup() {
+        return cupTaken.item();
     }
 
     private static Pulse pulse(HeatSolution heat, double steadyA) {
@@ -93,13 +114,14 @@ record Plan(
         return held;
     }
 
-    private static Cup cup(HeatSolution heat, double peakA) {
+    private static Stock.Taken<Cup> cup(HeatSolution heat, double peakA, Stock stock) {
         boolean titanium = heat.joint().isTitanium();
         boolean tight = heat.practice().access() == Access.TIGHT;
         double margin = titanium ? TITANIUM_MARGIN_MM : tight ? TIGHT_MARGIN_MM : SHIELD_MARGIN_MM;
         int smallest = titanium ? TITANIUM_CUP : peakA < MICRO_BELOW_A ? MICRO_CUP : USUAL_CUP;
-        Cup cup = Cup.atLeast(heat.pool().frontWidthMm() + margin, tight && !titanium ? MICRO_CUP : smallest);
-        return tight ? new Cup(cup.number(), true) : cup;
+        double bore = heat.pool().frontWidthMm() + margin;
+        Stock.Taken<Cup> cup = stock.cup(Cup.atLeast(bore, tight && !titanium ? MICRO_CUP : smallest), bore);
+        return tight ? new Stock.Taken<>(new Cup(cup.item().number(), true), cup.gaveUp()) : cup;
     }
 
     private static Window gasFlow(HeatSolution heat, Cup cup, double peakA) {

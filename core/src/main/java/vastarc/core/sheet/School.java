@@ -31,6 +31,18 @@ public enum School {
     WIRE_THINNER(Matter.WIRE_SIZE),
     WIRE_THICKER(Matter.WIRE_SIZE),
 
+    GAS_BY_CUP(Matter.GAS_FLOW),
+    GAS_GENEROUS(Matter.GAS_FLOW),
+    GAS_JUST_ENOUGH(Matter.GAS_FLOW),
+
+    PURGE_FAST_THEN_SLOW(Matter.PURGE_FLOW),
+    PURGE_HIGH(Matter.PURGE_FLOW),
+    PURGE_LOW(Matter.PURGE_FLOW),
+
+    TUNGSTEN_LANTHANATED(Matter.TUNGSTEN_TYPE),
+    TUNGSTEN_CERIATED(Matter.TUNGSTEN_TYPE),
+    TUNGSTEN_RARE_EARTH(Matter.TUNGSTEN_TYPE),
+
     /** Physics or table without dispute. */
     RULE(null);
 

@@ -18,6 +18,7 @@ import vastarc.core.wording.Phrase;
  * @param reason  why, in a sentence
  * @param inputs  the numbers that went in
  * @param others  what the other schools would set
+ * @param gaveUp  what the shelf cost, where it lacks the right one
  * @param own     the hand's own value, which then stands instead of the window's
  */
 public record Setting(
@@ -29,6 +30,7 @@ public record Setting(
         Phrase reason,
         List<Input> inputs,
         List<Alternative> others,
+        Optional<Phrase> gaveUp,
         OptionalDouble own) {
 
     /** Where a value stands to its window. */
@@ -70,7 +72,8 @@ public record Setting(
 
     /** The same setting at the hand's own value. */
     public Setting at(double ownValue) {
-        return new Setting(key, window, text, idle, school, reason, inputs, others, OptionalDouble.of(ownValue));
+        return new Setting(
+                key, window, text, idle, school, reason, inputs, others, gaveUp, OptionalDouble.of(ownValue));
     }
 
     public Quantity quantity() {
@@ -94,6 +97,7 @@ public record Setting(
         private final List<Alternative> others = new ArrayList<>(3);
         private School school = School.RULE;
         private boolean idle;
+        private Optional<Phrase> gaveUp = Optional.empty();
 
         private Draft(SettingKey key, Optional<Window> window, Optional<Phrase> text) {
             this.key = key;
@@ -103,6 +107,11 @@ public record Setting(
 
         Draft by(School value) {
             school = value;
+            return this;
+        }
+
+        Draft gaveUp(Optional<Phrase> value) {
+            gaveUp = value;
             return this;
         }
 
@@ -134,6 +143,7 @@ public record Setting(
                     Phrase.of("reason." + code, arguments),
                     inputs,
                     others,
+                    gaveUp,
                     OptionalDouble.empty());
         }
     }

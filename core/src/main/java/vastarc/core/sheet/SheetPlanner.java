@@ -22,13 +22,18 @@ public final class SheetPlanner {
         return plan(joint, practice, Schools.usual());
     }
 
-    /** The sheet, or every reason why this joint has none. */
+    /** The sheet by other schools. */
     public static Outcome<Sheet> plan(Joint joint, Practice practice, Schools schools) {
+        return plan(joint, practice, new ShopWays(schools, Stock.untold()));
+    }
+
+    /** The sheet, or every reason why this joint has none. */
+    public static Outcome<Sheet> plan(Joint joint, Practice practice, ShopWays ways) {
         List<Problem> outside = ScopeRules.problems(joint, practice);
         if (!outside.isEmpty()) {
             return Outcome.failed(outside);
         }
-        Plan plan = Plan.of(HeatSolution.of(joint, practice), schools, OwnValues.none());
+        Plan plan = Plan.of(HeatSolution.of(joint, practice), ways, OwnValues.none());
         Optional<Problem> current = ScopeRules.currentProblem(plan);
         return current.isPresent() ? Outcome.failed(current.get()) : Outcome.of(sheet(plan));
     }
@@ -37,17 +42,17 @@ public final class SheetPlanner {
      * The sheet with the hand's own values. What follows from an own current or pulse (tungsten, cup, ceiling, averages) follows; a value
      * that cannot stand is left out and named in {@link Sheet#ownProblems()}.
      */
-    public static Outcome<Sheet> plan(Joint joint, Practice practice, Schools schools, OwnValues own) {
-        Outcome<Sheet> engine = plan(joint, practice, schools);
-        return own.isEmpty() ? engine : engine.map(sheet -> withOwn(sheet, schools, own));
+    public static Outcome<Sheet> plan(Joint joint, Practice practice, ShopWays ways, OwnValues own) {
+        Outcome<Sheet> engine = plan(joint, practice, ways);
+        return own.isEmpty() ? engine : engine.map(sheet -> withOwn(sheet, ways, own));
     }
 
-    private static Sheet withOwn(Sheet engine, Schools schools, OwnValues own) {
+    private static Sheet withOwn(Sheet engine, ShopWays ways, OwnValues own) {
         OwnRules.Checked checked = OwnRules.check(engine, own);
-        Plan plan = Plan.of(engine.heat(), schools, checked.own());
+        Plan plan = Plan.of(engine.heat(), ways, checked.own());
         Optional<Problem> current = ScopeRules.currentProblem(plan);
         if (current.isPresent()) {
-            Sheet without = withOwn(engine, schools, own.without(SettingKey.WORKING_CURRENT));
+            Sheet without = withOwn(engine, ways, own.without(SettingKey.WORKING_CURRENT));
             Problem named = current.get().inField(SettingKey.WORKING_CURRENT.apiName());
             return without.withOwn(without.settings(), without.own(), joined(List.of(named), without.ownProblems()));
         }

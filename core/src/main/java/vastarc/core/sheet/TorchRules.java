@@ -49,6 +49,7 @@ final class TorchRules {
                 .reduce(tungsten, (thin, thick) -> thick)
                 .diameterMm();
         return figure(SettingKey.TUNGSTEN_DIAMETER, Window.around(tungsten.diameterMm(), low, high))
+                .gaveUp(plan.tungstenTaken().gaveUp())
                 .from("peakCurrent", Quantity.amperes(peak))
                 .from("tungstenMinimum", Quantity.amperes(tungsten.minStableA()))
                 .from("tungstenMaximum", Quantity.amperes(tungsten.practicalMaxA()))
@@ -60,10 +61,13 @@ final class TorchRules {
     }
 
     /**
-     * Tungsten type: lanthanated for all DC work. Source: ISO 6848 classes [standard].
+     * Tungsten type: lanthanated for all DC work, or as the shop likes it; never thoriated. Source: ISO 6848 classes [standard].
      */
     private static Setting type(Plan plan) {
-        return words(SettingKey.TUNGSTEN_TYPE, Phrase.of("tungsten.WL15")).because("tungstenType");
+        School school = plan.schools().of(Matter.TUNGSTEN_TYPE);
+        return words(SettingKey.TUNGSTEN_TYPE, Phrase.of("tungsten." + school.name()))
+                .by(school)
+                .because("tungstenType." + school.name());
     }
 
     /**
@@ -117,6 +121,7 @@ final class TorchRules {
                 : plan.isTitanium() ? "cupSize.titanium" : plan.isMicro() ? "cupSize.micro" : "cupSize.pool";
         double next = Cup.atLeast(cup.boreMm() + 0.1, cup.number()).number();
         return figure(SettingKey.CUP_SIZE, Window.around(cup.number(), cup.number(), Math.max(next, cup.number() + 1)))
+                .gaveUp(plan.cupTaken().gaveUp())
                 .from("poolWidth", Quantity.millimetres(pool))
                 .from("cupBore", Quantity.millimetres(cup.boreMm()))
                 .because(
@@ -140,6 +145,9 @@ final class TorchRules {
         Window flow = plan.gasFlow();
         double reynolds = plan.cup().reynolds(flow.value());
         return figure(SettingKey.GAS_FLOW, flow)
+                .by(plan.schools().of(Matter.GAS_FLOW))
+                .other(School.GAS_GENEROUS, flow.high())
+                .other(School.GAS_JUST_ENOUGH, flow.low())
                 .from("cupBore", Quantity.millimetres(plan.cup().boreMm()))
                 .from("reynolds", Quantity.number(reynolds))
                 .from("turbulentFlow", Quantity.litresPerMin(plan.cup().flowLPerMin(2000)))

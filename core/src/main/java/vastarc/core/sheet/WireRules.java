@@ -19,6 +19,7 @@ final class WireRules {
     private static final double MOST_FILL = 12;
     private static final double MOST_HOLD = 8;
     private static final double OPEN_BACK_FILL = 6;
+    private static final double LOW_FILL = 0.6;
 
     private WireRules() {}
 
@@ -43,7 +44,8 @@ final class WireRules {
         double t = plan.joint().wireThicknessMm();
         School school = plan.schools().of(Matter.WIRE_SIZE);
         WireChoice choice = WireChoice.of(school, plan.heat());
-        Wire wire = choice.wire();
+        Stock.Taken<Wire> taken = plan.stock().wire(choice.wire(), t);
+        Wire wire = taken.item();
         Quantity thickness = Quantity.millimetres(t);
         Setting diameter = figure(
                         SettingKey.WIRE_DIAMETER,
@@ -52,6 +54,7 @@ final class WireRules {
                                 Wire.thinnerThan(t).diameterMm(),
                                 Math.max(wire.diameterMm(), Wire.MAX_OF_THICKNESS * t)))
                 .by(school)
+                .gaveUp(taken.gaveUp())
                 .from("thickness", thickness)
                 .from("deposit", Quantity.of(plan.heat().demand().depositMm2(), Unit.SQUARE_MM))
                 .other(
@@ -110,6 +113,7 @@ final class WireRules {
 
     /**
      * Purge fill, L/min: \( 3 + D/8 \) within 3 to 12, D tube diameter, mm; 6 for an open back. Hold 0.6 of it within 3 to 8. Idle unpurged.
+     * Other schools: the fill all through; six tenths of both.
      * Source: [judgement].
      */
     private static List<Setting> purge(Plan plan) {
@@ -119,18 +123,22 @@ final class WireRules {
                     figure(SettingKey.PURGE_FLOW, Window.only(0)).idle().because(why),
                     figure(SettingKey.PURGE_HOLD, Window.only(0)).idle().because(why));
         }
-        double fill = plan.joint()
+        School school = plan.schools().of(Matter.PURGE_FLOW);
+        double usual = plan.joint()
                 .tubeOd()
                 .map(od -> clamped(LEAST_PURGE + od.inMillimetres() / 8, MOST_FILL))
                 .orElse(OPEN_BACK_FILL);
-        double hold = clamped(0.6 * fill, MOST_HOLD);
+        double fill = school == School.PURGE_LOW ? clamped(LOW_FILL * usual, MOST_FILL) : usual;
+        double hold = school == School.PURGE_HIGH ? clamped(fill, MOST_HOLD) : clamped(0.6 * fill, MOST_HOLD);
         Length od = plan.joint().tubeOd().orElse(Length.ofMillimetres(0));
         String why = plan.joint().tubeOd().isPresent() ? "purgeFlow.tube" : "purgeFlow.open";
         return List.of(
                 figure(SettingKey.PURGE_FLOW, new Window(fill, LEAST_PURGE, MOST_FILL))
+                        .by(school)
                         .from("tubeOd", od.quantity())
                         .because(why, od),
                 figure(SettingKey.PURGE_HOLD, new Window(hold, LEAST_PURGE, MOST_HOLD))
+                        .by(school)
                         .from("purgeFlow", Quantity.litresPerMin(fill))
                         .because("purgeHold"));
     }

@@ -20,8 +20,8 @@ import vastarc.core.score.Score;
 import vastarc.core.score.ScoreChoices;
 import vastarc.core.score.ScorePlanner;
 import vastarc.core.sheet.OwnValues;
-import vastarc.core.sheet.Schools;
 import vastarc.core.sheet.SheetPlanner;
+import vastarc.core.sheet.ShopWays;
 
 /** Machines and scores for tests. */
 final class Machines {
@@ -117,7 +117,7 @@ final class Machines {
         });
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.LAP, millimetres);
         return ScorePlanner.plan(
-                SheetPlanner.plan(joint, practice, Schools.usual(), OwnValues.none())
+                SheetPlanner.plan(joint, practice, ShopWays.usual(), OwnValues.none())
                         .value()
                         .orElseThrow(),
                 ScoreChoices.none());

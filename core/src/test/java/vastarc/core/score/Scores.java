@@ -11,9 +11,9 @@ import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
 import vastarc.core.material.Material;
 import vastarc.core.sheet.OwnValues;
-import vastarc.core.sheet.Schools;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.SheetPlanner;
+import vastarc.core.sheet.ShopWays;
 
 /** Scores for tests: of a known joint, of round figures, and drawn at random from a seed. */
 final class Scores {
@@ -27,7 +27,7 @@ final class Scores {
             draft.pulse = pulse;
             draft.purged = true;
         });
-        return SheetPlanner.plan(joint, practice, Schools.usual(), own).value().orElseThrow();
+        return SheetPlanner.plan(joint, practice, ShopWays.usual(), own).value().orElseThrow();
     }
 
     static Score score(ControlLogic.Name name, PulsePurpose pulse) {

@@ -29,7 +29,7 @@ class OwnValuesTest {
             draft.pulse = pulse;
         });
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2);
-        return SheetPlanner.plan(joint, practice, Schools.usual(), new OwnValues(own))
+        return SheetPlanner.plan(joint, practice, ShopWays.usual(), new OwnValues(own))
                 .value()
                 .orElseThrow();
     }
@@ -129,7 +129,11 @@ class OwnValuesTest {
                                 key, range.low() + (range.high() - range.low()) * Math.pow(random.nextDouble(), 2)));
             }
             int round = i;
-            SheetPlanner.plan(joints.joint(), joints.practice(), joints.schools(), new OwnValues(own))
+            SheetPlanner.plan(
+                            joints.joint(),
+                            joints.practice(),
+                            new ShopWays(joints.schools(), Stock.untold()),
+                            new OwnValues(own))
                     .value()
                     .ifPresent(sheet -> assertThat(sheet.settings().values())
                             .as("round " + round)

@@ -104,7 +104,7 @@ class SheetPropertiesTest {
         double cup = sheet.setting(SettingKey.CUP_SIZE).value();
         double reynolds = Cup.atLeast(0, (int) cup)
                 .reynolds(sheet.setting(SettingKey.GAS_FLOW).value());
-        assertThat(reynolds).as(what).isBetween(600.0, 1600.0);
+        assertThat(reynolds).as(what).isBetween(600 - 1e-6, 1600 + 1e-6);
     }
 
     @ParameterizedTest

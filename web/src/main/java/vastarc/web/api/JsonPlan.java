@@ -10,9 +10,9 @@ import vastarc.core.joint.Control;
 import vastarc.core.score.ControlLogic;
 import vastarc.core.score.Score;
 import vastarc.core.score.ScorePlanner;
-import vastarc.core.sheet.Schools;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.SheetPlanner;
+import vastarc.core.sheet.ShopWays;
 import vastarc.web.request.JobReader;
 import vastarc.web.request.JsonFields;
 import vastarc.web.request.OwnReader;
@@ -42,22 +42,19 @@ record JsonPlan(SheetInput input, OwnReader.Own own) {
                 : Outcome.failed(problems);
     }
 
-    Outcome<Sheet> sheet() {
-        return SheetPlanner.plan(input.joint(), input.practice(), Schools.usual(), own.settings())
+    Outcome<Sheet> sheet(ShopWays ways) {
+        return SheetPlanner.plan(input.joint(), input.practice(), ways, own.settings())
                 .then(JsonPlan::standing);
     }
 
     /** The score; a logic that belongs to another arc control than was sent decides the control. */
-    Outcome<Score> score() {
+    Outcome<Score> score(ShopWays ways) {
         Control control = own.choices()
                 .logic()
                 .flatMap(ControlLogic::control)
                 .orElse(input.practice().control());
         return SheetPlanner.plan(
-                        input.joint(),
-                        input.practice().with(draft -> draft.control = control),
-                        Schools.usual(),
-                        own.settings())
+                        input.joint(), input.practice().with(draft -> draft.control = control), ways, own.settings())
                 .then(JsonPlan::standing)
                 .map(sheet -> ScorePlanner.plan(sheet, own.choices()))
                 .then(score -> score.problems().isEmpty() ? Outcome.of(score) : Outcome.failed(score.problems()));

@@ -23,6 +23,7 @@ import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.PanelElement;
 import vastarc.core.machine.PanelPlan;
 import vastarc.core.machine.TorchProfile;
+import vastarc.core.sheet.ShopWays;
 import vastarc.web.machine.Machine;
 import vastarc.web.machine.MachineStore;
 import vastarc.web.machine.ProfileReader;
@@ -86,7 +87,7 @@ class PanelApi {
     ResponseEntity<Object> panel(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.body(request, SheetApi.SMALLEST)
                 .then(body -> JsonPlan.read(body, FIELDS)
-                        .then(JsonPlan::score)
+                        .then(plan -> plan.score(ShopWays.usual()))
                         .then(score -> machine(body.get(MACHINE))
                                 .then(machine -> torch(body.get(TORCH))
                                         .then(torch -> stands(body.get(STANDS))

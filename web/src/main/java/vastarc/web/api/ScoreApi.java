@@ -25,6 +25,7 @@ import vastarc.core.score.Score;
 import vastarc.core.score.ScorePlanner;
 import vastarc.core.score.Timeline;
 import vastarc.core.score.Touch;
+import vastarc.core.sheet.ShopWays;
 import vastarc.web.request.OwnReader;
 import vastarc.web.request.TouchReader;
 import vastarc.web.score.ScoreCsv;
@@ -133,7 +134,7 @@ class ScoreApi {
     private static Outcome<Asked> asked(HttpServletRequest request) throws IOException {
         return Calls.body(request, SheetApi.SMALLEST)
                 .then(body -> JsonPlan.read(body, FIELDS)
-                        .then(JsonPlan::score)
+                        .then(plan -> plan.score(ShopWays.usual()))
                         .then(score -> step(body)
                                 .then(step -> TouchReader.read(body)
                                         .map(touches -> new Asked(score, touches, TouchReader.away(body), step)))));

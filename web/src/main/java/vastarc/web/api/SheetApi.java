@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Outcome;
 import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.ShopWays;
 
 /** From a joint to its setup sheet, as JSON. */
 @RestController
@@ -68,6 +69,6 @@ class SheetApi {
     }
 
     private static Outcome<Sheet> sheet(JsonNode body) {
-        return JsonPlan.read(body, Set.of()).then(JsonPlan::sheet);
+        return JsonPlan.read(body, Set.of()).then(plan -> plan.sheet(ShopWays.usual()));
     }
 }

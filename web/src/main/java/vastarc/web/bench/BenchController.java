@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.web.job.Job;
 import vastarc.web.job.JobStore;
-import vastarc.web.request.TypedForm;
+import vastarc.web.shop.ShopStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -20,9 +20,11 @@ import vastarc.web.ui.Preferences;
 class BenchController {
 
     private final JobStore jobs;
+    private final ShopStore shop;
 
-    BenchController(JobStore jobs) {
+    BenchController(JobStore jobs, ShopStore shop) {
         this.jobs = jobs;
+        this.shop = shop;
     }
 
     @GetMapping("/")
@@ -30,13 +32,14 @@ class BenchController {
             @RequestParam("deleted") Optional<UUID> deleted,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        model.addAttribute("page", BenchPage.of(jobs.onTheBench(), deleted.flatMap(jobs::find), preferences.units()));
+        model.addAttribute(
+                "page", BenchPage.of(jobs.onTheBench(), deleted.flatMap(jobs::find), shop.ways(), preferences.units()));
         return "bench/page";
     }
 
     @PostMapping("/jobs")
     String create() {
-        return sheetOf(jobs.create("Untitled job", "", TypedForm.fresh()));
+        return sheetOf(jobs.create("Untitled job", "", shop.freshJob()));
     }
 
     @PostMapping("/jobs/{id}/duplicate")

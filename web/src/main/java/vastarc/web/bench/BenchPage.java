@@ -8,11 +8,13 @@ import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.ShopWays;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
 import vastarc.web.job.Job;
+import vastarc.web.request.HabitReader;
 import vastarc.web.request.JobPlan;
 
 /**
@@ -31,6 +33,7 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
      *
      * @param joint   what is joined, in a line
      * @param notes   as typed
+     * @param proven  when it was proven; empty where it is open
      * @param figures what to set first; empty where the joint has no sheet
      * @param drawing the joint in section; empty where there is no sheet
      * @param problem why there is no sheet; empty where there is one
@@ -40,6 +43,7 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
             String name,
             String joint,
             String notes,
+            String proven,
             List<Figure> figures,
             Optional<Drawing> drawing,
             String problem) {}
@@ -54,20 +58,21 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
             SettingKey.GAS_FLOW,
             SettingKey.WIRE_DIAMETER);
 
-    static BenchPage of(List<Job> jobs, Optional<Job> deleted, UnitSystem units) {
+    static BenchPage of(List<Job> jobs, Optional<Job> deleted, ShopWays ways, UnitSystem units) {
         return new BenchPage(
-                jobs.stream().map(job -> card(job, units)).toList(),
+                jobs.stream().map(job -> card(job, ways, units)).toList(),
                 deleted.filter(Job::isDeleted)
                         .map(job -> new DeletedJob(job.id().toString(), job.name())));
     }
 
-    private static JobCard card(Job job, UnitSystem units) {
-        Outcome<Sheet> outcome = JobPlan.sheet(job.form());
+    private static JobCard card(Job job, ShopWays ways, UnitSystem units) {
+        Outcome<Sheet> outcome = JobPlan.sheet(job.form(), ways);
         return new JobCard(
                 job.id().toString(),
                 job.name(),
                 outcome.value().map(sheet -> joint(sheet, units)).orElse(""),
                 job.notes(),
+                job.form().text(HabitReader.PROVEN).orElse(""),
                 outcome.value().map(sheet -> figures(sheet, units)).orElse(List.of()),
                 outcome.value().map(sheet -> JointDrawing.of(sheet, units)),
                 outcome.problems().stream()

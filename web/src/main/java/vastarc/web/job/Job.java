@@ -59,6 +59,11 @@ public class Job implements Persistable<UUID> {
         change(content, now);
     }
 
+    Job(UUID id, JobStore.Content content, Instant now) {
+        this(content, now);
+        this.id = id;
+    }
+
     void change(JobStore.Content content, Instant now) {
         name = cut(content.name().isBlank() ? "Untitled job" : content.name().strip(), MAX_NAME);
         notes = cut(content.notes(), MAX_NOTES);

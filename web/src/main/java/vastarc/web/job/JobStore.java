@@ -51,6 +51,21 @@ public class JobStore {
         return jobs.save(new Job(new Content(name, notes, form), now()));
     }
 
+    /** Puts a job into the shop under its own id, in place of the one of that id, which can be undone. */
+    public Job put(UUID id, String name, String notes, TypedForm form) {
+        Content content = new Content(name, notes, form);
+        return transaction.execute(status -> {
+            Job job = jobs.findById(id).orElseGet(() -> new Job(id, content, now()));
+            if (!job.isNew()) {
+                TypedForm before = job.form();
+                job.restore();
+                job.change(content, now());
+                return before.equals(form) ? jobs.saveAndFlush(job) : remembered(job, before);
+            }
+            return jobs.saveAndFlush(job);
+        });
+    }
+
     /** A copy beside the original; empty if there is no such job. */
     public Optional<Job> duplicate(UUID id) {
         return find(id).map(job -> create(suffixed(job.name(), " (copy)"), job.notes(), job.form()));

@@ -50,6 +50,11 @@ public class Machine implements Persistable<UUID> {
         take(profile, now);
     }
 
+    Machine(UUID id, MachineProfile profile, Instant now) {
+        this(profile, now);
+        this.id = id;
+    }
+
     final void take(MachineProfile newProfile, Instant now) {
         profile = newProfile;
         profileFormat = PROFILE_FORMAT;

@@ -318,22 +318,11 @@ class MachineController {
         double percent = number(sent.getOrDefault("percent", "").replace("%", ""));
         double lead = number(sent.getOrDefault("leadM", "").replace("m", ""));
         double bore = number(sent.getOrDefault("boreMm", "").replace("m", ""));
-        boolean sound = !name.isEmpty()
-                && name.length() <= 120
-                && rated >= 1
-                && rated <= MOST_A
-                && percent >= 1
-                && percent <= 100
-                && lead >= 0.5
-                && lead <= 30
-                && bore >= 2
-                && bore <= 12;
         TorchProfile.Cooling cooling =
                 "WATER".equals(sent.get("cooling")) ? TorchProfile.Cooling.WATER : TorchProfile.Cooling.AIR;
-        return sound
-                ? Optional.of(new Torch.TorchForm(
+        return Optional.of(new Torch.TorchForm(
                         name, cooling, rated, percent, lead, bore, "true".equals(sent.get("valve"))))
-                : Optional.empty();
+                .filter(Torch.TorchForm::isSound);
     }
 
     @PostMapping("/torches/{id}/delete")

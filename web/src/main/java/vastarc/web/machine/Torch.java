@@ -60,6 +60,11 @@ public class Torch implements Persistable<UUID> {
         valve = form.valve();
     }
 
+    Torch(UUID id, TorchForm form, Instant now) {
+        this(form, now);
+        this.id = id;
+    }
+
     /** What a torch is made from. */
     public record TorchForm(
             String name,
@@ -68,7 +73,26 @@ public class Torch implements Persistable<UUID> {
             double percent,
             double leadM,
             double boreMm,
-            boolean valve) {}
+            boolean valve) {
+
+        private static final double MOST_A = 1000;
+
+        /** Every figure in its range: a name, 1 to 1000 A, 1 to 100 %, a lead of 0.5 to 30 m, a bore of 2 to 12 mm. */
+        public boolean isSound() {
+            return name != null
+                    && !name.isBlank()
+                    && name.length() <= 120
+                    && cooling != null
+                    && ratedA >= 1
+                    && ratedA <= MOST_A
+                    && percent >= 1
+                    && percent <= 100
+                    && leadM >= 0.5
+                    && leadM <= 30
+                    && boreMm >= 2
+                    && boreMm <= 12;
+        }
+    }
 
     @Override
     public UUID getId() {
@@ -86,6 +110,10 @@ public class Torch implements Persistable<UUID> {
 
     public String name() {
         return name;
+    }
+
+    public TorchForm form() {
+        return new TorchForm(name, cooling, ratedA, percent, leadM, boreMm, valve);
     }
 
     public TorchProfile profile() {

@@ -30,6 +30,7 @@ import vastarc.web.machine.MemorySlot;
 import vastarc.web.machine.Torch;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.TypedForm;
+import vastarc.web.shop.ShopStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -39,8 +40,10 @@ class PanelController {
 
     private final JobStore jobs;
     private final MachineStore machines;
+    private final ShopStore ways;
 
-    PanelController(JobStore jobs, MachineStore machines) {
+    PanelController(JobStore jobs, MachineStore machines, ShopStore ways) {
+        this.ways = ways;
         this.jobs = jobs;
         this.machines = machines;
     }
@@ -61,7 +64,7 @@ class PanelController {
     }
 
     private void show(Job job, Preferences preferences, Model model) {
-        Optional<Score> score = JobPlan.score(job.form()).value().map(JobPlan.Scored::score);
+        Optional<Score> score = JobPlan.score(job.form(), ways.ways()).value().map(JobPlan.Scored::score);
         List<Machine> shop = machines.machines();
         Optional<Machine> machine = score.flatMap(played -> machine(job, played, shop));
         Optional<Torch> torch = id(job.form().text(TypedForm.TORCH)).flatMap(machines::torch);
@@ -73,7 +76,17 @@ class PanelController {
                 .flatMap(slot -> jobs.find(slot.jobId()).stream())
                 .collect(Collectors.toMap(found -> found.id().toString(), Job::name, (one, two) -> one));
         PanelPage.Source source = new PanelPage.Source(
-                job, jobs.history(job), shop, machines.torches(), machine, torch, plan, stands, slots, names);
+                job,
+                ways.ways(),
+                jobs.history(job),
+                shop,
+                machines.torches(),
+                machine,
+                torch,
+                plan,
+                stands,
+                slots,
+                names);
         model.addAttribute("page", PanelPage.of(source, preferences.units()));
     }
 
@@ -134,7 +147,9 @@ class PanelController {
     }
 
     private Optional<Machine> chosen(Job job) {
-        return JobPlan.score(job.form()).value().flatMap(scored -> machine(job, scored.score(), machines.machines()));
+        return JobPlan.score(job.form(), ways.ways())
+                .value()
+                .flatMap(scored -> machine(job, scored.score(), machines.machines()));
     }
 
     /** One change is done, or all: the controls stand as drawn. */
@@ -145,7 +160,7 @@ class PanelController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Job job = job(id);
-        Optional<Score> score = JobPlan.score(job.form()).value().map(JobPlan.Scored::score);
+        Optional<Score> score = JobPlan.score(job.form(), ways.ways()).value().map(JobPlan.Scored::score);
         Optional<Machine> machine = chosen(job);
         if (machine.isPresent() && score.isPresent()) {
             machines.panel(job.id(), machine.get().id(), panel -> {
@@ -224,7 +239,7 @@ class PanelController {
             Model model) {
         Job job = job(id);
         int number = (int) number(slot);
-        Optional<Score> score = JobPlan.score(job.form()).value().map(JobPlan.Scored::score);
+        Optional<Score> score = JobPlan.score(job.form(), ways.ways()).value().map(JobPlan.Scored::score);
         chosen(job)
                 .filter(machine -> number >= 1 && number <= machine.profile().slots())
                 .ifPresent(machine -> score.ifPresent(played -> machines.store(

@@ -17,6 +17,7 @@ import vastarc.core.machine.Scale;
 import vastarc.core.machine.TorchProfile;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.score.Score;
+import vastarc.core.sheet.ShopWays;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.drawing.PanelFront;
@@ -130,6 +131,7 @@ public record PanelPage(
     /** What the page is made from. */
     record Source(
             Job job,
+            ShopWays ways,
             History history,
             List<Machine> machines,
             List<Torch> torches,
@@ -141,7 +143,7 @@ public record PanelPage(
             Map<String, String> jobNames) {}
 
     static PanelPage of(Source source, UnitSystem units) {
-        Outcome<JobPlan.Scored> outcome = JobPlan.score(source.job().form());
+        Outcome<JobPlan.Scored> outcome = JobPlan.score(source.job().form(), source.ways());
         return new PanelPage(
                 source.job().id().toString(),
                 source.job().version(),

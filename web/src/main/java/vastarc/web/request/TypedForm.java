@@ -29,7 +29,7 @@ public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareI
     /** The fields of the joint, as the sheet's page sends them. */
     public static final Set<String> JOINT_FIELDS = Stream.concat(
                     JobReader.FIELDS.stream().filter(name -> !name.equals(JobReader.THICKNESS)),
-                    Stream.of(BASE, ABUTTING))
+                    Stream.concat(Stream.of(BASE, ABUTTING), HabitReader.FIELDS.stream()))
             .collect(Collectors.toUnmodifiableSet());
 
     /** The fields of the score: how the machine answers, the pulse wanted, and the hand's own values. */
@@ -73,6 +73,8 @@ public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareI
     /**
      * What was sent, over this form: over-long texts are cut, and a text that has not changed keeps the unit system it was typed in.
      *
+     * <p>What changes the weld takes the mark of a proven job away; another machine or torch does not.
+     *
      * @param fields the fields the page answers for: one of them that was not sent is emptied, any other stays as it is
      */
     public TypedForm changedTo(Map<String, String> sent, Set<String> fields, UnitSystem shown) {
@@ -88,7 +90,24 @@ public record TypedForm(Map<String, String> texts, Map<String, UnitSystem> bareI
                 units.put(name, same ? bareIn.getOrDefault(name, shown) : shown);
             }
         });
-        return new TypedForm(kept, units);
+        TypedForm changed = new TypedForm(kept, units);
+        boolean same = PANEL_FIELDS.containsAll(changed.changedFields(this));
+        return same ? changed : HabitReader.unproven(changed);
+    }
+
+    /** Only texts of known fields, none too long: what an archive may hold. */
+    public boolean isSound() {
+        return texts.size() <= 200
+                && bareIn.size() <= 200
+                && bareIn.keySet().stream().allMatch(name -> name.length() <= 60)
+                && texts.entrySet().stream()
+                        .allMatch(entry -> entry.getKey().length() <= 60
+                                && entry.getValue().length() <= MAX_CHARACTERS)
+                && texts.keySet().stream()
+                        .allMatch(name -> JOINT_FIELDS.contains(name)
+                                || SCORE_FIELDS.contains(name)
+                                || PANEL_FIELDS.contains(name)
+                                || HabitReader.isProvenField(name));
     }
 
     /** The same form with one field emptied or told anew. */

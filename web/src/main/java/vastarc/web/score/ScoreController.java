@@ -38,6 +38,7 @@ import vastarc.web.request.JobReader;
 import vastarc.web.request.OwnReader;
 import vastarc.web.request.TouchReader;
 import vastarc.web.request.TypedForm;
+import vastarc.web.shop.ShopStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -50,9 +51,11 @@ class ScoreController {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final JobStore jobs;
+    private final ShopStore shop;
 
-    ScoreController(JobStore jobs) {
+    ScoreController(JobStore jobs, ShopStore shop) {
         this.jobs = jobs;
+        this.shop = shop;
     }
 
     @GetMapping("/jobs/{id}/score")
@@ -70,7 +73,8 @@ class ScoreController {
     }
 
     private void show(Job job, Optional<Job> collidedWith, String compare, Preferences preferences, Model model) {
-        ScorePage page = ScorePage.of(job, jobs.history(job), collidedWith, other(job, compare), preferences.units());
+        ScorePage page = ScorePage.of(
+                job, jobs.history(job), collidedWith, other(job, compare), shop.ways(), preferences.units());
         model.addAttribute("page", page);
         model.addAttribute("otherJobs", others(job));
         model.addAttribute(
@@ -89,18 +93,19 @@ class ScoreController {
     private Optional<ScorePage.Other> other(Job job, String compare) {
         if (compare.equals(ENGINE)) {
             TypedForm bare = JobPlan.withoutOwn(job.form());
-            return Optional.of(new ScorePage.Other(ENGINE, "the engine's own figures", JobPlan.score(bare)));
+            return Optional.of(
+                    new ScorePage.Other(ENGINE, "the engine's own figures", JobPlan.score(bare, shop.ways())));
         }
         if (compare.startsWith(JOB)) {
             return id(compare.substring(JOB.length()))
                     .flatMap(jobs::find)
-                    .map(found -> new ScorePage.Other(compare, found.name(), JobPlan.score(found.form())));
+                    .map(found -> new ScorePage.Other(compare, found.name(), JobPlan.score(found.form(), shop.ways())));
         }
         return logic(compare)
                 .map(name -> new ScorePage.Other(
                         compare,
                         Phrasebook.say(Phrase.of(name.words()), UnitSystem.METRIC),
-                        JobPlan.score(withLogic(job.form(), name))));
+                        JobPlan.score(withLogic(job.form(), name), shop.ways())));
     }
 
     private static Optional<UUID> id(String text) {
@@ -185,7 +190,7 @@ class ScoreController {
             @PathVariable UUID id, @RequestBody String body, @ModelAttribute("preferences") Preferences preferences) {
         Outcome<JsonNode> read = node(body);
         Outcome<Optional<List<Touch>>> touches = read.then(TouchReader::read);
-        Outcome<JobPlan.Scored> scored = JobPlan.score(job(id).form());
+        Outcome<JobPlan.Scored> scored = JobPlan.score(job(id).form(), shop.ways());
         if (touches.value().isEmpty() || scored.value().isEmpty()) {
             List<Problem> problems = touches.value().isEmpty() ? touches.problems() : scored.problems();
             return ResponseEntity.badRequest().body(Map.of("problem", said(problems, preferences.units())));
@@ -218,8 +223,8 @@ class ScoreController {
             @RequestParam(defaultValue = "0.1") String step,
             @ModelAttribute("preferences") Preferences preferences) {
         Job job = job(id);
-        Outcome<Timeline> timeline =
-                JobPlan.score(job.form()).map(scored -> scored.score().timeline());
+        Outcome<Timeline> timeline = JobPlan.score(job.form(), shop.ways())
+                .map(scored -> scored.score().timeline());
         Outcome<String> csv = timeline.then(played -> {
             double stepS = step(step);
             return Samples.problem(played, stepS)

@@ -23,6 +23,7 @@ import vastarc.core.score.Score;
 import vastarc.core.score.ScoreComparison;
 import vastarc.core.score.ScoreKey;
 import vastarc.core.score.Touch;
+import vastarc.core.sheet.ShopWays;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.drawing.Drawing;
@@ -147,8 +148,14 @@ public record ScorePage(
     /** What the page was asked to lay over, and how that is called. */
     record Other(String choice, String name, Outcome<JobPlan.Scored> score) {}
 
-    static ScorePage of(Job job, History history, Optional<Job> collidedWith, Optional<Other> other, UnitSystem units) {
-        Outcome<JobPlan.Scored> outcome = JobPlan.score(job.form());
+    static ScorePage of(
+            Job job,
+            History history,
+            Optional<Job> collidedWith,
+            Optional<Other> other,
+            ShopWays ways,
+            UnitSystem units) {
+        Outcome<JobPlan.Scored> outcome = JobPlan.score(job.form(), ways);
         return new ScorePage(
                 job.id().toString(),
                 job.version(),

@@ -24,11 +24,15 @@ import vastarc.core.notation.LengthReader;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.Matter;
+import vastarc.core.sheet.School;
+import vastarc.core.sheet.ShopWays;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.drawing.AttitudeDrawing;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointIcon;
+import vastarc.web.request.HabitReader;
 import vastarc.web.request.JobReader;
 import vastarc.web.request.TypedForm;
 import vastarc.web.ui.Choice;
@@ -42,6 +46,7 @@ import vastarc.web.ui.Choice;
  * @param flags    boxes by field name
  * @param hidden   what was typed for another joint form, kept
  * @param messages problems by field name
+ * @param schools  for each matter, the shop's habit and the schools a job may choose instead
  * @param attitude how the seam stands in its position
  * @param attitudeWords the same in words
  */
@@ -53,6 +58,7 @@ public record JointPanel(
         Map<String, Boolean> flags,
         Map<String, String> hidden,
         Map<String, String> messages,
+        List<SchoolField> schools,
         Drawing attitude,
         String attitudeWords) {
 
@@ -65,6 +71,34 @@ public record JointPanel(
      * @param echo how it was read, in both unit systems; empty where it could not be
      */
     public record LengthField(String name, String label, String text, String echo, String hint, String message) {}
+
+    /** A matter on which this job may go another way than the shop. */
+    public record SchoolField(String field, String matter, List<Choice> choices) {}
+
+    private static List<SchoolField> schools(TypedForm form, ShopWays shop, UnitSystem units) {
+        return Arrays.stream(Matter.values())
+                .map(matter -> {
+                    String field = HabitReader.SCHOOL + matter.name();
+                    String own = form.text(field).orElse("");
+                    List<Choice> choices = new ArrayList<>();
+                    String habit =
+                            Phrasebook.say(Phrase.of(shop.schools().of(matter).words()), units);
+                    choices.add(new Choice("", "as the shop: " + habit, own.isEmpty()));
+                    Arrays.stream(School.values())
+                            .filter(school -> school.matter() == matter)
+                            .forEach(school -> choices.add(new Choice(
+                                    school.name(),
+                                    Phrasebook.say(Phrase.of(school.words()), units),
+                                    school.name().equals(own))));
+                    return new SchoolField(field, Phrasebook.say(Phrase.of("matter." + matter.name()), units), choices);
+                })
+                .toList();
+    }
+
+    /** Some matter goes another way here than in the shop. */
+    public boolean isAnotherSchool() {
+        return schools.stream().anyMatch(field -> !field.choices().get(0).selected());
+    }
 
     private static final List<String> SELECTED = List.of(
             "material",
@@ -83,7 +117,7 @@ public record JointPanel(
             "backAccess");
     private static final Set<String> BOXES = Set.of("rotated", "purged", "bothSides", "smallTab");
 
-    static JointPanel of(TypedForm form, List<Problem> problems, UnitSystem units) {
+    static JointPanel of(TypedForm form, List<Problem> problems, ShopWays shop, UnitSystem units) {
         Map<String, String> messages = new TreeMap<>();
         problems.forEach(problem -> messages.putIfAbsent(place(problem.field()), besideField(problem, units)));
         JointForm joint = enumOf(JointForm.class, form.text(JobReader.JOINT)).orElse(JointForm.SQUARE_BUTT);
@@ -100,6 +134,7 @@ public record JointPanel(
                 flags(form, joint),
                 builder.hidden(lengths, fitUp, joint),
                 messages,
+                schools(form, shop, units),
                 AttitudeDrawing.of(position, words),
                 words);
     }

@@ -1,6 +1,8 @@
 package vastarc.web.sheet;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -15,10 +17,12 @@ import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.SettingKey;
 import vastarc.web.job.Job;
 import vastarc.web.job.JobStore;
+import vastarc.web.request.HabitReader;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobReader;
 import vastarc.web.request.OwnReader;
 import vastarc.web.request.TypedForm;
+import vastarc.web.shop.ShopStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 import vastarc.web.ui.ReasonView;
@@ -28,9 +32,13 @@ import vastarc.web.ui.ReasonView;
 class SheetController {
 
     private final JobStore jobs;
+    private final ShopStore shop;
+    private final Clock clock;
 
-    SheetController(JobStore jobs) {
+    SheetController(JobStore jobs, ShopStore shop, Clock clock) {
         this.jobs = jobs;
+        this.shop = shop;
+        this.clock = clock;
     }
 
     @GetMapping("/jobs/{id}")
@@ -41,7 +49,8 @@ class SheetController {
     @GetMapping("/jobs/{id}/sheet")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
         Job job = jobs.find(id).filter(found -> !found.isDeleted()).orElseThrow(() -> new NotFound("job"));
-        model.addAttribute("page", SheetPage.of(job, jobs.history(job), Optional.empty(), preferences.units()));
+        model.addAttribute(
+                "page", SheetPage.of(job, jobs.history(job), Optional.empty(), shop.ways(), preferences.units()));
         return "sheet/page";
     }
 
@@ -53,7 +62,7 @@ class SheetController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         ReasonView reason = jobs.find(id)
-                .flatMap(job -> JobPlan.sheet(job.form()).value())
+                .flatMap(job -> JobPlan.sheet(job.form(), shop.ways()).value())
                 .flatMap(sheet -> SettingKey.named(setting).flatMap(sheet::find))
                 .map(found -> ReasonView.of(found, preferences.units()))
                 .orElseThrow(() -> new NotFound("setting"));
@@ -82,7 +91,8 @@ class SheetController {
     }
 
     private String workspace(Job job, Optional<Job> collidedWith, Preferences preferences, Model model) {
-        model.addAttribute("page", SheetPage.of(job, jobs.history(job), collidedWith, preferences.units()));
+        model.addAttribute(
+                "page", SheetPage.of(job, jobs.history(job), collidedWith, shop.ways(), preferences.units()));
         return "sheet/workspace :: workspace";
     }
 
@@ -108,6 +118,29 @@ class SheetController {
                                 before.name(),
                                 before.notes(),
                                 before.form().with(OwnReader.OWN + setting, Optional.empty())))
+                .orElseThrow(() -> new NotFound("job"))
+                .job();
+        return workspace(saved, Optional.empty(), preferences, model);
+    }
+
+    /** Marks a job as proven with the figures it has, or opens it again. */
+    @PostMapping("/jobs/{id}/sheet/proven")
+    String proven(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "true") boolean proven,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Job job = jobs.find(id).orElseThrow(() -> new NotFound("job"));
+        String day = LocalDate.now(clock).toString();
+        Job saved = jobs.save(
+                        id,
+                        job.version(),
+                        before -> new JobStore.Content(
+                                before.name(),
+                                before.notes(),
+                                proven
+                                        ? HabitReader.proven(before.form(), shop.ways(), day)
+                                        : HabitReader.unproven(before.form())))
                 .orElseThrow(() -> new NotFound("job"))
                 .job();
         return workspace(saved, Optional.empty(), preferences, model);

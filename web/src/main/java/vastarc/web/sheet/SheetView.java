@@ -29,6 +29,7 @@ import vastarc.web.ui.FigureView;
  *
  * @param owns     what the hand has set itself
  * @param ownProblems own values that cannot stand
+ * @param gaveUps  what the shelf cost, by setting
  * @param hero     the working current
  * @param heroNote who set it, and whether it is the peak of a pulse
  * @param panel    the other settings of the machine's front
@@ -48,6 +49,7 @@ import vastarc.web.ui.FigureView;
 public record SheetView(
         List<OwnLine> owns,
         List<String> ownProblems,
+        List<FigureView.Line> gaveUps,
         FigureView hero,
         String heroNote,
         List<FigureView> panel,
@@ -117,6 +119,12 @@ public record SheetView(
                         .toList(),
                 sheet.ownProblems().stream()
                         .map(problem -> problem.message(units))
+                        .toList(),
+                sheet.settings().values().stream()
+                        .filter(setting -> setting.gaveUp().isPresent())
+                        .map(setting -> new FigureView.Line(
+                                said(setting.key().words(), units),
+                                Phrasebook.say(setting.gaveUp().get(), units)))
                         .toList(),
                 FigureView.of(sheet.setting(SettingKey.WORKING_CURRENT), units),
                 heroNote(sheet, units),

@@ -1,0 +1,71 @@
+package vastarc.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.finding.Outcome;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.JointLimits;
+import vastarc.core.joint.Practice;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.Length;
+import vastarc.core.wording.Phrase;
+
+/**
+ * Thickness by joint for one metal: what the planner sets in each cell, flat, with wire, both members alike.
+ *
+ * @param material the metal
+ * @param rows     one for each thickness
+ */
+public record WallChart(Material material, List<Row> rows) {
+
+    /** Usual thicknesses, mm. */
+    public static final List<Double> THICKNESSES = List.of(0.5, 0.8, 1.0, 1.2, 1.5, 2.0, 2.5, 3.0, 4.0, 5.0, 6.0, 8.0);
+
+    /** A thickness. */
+    public record Row(Length thickness, List<Cell> cells) {}
+
+    /**
+     * A joint at a thickness.
+     *
+     * @param form    the joint
+     * @param sheet   its sheet; empty where it has none
+     * @param why     why it has none, or why this machine cannot; empty where all is well
+     */
+    public record Cell(JointForm form, Optional<Sheet> sheet, Optional<Phrase> why) {}
+
+    /**
+     * The chart of a metal.
+     *
+     * @param leastA lowest current of the machine it is for, A; 0 for none
+     * @param mostA  highest current of the machine, A; infinite for none
+     */
+    public static WallChart of(Material material, ShopWays ways, double leastA, double mostA) {
+        List<Row> rows = new ArrayList<>(THICKNESSES.size());
+        for (double millimetres : THICKNESSES) {
+            List<Cell> cells = new ArrayList<>(JointForm.values().length);
+            for (JointForm form : JointForm.values()) {
+                cells.add(cell(Joint.of(material, form, millimetres), ways, leastA, mostA));
+            }
+            rows.add(new Row(Length.ofMillimetres(millimetres), cells));
+        }
+        return new WallChart(material, rows);
+    }
+
+    private static Cell cell(Joint joint, ShopWays ways, double leastA, double mostA) {
+        if (!JointLimits.misfits(joint).isEmpty()) {
+            return new Cell(joint.form(), Optional.empty(), Optional.of(Phrase.of("chart.land")));
+        }
+        Practice practice = Practice.usual().with(draft -> draft.purged = joint.wantsPurge());
+        Outcome<Sheet> outcome = SheetPlanner.plan(joint, practice, ways);
+        if (outcome.value().isEmpty()) {
+            return new Cell(joint.form(), Optional.empty(), Optional.of(Phrase.of("chart.refused")));
+        }
+        double current =
+                outcome.value().get().setting(SettingKey.WORKING_CURRENT).value();
+        boolean outside = current < leastA || current > mostA;
+        return new Cell(
+                joint.form(), outcome.value(), outside ? Optional.of(Phrase.of("chart.outside")) : Optional.empty());
+    }
+}

@@ -1,0 +1,69 @@
+import Alpine from '@alpinejs/csp';
+import { post } from '../page.js';
+
+// How the shop works: habits are kept only after they have told whom they move; the shelf keeps itself; a file is looked into first.
+export function shop() {
+  return {
+    trouble: '',
+    told: '',
+    changes: [],
+    file: null,
+
+    async tell(address, fields) {
+      try {
+        Alpine.morph(document.getElementById('workspace'), await (await post(address, new URLSearchParams(fields))).text());
+        this.trouble = '';
+      } catch {
+        this.trouble = 'Not kept: the program does not answer. Choose it once more to try again.';
+      }
+    },
+
+    changed(event) {
+      if (event.target.matches('[data-habit]')) this.tell('/shop/habit/ask', { school: event.target.value });
+      const form = event.target.closest('[data-form]');
+      if (form) this.tell(form.dataset.form, new FormData(form));
+    },
+
+    clicked(event) {
+      const button = event.target.closest('button');
+      if (button?.dataset.keep) this.tell('/shop/habit', { school: button.dataset.keep });
+      if (button?.dataset.do === 'drop') window.location.reload();
+    },
+
+    async look(event) {
+      this.file = event.target.files[0] ?? null;
+      event.target.value = '';
+      if (this.file) await this.send(false);
+    },
+
+    async take() { await this.send(true); },
+
+    leave() {
+      this.file = null;
+      this.told = '';
+      this.changes = [];
+    },
+
+    async send(take) {
+      try {
+        const answer = await fetch(`/shop/restore?take=${take}`, { method: 'POST', body: this.file, headers: { 'X-XSRF-TOKEN': document.querySelector('meta[name=csrf]').content, 'Content-Type': 'application/zip' } });
+        const said = await answer.json();
+        this.changes = said.changes ?? [];
+        if (said.problem) this.told = said.problem;
+        else if (take) this.told = this.changes.length ? 'Taken:' : 'Taken; nothing was different.';
+        else this.told = this.changes.length ? `${this.file.name} would change this shop:` : `${this.file.name} says what this shop already is.`;
+        if (take || said.problem) this.file = null;
+      } catch {
+        this.told = 'The program does not answer; nothing was changed.';
+      }
+    },
+  };
+}
+
+// The wall chart: a choice shows it at once.
+export function chart() {
+  return {
+    choose() { document.getElementById('chart-form').requestSubmit(); },
+    print() { window.print(); },
+  };
+}

@@ -1,0 +1,63 @@
+package vastarc.web.reference;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.WallChart;
+import vastarc.core.wording.Phrase;
+
+/** The wall chart as a table, one line a cell, in fixed units. */
+final class ChartCsv {
+
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader(
+                    "material",
+                    "joint",
+                    "thickness_mm",
+                    "working_current_a",
+                    "tungsten_mm",
+                    "wire_mm",
+                    "cup",
+                    "gas_flow_l_per_min",
+                    "remark")
+            .get();
+
+    private ChartCsv() {}
+
+    static String of(WallChart chart) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter table = new CSVPrinter(text, FORMAT)) {
+            for (WallChart.Row row : chart.rows()) {
+                for (WallChart.Cell cell : row.cells()) {
+                    String remark = cell.why().map(Phrase::key).orElse("").replace("chart.", "");
+                    table.printRecord(
+                            chart.material(),
+                            cell.form(),
+                            row.thickness().inMillimetres(),
+                            figure(cell, SettingKey.WORKING_CURRENT),
+                            figure(cell, SettingKey.TUNGSTEN_DIAMETER),
+                            figure(cell, SettingKey.WIRE_DIAMETER),
+                            figure(cell, SettingKey.CUP_SIZE),
+                            figure(cell, SettingKey.GAS_FLOW),
+                            remark);
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private static String figure(WallChart.Cell cell, SettingKey key) {
+        return cell.sheet().map(sheet -> figure(sheet, key)).orElse("");
+    }
+
+    private static String figure(Sheet sheet, SettingKey key) {
+        return String.format(Locale.ROOT, "%.1f", sheet.setting(key).value());
+    }
+}

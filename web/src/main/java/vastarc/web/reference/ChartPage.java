@@ -1,0 +1,100 @@
+package vastarc.web.reference;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.joint.JointForm;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.WallChart;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.ui.Choice;
+
+/**
+ * The wall chart, finished for display.
+ *
+ * @param title    metal, and machine where there is one
+ * @param metals   to choose from
+ * @param machines to choose from
+ * @param joints   heads of the columns
+ * @param gasUnit  of the flow
+ * @param rows     one for each thickness
+ */
+public record ChartPage(
+        String title,
+        String metal,
+        String machine,
+        List<Choice> metals,
+        List<Choice> machines,
+        List<String> joints,
+        String gasUnit,
+        List<RowView> rows) {
+
+    /** A thickness. */
+    public record RowView(String thickness, List<CellView> cells) {}
+
+    /**
+     * A cell.
+     *
+     * @param current  working current
+     * @param rods     tungsten and wire
+     * @param gas      cup and flow
+     * @param why      why there is nothing, or what the machine cannot
+     * @param outside  beyond the machine
+     */
+    public record CellView(String current, String rods, String gas, String why, boolean outside) {}
+
+    static ChartPage of(
+            WallChart chart,
+            Optional<String> machine,
+            String machineId,
+            List<Choice> metals,
+            List<Choice> machines,
+            UnitSystem units) {
+        String metal = say(Phrase.of("material." + chart.material().name()), units);
+        return new ChartPage(
+                machine.map(name -> metal + " on " + name).orElse(metal),
+                chart.material().name(),
+                machineId,
+                metals,
+                machines,
+                Arrays.stream(JointForm.values())
+                        .map(form -> say(Phrase.of("joint." + form.name()), units))
+                        .toList(),
+                units.show(Quantity.litresPerMin(1)).unit(),
+                chart.rows().stream().map(row -> row(row, units)).toList());
+    }
+
+    private static String say(Phrase phrase, UnitSystem units) {
+        return Phrasebook.say(phrase, units);
+    }
+
+    private static RowView row(WallChart.Row row, UnitSystem units) {
+        return new RowView(
+                units.show(row.thickness().quantity()).line(),
+                row.cells().stream().map(cell -> cell(cell, units)).toList());
+    }
+
+    private static CellView cell(WallChart.Cell cell, UnitSystem units) {
+        String why = cell.why().map(text -> say(text, units)).orElse("");
+        return cell.sheet()
+                .map(sheet -> new CellView(
+                        units.show(sheet.setting(SettingKey.WORKING_CURRENT).quantity())
+                                .line(),
+                        stock(sheet, SettingKey.TUNGSTEN_DIAMETER, units) + " · "
+                                + stock(sheet, SettingKey.WIRE_DIAMETER, units),
+                        "no. " + (int) sheet.setting(SettingKey.CUP_SIZE).value() + " · "
+                                + units.show(sheet.setting(SettingKey.GAS_FLOW).quantity())
+                                        .figure(),
+                        why,
+                        !why.isEmpty()))
+                .orElseGet(() -> new CellView("", "", "", why, false));
+    }
+
+    private static String stock(Sheet sheet, SettingKey key, UnitSystem units) {
+        return units.show(Quantity.stockMillimetres(sheet.setting(key).value())).figure();
+    }
+}

@@ -1,0 +1,164 @@
+package vastarc.web.reference;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import vastarc.core.consumable.Cup;
+import vastarc.core.consumable.Tungsten;
+import vastarc.core.consumable.Wire;
+import vastarc.core.joint.Position;
+import vastarc.core.notation.GaugeScale;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.reference.Glossary;
+import vastarc.core.reference.Symptom;
+import vastarc.core.sheet.Matter;
+import vastarc.core.sheet.School;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.AttitudeDrawing;
+import vastarc.web.drawing.Drawing;
+
+/**
+ * What a hand looks up, finished for display.
+ *
+ * @param words     of the trade
+ * @param settings  with how each is reckoned and what to do when the bead says otherwise
+ * @param symptoms  with their causes
+ * @param positions drawn
+ */
+public record ReferencePage(
+        List<WordLine> words,
+        List<SettingLine> settings,
+        List<SymptomLine> symptoms,
+        List<PositionTile> positions,
+        List<List<String>> tungstens,
+        List<List<String>> cups,
+        List<List<String>> wires,
+        List<List<String>> gauges,
+        List<SchoolLine> schools,
+        List<String> cautions) {
+
+    private static final List<String> CAUTIONS = List.of(
+            "qualified",
+            "argon",
+            "fume.STEEL",
+            "fume.CHROMOLY",
+            "fume.STAINLESS",
+            "fume.TITANIUM",
+            "titaniumHold",
+            "liftOnly");
+
+    /** A word. */
+    public record WordLine(String id, String term, String meaning, String aliases, String note) {}
+
+    /** A setting. */
+    public record SettingLine(String id, String name, String formula, String ifWrong, String source) {}
+
+    /** A symptom. */
+    public record SymptomLine(String id, String seen, List<String> causes) {}
+
+    /** A position. */
+    public record PositionTile(String letters, String names, String words, Drawing drawing) {}
+
+    /** A matter and its schools, the default first. */
+    public record SchoolLine(String matter, List<String> schools) {}
+
+    static ReferencePage of(UnitSystem units) {
+        return new ReferencePage(
+                Glossary.entries().stream()
+                        .map(entry -> new WordLine(
+                                "word-" + SearchEntry.slug(entry.term()),
+                                entry.term(),
+                                entry.meaning(),
+                                String.join(", ", entry.aliases()),
+                                entry.note()))
+                        .toList(),
+                Arrays.stream(SettingKey.values()).map(ReferencePage::setting).toList(),
+                Symptom.all().stream()
+                        .map(symptom -> new SymptomLine(
+                                "symptom-" + SearchEntry.slug(symptom.seen()), symptom.seen(), symptom.causes()))
+                        .toList(),
+                Arrays.stream(Position.values()).map(ReferencePage::position).toList(),
+                Tungsten.sizes().stream().map(size -> tungsten(size, units)).toList(),
+                Cup.sizes().stream().map(cup -> cup(cup, units)).toList(),
+                Wire.sizes().stream().map(wire -> wire(wire, units)).toList(),
+                gauges(units),
+                Arrays.stream(Matter.values())
+                        .map(matter -> new SchoolLine(
+                                say("matter." + matter.name()),
+                                Arrays.stream(School.values())
+                                        .filter(school -> school.matter() == matter)
+                                        .map(school -> say(school.words()))
+                                        .toList()))
+                        .toList(),
+                CAUTIONS.stream().map(code -> say("caution." + code)).toList());
+    }
+
+    private static String say(String words) {
+        return Phrasebook.say(Phrase.of(words), UnitSystem.METRIC);
+    }
+
+    private static SettingLine setting(SettingKey key) {
+        return new SettingLine(
+                "setting-" + key.apiName(),
+                say(key.words()),
+                say(key.words() + ".formula"),
+                say(key.words() + ".ifWrong"),
+                say(key.words() + ".source"));
+    }
+
+    private static PositionTile position(Position position) {
+        String words = say("position." + position.name());
+        return new PositionTile(
+                position.letters(), position.numberLetterName(), words, AttitudeDrawing.of(position, words));
+    }
+
+    private static String amps(double value, UnitSystem units) {
+        return units.show(Quantity.amperes(value)).figure();
+    }
+
+    private static List<String> tungsten(Tungsten size, UnitSystem units) {
+        return List.of(
+                units.show(Quantity.stockMillimetres(size.diameterMm())).line(),
+                amps(size.minStableA(), units),
+                amps(size.usualLowA(), units) + " – " + amps(size.usualHighA(), units),
+                amps(size.practicalMaxA(), units));
+    }
+
+    private static List<String> cup(Cup cup, UnitSystem units) {
+        return List.of(
+                "no. " + cup.number() + (cup.lens() ? ", lens" : ""),
+                units.show(Quantity.millimetres(cup.boreMm())).line(),
+                units.show(Quantity.litresPerMin(cup.flowLPerMin(1000))).figure() + " – "
+                        + units.show(Quantity.litresPerMin(cup.flowLPerMin(cup.lens() ? 1600 : 1400)))
+                                .line(),
+                units.show(Quantity.litresPerMin(cup.flowLPerMin(2000))).line());
+    }
+
+    private static List<String> wire(Wire wire, UnitSystem units) {
+        return List.of(
+                units.show(Quantity.stockMillimetres(wire.diameterMm())).line(),
+                units.show(Quantity.millimetres(wire.fromMm())).figure() + " – "
+                        + units.show(Quantity.millimetres(wire.toMm())).line());
+    }
+
+    /** Sheet gauges: a number means another thickness in another metal. */
+    private static List<List<String>> gauges(UnitSystem units) {
+        return IntStream.rangeClosed(7, 30)
+                .mapToObj(number -> List.of(
+                        number + " ga",
+                        gauge(GaugeScale.SHEET_STEEL, number, units),
+                        gauge(GaugeScale.STAINLESS_SHEET, number, units)))
+                .toList();
+    }
+
+    private static String gauge(GaugeScale scale, int number, UnitSystem units) {
+        return Optional.of(scale)
+                .flatMap(own -> own.thickness(number))
+                .map(length -> units.show(length.quantity()).line())
+                .orElse("–");
+    }
+}

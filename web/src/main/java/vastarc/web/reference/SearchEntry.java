@@ -1,0 +1,71 @@
+package vastarc.web.reference;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.reference.Glossary;
+import vastarc.core.reference.Symptom;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.job.Job;
+
+/**
+ * Something that can be found.
+ *
+ * @param kind what it is: word, setting, symptom, job or page
+ * @param name what it is found by and shown as
+ * @param more a line beside it; found by as well
+ * @param href where it opens
+ */
+public record SearchEntry(String kind, String name, String more, String href) {
+
+    private static final List<SearchEntry> FIXED = fixed();
+
+    /** Everything fixed, and the jobs on the bench. */
+    static List<SearchEntry> all(List<Job> jobs) {
+        List<SearchEntry> entries = new ArrayList<>();
+        jobs.forEach(
+                job -> entries.add(new SearchEntry("job", job.name(), job.notes(), "/jobs/" + job.id() + "/sheet")));
+        entries.addAll(FIXED);
+        return entries;
+    }
+
+    private static List<SearchEntry> fixed() {
+        List<SearchEntry> entries = new ArrayList<>();
+        entries.add(new SearchEntry("page", "wall chart", "thickness by joint for a metal", "/chart"));
+        entries.add(new SearchEntry("page", "shop", "habits, stock, backup", "/shop"));
+        entries.add(new SearchEntry("page", "machines", "panels, dials, torches", "/machines"));
+        entries.add(new SearchEntry("page", "reference", "words, tables, positions", "/reference"));
+        Arrays.stream(SettingKey.values())
+                .forEach(key -> entries.add(new SearchEntry(
+                        "setting",
+                        say(key.words()),
+                        say(key.words() + ".formula"),
+                        "/reference#setting-" + key.apiName())));
+        Glossary.entries().forEach(entry -> {
+            String href = "/reference#word-" + slug(entry.term());
+            entries.add(new SearchEntry("word", entry.term(), entry.meaning(), href));
+            entry.aliases()
+                    .forEach(alias -> entries.add(new SearchEntry("word", alias, "here: " + entry.term(), href)));
+        });
+        Symptom.all()
+                .forEach(symptom -> entries.add(new SearchEntry(
+                        "symptom",
+                        symptom.seen(),
+                        String.join("; ", symptom.causes()),
+                        "/reference#symptom-" + slug(symptom.seen()))));
+        return List.copyOf(entries);
+    }
+
+    private static String say(String words) {
+        return Phrasebook.say(Phrase.of(words), UnitSystem.METRIC);
+    }
+
+    /** A name as an anchor. */
+    static String slug(String name) {
+        return name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    }
+}

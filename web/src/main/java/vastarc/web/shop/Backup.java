@@ -1,0 +1,242 @@
+package vastarc.web.shop;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.machine.DialReading;
+import vastarc.core.machine.MachineProfile;
+import vastarc.web.job.Job;
+import vastarc.web.job.JobStore;
+import vastarc.web.machine.DialReadingRow;
+import vastarc.web.machine.Machine;
+import vastarc.web.machine.MachineStore;
+import vastarc.web.machine.ProfileReader;
+import vastarc.web.machine.Torch;
+import vastarc.web.request.TypedForm;
+
+/** The whole shop out of the database and back into it. Nothing is written before all of an archive has been read and found sound. */
+@Service
+class Backup {
+
+    private static final int MOST = 5000;
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .build();
+
+    private final ShopStore shop;
+    private final JobStore jobs;
+    private final MachineStore machines;
+    private final TransactionTemplate transaction;
+
+    Backup(ShopStore shop, JobStore jobs, MachineStore machines, TransactionTemplate transaction) {
+        this.shop = shop;
+        this.jobs = jobs;
+        this.machines = machines;
+        this.transaction = transaction;
+    }
+
+    /** First file of an archive. */
+    record Manifest(String format, int version) {
+
+        static final Manifest OURS = new Manifest("vast-arc-shop", 1);
+    }
+
+    /** A job as archived. */
+    record JobFile(UUID id, String name, String notes, TypedForm form) {}
+
+    /** A machine as archived; its profile is a document of the published format. */
+    record MachineFile(UUID id, JsonNode profile) {}
+
+    /** A torch as archived. */
+    record TorchFile(UUID id, Torch.TorchForm torch) {}
+
+    /** A reading as archived. */
+    record ReadingFile(UUID machine, String element, int band, double place, double amps, boolean simulated) {}
+
+    /** A shop read from an archive and found sound. */
+    record Content(
+            Habits habits,
+            List<JobFile> jobs,
+            Map<UUID, MachineProfile> machines,
+            List<TorchFile> torches,
+            List<ReadingFile> readings) {}
+
+    /** The archive of the shop as it is. */
+    byte[] export() {
+        Map<String, String> files = new LinkedHashMap<>();
+        files.put("manifest.json", JSON.writeValueAsString(Manifest.OURS));
+        files.put("shop.json", JSON.writeValueAsString(shop.habits()));
+        files.put(
+                "jobs.json",
+                JSON.writeValueAsString(jobs.onTheBench().stream()
+                        .map(job -> new JobFile(job.id(), job.name(), job.notes(), job.form()))
+                        .toList()));
+        List<Machine> kept = machines.machines();
+        files.put(
+                "machines.json",
+                JSON.writeValueAsString(kept.stream()
+                        .map(machine -> new MachineFile(machine.id(), ProfileReader.document(machine.profile())))
+                        .toList()));
+        files.put(
+                "torches.json",
+                JSON.writeValueAsString(machines.torches().stream()
+                        .map(torch -> new TorchFile(torch.id(), torch.form()))
+                        .toList()));
+        List<ReadingFile> readings = new ArrayList<>();
+        for (Machine machine : kept) {
+            for (DialReadingRow row : machines.readings(machine.id())) {
+                readings.add(new ReadingFile(
+                        machine.id(),
+                        row.elementId(),
+                        row.band(),
+                        row.reading().place(),
+                        row.reading().amps(),
+                        row.simulated()));
+            }
+        }
+        files.put("readings.json", JSON.writeValueAsString(readings));
+        return Archive.pack(files);
+    }
+
+    /** What an archive holds, or why it cannot be taken. Changes nothing. */
+    Outcome<Content> read(byte[] packed) {
+        return Archive.unpack(packed).then(this::content);
+    }
+
+    private Outcome<Content> content(Map<String, String> files) {
+        try {
+            Manifest manifest = JSON.readValue(files.get("manifest.json"), Manifest.class);
+            if (!Manifest.OURS.equals(manifest)) {
+                return Archive.refused("it is of another format or version");
+            }
+            Habits habits = JSON.readValue(files.get("shop.json"), Habits.class);
+            List<JobFile> jobFiles = JSON.readValue(files.get("jobs.json"), new TypeReference<>() {});
+            List<MachineFile> machineFiles = JSON.readValue(files.get("machines.json"), new TypeReference<>() {});
+            List<TorchFile> torchFiles = JSON.readValue(files.get("torches.json"), new TypeReference<>() {});
+            List<ReadingFile> readings = JSON.readValue(files.get("readings.json"), new TypeReference<>() {});
+            return sound(habits, jobFiles, machineFiles, torchFiles, readings);
+        } catch (JacksonException | NullPointerException | IllegalArgumentException e) {
+            return Archive.refused("one of its files does not fit the format");
+        }
+    }
+
+    private static Outcome<Content> sound(
+            Habits habits,
+            List<JobFile> jobFiles,
+            List<MachineFile> machineFiles,
+            List<TorchFile> torchFiles,
+            List<ReadingFile> readings) {
+        if (jobFiles.size() > MOST
+                || machineFiles.size() > MOST
+                || torchFiles.size() > MOST
+                || readings.size() > 10 * MOST) {
+            return Archive.refused("it holds more than a shop can");
+        }
+        Map<UUID, MachineProfile> profiles = new LinkedHashMap<>();
+        for (MachineFile file : machineFiles) {
+            Outcome<MachineProfile> read = ProfileReader.read(file.profile());
+            if (read.value().isEmpty() || file.id() == null) {
+                List<Problem> problems = read.problems();
+                return problems.isEmpty() ? Archive.refused("a machine has no id") : Outcome.failed(problems);
+            }
+            profiles.put(file.id(), read.value().get());
+        }
+        boolean jobsSound = jobFiles.stream()
+                .allMatch(job -> job.id() != null
+                        && job.name() != null
+                        && job.name().length() <= Job.MAX_NAME
+                        && job.notes() != null
+                        && job.notes().length() <= Job.MAX_NOTES
+                        && job.form() != null
+                        && job.form().isSound());
+        boolean torchesSound = torchFiles.stream()
+                .allMatch(file -> file.id() != null
+                        && file.torch() != null
+                        && file.torch().isSound());
+        boolean readingsSound = readings.stream()
+                .allMatch(reading -> profiles.containsKey(reading.machine())
+                        && reading.element() != null
+                        && reading.element().length() <= 40
+                        && reading.band() >= 0
+                        && reading.place() >= 0
+                        && reading.place() <= 1
+                        && reading.amps() >= 0
+                        && reading.amps() <= 10_000);
+        return habits.isSound() && jobsSound && torchesSound && readingsSound
+                ? Outcome.of(new Content(habits, jobFiles, profiles, torchFiles, readings))
+                : Archive.refused("one of its jobs, torches or readings does not fit the format");
+    }
+
+    /** What taking an archive would change, a line each. */
+    List<String> changes(Content content) {
+        List<String> lines = new ArrayList<>();
+        for (JobFile file : content.jobs()) {
+            jobs.find(file.id())
+                    .ifPresentOrElse(
+                            job -> {
+                                boolean same = !job.isDeleted()
+                                        && job.name().equals(file.name())
+                                        && job.notes().equals(file.notes())
+                                        && job.form().equals(file.form());
+                                if (!same) {
+                                    lines.add("job “" + job.name() + "” is replaced");
+                                }
+                            },
+                            () -> lines.add("job “" + file.name() + "” comes in"));
+        }
+        content.machines()
+                .forEach((id, profile) -> machines.machine(id)
+                        .ifPresentOrElse(
+                                machine -> {
+                                    if (!machine.profile().equals(profile)) {
+                                        lines.add("machine “" + machine.name() + "” is replaced");
+                                    }
+                                },
+                                () -> lines.add("machine “" + profile.name() + "” comes in")));
+        content.torches().stream()
+                .filter(file -> machines.torch(file.id()).isEmpty())
+                .forEach(file -> lines.add("torch “" + file.torch().name() + "” comes in"));
+        if (!shop.habits().equals(content.habits())) {
+            lines.add("habits and stock are replaced");
+        }
+        return lines;
+    }
+
+    /** Takes an archive into the shop, all or nothing. Jobs and machines it does not name stay. */
+    void restore(Content content) {
+        try {
+            transaction.executeWithoutResult(status -> put(content));
+        } finally {
+            shop.reread();
+        }
+    }
+
+    private void put(Content content) {
+        shop.change(habits -> content.habits());
+        content.jobs().forEach(file -> jobs.put(file.id(), file.name(), file.notes(), file.form()));
+        content.machines().forEach(machines::put);
+        content.torches().forEach(file -> machines.putTorch(file.id(), file.torch()));
+        content.machines().keySet().forEach(machines::forgetAll);
+        content.readings()
+                .forEach(reading -> machines.read(
+                        reading.machine(),
+                        reading.element(),
+                        reading.band(),
+                        new DialReading(reading.place(), reading.amps()),
+                        reading.simulated()));
+    }
+}

@@ -1,0 +1,2 @@
+/** The Shop place: habits, stock, backup and restore. */
+package vastarc.web.shop;

@@ -1,0 +1,167 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.Select;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import vastarc.web.BrowserTest;
+
+/** Shop, reference, search and wall chart in a real browser. */
+@BrowserTest
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class ShopJourneysIT {
+
+    @LocalServerPort
+    private int port;
+
+    private Browser browser;
+
+    @BeforeAll
+    void open() {
+        browser = new Browser(port);
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+    }
+
+    @AfterEach
+    void theBrowserHasNothingToComplainAbout() {
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    @Test
+    void theSearchOpensWithASlashAndGoesByArrowKeysAndEnter() {
+        browser.open("/");
+        browser.find("body").sendKeys("/");
+        browser.find("#search[open]");
+        browser.press("crater");
+        browser.waitFor("results", () -> browser.all("#search-results li").size() > 3);
+        browser.press(Keys.ARROW_DOWN);
+        browser.waitFor(
+                "the second one",
+                () -> browser.find("#found-1").getAttribute("aria-selected").equals("true"));
+        assertThat(browser.text("#found-1")).contains("crater time", "here: down-slope");
+        browser.press(Keys.ENTER);
+        browser.waitFor("the word", () -> browser.driver().getCurrentUrl().endsWith("/reference#word-down-slope"));
+
+        browser.find("body").sendKeys("/");
+        browser.press("stilling");
+        browser.waitFor("the job", () -> browser.text("#search-results").contains("Stilling tube"));
+        browser.press(Keys.ENTER);
+        browser.find("#workingCurrent");
+    }
+
+    @Test
+    void aHabitIsAskedKeptAndTakenBack() {
+        browser.open("/shop");
+        new Select(browser.field("habit-PRE_FLOW")).selectByVisibleText("a full second");
+        browser.waitFor("whom it moves", () -> browser.text("#pending").contains("Stilling tube"));
+        browser.find("#keep-habit").click();
+        browser.waitFor("kept", () -> browser.all("#pending").isEmpty());
+        browser.open("/");
+        browser.find(".card a").click();
+        browser.waitFor(
+                "the habit on the figure", () -> browser.text("#preFlow").contains("a full second"));
+
+        browser.open("/shop");
+        new Select(browser.field("habit-PRE_FLOW")).selectByVisibleText("by the hose");
+        browser.find("#keep-habit").click();
+        browser.waitFor("taken back", () -> browser.all("#pending").isEmpty());
+    }
+
+    @Test
+    void theWallChartPrintsOnA4AcrossWithoutACutCell() throws IOException {
+        browser.open("/chart?metal=STAINLESS_316L");
+        List<String> currents = browser.all(".chart-table td b").stream()
+                .map(WebElement::getText)
+                .toList();
+        List<String> rows = browser.all(".chart-table tbody th").stream()
+                .map(WebElement::getText)
+                .toList();
+        Object printed = browser.driver()
+                .executeCdpCommand("Page.printToPDF", Map.of("preferCSSPageSize", true, "printBackground", true))
+                .get("data");
+
+        try (PDDocument document = Loader.loadPDF(Base64.getDecoder().decode(printed.toString()))) {
+            Glyphs glyphs = new Glyphs();
+            String text = glyphs.getText(document);
+            document.getPages().forEach(page -> {
+                PDRectangle box = page.getMediaBox();
+                assertThat(box.getWidth()).isBetween(841f, 843f);
+                assertThat(box.getHeight()).isBetween(594f, 597f);
+            });
+            assertThat(glyphs.outside).isEmpty();
+            assertThat(rows).hasSize(12).allSatisfy(row -> assertThat(text).contains(row));
+            String spaceless = text.replaceAll("\\s", "");
+            assertThat(currents)
+                    .isNotEmpty()
+                    .allSatisfy(current -> assertThat(spaceless).contains(current.replace(" ", "")));
+            assertThat(count(text, " A")).isGreaterThanOrEqualTo(currents.size());
+            for (int page = 1; page <= document.getNumberOfPages(); page++) {
+                rowsAreWhole(document, page);
+            }
+        }
+    }
+
+    private static int count(String text, String part) {
+        return text.split(part, -1).length - 1;
+    }
+
+    /** As many tungsten lines as currents on each page: no cell is torn between two. */
+    private static void rowsAreWhole(PDDocument document, int page) throws IOException {
+        PDFTextStripper stripper = new PDFTextStripper();
+        stripper.setStartPage(page);
+        stripper.setEndPage(page);
+        String text = stripper.getText(document);
+        int currents = text.split("\\d A", -1).length - 1;
+        int cups = text.split("no\\. \\d", -1).length - 1;
+        assertThat(cups).isEqualTo(currents);
+    }
+
+    /** Notes every letter that does not stand wholly on its page. */
+    private static final class Glyphs extends PDFTextStripper {
+        private final List<String> outside = new ArrayList<>();
+
+        Glyphs() throws IOException {}
+
+        @Override
+        protected void processTextPosition(TextPosition text) {
+            boolean inside = text.getX() >= 0
+                    && text.getX() + text.getWidth() <= text.getPageWidth()
+                    && text.getY() >= 0
+                    && text.getY() <= text.getPageHeight();
+            if (!inside) {
+                outside.add(text.getUnicode());
+            }
+            super.processTextPosition(text);
+        }
+    }
+
+    @Test
+    void shopReferenceAndChartAreWithinReachOfEveryone() {
+        for (String path : List.of("/shop", "/reference", "/chart")) {
+            browser.open(path);
+            browser.find("h1");
+            assertThat(browser.accessibilityFindings()).as(path).isEmpty();
+        }
+    }
+}

@@ -1,0 +1,106 @@
+package vastarc.web.reference;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+import jakarta.servlet.http.Cookie;
+import java.util.Arrays;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.joint.Position;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.reference.Glossary;
+import vastarc.core.reference.Symptom;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.SpringTest;
+import vastarc.web.job.JobStore;
+import vastarc.web.machine.MachineStore;
+
+@SpringTest
+class ReferencePagesTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private MachineStore machines;
+
+    private String send(MockHttpServletRequestBuilder request) throws Exception {
+        return http.perform(request).andReturn().getResponse().getContentAsString();
+    }
+
+    @Test
+    void everyAliasSettingSymptomAndJobCanBeFoundAndOpensSomethingThatIsThere() throws Exception {
+        JsonNode entries = JsonMapper.builder().build().readTree(send(get("/search.json")));
+        String names = entries.valueStream()
+                .map(entry -> entry.get("name").asString())
+                .reduce("\n", (one, two) -> one + two + "\n");
+        Glossary.entries().forEach(entry -> {
+            assertThat(names).contains("\n" + entry.term() + "\n");
+            entry.aliases().forEach(alias -> assertThat(names).contains("\n" + alias + "\n"));
+        });
+        Arrays.stream(SettingKey.values())
+                .forEach(key -> assertThat(names)
+                        .contains("\n" + Phrasebook.say(Phrase.of(key.words()), UnitSystem.METRIC) + "\n"));
+        Symptom.all().forEach(symptom -> assertThat(names).contains("\n" + symptom.seen() + "\n"));
+        jobs.onTheBench().forEach(job -> assertThat(names).contains("\n" + job.name() + "\n"));
+
+        String page = send(get("/reference"));
+        entries.valueStream()
+                .map(entry -> entry.get("href").asString())
+                .filter(href -> href.startsWith("/reference#"))
+                .forEach(href -> assertThat(page).contains("id=\"" + href.substring("/reference#".length()) + "\""));
+    }
+
+    @Test
+    void theReferenceDrawsEveryPositionAndSpeaksTheReadersUnits() throws Exception {
+        String page = send(get("/reference").cookie(new Cookie("units", "inch")));
+
+        for (Position position : Position.values()) {
+            assertThat(page).contains(position.letters() + ": ");
+        }
+        assertThat(page)
+                .contains("Three frequencies that are not one", "ft³/h", "16 ga")
+                .doesNotContainPattern("class=\"fig\">[^<]* mm<");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Material.class)
+    void theChartHasACellForEveryThicknessAndJoint(Material material) throws Exception {
+        String page = send(get("/chart").param("metal", material.name()));
+
+        assertThat(Pattern.compile("<td").matcher(page).results().count()).isEqualTo(120);
+        String table = send(get("/chart.csv").param("metal", material.name()));
+        assertThat(table.split("\r\n")).hasSize(121);
+        assertThat(table)
+                .startsWith("material,joint,thickness_mm,working_current_a")
+                .contains(material + ",LAP,2.0,");
+    }
+
+    @Test
+    void aMachinesChartMarksWhatIsBeyondIt() throws Exception {
+        String yard = machines.machines().stream()
+                .filter(machine -> machine.name().equals("Yard generator set"))
+                .findFirst()
+                .orElseThrow()
+                .id()
+                .toString();
+
+        assertThat(send(get("/chart").param("machine", yard))).contains("on Yard generator set", "beyond the machine");
+        assertThat(send(get("/chart").param("machine", "nonsense").param("metal", "LEAD")))
+                .contains("carbon steel");
+    }
+}

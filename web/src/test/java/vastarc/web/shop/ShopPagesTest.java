@@ -1,0 +1,172 @@
+package vastarc.web.shop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.SettingKey;
+import vastarc.web.SpringTest;
+import vastarc.web.job.Job;
+import vastarc.web.job.JobStore;
+import vastarc.web.request.JobPlan;
+import vastarc.web.request.TypedForm;
+
+/** Habits, stock, proven jobs. */
+@SpringTest
+class ShopPagesTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private ShopStore shop;
+
+    @Autowired
+    private JobStore jobs;
+
+    private Job job;
+
+    @BeforeEach
+    void aJob() {
+        job = jobs.create(
+                "Habit job",
+                "",
+                TypedForm.fresh()
+                        .changedTo(
+                                Map.of(
+                                        "material",
+                                        "CARBON_STEEL",
+                                        "joint",
+                                        "LAP",
+                                        TypedForm.BASE,
+                                        "2",
+                                        "control",
+                                        "TRIGGER_4T"),
+                                TypedForm.JOINT_FIELDS,
+                                UnitSystem.METRIC));
+    }
+
+    @AfterEach
+    void theShopAsItWas() {
+        shop.change(habits -> Habits.usual());
+        jobs.delete(job.id());
+    }
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+        return http.perform(request.with(csrf())).andReturn().getResponse();
+    }
+
+    private double value(SettingKey key) {
+        return JobPlan.sheet(jobs.find(job.id()).orElseThrow().form(), shop.ways())
+                .value()
+                .orElseThrow()
+                .setting(key)
+                .value();
+    }
+
+    private String sheet() throws Exception {
+        return http.perform(get("/jobs/" + job.id() + "/sheet"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    @Test
+    void aHabitTellsWhichOpenJobsItMovesBeforeItIsKept() throws Exception {
+        double before = value(SettingKey.GAS_FLOW);
+        String asked =
+                send(post("/shop/habit/ask").param("school", "GAS_GENEROUS")).getContentAsString();
+
+        assertThat(asked).contains("id=\"pending\"", "Habit job", "gas flow", "→");
+        assertThat(value(SettingKey.GAS_FLOW)).isEqualTo(before);
+        send(post("/shop/habit").param("school", "GAS_GENEROUS"));
+        assertThat(value(SettingKey.GAS_FLOW)).isGreaterThan(before);
+        assertThat(sheet()).contains("generous, top of the band");
+        assertThat(send(post("/shop/habit").param("school", "NO_SUCH")).getStatus())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aProvenJobKeepsItsFiguresIsMarkedAndOpensWhenItsJointChanges() throws Exception {
+        double before = value(SettingKey.GAS_FLOW);
+        assertThat(send(post("/jobs/" + job.id() + "/sheet/proven")).getContentAsString())
+                .contains("<b>proven 2");
+
+        assertThat(send(post("/shop/habit/ask").param("school", "GAS_GENEROUS")).getContentAsString())
+                .contains("proven job keeps its figures")
+                .doesNotContain("Habit job");
+        send(post("/shop/habit").param("school", "GAS_GENEROUS"));
+        assertThat(value(SettingKey.GAS_FLOW)).isEqualTo(before);
+
+        send(post("/jobs/" + job.id() + "/sheet")
+                .param(
+                        "version",
+                        String.valueOf(jobs.find(job.id()).orElseThrow().version()))
+                .param("material", "CARBON_STEEL")
+                .param("joint", "LAP")
+                .param(TypedForm.BASE, "2.5")
+                .param("control", "TRIGGER_4T"));
+        assertThat(sheet()).contains("mark as proven");
+        assertThat(value(SettingKey.GAS_FLOW)).isGreaterThan(before);
+    }
+
+    @Test
+    void aProvenJobCanBeOpenedAgain() throws Exception {
+        send(post("/jobs/" + job.id() + "/sheet/proven"));
+        send(post("/jobs/" + job.id() + "/sheet/proven").param("proven", "false"));
+
+        assertThat(jobs.find(job.id()).orElseThrow().form()).isEqualTo(job.form());
+    }
+
+    @Test
+    void aJobMayGoAnotherWayThanTheShop() throws Exception {
+        send(post("/jobs/" + job.id() + "/sheet")
+                .param("version", String.valueOf(job.version()))
+                .param("material", "CARBON_STEEL")
+                .param("joint", "LAP")
+                .param(TypedForm.BASE, "2")
+                .param("control", "TRIGGER_4T")
+                .param("school.PRE_FLOW", "PRE_FLOW_NONE"));
+
+        assertThat(value(SettingKey.PRE_FLOW)).isZero();
+        assertThat(sheet()).contains("as the shop: by the hose");
+    }
+
+    @Test
+    void theShelfIsProposedFirstAndWhatItCostIsSaid() throws Exception {
+        String page = send(post("/shop/stock")
+                        .param("tungsten", "3.2", "77", "x")
+                        .param("cup", "12", "-1")
+                        .param("wire", "1.2"))
+                .getContentAsString();
+        assertThat(page).contains("checked=\"checked\"");
+        assertThat(shop.habits().tungstensMm()).containsExactly(3.2);
+
+        assertThat(value(SettingKey.TUNGSTEN_DIAMETER)).isEqualTo(3.2);
+        assertThat(sheet()).contains("id=\"shelf\"", "not on the shelf");
+    }
+
+    @Test
+    void aNewJobStartsAsTheShopLikesIt() throws Exception {
+        send(post("/shop/start")
+                .param("control", "TRIGGER_2T")
+                .param("technique", "WALK_THE_DOG")
+                .param("pulse", "HEAT"));
+        String address = send(post("/jobs")).getRedirectedUrl();
+
+        assertThat(http.perform(get(address)).andReturn().getResponse().getContentAsString())
+                .contains(
+                        "<option value=\"TRIGGER_2T\" selected=\"selected\">",
+                        "<option value=\"HEAT\" selected=\"selected\">");
+    }
+}
