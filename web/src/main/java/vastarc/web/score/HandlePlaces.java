@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import vastarc.core.finding.Problem;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.score.Handle;
 import vastarc.core.score.Phase;
@@ -22,6 +23,7 @@ final class HandlePlaces {
     private static final double BESIDE_PX = 26;
 
     private final Score score;
+    private final List<Problem> problems;
     private final UnitSystem units;
     private final List<Place> places = new ArrayList<>();
 
@@ -48,6 +50,7 @@ final class HandlePlaces {
      * @param own     the hand's own
      * @param passed  which bracket it has passed: low, high or empty
      * @param warning what that does
+     * @param refused why what was typed last cannot stand; the handle then stands at the last good figure
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record Place(
@@ -70,15 +73,17 @@ final class HandlePlaces {
             String text,
             boolean own,
             String passed,
-            String warning) {}
+            String warning,
+            String refused) {}
 
-    private HandlePlaces(Score score, UnitSystem units) {
+    private HandlePlaces(Score score, List<Problem> problems, UnitSystem units) {
         this.score = score;
+        this.problems = problems;
         this.units = units;
     }
 
-    static List<Place> of(Score score, UnitSystem units) {
-        HandlePlaces places = new HandlePlaces(score, units);
+    static List<Place> of(Score score, List<Problem> problems, UnitSystem units) {
+        HandlePlaces places = new HandlePlaces(score, problems, units);
         places.times();
         places.currents();
         places.pulse();
@@ -217,7 +222,17 @@ final class HandlePlaces {
                 units.show(handle.quantity()).line(),
                 handle.own().isPresent(),
                 passed(handle),
-                handle.warning().map(text -> Phrasebook.say(text, units)).orElse(null)));
+                handle.warning().map(text -> Phrasebook.say(text, units)).orElse(null),
+                refused(key)));
+    }
+
+    private String refused(ScoreKey key) {
+        return problems.stream()
+                .filter(problem -> problem.field().equals(OwnReader.field(key))
+                        || problem.field().equals(key.apiName()))
+                .findFirst()
+                .map(problem -> problem.message(units))
+                .orElse(null);
     }
 
     static String passed(Handle handle) {

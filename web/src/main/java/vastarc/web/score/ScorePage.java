@@ -191,7 +191,7 @@ public record ScorePage(
                 compared(job, score, other),
                 laidOver.map(with -> comparison(score, with, other.orElseThrow().name(), units)),
                 JointDrawing.of(score.sheet(), units),
-                ScoreDrawing.of(score, HandlePlaces.of(score, units), laidOver.orElse(null), units));
+                ScoreDrawing.of(score, HandlePlaces.of(score, scored.problems(), units), laidOver.orElse(null), units));
     }
 
     /** Own values of figures that are idle or not shown under this logic: sent along, so that they are there when it changes back. */

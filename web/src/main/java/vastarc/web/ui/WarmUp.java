@@ -42,6 +42,7 @@ class WarmUp {
         HttpClient client = HttpClient.newBuilder().connectTimeout(PATIENCE).build();
         try {
             for (int round = 0; round < ROUNDS; round++) {
+                get(client, address + "/chart");
                 String bench = get(client, address + "/");
                 for (String sheet : sheets(bench)) {
                     get(client, address + sheet);

@@ -7,7 +7,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import vastarc.web.BrowserTest;
 
 /**
- * Measures how long the score takes to be drawn anew: a 30 s weld at 5 pulses a second, script and layout together. Not a test of the
+ * Measures how long a search takes while typing, and how long the score takes to be drawn anew: a 30 s weld at 5 pulses a second, script and layout together. Not a test of the
  * build; run it with {@code mvn -pl core,web verify -Dit.test=RedrawMeasure -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false} and read the line it prints.
  */
 @BrowserTest
@@ -26,6 +26,27 @@ class RedrawMeasure {
             times.splice(0, 50);
             times.sort((a, b) => a - b);
             return [times[125], times[237], times[249]];""";
+
+    /** Types every letter of some words, and waits each time until the results stand there. */
+    private static final String SEARCHES = """
+            const done = arguments[0];
+            const field = document.getElementById('search-field');
+            const list = document.getElementById('search-results');
+            (async () => {
+              const times = [];
+              for (const word of ['crater current', 'pulse amps', 'stilling tube', 'sugar', 'down-slope', 'root pushed out']) {
+                for (let i = 1; i <= word.length; i += 1) {
+                  const begun = performance.now();
+                  field.value = word.slice(0, i);
+                  field.dispatchEvent(new Event('input', { bubbles: true }));
+                  await new Promise((turn) => setTimeout(turn, 0));
+                  list.getBoundingClientRect();
+                  times.push(performance.now() - begun);
+                }
+              }
+              times.sort((a, b) => a - b);
+              done([times[Math.floor(times.length / 2)], times[Math.floor(0.95 * times.length)], times[times.length - 1]]);
+            })();""";
 
     @LocalServerPort
     private int port;
@@ -58,6 +79,20 @@ class RedrawMeasure {
             measure(browser, "whole, pulses as a band");
             browser.find("[data-do='closer']").click();
             measure(browser, "half, pulses as pulses");
+        }
+    }
+
+    @Test
+    void search() {
+        try (Browser browser = new Browser(port)) {
+            browser.open("/");
+            browser.find("body").sendKeys("/");
+            browser.press("c");
+            browser.waitFor("results", () -> !browser.all("#search-results li").isEmpty());
+            System.out.printf(
+                    Locale.ROOT,
+                    "search, a letter typed until results stand: median, p95, worst in ms %s%n",
+                    browser.driver().executeAsyncScript(SEARCHES));
         }
     }
 

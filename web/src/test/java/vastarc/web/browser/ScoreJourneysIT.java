@@ -160,6 +160,8 @@ class ScoreJourneysIT {
                 "the message", () -> browser.text("[id='own.endCurrent-said']").contains("Give a value from"));
 
         assertThat(browser.field("own.endCurrent").getAttribute("aria-invalid")).isEqualTo("true");
+        assertThat(handle("endCurrent").getAttribute("aria-valuetext")).contains("Give a value from");
+        assertThat(handle("endCurrent").getText()).contains("outside what the product answers for");
         assertThat(browser.find("#score-lanes .curve").getAttribute("d")).isEqualTo(drawn);
         browser.find("[data-back='own.endCurrent']").click();
         browser.waitFor(

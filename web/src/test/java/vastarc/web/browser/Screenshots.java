@@ -48,8 +48,6 @@ class Screenshots {
             take(browser, "sheet-reason");
             browser.find("#turn-theme").click();
             sheet(browser, "Stilling tube – girth joint", "sheet-tube-light");
-            browser.open("/");
-            take(browser, "bench-light");
             browser.find("#turn-theme").click();
             browser.find("#turn-theme").click();
             browser.size(820, 1180);
@@ -58,8 +56,8 @@ class Screenshots {
             special(browser);
             scores(browser);
             panels(browser);
+            shop(browser);
             error(browser);
-            empty(browser);
         }
     }
 
@@ -121,6 +119,26 @@ class Screenshots {
         take(browser, "machine-dial");
     }
 
+    /** Shop with a habit asked, reference on paper, the wall chart on the screen and as it prints. */
+    private static void shop(Browser browser) throws IOException {
+        browser.open("/shop");
+        new Select(browser.field("habit-GAS_FLOW")).selectByValue("GAS_GENEROUS");
+        browser.waitFor("whom it moves", () -> !browser.all("#pending").isEmpty());
+        take(browser, "shop");
+        browser.open("/chart?metal=STAINLESS_316L");
+        take(browser, "wall-chart");
+        browser.size(1064, 734);
+        browser.driver().executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", "print"));
+        take(browser, "wall-chart-print");
+        browser.driver().executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", ""));
+        browser.size(1280, 800);
+        browser.find("#turn-theme").click();
+        browser.open("/reference");
+        take(browser, "reference-light");
+        browser.find("#turn-theme").click();
+        browser.find("#turn-theme").click();
+    }
+
     private static void panel(Browser browser, String job, String machine) {
         browser.open("/");
         browser.driver().findElement(By.linkText(job)).click();
@@ -147,11 +165,6 @@ class Screenshots {
                 "Sensor cage – branch on ring",
                 "material=TITANIUM_GR2;joint=TUBE_SADDLE;thicknessMm[0]=1.2 mm;thicknessMm[1]=0.9 mm;tubeOdMm=19 mm;copeAngleDeg=60;"
                         + "position=PH;control=TRIGGER_4T;purged=true;pulse=HEAT;finish=BRIGHT;access=TIGHT");
-        show(
-                browser,
-                "sheet-v-butt",
-                "Pier frame – splice",
-                "material=CARBON_STEEL;joint=V_BUTT;thicknessMm[0]=6 mm;position=PC;control=TRIGGER_2T");
     }
 
     private void show(Browser browser, String picture, String name, String fields) throws IOException {
@@ -169,14 +182,6 @@ class Screenshots {
         browser.find("#new-job").click();
         browser.keep(() -> browser.retype("thicknessMm[0]", "6 mm"));
         take(browser, "sheet-out-of-scope");
-    }
-
-    private void empty(Browser browser) throws IOException {
-        for (Job job : store.onTheBench()) {
-            store.delete(job.id());
-        }
-        browser.open("/");
-        take(browser, "bench-empty");
     }
 
     private static void take(Browser browser, String name) throws IOException {
