@@ -35,10 +35,10 @@ final class DialWords {
         return Phrase.of(where, mark(below), mark(below + 1));
     }
 
-    /** Marks are counted from the lowest, which is the first. */
+    /** Marks are counted up from the lowest, which is nought: the tenth of ten ends the scale. */
     private static Phrase mark(int index) {
         String words = "dial.mark." + index;
-        return index <= 12 ? Phrase.of(words) : Phrase.of("dial.mark", index + 1);
+        return index <= 12 ? Phrase.of(words) : Phrase.of("dial.mark", index);
     }
 
     /** Whole and half hours. */

@@ -112,13 +112,13 @@ class TranslationTest {
     @ParameterizedTest
     @CsvSource({
         "0, on the lowest mark",
-        "0.2, on the third mark",
-        "0.213, a needle's width past the third mark",
-        "0.285, a needle's width before the fourth mark",
-        "0.235, a third of the way from the third mark to the fourth",
-        "0.25, halfway between the third mark and the fourth",
-        "0.265, two thirds of the way from the third mark to the fourth",
-        "1, on the eleventh mark",
+        "0.2, on the second mark",
+        "0.213, a needle's width past the second mark",
+        "0.285, a needle's width before the third mark",
+        "0.235, a third of the way from the second mark to the third",
+        "0.25, halfway between the second mark and the third",
+        "0.265, two thirds of the way from the second mark to the third",
+        "1, on the tenth mark",
     })
     void aPointerIsSaidByItsMarks(double share, String words) {
         Scale scale = Scale.knob(ScaleUnit.AMPERE, 0, 100, 10, false);

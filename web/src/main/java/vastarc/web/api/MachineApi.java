@@ -9,7 +9,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -22,6 +21,7 @@ import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.machine.MachineProfile;
+import vastarc.web.format.Format;
 import vastarc.web.machine.Machine;
 import vastarc.web.machine.MachineStore;
 import vastarc.web.machine.ProfileReader;
@@ -97,8 +97,14 @@ class MachineApi {
 
     @Operation(summary = "The published format, as a JSON Schema")
     @GetMapping(path = "/api/formats/machine.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    String schema() throws IOException {
-        return new ClassPathResource("formats/machine.schema.json").getContentAsString(StandardCharsets.UTF_8);
+    String schema() {
+        return Format.MACHINE.text();
+    }
+
+    @Operation(summary = "The format of the shop's archive, as a JSON Schema; each property is one of its files")
+    @GetMapping(path = "/api/formats/shop.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    String shopSchema() {
+        return Format.SHOP.text();
     }
 
     private static Outcome<MachineProfile> read(HttpServletRequest request) throws IOException {

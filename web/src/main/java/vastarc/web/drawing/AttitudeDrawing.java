@@ -91,11 +91,11 @@ public final class AttitudeDrawing {
 
     /** A level tube, seen along its axis; half of a lap on either side. */
     private void ring(boolean up) {
-        pencil.circle("member", 56, 36, 20);
-        torch(56 + 23, 36, 0.95, 0.3);
+        pencil.circle("member", 50, 36, 16);
+        torch(50 + 18, 36, 0.95, 0.3);
         double from = up ? 60 : 12;
         double to = up ? 12 : 60;
-        pencil.raw("M38 " + from + "Q22 36 37 " + to, "mark");
+        pencil.raw("M37 " + from + "Q18 36 36 " + to, "mark");
         pencil.arrow(new Point(34, up ? to + 4 : to - 4), new Point(38, to), 6, "mark");
     }
 

@@ -50,7 +50,7 @@ public final class DialDrawing {
             lower.insert(0, point("L", place, amps - off));
             middle.append(point(i == 0 ? "M" : "L", place, amps));
         }
-        pencil.raw(upper.toString() + lower + "Z", "gas");
+        pencil.raw(upper.toString() + lower + "Z", "band");
         for (int i = 0; i <= 4; i++) {
             double amps = top * i / 4;
             pencil.raw(point("M", 0, amps) + point("L", 1, amps), "gridline");
@@ -75,7 +75,7 @@ public final class DialDrawing {
                     "reading");
         }
         pencil.label(new Drawing.Point(6, 14), "A", "start", "dim-text");
-        pencil.label(new Drawing.Point(WIDTH - 12, HEIGHT - 2), "marks", "end", "dim-text");
+        pencil.label(new Drawing.Point(6, HEIGHT - BOTTOM + 20), "marks", "start", "dim-text");
         return pencil.drawing(0, 0, WIDTH, HEIGHT, "What the dial gives over its turn, with its uncertainty", 15);
     }
 

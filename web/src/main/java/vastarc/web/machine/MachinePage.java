@@ -65,6 +65,7 @@ public record MachinePage(
     public record ControlForm(
             String id,
             String label,
+            String called,
             String what,
             String size,
             String x,
@@ -181,6 +182,7 @@ public record MachinePage(
         return new ControlForm(
                 element.id(),
                 element.label(),
+                element.label().isBlank() ? say(element.setting().words()) : element.label(),
                 say(element.kind().words()) + " · " + say(element.setting().words()),
                 ProfileEdit.plain(element.size()),
                 ProfileEdit.plain(element.x()),

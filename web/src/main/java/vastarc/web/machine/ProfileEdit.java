@@ -174,14 +174,7 @@ final class ProfileEdit {
         ArrayNode stops = element.putArray("stops");
         if (setting == PanelSetting.CONTROL) {
             document.get("logics")
-                    .forEach(offer -> stops.addObject()
-                            .put(
-                                    "label",
-                                    offer.get("logic")
-                                            .asString()
-                                            .replace("TRIGGER_", "")
-                                            .toLowerCase(Locale.ROOT))
-                            .put("choice", offer.get("logic").asString()));
+                    .forEach(offer -> choice(stops, offer.get("logic").asString()));
         } else if (setting == PanelSetting.RANGE) {
             double low = document.get("minA").asDouble();
             double high = document.get("maxA").asDouble();
@@ -193,11 +186,14 @@ final class ProfileEdit {
                 stops.addObject().put("label", String.valueOf(i + 1)).put("value", i + 1);
             }
         } else {
-            setting.choices()
-                    .forEach(choice -> stops.addObject()
-                            .put("label", Phrasebook.say(Phrase.of("choice." + choice), UnitSystem.METRIC))
-                            .put("choice", choice));
+            setting.choices().forEach(choice -> choice(stops, choice));
         }
+    }
+
+    private static void choice(ArrayNode stops, String choice) {
+        stops.addObject()
+                .put("label", Phrasebook.say(Phrase.of("choice." + choice), UnitSystem.METRIC))
+                .put("choice", choice);
     }
 
     /** Label, scale, stops and menu path of a control. */

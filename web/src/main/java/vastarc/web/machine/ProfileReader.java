@@ -1,15 +1,7 @@
 package vastarc.web.machine;
 
-import com.networknt.schema.Error;
-import com.networknt.schema.Schema;
-import com.networknt.schema.SchemaRegistry;
-import com.networknt.schema.SpecificationVersion;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Pattern;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
@@ -22,6 +14,7 @@ import vastarc.core.finding.Problem;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.ProfileRules;
 import vastarc.core.score.ControlLogic;
+import vastarc.web.format.Format;
 
 /** From a document of the published format to a profile: schema first, then what a schema cannot say. */
 public final class ProfileReader {
@@ -29,25 +22,13 @@ public final class ProfileReader {
     /** Largest document read, bytes. */
     public static final int MAX_BYTES = 256 * 1024;
 
-    private static final int FAULTS_NAMED = 12;
     private static final double USUAL_ASPECT = 1.6;
     private static final double USUAL_SIZE = 12;
-    private static final String FORMAT = "/formats/machine.schema.json";
     private static final JsonMapper JSON = JsonMapper.builder()
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
-    private static final Schema SCHEMA = schema();
 
     private ProfileReader() {}
-
-    private static Schema schema() {
-        try (InputStream in = ProfileReader.class.getResourceAsStream(FORMAT)) {
-            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                    .getSchema(JSON.readTree(in));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
 
     /** A document as text. */
     public static Outcome<MachineProfile> read(String text) {
@@ -67,23 +48,13 @@ public final class ProfileReader {
 
     /** A parsed document. */
     public static Outcome<MachineProfile> read(JsonNode document) {
-        List<Problem> faults = SCHEMA.validate(document).stream()
-                .limit(FAULTS_NAMED)
-                .map(ProfileReader::fault)
-                .toList();
+        List<Problem> faults = Format.MACHINE.faults(document);
         if (!faults.isEmpty()) {
             return Outcome.failed(faults);
         }
         MachineProfile profile = JSON.treeToValue(completed((ObjectNode) document.deepCopy()), MachineProfile.class);
         List<Problem> problems = ProfileRules.problems(profile);
         return problems.isEmpty() ? Outcome.of(profile) : Outcome.failed(problems);
-    }
-
-    private static Problem fault(Error error) {
-        String place = error.getInstanceLocation().toString();
-        String message = error.getMessage().replaceFirst("^" + Pattern.quote(place) + ":? *", "");
-        return Problem.badValue(
-                place.isEmpty() ? "body" : place, "schema", message.isEmpty() ? "it is wrong" : message);
     }
 
     /** What a document may leave out, put in. */

@@ -235,7 +235,7 @@ public record PanelPage(
                 options(control),
                 stands(control),
                 element.kind() == PanelElement.Kind.KNOB
-                        ? "of " + StandReader.marks(element.scale().orElseThrow()) + " marks"
+                        ? "0 to " + StandReader.marks(element.scale().orElseThrow())
                         : element.scale()
                                 .map(scale -> scale.unit().unit().symbol())
                                 .orElse(""),

@@ -1,5 +1,6 @@
 package vastarc.web.shop;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,11 +14,12 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.machine.DialReading;
 import vastarc.core.machine.MachineProfile;
-import vastarc.web.job.Job;
+import vastarc.web.format.Format;
 import vastarc.web.job.JobStore;
 import vastarc.web.machine.DialReadingRow;
 import vastarc.web.machine.Machine;
@@ -30,11 +32,11 @@ import vastarc.web.request.TypedForm;
 @Service
 class Backup {
 
-    private static final int MOST = 5000;
     private static final JsonMapper JSON = JsonMapper.builder()
             .enable(SerializationFeature.INDENT_OUTPUT)
             .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .changeDefaultVisibility(checks -> checks.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
             .build();
 
     private final ShopStore shop;
@@ -119,64 +121,37 @@ class Backup {
 
     private Outcome<Content> content(Map<String, String> files) {
         try {
-            Manifest manifest = JSON.readValue(files.get("manifest.json"), Manifest.class);
-            if (!Manifest.OURS.equals(manifest)) {
-                return Archive.refused("it is of another format or version");
-            }
-            Habits habits = JSON.readValue(files.get("shop.json"), Habits.class);
-            List<JobFile> jobFiles = JSON.readValue(files.get("jobs.json"), new TypeReference<>() {});
-            List<MachineFile> machineFiles = JSON.readValue(files.get("machines.json"), new TypeReference<>() {});
-            List<TorchFile> torchFiles = JSON.readValue(files.get("torches.json"), new TypeReference<>() {});
-            List<ReadingFile> readings = JSON.readValue(files.get("readings.json"), new TypeReference<>() {});
-            return sound(habits, jobFiles, machineFiles, torchFiles, readings);
-        } catch (JacksonException | NullPointerException | IllegalArgumentException e) {
+            ObjectNode whole = JSON.createObjectNode();
+            files.forEach((name, text) -> whole.set(name, JSON.readTree(text)));
+            List<Problem> faults = Format.SHOP.faults(whole);
+            return faults.isEmpty()
+                    ? sound(whole)
+                    : Archive.refused(faults.get(0).field() + " does not fit the format");
+        } catch (JacksonException | IllegalArgumentException e) {
             return Archive.refused("one of its files does not fit the format");
         }
     }
 
-    private static Outcome<Content> sound(
-            Habits habits,
-            List<JobFile> jobFiles,
-            List<MachineFile> machineFiles,
-            List<TorchFile> torchFiles,
-            List<ReadingFile> readings) {
-        if (jobFiles.size() > MOST
-                || machineFiles.size() > MOST
-                || torchFiles.size() > MOST
-                || readings.size() > 10 * MOST) {
-            return Archive.refused("it holds more than a shop can");
-        }
+    /** What the schema cannot say: sizes that are made, profiles, forms, ids that lead somewhere. */
+    private static Outcome<Content> sound(ObjectNode whole) {
+        Habits habits = JSON.treeToValue(whole.get("shop.json"), Habits.class);
+        List<JobFile> jobFiles = JSON.convertValue(whole.get("jobs.json"), new TypeReference<>() {});
+        List<MachineFile> machineFiles = JSON.convertValue(whole.get("machines.json"), new TypeReference<>() {});
+        List<TorchFile> torchFiles = JSON.convertValue(whole.get("torches.json"), new TypeReference<>() {});
+        List<ReadingFile> readings = JSON.convertValue(whole.get("readings.json"), new TypeReference<>() {});
         Map<UUID, MachineProfile> profiles = new LinkedHashMap<>();
         for (MachineFile file : machineFiles) {
             Outcome<MachineProfile> read = ProfileReader.read(file.profile());
-            if (read.value().isEmpty() || file.id() == null) {
-                List<Problem> problems = read.problems();
-                return problems.isEmpty() ? Archive.refused("a machine has no id") : Outcome.failed(problems);
+            if (read.value().isEmpty()) {
+                return Outcome.failed(read.problems());
             }
             profiles.put(file.id(), read.value().get());
         }
-        boolean jobsSound = jobFiles.stream()
-                .allMatch(job -> job.id() != null
-                        && job.name() != null
-                        && job.name().length() <= Job.MAX_NAME
-                        && job.notes() != null
-                        && job.notes().length() <= Job.MAX_NOTES
-                        && job.form() != null
-                        && job.form().isSound());
-        boolean torchesSound = torchFiles.stream()
-                .allMatch(file -> file.id() != null
-                        && file.torch() != null
-                        && file.torch().isSound());
-        boolean readingsSound = readings.stream()
-                .allMatch(reading -> profiles.containsKey(reading.machine())
-                        && reading.element() != null
-                        && reading.element().length() <= 40
-                        && reading.band() >= 0
-                        && reading.place() >= 0
-                        && reading.place() <= 1
-                        && reading.amps() >= 0
-                        && reading.amps() <= 10_000);
-        return habits.isSound() && jobsSound && torchesSound && readingsSound
+        boolean sound = habits.isSound()
+                && jobFiles.stream().allMatch(job -> job.form().isSound())
+                && torchFiles.stream().allMatch(file -> file.torch().isSound())
+                && readings.stream().allMatch(reading -> profiles.containsKey(reading.machine()));
+        return sound
                 ? Outcome.of(new Content(habits, jobFiles, profiles, torchFiles, readings))
                 : Archive.refused("one of its jobs, torches or readings does not fit the format");
     }
