@@ -23,8 +23,11 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.machine.DialReading;
 import vastarc.core.sheet.School;
+import vastarc.web.format.Format;
 import vastarc.web.job.Job;
 import vastarc.web.job.JobStore;
 import vastarc.web.machine.Machine;
@@ -101,6 +104,24 @@ class BackupTest {
             }
         });
         assertThat(sorted(after.get("jobs.json"))).isEqualTo(sorted(wanted.get("jobs.json")));
+    }
+
+    @Test
+    void theArchiveFitsItsPublishedFormatAndAFaultIsNamedByItsPlace() throws Exception {
+        JsonMapper json = JsonMapper.shared();
+        ObjectNode whole = json.createObjectNode();
+        files(export()).forEach((name, text) -> whole.set(name, json.readTree(text)));
+        assertThat(Format.SHOP.faults(whole)).isEmpty();
+        assertThat(http.perform(get("/api/formats/shop.schema.json"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .contains("vast-arc-shop");
+
+        String jobs = files(export()).get("jobs.json").replaceFirst("\"name\" : \"[^\"]*\"", "\"name\" : 7");
+        MockHttpServletResponse answer = restore(with("jobs.json", jobs), true);
+        assertThat(answer.getStatus()).isEqualTo(422);
+        assertThat(answer.getContentAsString()).contains("/jobs.json/0/name");
     }
 
     /** Jobs come in the order they were made, which a restored shop makes anew. */
