@@ -26,7 +26,9 @@ class ArchitectureTest {
             "heat",
             "consumable",
             "sheet",
-            "score");
+            "score",
+            "machine",
+            "reference");
 
     @ArchTest
     static final ArchRule A_LATER_ROOM_MAY_USE_AN_EARLIER_ONE_NEVER_THE_REVERSE = rooms();

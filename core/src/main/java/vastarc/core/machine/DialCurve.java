@@ -191,7 +191,7 @@ public final class DialCurve {
 
     /** The first places worth reading on a dial of which nothing is known. */
     public static double firstPlace(List<DialReading> readings) {
-        return readings.isEmpty() ? 0.5 : readings.get(0).place() < 0.5 ? 1 : 0;
+        return !readings.isEmpty() && readings.get(0).place() < 0.5 ? 1 : 0;
     }
 
     /** Readings that fall where the dial rises, or stand far from what their neighbours say. */

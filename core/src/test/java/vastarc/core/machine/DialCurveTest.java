@@ -87,10 +87,11 @@ class DialCurveTest {
 
     @Test
     void itAsksForTheEndsFirstAndThenForTheWidestGap() {
+        assertThat(DialCurve.firstPlace(List.of())).isZero();
+        assertThat(DialCurve.firstPlace(List.of(new DialReading(0, 8)))).isEqualTo(1);
         assertThat(curve(0.3, 40, 0.6, 90).nextPlace()).isZero();
         assertThat(curve(0, 10, 0.6, 90).nextPlace()).isEqualTo(1);
         assertThat(curve(0, 10, 0.2, 30, 1, 150).nextPlace()).isEqualTo(0.6);
-        assertThat(DialCurve.firstPlace(List.of())).isEqualTo(0.5);
     }
 
     @Test

@@ -2,6 +2,9 @@ package vastarc.web.api;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -83,6 +86,14 @@ class PanelApi {
             description =
                     "Takes the fields of a score request without touches, and: machine (an id of the shop, or a whole document of the "
                             + "published format), torch (an id), stands (how controls stand now, by id: share of the sweep, number of the stop, figure).")
+    @ApiResponse(
+            responseCode = "200",
+            description = "The panel",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = PanelAnswer.class)))
+    @RefusesBadInput
     @PostMapping(path = "/api/v1/panel", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> panel(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.body(request, SheetApi.SMALLEST)

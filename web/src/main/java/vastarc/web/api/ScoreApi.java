@@ -76,20 +76,7 @@ class ScoreApi {
                     @Content(
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = ScoreAnswer.class)))
-    @ApiResponse(
-            responseCode = "400",
-            description = "Bad input: every bad field is named at once, with what would work",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
-                            schema = @Schema(implementation = ProblemAnswer.class)))
-    @ApiResponse(
-            responseCode = "422",
-            description = "Understood, but out of scope",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
-                            schema = @Schema(implementation = ProblemAnswer.class)))
+    @RefusesBadInput
     @PostMapping(path = "/api/v1/score", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> score(HttpServletRequest request) throws IOException {
         return Calls.answer(asked(request)
@@ -110,13 +97,7 @@ class ScoreApi {
             responseCode = "200",
             description = "The samples",
             content = @Content(mediaType = "text/csv", schema = @Schema(type = "string")))
-    @ApiResponse(
-            responseCode = "400",
-            description = "Bad input: every bad field is named at once, with what would work",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
-                            schema = @Schema(implementation = ProblemAnswer.class)))
+    @RefusesBadInput
     @PostMapping(path = "/api/v1/score/samples", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> samples(HttpServletRequest request) throws IOException {
         Outcome<String> csv = asked(request).then(asked -> {

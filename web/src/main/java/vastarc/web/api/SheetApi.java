@@ -49,20 +49,7 @@ class SheetApi {
                     @Content(
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = SheetAnswer.class)))
-    @ApiResponse(
-            responseCode = "400",
-            description = "Bad input: every bad field is named at once, with what would work",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
-                            schema = @Schema(implementation = ProblemAnswer.class)))
-    @ApiResponse(
-            responseCode = "422",
-            description = "Understood, but out of scope, such as aluminium or a square edge too thick for one pass",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
-                            schema = @Schema(implementation = ProblemAnswer.class)))
+    @RefusesBadInput
     @PostMapping(path = "/api/v1/sheet", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> sheet(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.body(request, SMALLEST).then(SheetApi::sheet).map(SheetAnswer::of));

@@ -80,7 +80,7 @@ public class Job implements Persistable<UUID> {
 
     /** Takes another form, from a place of the history. */
     void go(TypedForm other, int at, Instant now) {
-        change(new JobStore.Content(name, notes, other), now);
+        change(with(other), now);
         place = at;
     }
 
@@ -94,6 +94,11 @@ public class Job implements Persistable<UUID> {
 
     void restore() {
         deletedAt = null;
+    }
+
+    /** This job with another form, as an edit to keep. */
+    public JobStore.Content with(TypedForm other) {
+        return new JobStore.Content(name, notes, other);
     }
 
     boolean holds(JobStore.Content content) {

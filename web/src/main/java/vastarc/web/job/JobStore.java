@@ -47,6 +47,11 @@ public class JobStore {
         return jobs.findById(id);
     }
 
+    /** A job that has not been taken off the bench. */
+    public Optional<Job> onBench(UUID id) {
+        return find(id).filter(job -> !job.isDeleted());
+    }
+
     public Job create(String name, String notes, TypedForm form) {
         return jobs.save(new Job(new Content(name, notes, form), now()));
     }

@@ -49,7 +49,7 @@ class PanelController {
     }
 
     private Job job(UUID id) {
-        return jobs.find(id).filter(found -> !found.isDeleted()).orElseThrow(() -> new NotFound("job"));
+        return jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
     }
 
     @GetMapping("/jobs/{id}/panel")
@@ -128,10 +128,7 @@ class PanelController {
         JobStore.Saved saved = jobs.save(
                         id,
                         JobStore.version(sent.get("version")),
-                        kept -> new JobStore.Content(
-                                kept.name(),
-                                kept.notes(),
-                                kept.form().changedTo(sent, TypedForm.PANEL_FIELDS, preferences.units())))
+                        kept -> kept.with(kept.form().changedTo(sent, TypedForm.PANEL_FIELDS, preferences.units())))
                 .orElseThrow(() -> new NotFound("job"));
         boolean sameMachine =
                 before.form().text(TypedForm.MACHINE).equals(saved.job().form().text(TypedForm.MACHINE));

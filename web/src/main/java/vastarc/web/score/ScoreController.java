@@ -69,7 +69,7 @@ class ScoreController {
     }
 
     private Job job(UUID id) {
-        return jobs.find(id).filter(found -> !found.isDeleted()).orElseThrow(() -> new NotFound("job"));
+        return jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
     }
 
     private void show(Job job, Optional<Job> collidedWith, String compare, Preferences preferences, Model model) {
@@ -153,8 +153,7 @@ class ScoreController {
         JobStore.Saved saved = jobs.save(
                         id,
                         JobStore.version(sent.get("version")),
-                        before -> new JobStore.Content(
-                                before.name(), before.notes(), changed(before.form(), sent, preferences.units())))
+                        before -> before.with(changed(before.form(), sent, preferences.units())))
                 .orElseThrow(() -> new NotFound("job"));
         response.setHeader("X-Job", saved.job().id().toString());
         show(saved.job(), saved.collidedWith(), sent.getOrDefault("compare", ""), preferences, model);

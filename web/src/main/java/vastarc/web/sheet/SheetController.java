@@ -48,7 +48,7 @@ class SheetController {
 
     @GetMapping("/jobs/{id}/sheet")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        Job job = jobs.find(id).filter(found -> !found.isDeleted()).orElseThrow(() -> new NotFound("job"));
+        Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
         model.addAttribute(
                 "page", SheetPage.of(job, jobs.history(job), Optional.empty(), shop.ways(), preferences.units()));
         return "sheet/page";
@@ -114,10 +114,7 @@ class SheetController {
         Job saved = jobs.save(
                         id,
                         job.version(),
-                        before -> new JobStore.Content(
-                                before.name(),
-                                before.notes(),
-                                before.form().with(OwnReader.OWN + setting, Optional.empty())))
+                        before -> before.with(before.form().with(OwnReader.OWN + setting, Optional.empty())))
                 .orElseThrow(() -> new NotFound("job"))
                 .job();
         return workspace(saved, Optional.empty(), preferences, model);
@@ -135,9 +132,7 @@ class SheetController {
         Job saved = jobs.save(
                         id,
                         job.version(),
-                        before -> new JobStore.Content(
-                                before.name(),
-                                before.notes(),
+                        before -> before.with(
                                 proven
                                         ? HabitReader.proven(before.form(), shop.ways(), day)
                                         : HabitReader.unproven(before.form())))
