@@ -49,7 +49,7 @@ public record Scale(
     }
 
     /** Share of the sweep, 0–1, for a value; the nearest end for one outside. */
-    double share(double value) {
+    public double share(double value) {
         return taper.share(low, high, settable(value));
     }
 

@@ -54,16 +54,21 @@ class PanelController {
 
     @GetMapping("/jobs/{id}/panel")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        show(job(id), preferences, model);
+        show(job(id), Map.of(), preferences, model);
         return "panel/page";
     }
 
     private String workspace(Job job, Preferences preferences, Model model) {
-        show(job, preferences, model);
+        return workspace(job, Map.of(), preferences, model);
+    }
+
+    /** After a change: what was sent and could not be read is shown as it was typed. */
+    private String workspace(Job job, Map<String, String> sent, Preferences preferences, Model model) {
+        show(job, sent, preferences, model);
         return "panel/workspace :: workspace";
     }
 
-    private void show(Job job, Preferences preferences, Model model) {
+    private void show(Job job, Map<String, String> sent, Preferences preferences, Model model) {
         Optional<Score> score = JobPlan.score(job.form(), ways.ways()).value().map(JobPlan.Scored::score);
         List<Machine> shop = machines.machines();
         Optional<Machine> machine = score.flatMap(played -> machine(job, played, shop));
@@ -86,7 +91,8 @@ class PanelController {
                 plan,
                 stands,
                 slots,
-                names);
+                names,
+                machine.map(own -> StandReader.refused(own.profile(), sent)).orElse(Map.of()));
         model.addAttribute("page", PanelPage.of(source, preferences.units()));
     }
 
@@ -140,7 +146,7 @@ class PanelController {
                             panel -> panel.stand(StandReader.read(machine.profile(), sent))));
         }
         response.setHeader("X-Job", saved.job().id().toString());
-        return workspace(saved.job(), preferences, model);
+        return workspace(saved.job(), sent, preferences, model);
     }
 
     private Optional<Machine> chosen(Job job) {

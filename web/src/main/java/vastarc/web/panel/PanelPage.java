@@ -89,6 +89,7 @@ public record PanelPage(
      * @param options of a switch; empty where it is typed
      * @param stands  how it stands, as typed
      * @param unit    what is typed
+     * @param refusal why what was typed is no place; empty if it is
      * @param differs it is known to stand elsewhere
      */
     public record ControlLine(
@@ -101,6 +102,7 @@ public record PanelPage(
             List<Choice> options,
             String stands,
             String unit,
+            String refusal,
             boolean differs) {}
 
     /** One thing to change. */
@@ -140,7 +142,8 @@ public record PanelPage(
             Optional<PanelPlan> plan,
             Optional<JobPanel> stands,
             List<MemorySlot> slots,
-            Map<String, String> jobNames) {}
+            Map<String, String> jobNames,
+            Map<String, String> refused) {}
 
     static PanelPage of(Source source, UnitSystem units) {
         Outcome<JobPlan.Scored> outcome = JobPlan.score(source.job().form(), source.ways());
@@ -174,7 +177,7 @@ public record PanelPage(
                 PanelFront.of(machine.profile(), plan, units),
                 plan.controls().stream()
                         .filter(control -> control.idle().isEmpty())
-                        .map(control -> line(control, units))
+                        .map(control -> line(control, source.refused(), units))
                         .toList(),
                 idle(plan, units),
                 plan.changes().stream()
@@ -222,7 +225,7 @@ public record PanelPage(
                 : element.label();
     }
 
-    private static ControlLine line(PanelPlan.Placed control, UnitSystem units) {
+    private static ControlLine line(PanelPlan.Placed control, Map<String, String> refused, UnitSystem units) {
         PanelElement element = control.element();
         String setting = say(Phrase.of(element.setting().words()), units);
         return new ControlLine(
@@ -233,12 +236,12 @@ public record PanelPage(
                 say(control.words(), units),
                 note(control, units),
                 options(control),
-                stands(control),
-                element.kind() == PanelElement.Kind.KNOB
-                        ? "0 to " + StandReader.marks(element.scale().orElseThrow())
-                        : element.scale()
-                                .map(scale -> scale.unit().unit().symbol())
-                                .orElse(""),
+                refused.getOrDefault(element.id(), stands(control)),
+                element.scale().map(scale -> StandReader.unit(element, scale)).orElse(""),
+                Optional.ofNullable(refused.get(element.id()))
+                        .map(typed ->
+                                say(StandReader.refusal(element, element.scale().orElseThrow(), typed), units))
+                        .orElse(""),
                 control.differs());
     }
 
@@ -274,10 +277,8 @@ public record PanelPage(
         if (control.now().isEmpty() || element.scale().isEmpty()) {
             return "";
         }
-        double now = control.now().get();
-        double figure = element.kind() == PanelElement.Kind.KNOB
-                ? now * StandReader.marks(element.scale().get())
-                : now;
+        double figure =
+                StandReader.figure(element, element.scale().get(), control.now().get());
         String text = String.format(Locale.ROOT, "%.2f", figure);
         return text.replaceFirst("\\.?0+$", "");
     }

@@ -6,8 +6,11 @@ import java.util.TreeMap;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.PanelElement;
 import vastarc.core.machine.Scale;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.wording.Phrase;
 
-/** Reads how a hand says that controls stand: marks for a knob, a figure for a display, a stop for a switch. */
+/** How a hand says that controls stand: what a knob's marks say, or their number where they say nothing; a display's figure; a stop. */
 final class StandReader {
 
     static final String PREFIX = "stands.";
@@ -26,6 +29,29 @@ final class StandReader {
         return stands;
     }
 
+    /** What was typed and could not be read, by element. */
+    static Map<String, String> refused(MachineProfile machine, Map<String, String> sent) {
+        Map<String, String> refused = new TreeMap<>();
+        Map<String, Double> read = read(machine, sent);
+        for (PanelElement element : machine.elements()) {
+            String typed = sent.getOrDefault(PREFIX + element.id(), "");
+            if (!typed.isBlank() && element.scale().isPresent() && !read.containsKey(element.id())) {
+                refused.put(element.id(), typed);
+            }
+        }
+        return refused;
+    }
+
+    /** Why a text is no place on a scale, and what would be one. */
+    static Phrase refusal(PanelElement element, Scale scale, String typed) {
+        if (element.kind() == PanelElement.Kind.KNOB && !scale.figures()) {
+            return Phrase.of("panel.refused.marks", typed, 0, marks(scale));
+        }
+        Unit unit = scale.unit().unit();
+        return Phrase.of(
+                "panel.refused.figure", typed, Quantity.of(scale.low(), unit), Quantity.of(scale.high(), unit));
+    }
+
     private static Optional<Double> number(String text) {
         try {
             double figure = Double.parseDouble(text.strip().replace(',', '.'));
@@ -40,18 +66,39 @@ final class StandReader {
             boolean there = figure >= 0 && figure < element.stops().size();
             return there ? Optional.of(Math.floor(figure)) : Optional.empty();
         }
-        if (element.scale().isEmpty()) {
-            return Optional.empty();
-        }
+        return element.scale().flatMap(scale -> place(element, scale, figure));
+    }
+
+    private static Optional<Double> place(PanelElement element, Scale scale, double figure) {
         if (element.kind() != PanelElement.Kind.KNOB) {
-            return Optional.of(element.scale().get().settable(figure));
+            return Optional.of(scale.settable(figure));
         }
-        double share = figure / marks(element.scale().get());
+        if (scale.figures()) {
+            return figure >= scale.low() && figure <= scale.high()
+                    ? Optional.of(scale.share(figure))
+                    : Optional.empty();
+        }
+        double share = figure / marks(scale);
         return share >= 0 && share <= 1 ? Optional.of(share) : Optional.empty();
     }
 
+    /** What {@link #read} would read as a place on a scale. */
+    static double figure(PanelElement element, Scale scale, double place) {
+        if (element.kind() != PanelElement.Kind.KNOB) {
+            return place;
+        }
+        return scale.figures() ? scale.value(place) : place * marks(scale);
+    }
+
+    /** What the figure counts: the scale's unit, or marks. */
+    static String unit(PanelElement element, Scale scale) {
+        return element.kind() == PanelElement.Kind.KNOB && !scale.figures()
+                ? "0 to " + marks(scale)
+                : scale.unit().unit().symbol();
+    }
+
     /** Divisions a knob's place is told in: its own marks, or tenths of its turn where it has none. */
-    static int marks(Scale scale) {
+    private static int marks(Scale scale) {
         return scale.ticks() > 0 ? scale.ticks() : 10;
     }
 }

@@ -97,7 +97,7 @@ class Screenshots {
         panel(browser, "Pier frame – gusset to post", "Bench knob set");
         new Select(browser.field("stands.process")).selectByVisibleText("electrode");
         browser.waitFor("a change", () -> browser.text("#changes").contains("tungsten"));
-        browser.retype("stands.down", "4");
+        browser.retype("stands.down", "8");
         browser.press(Keys.TAB);
         browser.waitFor("another change", () -> browser.text("#changes").contains("fall"));
         take(browser, "panel-knobs");

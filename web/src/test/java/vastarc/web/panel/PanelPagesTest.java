@@ -100,11 +100,27 @@ class PanelPagesTest {
         String page =
                 tell("", "machine", machine, "stands.process", "0", "stands.down", "5", "stands.local", "nonsense");
 
-        assertThat(page).contains("“electrode”", "“tungsten”", "dashed: as it stands now");
+        assertThat(page).contains("“electrode”", "“tungsten”", "dashed: as it stands now", "5 s, ");
         assertThat(send(get("/jobs/" + job.id() + "/panel")).getContentAsString())
                 .contains("value=\"5\"");
         assertThat(tell("/done", "element", "process")).doesNotContain("“electrode”");
         assertThat(tell("/done", "element", "")).contains("Nothing to change");
+    }
+
+    @Test
+    void aPlaceThatIsNoneIsSaidAndStaysAsItWasTyped() throws Exception {
+        String machine = machine("Bench knob set").id().toString();
+        tell("", "machine", machine);
+        String page = tell("", "machine", machine, "stands.down", "twelve", "stands.amps", "11");
+
+        assertThat(page)
+                .contains(
+                        "value=\"twelve\"",
+                        "“twelve” is no place on this control. Give what it shows, from 0 s to 10 s.")
+                .contains("value=\"11\"", "“11” is no place on this dial. Count its marks from 0, the lowest, to 10.");
+        assertThat(tell("", "machine", machine, "stands.down", "7,5"))
+                .contains("value=\"7.5\"")
+                .doesNotContain("is no place");
     }
 
     @Test
