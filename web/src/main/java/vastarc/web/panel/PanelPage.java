@@ -250,7 +250,7 @@ public record PanelPage(
         boolean unfigured = control.element().kind() == PanelElement.Kind.KNOB
                 && control.element().scale().filter(Scale::figures).isEmpty();
         List<String> parts = new ArrayList<>();
-        if (unfigured) {
+        if (unfigured || control.gives().isPresent()) {
             control.figure()
                     .ifPresent(figure -> parts.add("for " + units.show(figure).line()));
         }
