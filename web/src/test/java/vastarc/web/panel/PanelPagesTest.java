@@ -16,6 +16,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.job.Job;
 import vastarc.web.job.JobStore;
@@ -41,22 +42,7 @@ class PanelPagesTest {
 
     @BeforeEach
     void aJob() {
-        job = jobs.create(
-                "Panel job",
-                "",
-                TypedForm.fresh()
-                        .changedTo(
-                                Map.of(
-                                        "material",
-                                        "CARBON_STEEL",
-                                        "joint",
-                                        "LAP",
-                                        TypedForm.BASE,
-                                        "2",
-                                        "control",
-                                        "TRIGGER_4T"),
-                                TypedForm.JOINT_FIELDS,
-                                UnitSystem.METRIC));
+        job = jobs.create("Panel job", "", Jobs.lapUnderTheTrigger());
     }
 
     private Machine machine(String name) {

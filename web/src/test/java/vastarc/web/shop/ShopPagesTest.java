@@ -5,7 +5,6 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -13,8 +12,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.SettingKey;
+import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.job.Job;
 import vastarc.web.job.JobStore;
@@ -38,22 +37,7 @@ class ShopPagesTest {
 
     @BeforeEach
     void aJob() {
-        job = jobs.create(
-                "Habit job",
-                "",
-                TypedForm.fresh()
-                        .changedTo(
-                                Map.of(
-                                        "material",
-                                        "CARBON_STEEL",
-                                        "joint",
-                                        "LAP",
-                                        TypedForm.BASE,
-                                        "2",
-                                        "control",
-                                        "TRIGGER_4T"),
-                                TypedForm.JOINT_FIELDS,
-                                UnitSystem.METRIC));
+        job = jobs.create("Habit job", "", Jobs.lapUnderTheTrigger());
     }
 
     @AfterEach
