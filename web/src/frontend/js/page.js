@@ -5,14 +5,61 @@ export function token() {
   return document.querySelector('meta[name=csrf]').content;
 }
 
+function send(address, body, headers) {
+  return fetch(address, { method: 'POST', body, keepalive: true, headers: { 'X-XSRF-TOKEN': token(), ...headers } });
+}
+
+// The token is asked for anew: the program may have been started afresh, or the browser's cookies cleared, since this page was opened.
+async function renewToken() {
+  const page = await (await fetch(window.location.pathname)).text();
+  const meta = new DOMParser().parseFromString(page, 'text/html').querySelector('meta[name=csrf]');
+  if (meta) document.querySelector('meta[name=csrf]').content = meta.content;
+}
+
 export async function post(address, body, headers = {}) {
-  const answer = await fetch(address, { method: 'POST', body, keepalive: true, headers: { 'X-XSRF-TOKEN': token(), ...headers } });
+  let answer = await send(address, body, headers);
+  if (answer.status === 403) {
+    await renewToken();
+    answer = await send(address, body, headers);
+  }
   if (!answer.ok) throw new Error(`answer ${answer.status}`);
   return answer;
 }
 
+// Which fields a hand has changed, counted stroke by stroke, and how far the last form sent had got.
+const strokes = new Map();
+let stroke = 0;
+let sent = 0;
+
+['input', 'change'].forEach((kind) =>
+  document.addEventListener(kind, (event) => strokes.set(event.target.name, (stroke += 1)), true));
+
 export function formBody() {
+  sent = stroke;
   return new URLSearchParams(new FormData(document.getElementById('job-form')));
+}
+
+// What an answer says of a control is what it shows: attributes say how it was sent, properties how it stands.
+export function settle(control) {
+  if (control.matches('input[type=checkbox], input[type=radio]')) {
+    control.checked = control.hasAttribute('checked');
+  } else if (control.matches('select')) {
+    const chosen = control.querySelector('option[selected]') ?? control.options[0];
+    if (chosen) control.value = chosen.value;
+  } else if (control.matches('textarea')) {
+    control.value = control.textContent;
+  } else {
+    control.value = control.getAttribute('value') ?? '';
+  }
+}
+
+// Every control but the one being typed into, those of the page's own, and those changed after this answer was asked for.
+function settleAll(focused, fresh) {
+  document.querySelectorAll('#workspace input, #workspace select, #workspace textarea').forEach((control) => {
+    const typing = control === focused && control.matches('input[type=text], textarea');
+    const newer = fresh.has(control.dataset.name) || (strokes.get(control.name) ?? 0) > sent;
+    if (!typing && !newer && !control.closest('[data-live]') && control.type !== 'file') settle(control);
+  });
 }
 
 // Lays an answered workspace over the one shown. What is being typed stays as it is, only its state is told anew; what the page itself
@@ -32,9 +79,7 @@ export function lay(html, job, step, fresh = new Set()) {
       }
     },
   });
-  document.querySelectorAll('input[data-name]').forEach((input) => {
-    if (input !== focused && !fresh.has(input.dataset.name)) input.value = input.getAttribute('value') ?? '';
-  });
+  settleAll(focused, fresh);
   showHistory();
 }
 
@@ -44,10 +89,21 @@ export function showHistory() {
   document.querySelector('[data-history=redo]').disabled = redo !== 'true';
 }
 
-// Asks for the step before or after, and lays it over the page as a whole.
-export async function travelHistory(way, step) {
+let travelling = Promise.resolve();
+
+// Asks for the step before or after, and lays it over the page as a whole; one after the other, however fast the hand is.
+export function travelHistory(way, step) {
+  travelling = travelling.catch(() => {}).then(() => travel(way, step));
+  return travelling;
+}
+
+async function travel(way, step) {
   const base = window.location.pathname.replace(/\/[^/]+$/, '');
   document.activeElement?.blur();
-  const answer = await post(`${base}/${step}/${way}`, new URLSearchParams({ compare: document.getElementById('choose-compare')?.value ?? '' }));
+  const version = document.querySelector('#job-form [name=version]')?.value;
+  const told = new URLSearchParams({ compare: document.getElementById('choose-compare')?.value ?? '' });
+  if (version) told.set('version', version);
+  sent = stroke;
+  const answer = await post(`${base}/${step}/${way}`, told);
   lay(await answer.text(), null, step);
 }

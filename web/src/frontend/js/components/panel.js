@@ -76,7 +76,11 @@ export function panel() {
     store() { this.tell('/slot', { slot: document.getElementById('choose-slot').value }); },
 
     async travel(event) {
-      await travelHistory(event.detail, 'panel');
+      try {
+        await travelHistory(event.detail, 'panel');
+      } catch {
+        this.trouble = 'Nothing was taken back: the program does not answer. Try again.';
+      }
     },
 
     // --- leak check

@@ -1,6 +1,19 @@
 import Alpine from '@alpinejs/csp';
 import { post } from '../page.js';
 
+function offer(address, file) {
+  const token = document.querySelector('meta[name=csrf]').content;
+  return fetch(address, { method: 'POST', body: file, headers: { 'X-XSRF-TOKEN': token, 'Content-Type': 'application/zip' } });
+}
+
+// What an answer that took nothing means.
+export function failed(status) {
+  if (status === 403) return 'This page is too old to send. Load it again, then choose the file once more. Nothing was changed.';
+  if (status === 413) return 'The file is larger than an archive of a shop can be. Nothing was changed.';
+  if (status === 409 || status === 429) return 'Another archive is being taken just now. Try again when it is done. Nothing was changed.';
+  return `The program could not take it (${status}). Nothing was changed; try again, or start the program afresh.`;
+}
+
 // How the shop works: habits are kept only after they have told whom they move; the shelf keeps itself; a file is looked into first.
 export function shop() {
   return {
@@ -46,7 +59,11 @@ export function shop() {
 
     async send(take) {
       try {
-        const answer = await fetch(`/shop/restore?take=${take}`, { method: 'POST', body: this.file, headers: { 'X-XSRF-TOKEN': document.querySelector('meta[name=csrf]').content, 'Content-Type': 'application/zip' } });
+        const answer = await offer(`/shop/restore?take=${take}`, this.file);
+        if (!answer.ok && answer.status !== 422) {
+          this.told = failed(answer.status);
+          return;
+        }
         const said = await answer.json();
         this.changes = said.changes ?? [];
         if (said.problem) this.told = said.problem;

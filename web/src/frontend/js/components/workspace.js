@@ -78,21 +78,26 @@ export function workspace() {
     },
 
     async travel(event) {
-      await travelHistory(event.detail, 'sheet');
-      this.told();
+      try {
+        await travelHistory(event.detail, 'sheet');
+        this.told();
+      } catch {
+        this.trouble = 'Nothing was taken back: the program does not answer. Try again.';
+      }
     },
 
     // One tap gives an own value back to the engine, or marks the job as proven.
     async clicked(event) {
       const button = event.target.closest('[data-back], [data-proven]');
       if (!button) return;
-      if (button.dataset.proven) {
-        const answer = await post(`${window.location.pathname}/proven`, new URLSearchParams({ proven: button.dataset.proven }));
+      try {
+        const answer = button.dataset.proven
+          ? await post(`${window.location.pathname}/proven`, new URLSearchParams({ proven: button.dataset.proven }))
+          : await post(`${window.location.pathname}/engine/${button.dataset.back}`, new URLSearchParams());
         this.place(await answer.text(), null);
-        return;
+      } catch {
+        this.trouble = 'Not kept: the program does not answer. Tap it again.';
       }
-      const answer = await post(`${window.location.pathname}/engine/${button.dataset.back}`, new URLSearchParams());
-      this.place(await answer.text(), null);
     },
   };
 }

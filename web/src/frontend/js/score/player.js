@@ -31,9 +31,6 @@ export function player(show, ended) {
       running = true;
       requestAnimationFrame(step);
     },
-    lengthen(until) {
-      length = until;
-    },
     setPace(factor) {
       from = at();
       started = performance.now();
@@ -41,10 +38,7 @@ export function player(show, ended) {
     },
     stop() {
       running = false;
-      return at();
     },
-    now: at,
-    running: () => running,
   };
 }
 

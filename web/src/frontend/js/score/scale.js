@@ -2,6 +2,9 @@
 export const GUTTER = 86;
 export const MARGIN = 14;
 
+// What the view shows after the last of a score, s.
+export const REST_S = 0.5;
+
 const NICE = [1, 2, 5];
 
 // The smallest of 1, 2, 5 · 10^n that is at least a value.

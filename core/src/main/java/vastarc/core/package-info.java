@@ -18,4 +18,7 @@
  * </ol>
  * Everything here is immutable and pure: no clock, no randomness, no input or output but reading its own tables.
  */
+@NullMarked
 package vastarc.core;
+
+import org.jspecify.annotations.NullMarked;

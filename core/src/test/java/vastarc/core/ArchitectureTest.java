@@ -16,6 +16,7 @@ import java.util.List;
 class ArchitectureTest {
 
     private static final List<String> ROOMS = List.of(
+            "progress",
             "table",
             "quantity",
             "wording",
@@ -27,6 +28,7 @@ class ArchitectureTest {
             "consumable",
             "sheet",
             "score",
+            "plan",
             "machine",
             "reference");
 

@@ -1,12 +1,17 @@
 package vastarc.web;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.CompositeArchRule;
 import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
+import java.util.List;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.RestController;
 
 /** Pages show, the core computes: what the packages of the interface may know of each other. */
 @AnalyzeClasses(packages = "vastarc.web", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -16,17 +21,26 @@ class ArchitectureTest {
     static final ArchRule NO_CYCLES_BETWEEN_PLACES =
             SlicesRuleDefinition.slices().matching("vastarc.web.(*)..").should().beFreeOfCycles();
 
+    private static final List<String> PLACES =
+            List.of("api", "bench", "machines", "mend", "panel", "reference", "score", "sheet", "shop");
+
+    @ArchTest
+    static final ArchRule NO_PLACE_KNOWS_ANOTHER = places();
+
+    @ArchTest
+    static final ArchRule WHAT_IS_KEPT_KNOWS_NO_PLACE = noClasses()
+            .that()
+            .resideInAPackage("vastarc.web.kept..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(packages());
+
     @ArchTest
     static final ArchRule PAGES_DO_NOT_REACH_INTO_THE_HEAT_MODEL = noClasses()
             .that()
-            .resideInAnyPackage(
-                    "vastarc.web.sheet..",
-                    "vastarc.web.score..",
-                    "vastarc.web.panel..",
-                    "vastarc.web.machine..",
-                    "vastarc.web.bench..",
-                    "vastarc.web.api..",
-                    "vastarc.web.request..")
+            .resideInAnyPackage("vastarc.web..")
+            .and()
+            .resideOutsideOfPackages("vastarc.web.drawing..")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("vastarc.core.heat..");
@@ -37,13 +51,41 @@ class ArchitectureTest {
             .resideInAPackage("vastarc.web.drawing..")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("org.springframework..", "vastarc.web.job..", "vastarc.web.sheet..");
+            .resideInAnyPackage("org.springframework..", "vastarc.web.kept..");
 
     @ArchTest
     static final ArchRule ONLY_STORES_TOUCH_THE_DATABASE = noClasses()
             .that()
-            .resideOutsideOfPackages("vastarc.web.job..", "vastarc.web.machine..", "vastarc.web.shop..")
+            .resideOutsideOfPackages("vastarc.web.kept..")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("jakarta.persistence..", "org.springframework.data..");
+            .resideInAnyPackage(
+                    "jakarta.persistence..", "org.springframework.data..", "org.springframework.jdbc..", "java.sql..");
+
+    private static String[] packages() {
+        return PLACES.stream().map(place -> "vastarc.web." + place + "..").toArray(String[]::new);
+    }
+
+    /** Every place against every other; the packages named are all the places there are. */
+    private static ArchRule places() {
+        CompositeArchRule rule = CompositeArchRule.of(classes()
+                .that()
+                .areAnnotatedWith(Controller.class)
+                .or()
+                .areAnnotatedWith(RestController.class)
+                .should()
+                .resideInAnyPackage(packages()));
+        for (String place : PLACES) {
+            rule = rule.and(noClasses()
+                    .that()
+                    .resideInAPackage("vastarc.web." + place + "..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(PLACES.stream()
+                            .filter(other -> !other.equals(place))
+                            .map(other -> "vastarc.web." + other + "..")
+                            .toArray(String[]::new)));
+        }
+        return rule;
+    }
 }

@@ -1,18 +1,54 @@
 package vastarc.web;
 
 import java.util.Map;
+import java.util.Optional;
+import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.web.request.TypedForm;
+import vastarc.core.score.ControlLogic;
+import vastarc.core.score.ScoreKey;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.JointText;
+import vastarc.web.kept.job.OwnFigures;
 
 /** Joints that several tests weld. */
 public final class Jobs {
 
+    public static final String BASE = WeldFields.BASE.name();
+    public static final String ABUTTING = WeldFields.ABUTTING.name();
+
     private Jobs() {}
 
+    public static JobContent fresh() {
+        return JobContent.of(JointText.fresh());
+    }
+
+    /** A fresh joint with these fields sent by a page in metric units. */
+    public static JobContent typed(Map<String, String> sent) {
+        return JobContent.of(JointText.fresh().changedTo(sent, JointText.FIELDS, UnitSystem.METRIC));
+    }
+
+    /** These fields and no others. */
+    public static JobContent only(Map<String, String> texts) {
+        return JobContent.of(new JointText(texts, Map.of()));
+    }
+
     /** A 2 mm lap in carbon steel, welded under 4T. */
-    public static TypedForm lapUnderTheTrigger() {
-        Map<String, String> sent =
-                Map.of("material", "CARBON_STEEL", "joint", "LAP", TypedForm.BASE, "2", "control", "TRIGGER_4T");
-        return TypedForm.fresh().changedTo(sent, TypedForm.JOINT_FIELDS, UnitSystem.METRIC);
+    public static JobContent lapUnderTheTrigger() {
+        return typed(Map.of("material", "CARBON_STEEL", "joint", "LAP", BASE, "2", "control", "TRIGGER_4T"));
+    }
+
+    /** What a job holds under the name a page sends it by, as text. */
+    public static Optional<String> held(JobContent content, String name) {
+        if (name.startsWith(OwnFigures.PREFIX)) {
+            ScoreKey key =
+                    ScoreKey.named(name.substring(OwnFigures.PREFIX.length())).orElseThrow();
+            return content.own().of(key).stream()
+                    .mapToObj(value -> value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value))
+                    .findFirst()
+                    .or(() -> Optional.ofNullable(content.own().unread().get(key)));
+        }
+        return name.equals("logic")
+                ? content.logic().map(ControlLogic.Name::name)
+                : content.joint().text(WeldFields.named(name).orElseThrow());
     }
 }

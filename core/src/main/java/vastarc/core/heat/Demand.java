@@ -60,9 +60,14 @@ public record Demand(
     }
 
     private static Demand corner(double t, double f, boolean wire, double speed, double arc) {
-        double reach = f * Math.min(0.8 + t, MAX_REACH_MM) * (wire ? 1 : 0.75);
+        double reach = f * cornerReachMm(t) * (wire ? 1 : 0.75);
         double leg = wire ? Math.min(0.8 + t, MAX_LEG_MM) : 0;
         return new Demand(reach, 0, 1.1 * leg * leg / 2, leg, speed, arc, NO_LIMIT);
+    }
+
+    /** How far a corner is fused along both faces, flat and with wire, mm: min(0.8 + t, 2.7). */
+    public static double cornerReachMm(double t) {
+        return Math.min(0.8 + t, MAX_REACH_MM);
     }
 
     private static Demand through(Joint joint, double t, double f, Practice practice, double speed, double arc) {

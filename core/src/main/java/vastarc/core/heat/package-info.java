@@ -9,4 +9,7 @@
  * <p>Limits: about ±15 % on the current; the hand's own speed moves it more. No arc width, no surface flow in the pool.
  * Inside the formulas SI units; temperatures in °C differences from room temperature.
  */
+@NullMarked
 package vastarc.core.heat;
+
+import org.jspecify.annotations.NullMarked;

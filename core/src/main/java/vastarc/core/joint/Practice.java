@@ -98,7 +98,7 @@ public record Practice(
         public double hoseLengthM;
         public double hoseBoreMm;
 
-        private Draft(Practice from) {
+        Draft(Practice from) {
             position = from.position;
             rotated = from.rotated;
             wire = from.wire;
@@ -119,7 +119,7 @@ public record Practice(
             hoseBoreMm = from.hoseBoreMm;
         }
 
-        private Practice practice() {
+        Practice practice() {
             return new Practice(
                     position,
                     rotated,

@@ -2,4 +2,7 @@
  * What is to be welded ({@link vastarc.core.joint.Joint}) and how the hand goes about it ({@link vastarc.core.joint.Practice}), with
  * the limits inside which the product answers ({@link vastarc.core.joint.JointLimits}).
  */
+@NullMarked
 package vastarc.core.joint;
+
+import org.jspecify.annotations.NullMarked;

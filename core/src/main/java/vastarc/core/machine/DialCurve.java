@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.hipparchus.analysis.solvers.BrentSolver;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.wording.Phrase;
 
@@ -29,7 +30,8 @@ public final class DialCurve {
     private static final double FALLS_BY = 0.01;
     private static final double OUTLIES_BY = 0.12;
     private static final double END_GAP = 0.12;
-    private static final int BISECTIONS = 60;
+    private static final double PLACE_TOLERANCE = 1e-12;
+    private static final int MAX_EVALUATIONS = 200;
 
     private final List<DialReading> readings;
     private final double[] x;
@@ -133,19 +135,20 @@ public final class DialCurve {
         return i;
     }
 
-    /** Place that gives a current; the nearest reading's beyond them. */
+    /** Place that gives a current, the first of several; the nearest reading's beyond them. */
     public double placeOf(double amps) {
-        double low = x[0];
-        double high = x[x.length - 1];
-        for (int i = 0; i < BISECTIONS; i++) {
-            double middle = (low + high) / 2;
-            if (ampsAt(middle) < amps) {
-                low = middle;
-            } else {
-                high = middle;
-            }
+        int last = x.length - 1;
+        if (amps <= y[0]) {
+            return x[0];
         }
-        return (low + high) / 2;
+        if (amps > y[last]) {
+            return x[last];
+        }
+        int i = 0;
+        while (y[i + 1] < amps) {
+            i++;
+        }
+        return new BrentSolver(PLACE_TOLERANCE).solve(MAX_EVALUATIONS, place -> ampsAt(place) - amps, x[i], x[i + 1]);
     }
 
     /** The current lies between the lowest and the highest reading. */

@@ -148,6 +148,18 @@ public record PanelElement(
     }
 
     /** Two places are the same to a hand: within a hundredth of a knob's sweep, the same stop, within half a step of a display. */
+    /** Whether the control can stand there: a share of a knob's sweep, a stop's number, a figure within a display's scale. */
+    public boolean isPlace(double place) {
+        return switch (kind) {
+            case KNOB -> place >= 0 && place <= 1;
+            case DISPLAY, VALVE ->
+                scale.isPresent()
+                        && place >= scale.get().low()
+                        && place <= scale.get().high();
+            default -> !kind.isSwitched() || place >= 0 && place <= stops.size() - 1;
+        };
+    }
+
     boolean isSamePlace(double one, double other) {
         return switch (kind) {
             case KNOB -> Math.abs(one - other) < 0.01;

@@ -3,6 +3,7 @@ package vastarc.core.machine;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import vastarc.core.score.ControlLogic;
 import vastarc.core.score.ScoreKey;
 
@@ -44,7 +45,7 @@ public enum PanelSetting {
         this.units = List.of();
     }
 
-    PanelSetting(ScoreKey key, ScaleUnit... units) {
+    PanelSetting(@Nullable ScoreKey key, ScaleUnit... units) {
         this.choices = List.of();
         this.key = Optional.ofNullable(key);
         this.units = List.of(units);

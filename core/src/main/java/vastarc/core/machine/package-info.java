@@ -7,4 +7,7 @@
  * of a dial. A place is a double in the control's own terms: share of the sweep for a knob, number of the stop for a switch, the figure
  * shown for a display.
  */
+@NullMarked
 package vastarc.core.machine;
+
+import org.jspecify.annotations.NullMarked;

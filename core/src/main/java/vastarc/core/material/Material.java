@@ -1,6 +1,7 @@
 package vastarc.core.material;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import vastarc.core.notation.GaugeScale;
 
 /** A grade the product sets. Named as in the API; spoken by the words {@code material.<name>}. */
@@ -13,9 +14,9 @@ public enum Material {
     TITANIUM_GR5(Family.TITANIUM, null);
 
     private final Family family;
-    private final GaugeScale gauges;
+    private final @Nullable GaugeScale gauges;
 
-    Material(Family family, GaugeScale gauges) {
+    Material(Family family, @Nullable GaugeScale gauges) {
         this.family = family;
         this.gauges = gauges;
     }

@@ -3,6 +3,7 @@ package vastarc.core.material;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Set;
+import vastarc.core.table.Complete;
 import vastarc.core.table.SourceKind;
 import vastarc.core.table.Table;
 
@@ -39,7 +40,7 @@ public record Properties(
     private static final Map<Material, Properties> TABLE = read();
 
     static Properties of(Material material) {
-        return TABLE.get(material);
+        return Complete.get(TABLE, material);
     }
 
     /** a = k/(ρ c), m²/s. */

@@ -17,11 +17,12 @@ public final class LengthReader {
 
     public static final int MAX_CHARACTERS = 40;
 
-    private static final String NUMBER = "(\\d{0,12}[.,]\\d{1,12}|\\d{1,12}[.,]?)";
+    private static final String NUMBER = "([0-9]{0,12}[.,][0-9]{1,12}|[0-9]{1,12}[.,]?)";
     private static final Pattern DECIMAL = Pattern.compile(NUMBER + "\\s*([a-z\"″”']*)");
     private static final Pattern FRACTION =
-            Pattern.compile("(?:(\\d{1,4})(?:\\s*-\\s*|\\s+))?(\\d{1,4})\\s*[/⁄]\\s*(\\d{1,4})\\s*([a-z\"″”']*)");
-    private static final Pattern GAUGE = Pattern.compile("(?:#\\s*(\\d{1,3})|(\\d{1,3})\\s*(?:ga|gauge|g|gage)\\.?)");
+            Pattern.compile("(?:([0-9]{1,4})(?:\\s*-\\s*|\\s+))?([0-9]{1,4})\\s*[/⁄]\\s*([0-9]{1,4})\\s*([a-z\"″”']*)");
+    private static final Pattern GAUGE =
+            Pattern.compile("(?:#\\s*([0-9]{1,3})|([0-9]{1,3})\\s*(?:ga|gauge|g|gage)\\.?)");
 
     private final UnitSystem bareNumbers;
     private final Optional<GaugeScale> gauges;
@@ -49,7 +50,7 @@ public final class LengthReader {
         String plain = typed.toLowerCase(Locale.ROOT);
         Matcher gauge = GAUGE.matcher(plain);
         if (gauge.matches()) {
-            return gauge(Integer.parseInt(gauge.group(1) == null ? gauge.group(2) : gauge.group(1)), field);
+            return gauge((int) number(gauge.group(1) == null ? gauge.group(2) : gauge.group(1)), field);
         }
         Optional<Length> length = fraction(plain).or(() -> decimal(plain));
         return length.map(Outcome::of).orElseGet(() -> Outcome.failed(unreadable(typed, plain, field)));
@@ -73,11 +74,11 @@ public final class LengthReader {
 
     private static Optional<Length> fraction(String text) {
         Matcher parts = FRACTION.matcher(text);
-        if (!parts.matches() || Integer.parseInt(parts.group(3)) == 0) {
+        if (!parts.matches() || number(parts.group(3)) == 0) {
             return Optional.empty();
         }
-        double whole = parts.group(1) == null ? 0 : Integer.parseInt(parts.group(1));
-        double value = whole + Double.parseDouble(parts.group(2)) / Double.parseDouble(parts.group(3));
+        double whole = parts.group(1) == null ? 0 : number(parts.group(1));
+        double value = whole + number(parts.group(2)) / number(parts.group(3));
         return scale(parts.group(4), Length.MM_PER_INCH).map(mm -> Length.ofMillimetres(value * mm));
     }
 
@@ -86,10 +87,15 @@ public final class LengthReader {
         if (!parts.matches()) {
             return Optional.empty();
         }
-        String number = parts.group(1).replace(',', '.');
-        boolean inchHabit = number.startsWith(".") || bareNumbers == UnitSystem.INCH;
+        String number = parts.group(1);
+        boolean inchHabit = number.startsWith(".") || number.startsWith(",") || bareNumbers == UnitSystem.INCH;
         return scale(parts.group(2), inchHabit ? Length.MM_PER_INCH : 1)
-                .map(mm -> Length.ofMillimetres(Double.parseDouble(number) * mm));
+                .map(mm -> Length.ofMillimetres(number(number) * mm));
+    }
+
+    /** What a pattern has already found to be a number. */
+    private static double number(String digits) {
+        return NumberReader.read(digits).orElseThrow();
     }
 
     /** Millimetres in one of the unit named; the given default where none is. */

@@ -15,7 +15,7 @@ import vastarc.core.quantity.UnitSystem;
 /** Reads a gas flow ({@code 8}, {@code 8 L/min}, {@code 17 cfh}) or a travel speed ({@code 120 mm/min}, {@code 5 in/min}, {@code 5 ipm}). */
 public final class RateReader {
 
-    private static final Pattern RATE = Pattern.compile("(\\d{0,9}[.,]\\d{1,9}|\\d{1,9})\\s*([a-z³^0-9/ ]*)");
+    private static final Pattern RATE = Pattern.compile("([0-9]{0,9}[.,][0-9]{1,9}|[0-9]{1,9})\\s*([a-z³^0-9/ ]*)");
     private static final double L_PER_CFH = UnitSystem.litresPerMinutePerCubicFootPerHour();
     private static final Map<String, Double> FLOWS = Map.of(
             "l/min", 1.0, "lpm", 1.0, "l", 1.0, "ft³/h", L_PER_CFH, "ft3/h", L_PER_CFH, "cfh", L_PER_CFH, "cuft/h",
@@ -55,7 +55,7 @@ public final class RateReader {
         }
         String named = parts.group(2).replace(" ", "");
         Optional<Double> scale = named.isEmpty() ? Optional.of(bare) : Optional.ofNullable(scales.get(named));
-        double number = Double.parseDouble(parts.group(1).replace(',', '.'));
+        double number = NumberReader.read(parts.group(1)).orElseThrow();
         return scale.map(factor -> Outcome.of(Quantity.of(number * factor, unit)))
                 .orElseGet(() -> Outcome.failed(Problem.badValue(field, complaint, shortened(typed))));
     }

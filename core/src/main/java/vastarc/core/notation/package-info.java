@@ -4,4 +4,7 @@
  * <p>A bare number is read in the shop's own unit system; a leading dot ({@code .065}) and a fraction ({@code 1/8}) are inch
  * habits and are read as inches; a gauge needs a material that has a gauge scale.
  */
+@NullMarked
 package vastarc.core.notation;
+
+import org.jspecify.annotations.NullMarked;

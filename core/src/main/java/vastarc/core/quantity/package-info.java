@@ -6,4 +6,7 @@
  * {@link vastarc.core.quantity.LengthReader} and {@link vastarc.core.quantity.RateReader}. What is shown can be typed back: the
  * round trip is exact within the shown precision.
  */
+@NullMarked
 package vastarc.core.quantity;
+
+import org.jspecify.annotations.NullMarked;

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import vastarc.core.joint.Control;
+import vastarc.core.table.Complete;
 import vastarc.core.table.Table;
 
 /**
@@ -92,7 +93,7 @@ public record ControlLogic(
 
     /** The usual behaviour of a logic. Source: tables {@code control-logics.csv} and {@code control-reactions.csv}. */
     public static ControlLogic of(Name name) {
-        return USUAL.get(name);
+        return Complete.get(USUAL, name);
     }
 
     /** The logic a sheet's arc control means unless told otherwise. */
@@ -122,7 +123,7 @@ public record ControlLogic(
                         Set.of("logic", "input", "control", "start_hold", "end_hold", "honours", "timed"))
                 .forEach(row -> {
                     Name name = row.named("logic", Name.class);
-                    logics.put(name, logic(name, row, reactions.get(name)));
+                    logics.put(name, logic(name, row, Complete.get(reactions, name)));
                 });
         if (!logics.keySet().equals(EnumSet.allOf(Name.class))) {
             throw new IllegalStateException("table control-logics.csv must have each of " + List.of(Name.values()));

@@ -2,6 +2,7 @@ package vastarc.core.score;
 
 import java.util.Arrays;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import vastarc.core.joint.JointLimits.Range;
 import vastarc.core.quantity.Unit;
 import vastarc.core.score.ControlLogic.Honour;
@@ -35,13 +36,13 @@ public enum ScoreKey {
     private final Range range;
     private final Optional<Honour> honour;
 
-    ScoreKey(SettingKey setting, Honour honour) {
+    ScoreKey(SettingKey setting, @Nullable Honour honour) {
         this.setting = Optional.of(setting);
         this.range = OwnRules.range(setting).orElseThrow();
         this.honour = Optional.ofNullable(honour);
     }
 
-    ScoreKey(String apiName, Unit unit, double low, double high, Honour honour) {
+    ScoreKey(String apiName, Unit unit, double low, double high, @Nullable Honour honour) {
         this.setting = Optional.empty();
         this.range = new Range(apiName, low, high, unit);
         this.honour = Optional.ofNullable(honour);

@@ -6,11 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import vastarc.core.finding.Problem;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.WireFeed;
-import vastarc.core.quantity.Quantity;
 import vastarc.core.score.ControlLogic.Input;
 import vastarc.core.score.ControlLogic.Timed;
 import vastarc.core.sheet.SettingKey;
@@ -18,6 +16,7 @@ import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.TackPlan;
 import vastarc.core.sheet.Window;
 import vastarc.core.sheet.WireChoice;
+import vastarc.core.table.Complete;
 import vastarc.core.wording.Phrase;
 
 /** From a setup sheet to the weld in time. */
@@ -26,11 +25,7 @@ public final class ScorePlanner {
     /** A seam of which nothing is known, mm. */
     private static final double USUAL_SEAM_MM = 60;
 
-    private static final Set<ScoreKey> ENDS = Set.of(ScoreKey.DOWN_SLOPE, ScoreKey.END_CURRENT, ScoreKey.FOOT_OUT);
     private static final int MOST_SPOTS = 400;
-
-    /** An end that leaves more than this share of the pool standing makes a crater. Judgement. */
-    static final double CRATER_SHARE = 0.55;
 
     private static final double PULSE_FELT_BY_HAND_HZ = 4;
     private static final double LONGEST_S = 7200;
@@ -54,28 +49,14 @@ public final class ScorePlanner {
     }
 
     private Score score() {
-        Map<ScoreKey, Handle> bare = handles();
-        ScoreValues values = values(bare);
+        Map<ScoreKey, Handle> handles = handles();
+        ScoreValues values = values(handles);
         List<Touch> touches = TouchPlan.of(logic, values);
         Timeline timeline = ArcCycle.play(logic, values, touches, LONGEST_S);
-        PoolTrack pool = PoolTrack.of(timeline, sheet.heat());
         Integrals integrals = Integrals.of(
                 timeline, sheet.heat().arc(), sheet.setting(SettingKey.GAS_FLOW).value());
-        Map<ScoreKey, Handle> handles = new EnumMap<>(ScoreKey.class);
-        bare.forEach((key, handle) -> handles.put(
-                key, handle.warned(ScoreWarnings.of(handle, bare, timeline, pool, sheet, values.leastA()))));
-        return new Score(
-                sheet,
-                logic,
-                handles,
-                values,
-                touches,
-                timeline,
-                integrals,
-                pool,
-                rhythm(values),
-                notes(timeline, pool, handles),
-                List.copyOf(problems));
+        return new Score(new Score.Played(
+                sheet, logic, handles, values, touches, timeline, integrals, rhythm(values), List.copyOf(problems)));
     }
 
     /** Other touches on the same score: what the hand really did, up to a time. */
@@ -160,22 +141,12 @@ public final class ScorePlanner {
             values.put(ScoreKey.PULSE_RATE, 0.0);
         }
         double speed = sheet.heat().demand().speedMmPerS();
-        double seam = values.get(ScoreKey.SEAM_LENGTH);
+        double seam = Complete.get(values, ScoreKey.SEAM_LENGTH);
         int spots = logic.timed() == Timed.STITCH
                 ? (int) Math.min(
                         MOST_SPOTS, Math.max(1, Math.ceil(seam / sheet.tacks().stitchPitchMm())))
                 : 1;
         return new ScoreValues(values, leastA(), spots, Math.min(LONGEST_S / 4, seam / speed));
-    }
-
-    /** A crater that no figure outside its window has already told of. */
-    private List<Phrase> notes(Timeline timeline, PoolTrack pool, Map<ScoreKey, Handle> handles) {
-        double atOut = pool.widthAt(timeline.arcOutS());
-        double planned = sheet.setting(SettingKey.POOL_WIDTH).engineValue();
-        boolean told = ENDS.stream().anyMatch(key -> handles.get(key).warning().isPresent());
-        return logic.isTack() || told || atOut <= CRATER_SHARE * planned
-                ? List.of()
-                : List.of(Phrase.of("score.note.crater", Quantity.millimetres(atOut), Quantity.millimetres(planned)));
     }
 
     private Score.Rhythm rhythm(ScoreValues values) {

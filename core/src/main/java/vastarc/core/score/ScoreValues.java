@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import vastarc.core.heat.Pulse;
+import vastarc.core.table.Complete;
 
 /**
  * The numbers a score is played with.
@@ -25,7 +26,7 @@ public record ScoreValues(Map<ScoreKey, Double> values, double leastA, int spots
     }
 
     public double of(ScoreKey key) {
-        return values.get(key);
+        return Complete.get(values, key);
     }
 
     public ScoreValues with(ScoreKey key, double value) {

@@ -1,48 +1,52 @@
 package vastarc.core.score;
 
-import java.util.Map;
 import java.util.Optional;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.sheet.Setting.Standing;
 import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
 import vastarc.core.wording.Phrase;
 
 /** What a figure outside its window does to the bead, with this score's own numbers. */
 final class ScoreWarnings {
 
-    private ScoreWarnings() {}
+    private final Score score;
+    private final double leastA;
 
-    static Optional<Phrase> of(
-            Handle handle, Map<ScoreKey, Handle> all, Timeline timeline, PoolTrack pool, Sheet sheet, double leastA) {
+    ScoreWarnings(Score score) {
+        this.score = score;
+        this.leastA = score.values().leastA();
+    }
+
+    Optional<Phrase> of(Handle handle) {
         if (handle.isIdle()) {
             return Optional.empty();
         }
-        Optional<Phrase> arc = unstable(handle, all, leastA);
+        Optional<Phrase> arc = unstable(handle);
         if (arc.isPresent()) {
             return arc;
         }
         Standing standing = handle.standing();
-        if (standing == Standing.INSIDE) {
-            return Optional.empty();
-        }
-        boolean below = standing == Standing.BELOW;
+        return standing == Standing.INSIDE ? Optional.empty() : Optional.of(passed(handle, standing == Standing.BELOW));
+    }
+
+    private Phrase passed(Handle handle, boolean below) {
         double bound = below ? handle.window().low() : handle.window().high();
-        double poolAtOut = pool.widthAt(timeline.arcOutS());
-        return Optional.of(Phrase.of(
+        double poolAtOut = score.pool().widthAt(score.timeline().arcOutS());
+        return Phrase.of(
                 "score." + (below ? "below." : "above.") + handle.key().apiName(),
                 handle.quantity(),
                 Quantity.of(bound, handle.key().unit()),
                 Quantity.millimetres(poolAtOut),
-                Quantity.millimetres(sheet.setting(SettingKey.POOL_WIDTH).engineValue())));
+                Quantity.millimetres(
+                        score.sheet().setting(SettingKey.POOL_WIDTH).engineValue()));
     }
 
     /** A current the tungsten does not hold. */
-    private static Optional<Phrase> unstable(Handle handle, Map<ScoreKey, Handle> all, double leastA) {
+    private Optional<Phrase> unstable(Handle handle) {
         double current = switch (handle.key()) {
             case START_CURRENT, END_CURRENT, SECOND_CURRENT, WORKING_CURRENT -> handle.value();
             case PULSE_BACKGROUND ->
-                handle.value() / 100 * all.get(ScoreKey.WORKING_CURRENT).value();
+                handle.value() / 100 * score.bare(ScoreKey.WORKING_CURRENT).value();
             default -> leastA;
         };
         return current < leastA - 0.05

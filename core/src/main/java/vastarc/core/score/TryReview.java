@@ -120,7 +120,7 @@ public record TryReview(List<Finding> findings, Welded welded) {
             double planned = score.sheet().setting(SettingKey.POOL_WIDTH).engineValue();
             played.changes().stream()
                     .filter(change -> change.to() == Phase.ARC_OUT)
-                    .filter(change -> poolAt(change.atS()).value() > ScorePlanner.CRATER_SHARE * planned)
+                    .filter(change -> poolAt(change.atS()).value() > Score.CRATER_SHARE * planned)
                     .forEach(change -> say("footSnapped", change.atS(), poolAt(change.atS())));
         }
 

@@ -6,4 +6,7 @@
  * data), the integrals, the pool. The same machine plays any other touches: {@link vastarc.core.score.TryReview} says what a hand's own
  * timing did. Currents between two changes run evenly or under a pulse, so integrals are exact.
  */
+@NullMarked
 package vastarc.core.score;
+
+import org.jspecify.annotations.NullMarked;

@@ -10,6 +10,7 @@ import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Practice;
 import vastarc.core.material.Family;
+import vastarc.core.table.Complete;
 import vastarc.core.table.Table;
 
 /**
@@ -27,7 +28,7 @@ import vastarc.core.table.Table;
  * @param chosen       is what the sheet is for
  * @param currentA     working current, A
  * @param passes       arc runs along the seam
- * @param heatKjPerMm  heat input of all runs, 0.6 V I/v, kJ/mm
+ * @param heatInputKjPerMm  heat input of all runs, 0.6 V I/v, kJ/mm
  * @param shrinkageMm  across the seam, mm
  * @param pullDeg      out of flat, degrees
  */
@@ -37,7 +38,7 @@ public record ButtChoice(
         boolean chosen,
         double currentA,
         int passes,
-        double heatKjPerMm,
+        double heatInputKjPerMm,
         double shrinkageMm,
         double pullDeg) {
 
@@ -74,7 +75,7 @@ public record ButtChoice(
         HeatSolution heat = HeatSolution.of(joint, practice, Demand.of(joint, practice));
         boolean both = practice.bothSides();
         int passes = both ? 2 : 1;
-        double alpha = EXPANSION_PER_K.get(joint.material().family());
+        double alpha = Complete.get(EXPANSION_PER_K, joint.material().family());
         double t = joint.thinnerMm();
         double perMetre = heat.platePowerW() / (heat.demand().speedMmPerS() * 1e-3);
         double stored = heat.metal().heatCapacityJPerKgK() * heat.metal().densityKgPerM3();

@@ -79,6 +79,12 @@ final class CautionRules {
                     bothAt(plan, joint.thickerMm()),
                     Quantity.millimetres(joint.thickerMm())));
         }
+        seam(plan, cautions);
+        wire(plan, cautions);
+    }
+
+    private static void seam(Plan plan, List<Caution> cautions) {
+        Joint joint = plan.joint();
         if (joint.form() == JointForm.TUBE_SADDLE && joint.copeAngleDeg() < STEEP_COPE_DEG) {
             cautions.add(Caution.of("cope", Math.round(joint.copeAngleDeg()), Math.round(180 - joint.copeAngleDeg())));
         }
@@ -98,17 +104,22 @@ final class CautionRules {
                 && plan.position() != Position.PC) {
             cautions.add(Caution.of("tubeTurns"));
         }
-        if (plan.practice().wire()) {
-            School school = plan.schools().of(Matter.WIRE_SIZE);
-            WireChoice choice = WireChoice.of(school, plan.heat());
-            if (choice.wire().isTooThickFor(joint.wireThicknessMm())) {
-                cautions.add(Caution.of(
-                        "wireThick",
-                        Quantity.stockMillimetres(choice.wire().diameterMm()),
-                        Quantity.millimetres(joint.thinnerMm())));
-            } else if (school == School.WIRE_THICKER && choice.chillPerDabK() > WireChoice.COLD_DAB_K) {
-                cautions.add(Caution.of("coldDab", Quantity.of(choice.chillPerDabK(), Unit.KELVIN)));
-            }
+    }
+
+    private static void wire(Plan plan, List<Caution> cautions) {
+        if (!plan.practice().wire()) {
+            return;
+        }
+        Joint joint = plan.joint();
+        School school = plan.schools().of(Matter.WIRE_SIZE);
+        WireChoice choice = WireChoice.of(school, plan.heat());
+        if (choice.wire().isTooThickFor(joint.wireThicknessMm())) {
+            cautions.add(Caution.of(
+                    "wireThick",
+                    Quantity.stockMillimetres(choice.wire().diameterMm()),
+                    Quantity.millimetres(joint.thinnerMm())));
+        } else if (school == School.WIRE_THICKER && choice.chillPerDabK() > WireChoice.COLD_DAB_K) {
+            cautions.add(Caution.of("coldDab", Quantity.of(choice.chillPerDabK(), Unit.KELVIN)));
         }
     }
 

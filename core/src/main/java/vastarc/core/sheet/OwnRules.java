@@ -10,6 +10,7 @@ import vastarc.core.finding.Problem;
 import vastarc.core.joint.JointLimits.Range;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
+import vastarc.core.table.Complete;
 
 /** Which settings a hand may set itself, within what, and what must fit together. */
 public final class OwnRules {
@@ -70,7 +71,7 @@ public final class OwnRules {
     /** The working current comes first in the order of the keys, so that the others are held against the one that stands. */
     private static Optional<Problem> problem(
             Sheet engine, Map<SettingKey, Double> standing, SettingKey key, double value) {
-        Optional<Problem> outside = RANGES.get(key).check(value);
+        Optional<Problem> outside = Complete.get(RANGES, key).check(value);
         if (outside.isPresent() || engine.setting(key).idle()) {
             return outside;
         }

@@ -27,7 +27,7 @@ public record PassPlan(
         List<Pass> passes, double sectionMm2, double wireMPerM, double gramPerM, double arcMinPerM, double gasLPerM) {
 
     /** One pass: {@code kind} is spoken by {@code pass.<kind>}. */
-    public record Pass(String kind, double currentA, double areaMm2, double wireMm) {}
+    public record Pass(String kind, double currentA, double areaMm2, double wireDiameterMm) {}
 
     /** Largest leg laid in one pass, mm (judgement). */
     static final double MAX_LEG_MM = 4.5;

@@ -1,5 +1,7 @@
 package vastarc.core.sheet;
 
+import org.jspecify.annotations.Nullable;
+
 /** One answer to a {@link Matter}. Spoken by the words {@code school.<name>}; the first of each matter is the default. */
 public enum School {
     HEAT_BALANCE(Matter.WORKING_CURRENT),
@@ -46,14 +48,14 @@ public enum School {
     /** Physics or table without dispute. */
     RULE(null);
 
-    private final Matter matter;
+    private final @Nullable Matter matter;
 
-    School(Matter matter) {
+    School(@Nullable Matter matter) {
         this.matter = matter;
     }
 
     /** The matter it answers; null for {@link #RULE}. */
-    public Matter matter() {
+    public @Nullable Matter matter() {
         return matter;
     }
 

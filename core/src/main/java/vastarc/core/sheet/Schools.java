@@ -1,8 +1,10 @@
 package vastarc.core.sheet;
 
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.Map;
+import vastarc.core.table.Complete;
 
 /**
  * The school chosen for each matter.
@@ -42,7 +44,16 @@ public record Schools(Map<Matter, School> chosen) {
         return new Schools(changed);
     }
 
+    /** With each of these in its matter. */
+    public Schools with(Collection<School> others) {
+        Schools all = this;
+        for (School school : others) {
+            all = all.with(school);
+        }
+        return all;
+    }
+
     public School of(Matter matter) {
-        return chosen.get(matter);
+        return Complete.get(chosen, matter);
     }
 }

@@ -14,6 +14,7 @@ import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Practice;
 import vastarc.core.material.Family;
 import vastarc.core.quantity.Quantity;
+import vastarc.core.table.Complete;
 import vastarc.core.table.Table;
 import vastarc.core.wording.Phrase;
 
@@ -47,7 +48,7 @@ final class ScopeRules {
 
     /** Thickest square edge for one pass from one side, mm; welded from both sides, 1.8 times that (judgement). */
     static double onePassLimitMm(Joint joint, Practice practice) {
-        double limit = ONE_PASS_MM.get(joint.material().family());
+        double limit = Complete.get(ONE_PASS_MM, joint.material().family());
         return practice.bothSides() ? limit * BOTH_SIDES_FACTOR : limit;
     }
 

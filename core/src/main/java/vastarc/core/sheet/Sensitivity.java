@@ -7,21 +7,29 @@ import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Practice;
 import vastarc.core.quantity.Length;
-import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
 
 /**
  * How the working current moves when one thing changes by a step: the heat balance solved again.
  *
  * @param what   spoken by {@code sensitivity.<what>}
+ * @param unit   of what changes
  * @param low    one step down
- * @param lowA   current there, A
+ * @param lowCurrentA current there, A
  * @param now    as it stands
- * @param nowA   current, A
+ * @param currentA current, A
  * @param high   one step up
- * @param highA  current there, A
+ * @param highCurrentA current there, A
  */
 public record Sensitivity(
-        String what, Quantity low, double lowA, Quantity now, double nowA, Quantity high, double highA) {
+        String what,
+        Unit unit,
+        double low,
+        double lowCurrentA,
+        double now,
+        double currentA,
+        double high,
+        double highCurrentA) {
 
     private static final double THICKNESS_STEP = 0.1;
     private static final double TRAVEL_STEP = 0.2;
@@ -38,18 +46,19 @@ public record Sensitivity(
     }
 
     private boolean moves() {
-        return Math.abs(highA - nowA) > 1e-6 || Math.abs(lowA - nowA) > 1e-6;
+        return Math.abs(highCurrentA - currentA) > 1e-6 || Math.abs(lowCurrentA - currentA) > 1e-6;
     }
 
     private static Sensitivity thickness(Sheet sheet) {
         double t = sheet.joint().thinnerMm();
         return new Sensitivity(
                 "thickness",
-                Quantity.millimetres(t * (1 - THICKNESS_STEP)),
+                Unit.MILLIMETRE,
+                t * (1 - THICKNESS_STEP),
                 current(scaled(sheet.joint(), 1 - THICKNESS_STEP), sheet.practice()),
-                Quantity.millimetres(t),
+                t,
                 sheet.heat().currentA(),
-                Quantity.millimetres(t * (1 + THICKNESS_STEP)),
+                t * (1 + THICKNESS_STEP),
                 current(scaled(sheet.joint(), 1 + THICKNESS_STEP), sheet.practice()));
     }
 
@@ -64,11 +73,12 @@ public record Sensitivity(
         double speed = sheet.heat().demand().speedMmPerS();
         return new Sensitivity(
                 "travel",
-                Quantity.mmPerMin(60 * speed * (1 - TRAVEL_STEP)),
+                Unit.MM_PER_MIN,
+                60 * speed * (1 - TRAVEL_STEP),
                 current(sheet.joint(), timed(sheet.practice(), speed * (1 - TRAVEL_STEP))),
-                Quantity.mmPerMin(60 * speed),
+                60 * speed,
                 sheet.heat().currentA(),
-                Quantity.mmPerMin(60 * speed * (1 + TRAVEL_STEP)),
+                60 * speed * (1 + TRAVEL_STEP),
                 current(sheet.joint(), timed(sheet.practice(), speed * (1 + TRAVEL_STEP))));
     }
 
@@ -81,11 +91,12 @@ public record Sensitivity(
         double less = Math.max(0, gap - GAP_STEP_MM);
         return new Sensitivity(
                 "gap",
-                Quantity.millimetres(less),
+                Unit.MILLIMETRE,
+                less,
                 current(gapped(sheet.joint(), less), sheet.practice()),
-                Quantity.millimetres(gap),
+                gap,
                 sheet.heat().currentA(),
-                Quantity.millimetres(gap + GAP_STEP_MM),
+                gap + GAP_STEP_MM,
                 current(gapped(sheet.joint(), gap + GAP_STEP_MM), sheet.practice()));
     }
 

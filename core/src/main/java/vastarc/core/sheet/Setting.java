@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
 
 /**
  * One setting of the sheet and everything that stands behind it.
@@ -78,6 +80,11 @@ public record Setting(
 
     public Quantity quantity() {
         return Quantity.of(value(), key.unit());
+    }
+
+    /** The value as a reader sees it, with its unit or in words. */
+    public String shown(UnitSystem units) {
+        return window.isPresent() ? units.show(quantity()).line() : Phrasebook.say(text.orElseThrow(), units);
     }
 
     static Draft figure(SettingKey key, Window window) {

@@ -1,5 +1,7 @@
 package vastarc.core.sheet;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,7 +20,6 @@ import vastarc.core.joint.Practice;
  * @param wireChoices what thinner and thicker wire would take from the arc; empty without wire
  * @param passes      the plan of passes; empty for a single pass
  * @param tacks       fusion tacks and their spacing
- * @param butts       both ways to weld a thin butt; empty for other joints
  * @param cautions    what to mind
  * @param foot        how the current should come and go where a foot does it, and how low it may go
  * @param own         the hand's own values that stand on this sheet
@@ -31,7 +32,6 @@ public record Sheet(
         List<WireChoice> wireChoices,
         Optional<PassPlan> passes,
         TackPlan tacks,
-        List<ButtChoice> butts,
         List<Caution> cautions,
         FootSlopes foot,
         OwnValues own,
@@ -48,17 +48,14 @@ public record Sheet(
 
     Sheet withOwn(Map<SettingKey, Setting> changed, OwnValues standing, List<Problem> refused) {
         return new Sheet(
-                heat,
-                changed,
-                schools,
-                wireChoices,
-                passes,
-                tacks,
-                butts,
-                cautions,
-                foot,
-                standing,
-                List.copyOf(refused));
+                heat, changed, schools, wireChoices, passes, tacks, cautions, foot, standing, List.copyOf(refused));
+    }
+
+    /** This sheet with settings kept from another day, and the own values among them. */
+    public Sheet holding(List<Setting> kept, OwnValues keptOwn) {
+        Map<SettingKey, Setting> held = new LinkedHashMap<>();
+        kept.forEach(setting -> held.put(setting.key(), setting));
+        return withOwn(Collections.unmodifiableMap(held), keptOwn, List.of());
     }
 
     public Joint joint() {
@@ -67,6 +64,11 @@ public record Sheet(
 
     public Practice practice() {
         return heat.practice();
+    }
+
+    /** Both ways to weld a thin butt, reckoned when asked for; empty for other joints. */
+    public List<ButtChoice> butts() {
+        return ButtChoice.compare(joint(), practice());
     }
 
     /** The working current is the peak of a pulse. */

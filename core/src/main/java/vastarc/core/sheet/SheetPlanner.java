@@ -11,6 +11,7 @@ import vastarc.core.finding.Problem;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Practice;
+import vastarc.core.table.Complete;
 
 /** From a joint to its setup sheet. */
 public final class SheetPlanner {
@@ -81,11 +82,13 @@ public final class SheetPlanner {
                 plan.comparison(),
                 plan.practice().wire() ? WireChoice.compare(plan) : List.of(),
                 passes,
-                TackPlan.of(plan, settings.get(SettingKey.PRE_FLOW), settings.get(SettingKey.POST_FLOW)),
-                ButtChoice.compare(plan.joint(), plan.practice()),
+                TackPlan.of(
+                        plan,
+                        Complete.get(settings, SettingKey.PRE_FLOW),
+                        Complete.get(settings, SettingKey.POST_FLOW)),
                 CautionRules.cautions(plan),
                 new Sheet.FootSlopes(
-                        PanelRules.easeInS(plan), plan.taperS(), plan.tungsten().minStableA()),
+                        SlopeRules.easeInS(plan), plan.taperS(), plan.tungsten().minStableA()),
                 OwnValues.none(),
                 List.of());
     }

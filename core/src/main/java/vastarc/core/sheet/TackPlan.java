@@ -7,6 +7,7 @@ import vastarc.core.heat.HeatSolution;
 import vastarc.core.heat.StandingArc;
 import vastarc.core.joint.JointForm;
 import vastarc.core.table.Table;
+import vastarc.core.wording.Phrase;
 
 /**
  * Fusion tacks, made by a standing arc without wire: single spots, and spots in a row (stitch).
@@ -27,7 +28,7 @@ import vastarc.core.table.Table;
  * @param spacingLowMm  between tacks, mm; 0 where tacks are counted
  * @param spacingHighMm between tacks, mm; 0 where tacks are counted
  * @param count         round a tube; 0 where tacks are spaced
- * @param order         spoken by {@code tack.order.<order>}
+ * @param order         in which they are made
  */
 public record TackPlan(
         boolean fusion,
@@ -42,7 +43,7 @@ public record TackPlan(
         double spacingLowMm,
         double spacingHighMm,
         int count,
-        String order) {
+        Phrase order) {
 
     private static final double CURRENT_FACTOR = 1.5;
     private static final double SLOWEST_SPOT_S = 3;
@@ -84,7 +85,7 @@ public record TackPlan(
                 row.number("spacing_low_mm"),
                 row.number("spacing_high_mm"),
                 (int) row.number("count"),
-                tube ? "TUBE" : t <= THIN_MM ? "THIN" : "PLATE");
+                Phrase.of("tack.order." + (tube ? "TUBE" : t <= THIN_MM ? "THIN" : "PLATE")));
     }
 
     private static Table.Row row(String form, double size) {

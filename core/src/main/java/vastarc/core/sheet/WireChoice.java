@@ -11,7 +11,7 @@ import vastarc.core.heat.HeatSolution;
  * <p>Source: engine specification section 5 [derived]. The share is an upper bound: the hot deposit gives part of it back.
  *
  * @param school              whose choice this diameter is
- * @param wire                the wire
+ * @param diameterMm          of the wire, mm
  * @param sameDepositPercent  share of the arc it takes when the same metal is laid, %
  * @param sameFeedPercent     share when the hand keeps its rhythm and the same length of wire goes in, %
  * @param plateLeftW          power left to the plate when the hand keeps its rhythm at the sheet's current, W
@@ -20,7 +20,7 @@ import vastarc.core.heat.HeatSolution;
  */
 public record WireChoice(
         School school,
-        Wire wire,
+        double diameterMm,
         double sameDepositPercent,
         double sameFeedPercent,
         double plateLeftW,
@@ -42,6 +42,14 @@ public record WireChoice(
                 .toList();
     }
 
+    /** The wire of that diameter. */
+    Wire wire() {
+        return Wire.sizes().stream()
+                .filter(size -> size.diameterMm() == diameterMm)
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** The diameter a school picks. */
     static Wire pick(School school, double thicknessMm) {
         return switch (school) {
@@ -59,7 +67,7 @@ public record WireChoice(
         double fed = heat.wirePowerW() * ratio;
         return new WireChoice(
                 school,
-                wire,
+                wire.diameterMm(),
                 100 * heat.wirePowerW() / arcHeat,
                 100 * fed / arcHeat,
                 arcHeat - fed,

@@ -6,4 +6,7 @@
  * lets the rule classes write the settings: panel, gas, torch, wire, heat. Where practitioners disagree
  * ({@link vastarc.core.sheet.Matter}), the {@link vastarc.core.sheet.Schools} say whose value stands and the setting carries the others.
  */
+@NullMarked
 package vastarc.core.sheet;
+
+import org.jspecify.annotations.NullMarked;

@@ -5,4 +5,7 @@
  * {@link vastarc.core.table.SourceKind} of its figures, and a note. A file with a missing column, an empty or unreadable figure or an
  * unknown kind stops the start with file, line and column.
  */
+@NullMarked
 package vastarc.core.table;
+
+import org.jspecify.annotations.NullMarked;

@@ -5,4 +5,7 @@
  * turns it into a sentence in the reader's units. All sentences stand in {@code words.properties}, so that they can be read, checked
  * and corrected in one place, and so that an inch shop never meets a millimetre inside a sentence.
  */
+@NullMarked
 package vastarc.core.wording;
+
+import org.jspecify.annotations.NullMarked;

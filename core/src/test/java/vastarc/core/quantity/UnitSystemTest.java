@@ -30,7 +30,16 @@ class UnitSystemTest {
         "263, GRAM, 263 g, 9.28 oz",
         "7.4, METRE, 7.4 m, 24.3 ft",
         "0, SECOND, 0 s, 0 s",
-        "12, NUMBER, 12, 12"
+        "12, NUMBER, 12, 12",
+        "3.456, NUMBER, 3.46, 3.46",
+        "28.316846592, LITRE, 28.3 L, 1 ft³",
+        "2.5, LITRE_PER_MIN, 2.5 L/min, 5.3 ft³/h",
+        "123.4, SECOND, 123 s, 123 s",
+        "12.345, MILLIMETRE, 12.35 mm, 0.486 in",
+        "45.67, MILLIMETRE, 45.7 mm, 1.798 in",
+        "300, MILLIMETRE, 300 mm, 11.81 in",
+        "0.00456, KJ_PER_MM, 0.0046 kJ/mm, 0.12 kJ/in",
+        "1.7, STOCK_MILLIMETRE, 1.7 mm, 0.067 in"
     })
     void showsAFigureInEitherSystem(double value, Unit unit, String metric, String inch) {
         assertThat(UnitSystem.METRIC.show(Quantity.of(value, unit)).line()).isEqualTo(metric);

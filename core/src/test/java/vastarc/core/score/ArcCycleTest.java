@@ -3,10 +3,7 @@ package vastarc.core.score;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static vastarc.core.score.ControlLogic.Name.LATCHED;
-import static vastarc.core.score.ControlLogic.Name.LIFT_VALVE;
 import static vastarc.core.score.ControlLogic.Name.PEDAL;
-import static vastarc.core.score.ControlLogic.Name.SPOT;
-import static vastarc.core.score.ControlLogic.Name.STITCH;
 import static vastarc.core.score.ControlLogic.Name.TRIGGER_2T_PLAIN;
 import static vastarc.core.score.ControlLogic.Name.TRIGGER_2T_SLOPES;
 import static vastarc.core.score.ControlLogic.Name.TRIGGER_4T;
@@ -249,51 +246,6 @@ class ArcCycleTest {
         assertThat(phases(again))
                 .containsExactly(PRE_FLOW, STRIKE, WELD, ARC_OUT, POST_FLOW, STRIKE, WELD, ARC_OUT, POST_FLOW);
     }
-
-    // --- lift start
-
-    @Test
-    void liftStartHasGasOnlyAsLongAsTheValveIsOpen() {
-        Timeline played =
-                play(LIFT_VALVE, Touch.valve(0, true), Touch.press(1), Touch.release(6), Touch.valve(11, false));
-
-        assertThat(phases(played)).containsExactly(PRE_FLOW, STRIKE, WELD, ARC_OUT, POST_FLOW);
-        near(played.at(3).currentA(), 100);
-        assertThat(played.at(10.9).gas()).isTrue();
-        near(played.lengthS(), 11);
-    }
-
-    @Test
-    void liftStartWithTheValveShutBurnsWithoutGas() {
-        Timeline played = play(LIFT_VALVE, Touch.press(1), Touch.release(3));
-
-        assertThat(phases(played)).containsExactly(IDLE, STRIKE, WELD, ARC_OUT);
-        assertThat(played.at(2).gas()).isFalse();
-    }
-
-    // --- tacks
-
-    @Test
-    void aSpotEndsByItselfAndIsCutShortByAnEarlyRelease() {
-        Timeline whole = play(SPOT, Touch.press(0), Touch.release(3));
-        near(lengthOf(whole, WELD), 0.6);
-        near(lengthOf(play(SPOT, Touch.press(0), Touch.release(1.3)), WELD), 0.2);
-        assertThat(phases(whole)).containsExactly(PRE_FLOW, STRIKE, WELD, ARC_OUT, POST_FLOW);
-    }
-
-    @Test
-    void aStitchRepeatsWithTheGasOnUntilLetGo() {
-        Timeline played = play(STITCH, Touch.press(0), Touch.release(3.9));
-
-        assertThat(phases(played))
-                .containsExactly(
-                        PRE_FLOW, STRIKE, WELD, ARC_OUT, STRIKE, WELD, ARC_OUT, STRIKE, WELD, ARC_OUT, POST_FLOW);
-        near(played.at(1.9).currentA(), 0);
-        assertThat(played.at(1.9).gas()).isTrue();
-        near(lengthOf(played, POST_FLOW), 5);
-    }
-
-    // --- what is data
 
     @Test
     void aPanelThatHonoursNoDownSlopeGoesStraightOut() {

@@ -19,15 +19,15 @@ import vastarc.core.material.Material;
 import vastarc.core.quantity.Length;
 
 /** Joints and practices drawn at random, from a seed. */
-final class RandomJoints {
+public final class RandomJoints {
 
     private final Random random;
 
-    RandomJoints(long seed) {
+    public RandomJoints(long seed) {
         random = new Random(seed);
     }
 
-    Joint joint() {
+    public Joint joint() {
         double thickness = 0.15 * Math.pow(80, random.nextDouble());
         Joint joint = Joint.of(any(Material.values()), any(JointForm.values()), thickness);
         boolean unequal = random.nextInt(3) == 0;
@@ -43,7 +43,7 @@ final class RandomJoints {
         return JointLimits.misfits(drawn).isEmpty() ? drawn : joint();
     }
 
-    Practice practice() {
+    public Practice practice() {
         return Practice.usual().with(draft -> {
             draft.position = any(Position.values());
             draft.rotated = random.nextBoolean();
@@ -62,7 +62,7 @@ final class RandomJoints {
         });
     }
 
-    Schools schools() {
+    public Schools schools() {
         Schools schools = Schools.usual();
         for (School school : School.values()) {
             if (school.matter() != null && random.nextInt(4) == 0) {

@@ -22,6 +22,7 @@ import vastarc.core.joint.Service;
 import vastarc.core.joint.Technique;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 
 /** Tacks, thin butts, passes, sensitivity, consumables and cautions of whole sheets. */
@@ -76,7 +77,7 @@ class SheetExtrasTest {
                 .tacks();
 
         assertThat(tacks.count()).isEqualTo(count);
-        assertThat(tacks.order()).isEqualTo("TUBE");
+        assertThat(tacks.order()).isEqualTo(Phrase.of("tack.order.TUBE"));
     }
 
     @Test
@@ -128,13 +129,13 @@ class SheetExtrasTest {
         Sheet sheet = sheet(Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2), USUAL);
 
         for (Sensitivity step : Sensitivity.of(sheet)) {
-            assertThat(step.nowA()).isEqualTo(sheet.heat().currentA());
-            assertThat(step.highA()).as(step.what()).isGreaterThan(step.nowA());
-            assertThat(step.lowA()).as(step.what()).isLessThanOrEqualTo(step.nowA());
+            assertThat(step.currentA()).isEqualTo(sheet.heat().currentA());
+            assertThat(step.highCurrentA()).as(step.what()).isGreaterThan(step.currentA());
+            assertThat(step.lowCurrentA()).as(step.what()).isLessThanOrEqualTo(step.currentA());
         }
         Sensitivity travel = Sensitivity.of(sheet).get(1);
-        assertThat(travel.highA() / travel.nowA()).isCloseTo(1.12, within(0.02));
-        assertThat(travel.lowA() / travel.nowA()).isCloseTo(0.88, within(0.02));
+        assertThat(travel.highCurrentA() / travel.currentA()).isCloseTo(1.12, within(0.02));
+        assertThat(travel.lowCurrentA() / travel.currentA()).isCloseTo(0.88, within(0.02));
     }
 
     @ParameterizedTest

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class TableTest {
@@ -49,5 +52,19 @@ class TableTest {
     @Test
     void refusesAMissingTable() {
         assertThatThrownBy(() -> Table.read("nowhere.csv", Set.of("a"))).hasMessageContaining("is missing");
+    }
+
+    /** A tolerance that nobody can explain is one that was widened to pass. */
+    @Test
+    void everyTableOfCasesSaysWhyItsToleranceIsWhatItIs() throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of("src/test/resources"))) {
+            List<Path> cases = files.filter(file -> file.toString().endsWith(".csv"))
+                    .filter(file -> !file.toString().contains("regression"))
+                    .toList();
+            assertThat(cases).hasSizeGreaterThan(10);
+            for (Path file : cases) {
+                assertThat(Files.readString(file)).as(file.toString()).contains("# Tolerance: ");
+            }
+        }
     }
 }

@@ -2,29 +2,28 @@ package vastarc.web.api;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
-import vastarc.core.joint.Control;
-import vastarc.core.score.ControlLogic;
+import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.plan.WeldPlan;
 import vastarc.core.score.Score;
-import vastarc.core.score.ScorePlanner;
 import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.SheetPlanner;
 import vastarc.core.sheet.ShopWays;
-import vastarc.web.request.JobReader;
-import vastarc.web.request.JsonFields;
+import vastarc.web.request.JsonInputs;
 import vastarc.web.request.OwnReader;
-import vastarc.web.request.SheetInput;
 
 /**
  * A joint, own values and a control logic as sent in a call. Unlike a page, a call refuses what cannot stand.
  *
- * @param input joint and practice
- * @param own   own values and control logic
+ * @param weld joint and practice
+ * @param own  own values and control logic
  */
-record JsonPlan(SheetInput input, OwnReader.Own own) {
+record JsonPlan(Weld weld, OwnReader.Own own) {
 
     /**
      * Reads the object of a call.
@@ -32,31 +31,30 @@ record JsonPlan(SheetInput input, OwnReader.Own own) {
      * @param others names the call takes besides the joint's and {@code own}
      */
     static Outcome<JsonPlan> read(JsonNode body, Set<String> others) {
-        JsonFields fields = new JsonFields(body, others);
-        Outcome<SheetInput> input = JobReader.read(fields);
-        OwnReader.Own own = OwnReader.read(new JsonFields(body, others));
-        List<Problem> problems = new ArrayList<>(input.problems());
-        own.problems().stream().filter(problem -> !problems.contains(problem)).forEach(problems::add);
-        return input.value().isPresent() && problems.isEmpty()
-                ? Outcome.of(new JsonPlan(input.value().get(), own))
+        Set<String> known = new TreeSet<>(others);
+        known.add(OwnReader.OWN);
+        Outcome<Weld> weld = WeldFields.read(new JsonInputs(body, known));
+        OwnReader.Own own = OwnReader.read(body);
+        List<Problem> problems = new ArrayList<>(weld.problems());
+        problems.addAll(own.problems());
+        return weld.value().isPresent() && problems.isEmpty()
+                ? Outcome.of(new JsonPlan(weld.value().get(), own))
                 : Outcome.failed(problems);
     }
 
-    Outcome<Sheet> sheet(ShopWays ways) {
-        return SheetPlanner.plan(input.joint(), input.practice(), ways, own.settings())
-                .then(JsonPlan::standing);
+    private WeldPlan plan(ShopWays ways) {
+        return WeldPlan.of(new WeldPlan.Ask(weld, ways, own.settings(), own.choices(), Optional.empty()));
     }
 
-    /** The score; a logic that belongs to another arc control than was sent decides the control. */
+    Outcome<Sheet> sheet(ShopWays ways) {
+        return plan(ways).sheet().then(JsonPlan::standing);
+    }
+
     Outcome<Score> score(ShopWays ways) {
-        Control control = own.choices()
-                .logic()
-                .flatMap(ControlLogic::control)
-                .orElse(input.practice().control());
-        return SheetPlanner.plan(
-                        input.joint(), input.practice().with(draft -> draft.control = control), ways, own.settings())
+        WeldPlan plan = plan(ways);
+        return plan.sheet()
                 .then(JsonPlan::standing)
-                .map(sheet -> ScorePlanner.plan(sheet, own.choices()))
+                .then(sheet -> plan.score())
                 .then(score -> score.problems().isEmpty() ? Outcome.of(score) : Outcome.failed(score.problems()));
     }
 

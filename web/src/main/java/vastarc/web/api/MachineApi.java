@@ -22,9 +22,9 @@ import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.machine.MachineProfile;
 import vastarc.web.format.Format;
-import vastarc.web.machine.Machine;
-import vastarc.web.machine.MachineStore;
-import vastarc.web.machine.ProfileReader;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.machine.ProfileReader;
 import vastarc.web.ui.NotFound;
 
 /**

@@ -14,6 +14,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,11 +28,14 @@ import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.PanelElement;
 import vastarc.core.machine.PanelPlan;
 import vastarc.core.machine.TorchProfile;
+import vastarc.core.score.Score;
 import vastarc.core.sheet.ShopWays;
-import vastarc.web.machine.Machine;
-import vastarc.web.machine.MachineStore;
-import vastarc.web.machine.ProfileReader;
-import vastarc.web.machine.Torch;
+import vastarc.web.format.CoreJson;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.machine.ProfileReader;
+import vastarc.web.kept.machine.Torch;
+import vastarc.web.request.JsonInputs;
 import vastarc.web.request.OwnReader;
 
 /** A sheet on a machine: where every control must stand, what to change, what does not reach. */
@@ -67,13 +72,13 @@ class PanelApi {
             String label,
             String kind,
             String setting,
-            Double place,
-            Double angleDeg,
+            @Nullable Double place,
+            @Nullable Double angleDeg,
             String words,
-            Double figure,
-            String unit,
-            String gives,
-            String idle) {}
+            @Nullable Double figure,
+            @Nullable String unit,
+            @Nullable String gives,
+            @Nullable String idle) {}
 
     /** A change. */
     record ChangeAnswer(String id, String label, String from, String to) {}
@@ -96,18 +101,29 @@ class PanelApi {
     @RefusesBadInput
     @PostMapping(path = "/api/v1/panel", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> panel(HttpServletRequest request) throws IOException {
-        return Calls.answer(Calls.body(request, SheetApi.SMALLEST)
-                .then(body -> JsonPlan.read(body, FIELDS)
-                        .then(plan -> plan.score(ShopWays.usual()))
-                        .then(score -> machine(body.get(MACHINE))
-                                .then(machine -> torch(body.get(TORCH))
-                                        .then(torch -> stands(body.get(STANDS))
-                                                .map(stands -> answer(PanelPlan.of(
-                                                        score,
-                                                        machine.profile(),
-                                                        torch,
-                                                        machine.curves(),
-                                                        stands))))))));
+        return Calls.answer(Calls.body(request, SheetApi.SMALLEST).then(this::panel));
+    }
+
+    /** The panel, or every field that is bad. */
+    private Outcome<PanelAnswer> panel(JsonNode body) {
+        Outcome<Score> score = JsonPlan.read(body, FIELDS).then(plan -> plan.score(ShopWays.usual()));
+        Outcome<OnBench> machine = machine(body.get(MACHINE));
+        Outcome<Optional<TorchProfile>> torch = torch(body.get(TORCH));
+        Outcome<Map<String, Double>> stands =
+                stands(body.get(STANDS), machine.value().map(OnBench::profile));
+        List<Problem> problems = Stream.of(score, machine, torch, stands)
+                .flatMap(part -> part.problems().stream())
+                .toList();
+        if (!problems.isEmpty()) {
+            return Outcome.failed(problems);
+        }
+        OnBench bench = machine.value().orElseThrow();
+        return Outcome.of(answer(PanelPlan.of(
+                score.value().orElseThrow(),
+                bench.profile(),
+                torch.value().orElseThrow(),
+                bench.curves(),
+                stands.value().orElseThrow())));
     }
 
     private Outcome<OnBench> machine(JsonNode node) {
@@ -138,19 +154,29 @@ class PanelApi {
                         Problem.badValue(TORCH, "type", "no torch of the shop", "the id of a torch, or leave it out"));
     }
 
-    private static Outcome<Map<String, Double>> stands(JsonNode node) {
+    /** How controls stand: numbers by the ids of controls, each a place of its control. */
+    private static Outcome<Map<String, Double>> stands(JsonNode node, Optional<MachineProfile> machine) {
         Map<String, Double> stands = new HashMap<>();
         if (node == null || node.isNull()) {
             return Outcome.of(stands);
         }
         for (String name : node.isObject() ? node.propertyNames() : Set.<String>of()) {
-            if (node.get(name).isNumber() && Double.isFinite(node.get(name).doubleValue())) {
-                stands.put(name, node.get(name).doubleValue());
-            }
+            JsonInputs.finite(node.get(name)).ifPresent(place -> stands.put(name, place));
         }
-        return node.isObject() && stands.size() == node.size()
+        boolean numbers = node.isObject() && stands.size() == node.size();
+        boolean places = machine.map(profile -> stands.entrySet().stream()
+                        .allMatch(entry -> profile.element(entry.getKey())
+                                .filter(element -> !element.isPlace(entry.getValue()))
+                                .isEmpty()))
+                .orElse(true);
+        return numbers && places
                 ? Outcome.of(stands)
-                : Outcome.failed(Problem.badValue(STANDS, "type", "not all numbers", "numbers by the ids of controls"));
+                : Outcome.failed(
+                        Problem.badValue(
+                                STANDS,
+                                "type",
+                                numbers ? "a place that the control does not have" : "not all numbers",
+                                "numbers by the ids of controls: share of the sweep from 0 to 1, number of the stop from 0, or a figure on the display"));
     }
 
     private static PanelAnswer answer(PanelPlan plan) {
@@ -180,17 +206,15 @@ class PanelApi {
                 element.label(),
                 element.kind().name(),
                 element.setting().name(),
-                placed.target().map(SheetAnswer::rounded).orElse(null),
+                placed.target().map(CoreJson::rounded).orElse(null),
                 knob
                         ? placed.target()
-                                .map(place -> SheetAnswer.rounded(
+                                .map(place -> CoreJson.rounded(
                                         element.scale().orElseThrow().angleDeg(place)))
                                 .orElse(null)
                         : null,
                 SheetAnswer.say(placed.words()),
-                placed.figure()
-                        .map(figure -> SheetAnswer.rounded(figure.value()))
-                        .orElse(null),
+                placed.figure().map(figure -> CoreJson.rounded(figure.value())).orElse(null),
                 placed.figure().map(figure -> figure.unit().symbol()).orElse(null),
                 placed.gives().map(SheetAnswer::say).orElse(null),
                 placed.idle().map(SheetAnswer::say).orElse(null));

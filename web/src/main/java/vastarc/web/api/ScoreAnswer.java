@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 import vastarc.core.score.Handle;
 import vastarc.core.score.Integrals;
 import vastarc.core.score.Score;
@@ -13,6 +14,7 @@ import vastarc.core.score.ScorePlanner;
 import vastarc.core.score.Timeline;
 import vastarc.core.score.Touch;
 import vastarc.core.score.TryReview;
+import vastarc.web.format.CoreJson;
 
 /**
  * The answer to a score request.
@@ -34,7 +36,7 @@ record ScoreAnswer(
         List<TouchFigure> touches,
         IntegralFigures integrals,
         Map<String, HandleFigure> figures,
-        List<ReviewFinding> review,
+        @Nullable List<ReviewFinding> review,
         List<String> notes) {
 
     /** A phase; {@code nextTouch} is what a touch in its middle would do. */
@@ -45,7 +47,7 @@ record ScoreAnswer(
 
     /** A touch. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record TouchFigure(double atS, String kind, Double foot) {}
+    record TouchFigure(double atS, String kind, @Nullable Double foot) {}
 
     /** What a weld adds up to. */
     record IntegralFigures(
@@ -61,7 +63,14 @@ record ScoreAnswer(
 
     /** A figure of the score. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record HandleFigure(double value, String unit, double low, double high, boolean own, String idle, String warning) {}
+    record HandleFigure(
+            double value,
+            String unit,
+            double low,
+            double high,
+            boolean own,
+            @Nullable String idle,
+            @Nullable String warning) {}
 
     /** What a hand's timing did. */
     record ReviewFinding(String code, double atS, String text) {}
@@ -145,6 +154,6 @@ record ScoreAnswer(
     }
 
     private static double exact(double value) {
-        return SheetAnswer.rounded(value);
+        return CoreJson.rounded(value);
     }
 }

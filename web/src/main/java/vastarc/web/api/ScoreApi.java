@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,9 +27,10 @@ import vastarc.core.score.ScorePlanner;
 import vastarc.core.score.Timeline;
 import vastarc.core.score.Touch;
 import vastarc.core.sheet.ShopWays;
+import vastarc.web.format.ScoreCsv;
+import vastarc.web.request.JsonInputs;
 import vastarc.web.request.OwnReader;
 import vastarc.web.request.TouchReader;
-import vastarc.web.score.ScoreCsv;
 
 /** From a joint and a control logic to the weld in time, as JSON or as samples. */
 @RestController
@@ -67,7 +69,7 @@ class ScoreApi {
             content =
                     @Content(
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(allOf = {SheetRequest.class, ScoreRequest.class}),
+                            schema = @Schema(ref = "ScoreRequest"),
                             examples = @ExampleObject(EXAMPLE)))
     @ApiResponse(
             responseCode = "200",
@@ -91,7 +93,7 @@ class ScoreApi {
             content =
                     @Content(
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(allOf = {SheetRequest.class, ScoreRequest.class}),
+                            schema = @Schema(ref = "ScoreRequest"),
                             examples = @ExampleObject(EXAMPLE)))
     @ApiResponse(
             responseCode = "200",
@@ -112,13 +114,24 @@ class ScoreApi {
                 .orElseGet(() -> Calls.refusal(csv.problems()));
     }
 
+    /** What is asked, or every field of it that is bad. */
     private static Outcome<Asked> asked(HttpServletRequest request) throws IOException {
-        return Calls.body(request, SheetApi.SMALLEST)
-                .then(body -> JsonPlan.read(body, FIELDS)
-                        .then(plan -> plan.score(ShopWays.usual()))
-                        .then(score -> step(body)
-                                .then(step -> TouchReader.read(body)
-                                        .map(touches -> new Asked(score, touches, TouchReader.away(body), step)))));
+        return Calls.body(request, SheetApi.SMALLEST).then(body -> {
+            Outcome<Score> score = JsonPlan.read(body, FIELDS).then(plan -> plan.score(ShopWays.usual()));
+            Outcome<Double> step = step(body);
+            Outcome<Optional<List<Touch>>> touches = TouchReader.read(body);
+            Outcome<OptionalDouble> away = TouchReader.away(body);
+            List<Problem> problems = Stream.of(score, step, touches, away)
+                    .flatMap(part -> part.problems().stream())
+                    .toList();
+            return problems.isEmpty()
+                    ? Outcome.of(new Asked(
+                            score.value().orElseThrow(),
+                            touches.value().orElseThrow(),
+                            away.value().orElseThrow(),
+                            step.value().orElseThrow()))
+                    : Outcome.failed(problems);
+        });
     }
 
     private static Outcome<Double> step(JsonNode body) {
@@ -126,8 +139,9 @@ class ScoreApi {
         if (step == null || step.isNull()) {
             return Outcome.of(USUAL_STEP_S);
         }
-        return step.isNumber()
-                ? Outcome.of(step.doubleValue())
+        OptionalDouble seconds = JsonInputs.finite(step);
+        return seconds.isPresent()
+                ? Outcome.of(seconds.getAsDouble())
                 : Outcome.failed(Problem.badValue(STEP, "type", "no number", "a number in s, such as 0.1"));
     }
 }

@@ -18,6 +18,7 @@ import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Outcome;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.ShopWays;
+import vastarc.web.format.CoreJson;
 
 /** From a joint to its setup sheet, as JSON. */
 @RestController
@@ -40,7 +41,7 @@ class SheetApi {
             content =
                     @Content(
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = SheetRequest.class),
+                            schema = @Schema(ref = "SheetRequest"),
                             examples = @ExampleObject(EXAMPLE)))
     @ApiResponse(
             responseCode = "200",
@@ -52,7 +53,9 @@ class SheetApi {
     @RefusesBadInput
     @PostMapping(path = "/api/v1/sheet", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> sheet(HttpServletRequest request) throws IOException {
-        return Calls.answer(Calls.body(request, SMALLEST).then(SheetApi::sheet).map(SheetAnswer::of));
+        return Calls.answer(Calls.body(request, SMALLEST)
+                .then(SheetApi::sheet)
+                .map(sheet -> CoreJson.answers().valueToTree(SheetAnswer.of(sheet))));
     }
 
     private static Outcome<Sheet> sheet(JsonNode body) {

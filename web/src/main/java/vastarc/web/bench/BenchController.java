@@ -9,9 +9,10 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.web.job.Job;
-import vastarc.web.job.JobStore;
-import vastarc.web.shop.ShopStore;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.shop.ShopStore;
+import vastarc.web.request.JobPlanner;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -21,10 +22,12 @@ class BenchController {
 
     private final JobStore jobs;
     private final ShopStore shop;
+    private final JobPlanner planner;
 
-    BenchController(JobStore jobs, ShopStore shop) {
+    BenchController(JobStore jobs, ShopStore shop, JobPlanner planner) {
         this.jobs = jobs;
         this.shop = shop;
+        this.planner = planner;
     }
 
     @GetMapping("/")
@@ -32,8 +35,7 @@ class BenchController {
             @RequestParam("deleted") Optional<UUID> deleted,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        model.addAttribute(
-                "page", BenchPage.of(jobs.onTheBench(), deleted.flatMap(jobs::find), shop.ways(), preferences.units()));
+        model.addAttribute("page", BenchPage.of(jobs.all(), deleted.flatMap(jobs::find), planner, preferences.units()));
         return "bench/page";
     }
 

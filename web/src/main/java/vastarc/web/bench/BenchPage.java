@@ -8,14 +8,12 @@ import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.ShopWays;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
-import vastarc.web.job.Job;
-import vastarc.web.request.HabitReader;
-import vastarc.web.request.JobPlan;
+import vastarc.web.kept.job.Job;
+import vastarc.web.request.JobPlanner;
 
 /**
  * The bench, finished for display.
@@ -37,6 +35,7 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
      * @param figures what to set first; empty where the joint has no sheet
      * @param drawing the joint in section; empty where there is no sheet
      * @param problem why there is no sheet; empty where there is one
+     * @param fault   why what is kept cannot be read; empty where it can
      */
     public record JobCard(
             String id,
@@ -46,7 +45,8 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
             String proven,
             List<Figure> figures,
             Optional<Drawing> drawing,
-            String problem) {}
+            String problem,
+            String fault) {}
 
     /** A figure of a card. */
     public record Figure(String name, String figure, String unit) {}
@@ -58,27 +58,44 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
             SettingKey.GAS_FLOW,
             SettingKey.WIRE_DIAMETER);
 
-    static BenchPage of(List<Job> jobs, Optional<Job> deleted, ShopWays ways, UnitSystem units) {
+    static BenchPage of(List<Job> jobs, Optional<Job> deleted, JobPlanner planner, UnitSystem units) {
         return new BenchPage(
-                jobs.stream().map(job -> card(job, ways, units)).toList(),
+                jobs.stream()
+                        .map(job -> job.document().isReadable() ? card(job, planner, units) : unreadable(job))
+                        .toList(),
                 deleted.filter(Job::isDeleted)
                         .map(job -> new DeletedJob(job.id().toString(), job.name())));
     }
 
-    private static JobCard card(Job job, ShopWays ways, UnitSystem units) {
-        Outcome<Sheet> outcome = JobPlan.sheet(job.form(), ways);
+    /** What is kept of the job cannot be read: it is shown as such, and can be mended. */
+    private static JobCard unreadable(Job job) {
+        return new JobCard(
+                job.id().toString(),
+                job.name(),
+                "",
+                job.notes(),
+                "",
+                List.of(),
+                Optional.empty(),
+                "",
+                job.document().fault());
+    }
+
+    private static JobCard card(Job job, JobPlanner planner, UnitSystem units) {
+        Outcome<Sheet> outcome = planner.plan(job).sheet();
         return new JobCard(
                 job.id().toString(),
                 job.name(),
                 outcome.value().map(sheet -> joint(sheet, units)).orElse(""),
                 job.notes(),
-                job.form().text(HabitReader.PROVEN).orElse(""),
+                job.content().proof().map(proof -> proof.day().toString()).orElse(""),
                 outcome.value().map(sheet -> figures(sheet, units)).orElse(List.of()),
                 outcome.value().map(sheet -> JointDrawing.of(sheet, units)),
                 outcome.problems().stream()
                         .map(problem -> problem.message(units))
                         .findFirst()
-                        .orElse(""));
+                        .orElse(""),
+                "");
     }
 
     private static String joint(Sheet sheet, UnitSystem units) {

@@ -51,6 +51,19 @@ public final class DialDrawing {
             middle.append(point(i == 0 ? "M" : "L", place, amps));
         }
         pencil.raw(upper.toString() + lower + "Z", "band");
+        grid(pencil, marks, units);
+        pencil.raw(middle.toString(), "mark");
+        for (DialReading reading : curve.readings()) {
+            pencil.raw(
+                    String.format(Locale.ROOT, "M%.1f %.1fh10v10h-10Z", x(reading.place()) - 5, y(reading.amps()) - 5),
+                    "reading");
+        }
+        pencil.label(new Drawing.Point(6, 14), "A", "start", "dim-text");
+        pencil.label(new Drawing.Point(6, HEIGHT - BOTTOM + 20), "marks", "start", "dim-text");
+        return pencil.drawing(0, 0, WIDTH, HEIGHT, "What the dial gives over its turn, with its uncertainty", 15);
+    }
+
+    private void grid(Drawing.Pencil pencil, int marks, UnitSystem units) {
         for (int i = 0; i <= 4; i++) {
             double amps = top * i / 4;
             pencil.raw(point("M", 0, amps) + point("L", 1, amps), "gridline");
@@ -68,15 +81,6 @@ public final class DialDrawing {
                         new Drawing.Point(x(place), HEIGHT - BOTTOM + 20), String.valueOf(i), "middle", "dim-text");
             }
         }
-        pencil.raw(middle.toString(), "mark");
-        for (DialReading reading : curve.readings()) {
-            pencil.raw(
-                    String.format(Locale.ROOT, "M%.1f %.1fh10v10h-10Z", x(reading.place()) - 5, y(reading.amps()) - 5),
-                    "reading");
-        }
-        pencil.label(new Drawing.Point(6, 14), "A", "start", "dim-text");
-        pencil.label(new Drawing.Point(6, HEIGHT - BOTTOM + 20), "marks", "start", "dim-text");
-        return pencil.drawing(0, 0, WIDTH, HEIGHT, "What the dial gives over its turn, with its uncertainty", 15);
     }
 
     private String point(String verb, double place, double amps) {

@@ -2,6 +2,7 @@ package vastarc.web.drawing;
 
 import java.util.Map;
 import vastarc.core.joint.JointForm;
+import vastarc.core.table.Complete;
 
 /** Small section of each joint form, for choosing by picture. View box 0 0 48 32. */
 public final class JointIcon {
@@ -33,10 +34,10 @@ public final class JointIcon {
     private JointIcon() {}
 
     public static String metal(JointForm form) {
-        return METAL.get(form);
+        return Complete.get(METAL, form);
     }
 
     public static String weld(JointForm form) {
-        return WELD.get(form);
+        return Complete.get(WELD, form);
     }
 }

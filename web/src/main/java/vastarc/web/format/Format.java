@@ -3,6 +3,7 @@ package vastarc.web.format;
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SchemaRegistryConfig;
 import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.io.InputStream;
@@ -11,28 +12,36 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.finding.Problem;
 
 /** A published document format. Its schema is a file of {@code docs/formats}. */
 public enum Format {
-    MACHINE,
-    SHOP;
+    MACHINE("machine"),
+    SHOP("shop"),
+    /** What archives of version 1 keep to; they are still taken. */
+    SHOP_1("shop-1"),
+    SHEET("sheet");
 
     private static final int FAULTS_NAMED = 12;
 
     private final String text;
     private final Schema schema;
 
-    Format() {
-        String file = "/formats/" + name().toLowerCase(Locale.ROOT) + ".schema.json";
+    Format(String name) {
+        String file = "/formats/" + name + ".schema.json";
         try (InputStream in = Format.class.getResourceAsStream(file)) {
             text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+        schema = SchemaRegistry.withDefaultDialect(
+                        SpecificationVersion.DRAFT_2020_12,
+                        registry -> registry.schemaRegistryConfig(SchemaRegistryConfig.builder()
+                                .locale(Locale.ENGLISH)
+                                .build()))
                 .getSchema(JsonMapper.shared().readTree(text));
     }
 
@@ -43,10 +52,15 @@ public enum Format {
 
     /** What is wrong with a document, at most twelve faults; empty when it fits. */
     public List<Problem> faults(JsonNode document) {
-        return schema.validate(document).stream()
-                .limit(FAULTS_NAMED)
-                .map(Format::fault)
-                .toList();
+        try {
+            return schema.validate(document).stream()
+                    .limit(FAULTS_NAMED)
+                    .map(Format::fault)
+                    .toList();
+        } catch (JacksonException | ArithmeticException e) {
+            // The checker itself stumbles over whole numbers beyond 64 bits.
+            return List.of(Problem.badValue("body", "schema", "it holds a number too large to be read"));
+        }
     }
 
     private static Problem fault(Error error) {

@@ -1,12 +1,10 @@
 package vastarc.web.panel;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -18,19 +16,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.core.finding.Outcome;
 import vastarc.core.machine.LeakCheck;
-import vastarc.core.machine.MachineChoice;
-import vastarc.core.machine.PanelPlan;
-import vastarc.core.score.Score;
-import vastarc.web.job.Job;
-import vastarc.web.job.JobStore;
-import vastarc.web.machine.JobPanel;
-import vastarc.web.machine.Machine;
-import vastarc.web.machine.MachineStore;
-import vastarc.web.machine.MemorySlot;
-import vastarc.web.machine.Torch;
-import vastarc.web.request.JobPlan;
-import vastarc.web.request.TypedForm;
-import vastarc.web.shop.ShopStore;
+import vastarc.core.notation.NumberReader;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.machine.JobPanel;
+import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -38,14 +29,18 @@ import vastarc.web.ui.Preferences;
 @Controller
 class PanelController {
 
+    private static final String MACHINE = "machine";
+    private static final String TORCH = "torch";
+    private static final int MOST_ANSWERS = 60;
+
     private final JobStore jobs;
     private final MachineStore machines;
-    private final ShopStore ways;
+    private final PanelPlanner planner;
 
-    PanelController(JobStore jobs, MachineStore machines, ShopStore ways) {
-        this.ways = ways;
+    PanelController(JobStore jobs, MachineStore machines, PanelPlanner planner) {
         this.jobs = jobs;
         this.machines = machines;
+        this.planner = planner;
     }
 
     private Job job(UUID id) {
@@ -54,72 +49,22 @@ class PanelController {
 
     @GetMapping("/jobs/{id}/panel")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        show(job(id), Map.of(), preferences, model);
+        show(job(id), planner.start(job(id)), Map.of(), preferences, model);
         return "panel/page";
     }
 
-    private String workspace(Job job, Preferences preferences, Model model) {
-        return workspace(job, Map.of(), preferences, model);
-    }
-
-    /** After a change: what was sent and could not be read is shown as it was typed. */
-    private String workspace(Job job, Map<String, String> sent, Preferences preferences, Model model) {
-        show(job, sent, preferences, model);
+    private String workspace(Job job, OnPanel on, Preferences preferences, Model model) {
+        show(job, on, Map.of(), preferences, model);
         return "panel/workspace :: workspace";
     }
 
-    private void show(Job job, Map<String, String> sent, Preferences preferences, Model model) {
-        Optional<Score> score = JobPlan.score(job.form(), ways.ways()).value().map(JobPlan.Scored::score);
-        List<Machine> shop = machines.machines();
-        Optional<Machine> machine = score.flatMap(played -> machine(job, played, shop));
-        Optional<Torch> torch = id(job.form().text(TypedForm.TORCH)).flatMap(machines::torch);
-        Optional<JobPanel> stands = machine.map(own -> machines.panel(job.id(), own.id()));
-        Optional<PanelPlan> plan =
-                machine.flatMap(own -> score.map(played -> plan(played, own, torch, stands.orElseThrow())));
-        List<MemorySlot> slots = machine.map(own -> machines.slots(own.id())).orElse(List.of());
-        Map<String, String> names = slots.stream()
-                .flatMap(slot -> jobs.find(slot.jobId()).stream())
-                .collect(Collectors.toMap(found -> found.id().toString(), Job::name, (one, two) -> one));
-        PanelPage.Source source = new PanelPage.Source(
-                job,
-                ways.ways(),
-                jobs.history(job),
-                shop,
-                machines.torches(),
-                machine,
-                torch,
-                plan,
-                stands,
-                slots,
-                names,
-                machine.map(own -> StandReader.refused(own.profile(), sent)).orElse(Map.of()));
+    private void show(Job job, OnPanel on, Map<String, String> sent, Preferences preferences, Model model) {
+        Map<String, String> refused = on.machine()
+                .map(own -> StandReader.refused(own.profile(), sent))
+                .orElse(Map.of());
+        PanelPage.Source source =
+                new PanelPage.Source(job, on, jobs.history(job), planner.slots(on), machines.torches(), refused);
         model.addAttribute("page", PanelPage.of(source, preferences.units()));
-    }
-
-    private PanelPlan plan(Score score, Machine machine, Optional<Torch> torch, JobPanel stands) {
-        return PanelPlan.of(
-                score, machine.profile(), torch.map(Torch::profile), machines.curves(machine.id()), stands.stands());
-    }
-
-    /** The machine chosen for the job, or the one of the shop that suits it best. */
-    private static Optional<Machine> machine(Job job, Score score, List<Machine> shop) {
-        Optional<UUID> chosen = id(job.form().text(TypedForm.MACHINE));
-        Optional<Machine> own = shop.stream()
-                .filter(machine -> chosen.filter(machine.id()::equals).isPresent())
-                .findFirst();
-        return own.or(() -> MachineChoice.ranked(
-                        score, shop.stream().map(Machine::profile).toList())
-                .stream()
-                .findFirst()
-                .map(choice -> shop.get(choice.index())));
-    }
-
-    private static Optional<UUID> id(Optional<String> text) {
-        try {
-            return text.map(UUID::fromString);
-        } catch (IllegalArgumentException e) {
-            return Optional.empty();
-        }
     }
 
     /** Keeps the machine and torch chosen, and how the controls stand. */
@@ -130,29 +75,30 @@ class PanelController {
             @ModelAttribute("preferences") Preferences preferences,
             HttpServletResponse response,
             Model model) {
-        Job before = job(id);
+        Optional<UUID> before = job(id).content().machine();
         JobStore.Saved saved = jobs.save(
-                        id,
-                        JobStore.version(sent.get("version")),
-                        kept -> kept.with(kept.form().changedTo(sent, TypedForm.PANEL_FIELDS, preferences.units())))
+                        id, JobStore.version(sent.get("version")), kept -> kept.with(chosen(kept.content(), sent)))
                 .orElseThrow(() -> new NotFound("job"));
-        boolean sameMachine =
-                before.form().text(TypedForm.MACHINE).equals(saved.job().form().text(TypedForm.MACHINE));
-        if (sameMachine) {
-            chosen(saved.job())
-                    .ifPresent(machine -> machines.panel(
-                            saved.job().id(),
-                            machine.id(),
-                            panel -> panel.stand(StandReader.read(machine.profile(), sent))));
+        OnPanel on = planner.start(saved.job());
+        if (before.equals(saved.job().content().machine()) && on.machine().isPresent()) {
+            Map<String, Double> stands = StandReader.read(on.machine().get().profile(), sent);
+            on = on.standing(stand(saved.job(), on, panel -> panel.stand(stands)));
         }
         response.setHeader("X-Job", saved.job().id().toString());
-        return workspace(saved.job(), sent, preferences, model);
+        show(saved.job(), on, sent, preferences, model);
+        return "panel/workspace :: workspace";
     }
 
-    private Optional<Machine> chosen(Job job) {
-        return JobPlan.score(job.form(), ways.ways())
-                .value()
-                .flatMap(scored -> machine(job, scored.score(), machines.machines()));
+    private static JobContent chosen(JobContent content, Map<String, String> sent) {
+        return content.on(PanelPlanner.id(sent.get(MACHINE)), PanelPlanner.id(sent.get(TORCH)));
+    }
+
+    private interface Standing {
+        void change(JobPanel panel);
+    }
+
+    private JobPanel stand(Job job, OnPanel on, Standing change) {
+        return machines.panel(job.id(), on.machine().orElseThrow().id(), change::change);
     }
 
     /** One change is done, or all: the controls stand as drawn. */
@@ -163,11 +109,10 @@ class PanelController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Job job = job(id);
-        Optional<Score> score = JobPlan.score(job.form(), ways.ways()).value().map(JobPlan.Scored::score);
-        Optional<Machine> machine = chosen(job);
-        if (machine.isPresent() && score.isPresent()) {
-            machines.panel(job.id(), machine.get().id(), panel -> {
-                Map<String, Double> wanted = Slots.figures(plan(score.get(), machine.get(), Optional.empty(), panel));
+        OnPanel on = planner.start(job);
+        if (on.plan().isPresent()) {
+            Map<String, Double> wanted = Slots.figures(on.plan().get());
+            JobPanel kept = stand(job, on, panel -> {
                 Map<String, Double> stands = new TreeMap<>(panel.stands());
                 wanted.forEach((control, place) -> {
                     if (element.isEmpty() || element.equals(control)) {
@@ -176,8 +121,9 @@ class PanelController {
                 });
                 panel.stand(stands);
             });
+            on = on.standing(kept);
         }
-        return workspace(job, preferences, model);
+        return workspace(job, on, preferences, model);
     }
 
     @PostMapping("/jobs/{id}/panel/check")
@@ -188,21 +134,25 @@ class PanelController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Job job = job(id);
-        chosen(job)
-                .filter(machine -> item.length() <= 40 && answer.length() <= 40)
-                .ifPresent(machine -> machines.panel(job.id(), machine.id(), panel -> {
-                    if (panel.answers().size() < 60) {
-                        panel.answer(item, answer);
-                    }
-                }));
-        return workspace(job, preferences, model);
+        OnPanel on = planner.start(job);
+        if (on.machine().isPresent() && item.length() <= 40 && answer.length() <= 40) {
+            on = on.standing(stand(job, on, panel -> {
+                if (panel.answers().size() < MOST_ANSWERS) {
+                    panel.answer(item, answer);
+                }
+            }));
+        }
+        return workspace(job, on, preferences, model);
     }
 
     @PostMapping("/jobs/{id}/panel/check/again")
     String checkAgain(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
         Job job = job(id);
-        chosen(job).ifPresent(machine -> machines.panel(job.id(), machine.id(), JobPanel::startAgain));
-        return workspace(job, preferences, model);
+        OnPanel on = planner.start(job);
+        if (on.machine().isPresent()) {
+            on = on.standing(stand(job, on, JobPanel::startAgain));
+        }
+        return workspace(job, on, preferences, model);
     }
 
     /** The leak behind a fall of pressure, in words. */
@@ -212,7 +162,7 @@ class PanelController {
             @RequestParam(defaultValue = "") String drop,
             @RequestParam(defaultValue = "") String seconds,
             @ModelAttribute("preferences") Preferences preferences) {
-        Outcome<LeakCheck> check = LeakCheck.of(number(volume), number(drop), number(seconds));
+        Outcome<LeakCheck> check = LeakCheck.of(number(volume, "L"), number(drop, "bar"), number(seconds, "s"));
         String text = check.value()
                 .map(found -> LeakWords.of(found, preferences.units()))
                 .orElseGet(() -> String.join(
@@ -226,12 +176,8 @@ class PanelController {
                 .body(text);
     }
 
-    private static double number(String text) {
-        try {
-            return Double.parseDouble(text.strip().replace(',', '.'));
-        } catch (NumberFormatException e) {
-            return Double.NaN;
-        }
+    private static double number(String text, String unit) {
+        return NumberReader.read(text, unit).orElse(Double.NaN);
     }
 
     @PostMapping("/jobs/{id}/panel/slot")
@@ -241,26 +187,32 @@ class PanelController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Job job = job(id);
-        int number = (int) number(slot);
-        Optional<Score> score = JobPlan.score(job.form(), ways.ways()).value().map(JobPlan.Scored::score);
-        chosen(job)
-                .filter(machine -> number >= 1 && number <= machine.profile().slots())
-                .ifPresent(machine -> score.ifPresent(played -> machines.store(
-                        machine.id(),
-                        number,
-                        job.id(),
-                        Slots.figures(
-                                plan(played, machine, Optional.empty(), machines.panel(job.id(), machine.id()))))));
-        return workspace(job, preferences, model);
+        OnPanel on = planner.start(job);
+        planner.store(job, on, (int) NumberReader.read(slot).orElse(0));
+        return workspace(job, on, preferences, model);
     }
 
     @PostMapping("/jobs/{id}/panel/undo")
-    String undo(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        return workspace(jobs.undo(id).orElseThrow(() -> new NotFound("job")), preferences, model);
+    String undo(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return travelled(jobs.undo(id, JobStore.seen(sent.get("version"))), preferences, model);
     }
 
     @PostMapping("/jobs/{id}/panel/redo")
-    String redo(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        return workspace(jobs.redo(id).orElseThrow(() -> new NotFound("job")), preferences, model);
+    String redo(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return travelled(jobs.redo(id, JobStore.seen(sent.get("version"))), preferences, model);
+    }
+
+    private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
+        JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
+        model.addAttribute("stale", there.stale());
+        return workspace(there.job(), planner.start(there.job()), preferences, model);
     }
 }

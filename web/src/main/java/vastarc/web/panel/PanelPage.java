@@ -6,28 +6,22 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import vastarc.core.finding.Outcome;
 import vastarc.core.machine.LeakCheck;
 import vastarc.core.machine.Limit;
-import vastarc.core.machine.MachineChoice;
-import vastarc.core.machine.PanelElement;
 import vastarc.core.machine.PanelPlan;
 import vastarc.core.machine.PreStrike;
-import vastarc.core.machine.Scale;
 import vastarc.core.machine.TorchProfile;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.score.Score;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.Sheet;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.drawing.PanelFront;
-import vastarc.web.job.History;
-import vastarc.web.job.Job;
-import vastarc.web.machine.JobPanel;
-import vastarc.web.machine.Machine;
-import vastarc.web.machine.MemorySlot;
-import vastarc.web.machine.Torch;
-import vastarc.web.request.JobPlan;
+import vastarc.web.kept.job.History;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.machine.JobPanel;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.kept.machine.Torch;
 import vastarc.web.ui.Choice;
 
 /**
@@ -133,43 +127,37 @@ public record PanelPage(
     /** What the page is made from. */
     record Source(
             Job job,
-            ShopWays ways,
+            OnPanel on,
             History history,
-            List<Machine> machines,
+            List<Slots.Used> slots,
             List<Torch> torches,
-            Optional<Machine> machine,
-            Optional<Torch> torch,
-            Optional<PanelPlan> plan,
-            Optional<JobPanel> stands,
-            List<MemorySlot> slots,
-            Map<String, String> jobNames,
             Map<String, String> refused) {}
 
     static PanelPage of(Source source, UnitSystem units) {
-        Outcome<JobPlan.Scored> outcome = JobPlan.score(source.job().form(), source.ways());
+        OnPanel on = source.on();
         return new PanelPage(
                 source.job().id().toString(),
                 source.job().version(),
                 source.job().name(),
                 source.history(),
-                outcome.value()
-                        .filter(scored -> source.machine().isPresent())
-                        .map(scored -> view(source, scored.score(), units)),
-                outcome.problems().stream()
+                on.score().value().filter(score -> on.machine().isPresent()).map(score -> view(source, score, units)),
+                on.score().problems().stream()
                         .map(problem -> problem.message(units))
                         .toList(),
-                source.machines().isEmpty());
+                on.machines().isEmpty());
     }
 
     private static PanelView view(Source source, Score score, UnitSystem units) {
-        Machine machine = source.machine().orElseThrow();
-        PanelPlan plan = source.plan().orElseThrow();
-        Optional<TorchProfile> torch = source.torch().map(Torch::profile);
-        JobPanel panel = source.stands().orElseThrow();
+        OnPanel on = source.on();
+        Machine machine = on.machine().orElseThrow();
+        PanelPlan plan = on.plan().orElseThrow();
+        Optional<TorchProfile> torch = on.torch().map(Torch::profile);
+        JobPanel panel = on.stands().orElseThrow();
+        ControlLines controls = new ControlLines(source.refused(), units);
         return new PanelView(
                 machine.id().toString(),
                 machine.name(),
-                source.machines().stream()
+                on.machines().stream()
                         .map(one -> new Choice(
                                 one.id().toString(), one.name(), one.id().equals(machine.id())))
                         .toList(),
@@ -177,13 +165,13 @@ public record PanelPage(
                 PanelFront.of(machine.profile(), plan, units),
                 plan.controls().stream()
                         .filter(control -> control.idle().isEmpty())
-                        .map(control -> line(control, source.refused(), units))
+                        .map(controls::line)
                         .toList(),
-                idle(plan, units),
+                ControlLines.idle(plan),
                 plan.changes().stream()
                         .map(change -> new ChangeLine(
                                 change.elementId(),
-                                label(machine.profile()
+                                ControlLines.label(machine.profile()
                                         .element(change.elementId())
                                         .orElseThrow()),
                                 say(change.from(), units),
@@ -192,24 +180,28 @@ public record PanelPage(
                 !panel.stands().isEmpty(),
                 plan.missing().stream().map(text -> say(text, units)).toList(),
                 plan.limits().stream().map(limit -> limit(limit, units)).toList(),
-                ranking(source, score, machine, units),
-                machine.profile().slots() > 0 ? Optional.of(slots(source, machine, plan)) : Optional.empty(),
-                check(PreStrike.of(score, machine.profile(), torch), panel.answers(), units),
-                String.format(
-                        Locale.ROOT,
-                        "%.2f",
-                        torch.map(own -> LeakCheck.hoseVolumeL(own.leadM(), own.boreMm()))
-                                .orElse(LeakCheck.hoseVolumeL(4, 4))));
+                ranking(on, machine, units),
+                machine.profile().slots() > 0 ? Optional.of(slots(source, score.sheet(), units)) : Optional.empty(),
+                CheckLines.of(PreStrike.of(score, machine.profile(), torch), panel.answers(), units),
+                hoseVolume(torch));
+    }
+
+    /** Volume between cylinder and torch, L; of the usual hose where no torch is told. */
+    private static String hoseVolume(Optional<TorchProfile> torch) {
+        double litres = torch.map(own -> LeakCheck.hoseVolumeL(own.leadM(), own.boreMm()))
+                .orElse(LeakCheck.hoseVolumeL(4, 4));
+        return String.format(Locale.ROOT, "%.2f", litres);
     }
 
     private static List<Choice> torches(Source source) {
         List<Choice> choices = new ArrayList<>();
-        choices.add(new Choice("", "not told", source.torch().isEmpty()));
+        choices.add(new Choice("", "not told", source.on().torch().isEmpty()));
         source.torches()
                 .forEach(torch -> choices.add(new Choice(
                         torch.id().toString(),
                         torch.name(),
-                        source.torch()
+                        source.on()
+                                .torch()
                                 .filter(own -> own.id().equals(torch.id()))
                                 .isPresent())));
         return choices;
@@ -219,92 +211,16 @@ public record PanelPage(
         return Phrasebook.say(phrase, units);
     }
 
-    private static String label(PanelElement element) {
-        return element.label().isBlank()
-                ? say(Phrase.of(element.setting().words()), UnitSystem.METRIC)
-                : element.label();
-    }
-
-    private static ControlLine line(PanelPlan.Placed control, Map<String, String> refused, UnitSystem units) {
-        PanelElement element = control.element();
-        String setting = say(Phrase.of(element.setting().words()), units);
-        return new ControlLine(
-                element.id(),
-                StandReader.PREFIX + element.id(),
-                setting.equals(element.label()) ? "" : setting,
-                label(element),
-                say(control.words(), units),
-                note(control, units),
-                options(control),
-                refused.getOrDefault(element.id(), stands(control)),
-                element.scale().map(scale -> StandReader.unit(element, scale)).orElse(""),
-                Optional.ofNullable(refused.get(element.id()))
-                        .map(typed ->
-                                say(StandReader.refusal(element, element.scale().orElseThrow(), typed), units))
-                        .orElse(""),
-                control.differs());
-    }
-
-    /** What was wanted, where the words do not tell it already, and what the control really gives. */
-    private static String note(PanelPlan.Placed control, UnitSystem units) {
-        boolean unfigured = control.element().kind() == PanelElement.Kind.KNOB
-                && control.element().scale().filter(Scale::figures).isEmpty();
-        List<String> parts = new ArrayList<>();
-        if (unfigured || control.gives().isPresent()) {
-            control.figure()
-                    .ifPresent(figure -> parts.add("for " + units.show(figure).line()));
-        }
-        control.gives().ifPresent(gives -> parts.add(say(gives, units)));
-        return String.join("; ", parts);
-    }
-
-    private static List<Choice> options(PanelPlan.Placed control) {
-        if (!control.element().kind().isSwitched()) {
-            return List.of();
-        }
-        List<Choice> options = new ArrayList<>();
-        options.add(new Choice("", "not told", control.now().isEmpty()));
-        IntStream.range(0, control.element().stops().size())
-                .forEach(stop -> options.add(new Choice(
-                        String.valueOf(stop),
-                        control.element().stops().get(stop).label(),
-                        control.now().filter(now -> Math.round(now) == stop).isPresent())));
-        return options;
-    }
-
-    private static String stands(PanelPlan.Placed control) {
-        PanelElement element = control.element();
-        if (control.now().isEmpty() || element.scale().isEmpty()) {
-            return "";
-        }
-        double figure =
-                StandReader.figure(element, element.scale().get(), control.now().get());
-        String text = String.format(Locale.ROOT, "%.2f", figure);
-        return text.replaceFirst("\\.?0+$", "");
-    }
-
-    private static String idle(PanelPlan plan, UnitSystem units) {
-        return String.join(
-                ", ",
-                plan.controls().stream()
-                        .filter(control -> control.idle().isPresent())
-                        .map(control -> label(control.element()))
-                        .toList());
-    }
-
     private static LimitLine limit(Limit limit, UnitSystem units) {
         return new LimitLine(
                 say(limit.text(), units),
                 limit.ways().stream().map(way -> say(way, units)).toList());
     }
 
-    private static List<RankLine> ranking(Source source, Score score, Machine chosen, UnitSystem units) {
-        List<Machine> machines = source.machines();
-        return MachineChoice.ranked(
-                        score, machines.stream().map(Machine::profile).toList())
-                .stream()
+    private static List<RankLine> ranking(OnPanel on, Machine chosen, UnitSystem units) {
+        return on.ranking().stream()
                 .map(choice -> {
-                    Machine machine = machines.get(choice.index());
+                    Machine machine = on.machines().get(choice.index());
                     return new RankLine(
                             machine.id().toString(),
                             machine.name(),
@@ -318,62 +234,27 @@ public record PanelPage(
                 .toList();
     }
 
-    private static SlotView slots(Source source, Machine machine, PanelPlan plan) {
+    private static SlotView slots(Source source, Sheet sheet, UnitSystem units) {
+        PanelPlan plan = source.on().plan().orElseThrow();
         List<SlotLine> used = source.slots().stream()
                 .map(slot -> {
-                    boolean own = slot.jobId().equals(source.job().id());
-                    return new SlotLine(
-                            slot.slot(),
-                            source.jobNames().getOrDefault(slot.jobId().toString(), "a job off the bench"),
-                            own,
-                            own ? String.join(", ", Slots.moved(slot, plan)) : "");
+                    boolean own = slot.slot().jobId().equals(source.job().id());
+                    String stale = own ? String.join("; ", Slots.moved(slot.slot(), plan, sheet, units)) : "";
+                    return new SlotLine(slot.slot().slot(), slot.job(), own, stale);
                 })
                 .toList();
-        List<Choice> free = IntStream.rangeClosed(1, machine.profile().slots())
-                .mapToObj(number -> new Choice(
-                        String.valueOf(number),
-                        number
-                                + used.stream()
-                                        .filter(line -> line.slot() == number)
-                                        .map(line -> " · " + line.job())
-                                        .findFirst()
-                                        .orElse(" · empty"),
-                        false))
+        int count = source.on().machine().orElseThrow().profile().slots();
+        List<Choice> free = IntStream.rangeClosed(1, count)
+                .mapToObj(number -> new Choice(String.valueOf(number), number + " · " + holds(number, used), false))
                 .toList();
         return new SlotView(used, free);
     }
 
-    /** Items up to the first wrong or open one can be answered; a wrong one stops those after it. */
-    private static CheckView check(List<PreStrike.Item> items, Map<String, String> answers, UnitSystem units) {
-        List<CheckLine> lines = new ArrayList<>();
-        int done = 0;
-        String stopped = "";
-        for (PreStrike.Item item : items) {
-            String given = answers.getOrDefault(item.code(), "");
-            Optional<PreStrike.Answer> answer = item.answers().stream()
-                    .filter(one -> one.name().equals(given))
-                    .findFirst();
-            boolean right = answer.filter(PreStrike.Answer::isRight).isPresent();
-            String stops = answer.flatMap(PreStrike.Answer::stops)
-                    .map(text -> say(text, units))
-                    .orElse("");
-            String state = !stopped.isEmpty() ? "waits" : right ? "done" : answer.isPresent() ? "wrong" : "open";
-            lines.add(new CheckLine(
-                    lines.size() + 1,
-                    item.code(),
-                    say(item.text(), units),
-                    item.answers().stream()
-                            .map(one -> new AnswerLine(
-                                    one.name(),
-                                    say(one.text(), units),
-                                    one.name().equals(given),
-                                    one.isRight()))
-                            .toList(),
-                    state,
-                    stopped.isEmpty() ? stops : ""));
-            done += right && stopped.isEmpty() ? 1 : 0;
-            stopped = stopped.isEmpty() ? stops : stopped;
-        }
-        return new CheckView(lines, done, lines.size(), stopped);
+    private static String holds(int number, List<SlotLine> used) {
+        return used.stream()
+                .filter(line -> line.slot() == number)
+                .map(SlotLine::job)
+                .findFirst()
+                .orElse("empty");
     }
 }

@@ -6,6 +6,7 @@ import java.util.TreeMap;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.PanelElement;
 import vastarc.core.machine.Scale;
+import vastarc.core.notation.NumberReader;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.wording.Phrase;
@@ -53,12 +54,7 @@ final class StandReader {
     }
 
     private static Optional<Double> number(String text) {
-        try {
-            double figure = Double.parseDouble(text.strip().replace(',', '.'));
-            return Double.isFinite(figure) ? Optional.of(figure) : Optional.empty();
-        } catch (NumberFormatException e) {
-            return Optional.empty();
-        }
+        return NumberReader.read(text).stream().boxed().findFirst();
     }
 
     private static Optional<Double> place(PanelElement element, double figure) {

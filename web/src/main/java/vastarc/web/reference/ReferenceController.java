@@ -17,10 +17,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import vastarc.core.material.Material;
 import vastarc.core.sheet.WallChart;
-import vastarc.web.job.JobStore;
-import vastarc.web.machine.Machine;
-import vastarc.web.machine.MachineStore;
-import vastarc.web.shop.ShopStore;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.shop.ShopStore;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.Preferences;
 

@@ -10,7 +10,7 @@ import vastarc.core.reference.Symptom;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
-import vastarc.web.job.Job;
+import vastarc.web.kept.job.Job;
 
 /**
  * Something that can be found.

@@ -1,2 +1,5 @@
 /** The Reference place: words, tables, positions, symptoms, schools, cautions; the search that finds them; the wall chart. */
+@NullMarked
 package vastarc.web.reference;
+
+import org.jspecify.annotations.NullMarked;

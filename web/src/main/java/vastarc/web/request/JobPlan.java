@@ -1,57 +1,74 @@
 package vastarc.web.request;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
+import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.plan.SheetDocument;
+import vastarc.core.plan.WeldPlan;
 import vastarc.core.score.Score;
-import vastarc.core.score.ScorePlanner;
 import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.SheetPlanner;
 import vastarc.core.sheet.ShopWays;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.Proof;
 
-/** From a job as typed to its sheet and its score. */
+/** The plan of a job as it is typed, in a shop: read once, its sheet and score made once. */
 public final class JobPlan {
 
-    private JobPlan() {}
+    private final JobContent content;
+    private final OwnReader.Own own;
+    private final Outcome<WeldPlan> plan;
 
-    /** A score, and what was typed for it that cannot stand. */
-    public record Scored(Score score, List<Problem> problems) {}
-
-    /** The sheet of a joint as typed in a shop, own values included, or why it has none. */
-    public static Outcome<Sheet> sheet(TypedForm form, ShopWays shop) {
-        return sheet(form, own(form), shop);
+    private JobPlan(JobContent content, OwnReader.Own own, Outcome<WeldPlan> plan) {
+        this.content = content;
+        this.own = own;
+        this.plan = plan;
     }
 
-    private static OwnReader.Own own(TypedForm form) {
-        return OwnReader.read(new FormFields(form));
+    public static JobPlan of(JobContent content, ShopWays shop) {
+        OwnReader.Own own = OwnReader.of(content.own(), content.logic());
+        Outcome<Weld> weld = WeldFields.read(new TypedInputs(content.joint()));
+        return new JobPlan(
+                content,
+                own,
+                weld.map(read -> WeldPlan.of(new WeldPlan.Ask(
+                        read,
+                        content.ways(shop),
+                        own.settings(),
+                        own.choices(),
+                        content.proof().flatMap(Proof::sheet)))));
     }
 
-    private static Outcome<Sheet> sheet(TypedForm form, OwnReader.Own own, ShopWays shop) {
-        return JobReader.read(new FormFields(form))
-                .then(read ->
-                        SheetPlanner.plan(read.joint(), read.practice(), HabitReader.ways(form, shop), own.settings()));
+    public JobContent content() {
+        return content;
     }
 
-    /** The score of a job, or why there is no sheet to play it from. */
-    public static Outcome<Scored> score(TypedForm form, ShopWays shop) {
-        OwnReader.Own own = own(form);
-        return sheet(form, own, shop).map(sheet -> {
-            Score score = ScorePlanner.plan(sheet, own.choices());
-            return new Scored(
-                    score,
-                    Stream.concat(own.problems().stream(), score.problems().stream())
-                            .toList());
-        });
+    /** The sheet it is welded by, own values included, or why there is none. */
+    public Outcome<Sheet> sheet() {
+        return plan.then(WeldPlan::sheet);
     }
 
-    /** The same job with none of the hand's own values. */
-    public static TypedForm withoutOwn(TypedForm form) {
-        TypedForm bare = form;
-        for (String field : OwnReader.FIELDS) {
-            bare = bare.with(field, Optional.empty());
-        }
-        return bare;
+    /** The score of that sheet. */
+    public Outcome<Score> score() {
+        return plan.then(WeldPlan::score);
+    }
+
+    /** What the engine would set otherwise today than when it was proven. */
+    public List<SheetDocument.Moved> moved() {
+        return plan.value().map(WeldPlan::moved).orElse(List.of());
+    }
+
+    /** Own values that were typed and cannot stand, and why. */
+    public List<Problem> ownProblems() {
+        List<Problem> ofScore = score().value().map(Score::problems).orElse(List.of());
+        return Stream.concat(own.problems().stream(), ofScore.stream()).toList();
+    }
+
+    /** The same weld asked of the engine alone, or of a machine with another logic. */
+    public Outcome<Score> score(UnaryOperator<WeldPlan.Ask> change) {
+        return plan.then(own -> WeldPlan.of(change.apply(own.ask())).score());
     }
 }

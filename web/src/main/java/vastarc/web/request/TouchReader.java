@@ -62,15 +62,18 @@ public final class TouchReader {
     }
 
     private static OptionalDouble number(JsonNode node, String name, double most) {
-        JsonNode figure = node.isObject() ? node.get(name) : null;
-        boolean usable =
-                figure != null && figure.isNumber() && figure.doubleValue() >= 0 && figure.doubleValue() <= most;
-        return usable ? OptionalDouble.of(figure.doubleValue()) : OptionalDouble.empty();
+        OptionalDouble figure = node.has(name) ? JsonInputs.finite(node.get(name)) : OptionalDouble.empty();
+        return figure.orElse(-1) >= 0 && figure.orElse(-1) <= most ? figure : OptionalDouble.empty();
     }
 
-    /** When the torch was taken away; empty where it was left, or the figure cannot be used. */
-    public static OptionalDouble away(JsonNode body) {
-        return number(body, AWAY, LATEST_S);
+    /** When the torch was taken away; empty where it was left, and a problem where the figure cannot be used. */
+    public static Outcome<OptionalDouble> away(JsonNode body) {
+        OptionalDouble away = number(body, AWAY, LATEST_S);
+        boolean told = body.has(AWAY) && !body.get(AWAY).isNull();
+        return told && away.isEmpty()
+                ? Outcome.failed(Problem.badValue(
+                        AWAY, "type", "nothing usable", "a number in s, 0 to " + (int) LATEST_S + ", or leave it out"))
+                : Outcome.of(away);
     }
 
     private static Outcome<Optional<List<Touch>>> refused(String why) {

@@ -1,5 +1,8 @@
 /**
- * From what was sent to a joint and a practice. {@link vastarc.web.request.JobReader} maps the fields in one place;
- * {@link vastarc.web.request.Fields} hides whether they come as JSON in fixed units or as text in whatever units a hand typed.
+ * From what was sent or is kept to a plan. {@link vastarc.core.joint.WeldFields} knows every input; {@link TypedInputs} reads them from texts in
+ * whatever units a hand typed, {@link JsonInputs} from JSON in fixed units.
  */
+@NullMarked
 package vastarc.web.request;
+
+import org.jspecify.annotations.NullMarked;

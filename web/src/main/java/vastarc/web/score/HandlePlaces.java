@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import vastarc.core.finding.Problem;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.score.Handle;
@@ -13,7 +14,7 @@ import vastarc.core.score.ScoreKey;
 import vastarc.core.score.Timeline;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
-import vastarc.web.request.OwnReader;
+import vastarc.web.kept.job.OwnFigures;
 
 /** Where the handles of a score stand, and how far a figure moves when one is pulled. */
 final class HandlePlaces {
@@ -73,8 +74,8 @@ final class HandlePlaces {
             String text,
             boolean own,
             String passed,
-            String warning,
-            String refused) {}
+            @Nullable String warning,
+            @Nullable String refused) {}
 
     private HandlePlaces(Score score, List<Problem> problems, UnitSystem units) {
         this.score = score;
@@ -182,8 +183,7 @@ final class HandlePlaces {
         }
         double working = score.values().of(ScoreKey.WORKING_CURRENT);
         first(Phase.WELD).ifPresent(weld -> {
-            double in = score.touches().get(3).atS();
-            double out = score.touches().get(5).atS();
+            Score.FootTimes foot = score.foot().orElseThrow();
             add(
                     ScoreKey.PEDAL_CEILING,
                     "CURRENT",
@@ -191,8 +191,14 @@ final class HandlePlaces {
                     weld.endS(),
                     score.values().of(ScoreKey.PEDAL_CEILING),
                     1);
-            add(ScoreKey.FOOT_IN, "TIME", "current", in, working, 1);
-            add(ScoreKey.FOOT_OUT, "TIME", "current", out, score.values().leastA(), 1);
+            add(ScoreKey.FOOT_IN, "TIME", "current", foot.inS(), working, 1);
+            add(
+                    ScoreKey.FOOT_OUT,
+                    "TIME",
+                    "current",
+                    foot.outS(),
+                    score.values().leastA(),
+                    1);
         });
     }
 
@@ -202,7 +208,7 @@ final class HandlePlaces {
             return;
         }
         places.add(new Place(
-                OwnReader.field(key),
+                OwnFigures.field(key),
                 axis,
                 lane,
                 t,
@@ -226,9 +232,9 @@ final class HandlePlaces {
                 refused(key)));
     }
 
-    private String refused(ScoreKey key) {
+    private @Nullable String refused(ScoreKey key) {
         return problems.stream()
-                .filter(problem -> problem.field().equals(OwnReader.field(key))
+                .filter(problem -> problem.field().equals(OwnFigures.field(key))
                         || problem.field().equals(key.apiName()))
                 .findFirst()
                 .map(problem -> problem.message(units))

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -23,6 +24,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.plan.WeldPlan;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.score.ControlLogic;
 import vastarc.core.score.Samples;
@@ -31,14 +35,15 @@ import vastarc.core.score.Timeline;
 import vastarc.core.score.Touch;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
-import vastarc.web.job.Job;
-import vastarc.web.job.JobStore;
+import vastarc.web.format.ScoreCsv;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.job.JointText;
 import vastarc.web.request.JobPlan;
-import vastarc.web.request.JobReader;
+import vastarc.web.request.JobPlanner;
 import vastarc.web.request.OwnReader;
 import vastarc.web.request.TouchReader;
-import vastarc.web.request.TypedForm;
-import vastarc.web.shop.ShopStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -51,11 +56,11 @@ class ScoreController {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final JobStore jobs;
-    private final ShopStore shop;
+    private final JobPlanner planner;
 
-    ScoreController(JobStore jobs, ShopStore shop) {
+    ScoreController(JobStore jobs, JobPlanner planner) {
         this.jobs = jobs;
-        this.shop = shop;
+        this.planner = planner;
     }
 
     @GetMapping("/jobs/{id}/score")
@@ -73,8 +78,10 @@ class ScoreController {
     }
 
     private void show(Job job, Optional<Job> collidedWith, String compare, Preferences preferences, Model model) {
+        JobPlan plan = planner.plan(job);
         ScorePage page = ScorePage.of(
-                job, jobs.history(job), collidedWith, other(job, compare), shop.ways(), preferences.units());
+                new ScorePage.Source(job, plan, jobs.history(job), collidedWith, other(plan, compare)),
+                preferences.units());
         model.addAttribute("page", page);
         model.addAttribute("otherJobs", others(job));
         model.addAttribute(
@@ -90,22 +97,23 @@ class ScoreController {
     }
 
     /** What a score is to be laid over: the engine's own, another control logic, another job. */
-    private Optional<ScorePage.Other> other(Job job, String compare) {
+    private Optional<ScorePage.Other> other(JobPlan plan, String compare) {
         if (compare.equals(ENGINE)) {
-            TypedForm bare = JobPlan.withoutOwn(job.form());
             return Optional.of(
-                    new ScorePage.Other(ENGINE, "the engine's own figures", JobPlan.score(bare, shop.ways())));
+                    new ScorePage.Other(ENGINE, "the engine's own figures", plan.score(WeldPlan.Ask::withoutOwn)));
         }
         if (compare.startsWith(JOB)) {
             return id(compare.substring(JOB.length()))
-                    .flatMap(jobs::find)
-                    .map(found -> new ScorePage.Other(compare, found.name(), JobPlan.score(found.form(), shop.ways())));
+                    .flatMap(jobs::onBench)
+                    .filter(found -> found.document().isReadable())
+                    .map(found -> new ScorePage.Other(
+                            compare, found.name(), planner.plan(found).score()));
         }
         return logic(compare)
                 .map(name -> new ScorePage.Other(
                         compare,
                         Phrasebook.say(Phrase.of(name.words()), UnitSystem.METRIC),
-                        JobPlan.score(withLogic(job.form(), name), shop.ways())));
+                        plan.score(ask -> ask.with(ControlLogic.of(name)))));
     }
 
     private static Optional<UUID> id(String text) {
@@ -122,24 +130,12 @@ class ScoreController {
                 .findFirst();
     }
 
-    /** A logic brings the arc control it belongs to. */
-    private static TypedForm withLogic(TypedForm form, ControlLogic.Name name) {
-        TypedForm chosen = form.with(OwnReader.LOGIC, Optional.of(name.name()));
-        return ControlLogic.of(name)
-                .control()
-                .map(control -> chosen.with(JobReader.CONTROL, Optional.of(control.name())))
-                .orElse(chosen);
-    }
-
-    private static TypedForm changed(TypedForm before, Map<String, String> sent, UnitSystem units) {
-        TypedForm after = before.changedTo(sent, TypedForm.SCORE_FIELDS, units);
-        boolean sameLogic = after.text(OwnReader.LOGIC).equals(before.text(OwnReader.LOGIC));
-        return sameLogic
-                ? after
-                : after.text(OwnReader.LOGIC)
-                        .flatMap(ScoreController::logic)
-                        .map(name -> withLogic(after, name))
-                        .orElse(after);
+    /** Pulse, logic and own values are the score's to change. */
+    private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
+        JointText joint = before.joint().changedTo(sent, Set.of(WeldFields.PULSE.name()), units);
+        Optional<ControlLogic.Name> chosen = logic(sent.getOrDefault(OwnReader.LOGIC, ""));
+        JobContent after = before.with(joint).with(before.own().changedTo(sent, units));
+        return before.opened(chosen.equals(before.logic()) ? after : after.with(chosen));
     }
 
     /** Keeps a change and answers with the workspace alone. */
@@ -153,7 +149,7 @@ class ScoreController {
         JobStore.Saved saved = jobs.save(
                         id,
                         JobStore.version(sent.get("version")),
-                        before -> before.with(changed(before.form(), sent, preferences.units())))
+                        before -> before.with(changed(before.content(), sent, preferences.units())))
                 .orElseThrow(() -> new NotFound("job"));
         response.setHeader("X-Job", saved.job().id().toString());
         show(saved.job(), saved.collidedWith(), sent.getOrDefault("compare", ""), preferences, model);
@@ -163,23 +159,26 @@ class ScoreController {
     @PostMapping("/jobs/{id}/score/undo")
     String undo(
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "") String compare,
+            @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        return moved(jobs.undo(id), compare, preferences, model);
+        return moved(jobs.undo(id, JobStore.seen(sent.get("version"))), sent, preferences, model);
     }
 
     @PostMapping("/jobs/{id}/score/redo")
     String redo(
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "") String compare,
+            @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        return moved(jobs.redo(id), compare, preferences, model);
+        return moved(jobs.redo(id, JobStore.seen(sent.get("version"))), sent, preferences, model);
     }
 
-    private String moved(Optional<Job> job, String compare, Preferences preferences, Model model) {
-        show(job.orElseThrow(() -> new NotFound("job")), Optional.empty(), compare, preferences, model);
+    private String moved(
+            Optional<JobStore.Travelled> travelled, Map<String, String> sent, Preferences preferences, Model model) {
+        JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
+        model.addAttribute("stale", there.stale());
+        show(there.job(), Optional.empty(), sent.getOrDefault("compare", ""), preferences, model);
         return "score/workspace :: workspace";
     }
 
@@ -189,15 +188,16 @@ class ScoreController {
             @PathVariable UUID id, @RequestBody String body, @ModelAttribute("preferences") Preferences preferences) {
         Outcome<JsonNode> read = node(body);
         Outcome<Optional<List<Touch>>> touches = read.then(TouchReader::read);
-        Outcome<JobPlan.Scored> scored = JobPlan.score(job(id).form(), shop.ways());
+        Outcome<Score> scored = planner.plan(job(id)).score();
         if (touches.value().isEmpty() || scored.value().isEmpty()) {
             List<Problem> problems = touches.value().isEmpty() ? touches.problems() : scored.problems();
             return ResponseEntity.badRequest().body(Map.of("problem", said(problems, preferences.units())));
         }
-        Score score = scored.value().get().score();
+        Score score = scored.value().get();
         boolean over =
                 read.value().map(node -> node.path("over").asBoolean(false)).orElse(false);
-        OptionalDouble away = read.value().map(TouchReader::away).orElse(OptionalDouble.empty());
+        OptionalDouble away =
+                read.value().flatMap(node -> TouchReader.away(node).value()).orElse(OptionalDouble.empty());
         return ResponseEntity.ok(
                 TryAnswer.of(score, touches.value().get().orElse(List.of()), over, away, preferences.units()));
     }
@@ -222,10 +222,9 @@ class ScoreController {
             @RequestParam(defaultValue = "0.1") String step,
             @ModelAttribute("preferences") Preferences preferences) {
         Job job = job(id);
-        Outcome<Timeline> timeline = JobPlan.score(job.form(), shop.ways())
-                .map(scored -> scored.score().timeline());
+        Outcome<Timeline> timeline = planner.plan(job).score().map(Score::timeline);
         Outcome<String> csv = timeline.then(played -> {
-            double stepS = step(step);
+            double stepS = NumberReader.read(step, "s").orElse(Double.NaN);
             return Samples.problem(played, stepS)
                     .<Outcome<String>>map(Outcome::failed)
                     .orElseGet(() -> Outcome.of(ScoreCsv.of(played, stepS)));
@@ -238,13 +237,5 @@ class ScoreController {
                 .orElseGet(() -> ResponseEntity.badRequest()
                         .contentType(MediaType.TEXT_PLAIN)
                         .body(said(csv.problems(), preferences.units())));
-    }
-
-    private static double step(String text) {
-        try {
-            return Double.parseDouble(text.replace(',', '.'));
-        } catch (NumberFormatException e) {
-            return Double.NaN;
-        }
     }
 }

@@ -2,6 +2,7 @@ package vastarc.web.score;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.score.Score;
 import vastarc.core.score.ScoreComparison;
@@ -46,7 +47,7 @@ record ScoreDrawing(
         double dabsPerS,
         boolean wire,
         boolean tack,
-        List<Stretch> other) {
+        @Nullable List<Stretch> other) {
 
     /** A stretch of time; {@code beat} is rate, on-fraction, background share, origin and least current of its pulse. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -56,7 +57,7 @@ record ScoreDrawing(
             double t1,
             double a0,
             double a1,
-            double[] beat,
+            double @Nullable [] beat,
             boolean gas,
             boolean held,
             double f0,
@@ -68,7 +69,7 @@ record ScoreDrawing(
     /** A touch. */
     record TouchMark(double t, String kind, double foot, String words) {}
 
-    static ScoreDrawing of(Score score, List<HandlePlaces.Place> handles, Score other, UnitSystem units) {
+    static ScoreDrawing of(Score score, List<HandlePlaces.Place> handles, @Nullable Score other, UnitSystem units) {
         Timeline timeline = score.timeline();
         return new ScoreDrawing(
                 timeline.lengthS(),

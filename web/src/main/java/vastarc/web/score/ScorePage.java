@@ -5,34 +5,26 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.score.ControlLogic;
-import vastarc.core.score.Handle;
 import vastarc.core.score.Integrals;
 import vastarc.core.score.Phase;
 import vastarc.core.score.Reaction;
 import vastarc.core.score.Score;
 import vastarc.core.score.ScoreComparison;
-import vastarc.core.score.ScoreKey;
 import vastarc.core.score.Touch;
-import vastarc.core.sheet.ShopWays;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
-import vastarc.web.job.History;
-import vastarc.web.job.Job;
+import vastarc.web.kept.job.History;
+import vastarc.web.kept.job.Job;
 import vastarc.web.request.JobPlan;
-import vastarc.web.request.JobReader;
-import vastarc.web.request.OwnReader;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.FigureView;
 
@@ -129,49 +121,33 @@ public record ScorePage(
             String message,
             String passed) {}
 
-    private static final List<ScoreKey> START = List.of(
-            ScoreKey.PRE_FLOW, ScoreKey.START_CURRENT, ScoreKey.START_HOLD, ScoreKey.UP_SLOPE, ScoreKey.FOOT_IN);
-    private static final List<ScoreKey> WELD = List.of(
-            ScoreKey.WORKING_CURRENT,
-            ScoreKey.SEAM_LENGTH,
-            ScoreKey.SECOND_CURRENT,
-            ScoreKey.PEDAL_CEILING,
-            ScoreKey.PULSE_RATE,
-            ScoreKey.PULSE_ON_TIME,
-            ScoreKey.PULSE_BACKGROUND);
-    private static final List<ScoreKey> END = List.of(
-            ScoreKey.DOWN_SLOPE, ScoreKey.FOOT_OUT, ScoreKey.END_CURRENT, ScoreKey.END_HOLD, ScoreKey.POST_FLOW);
-    private static final List<ScoreKey> TACK =
-            List.of(ScoreKey.SPOT_CURRENT, ScoreKey.SPOT_TIME, ScoreKey.SPOT_PAUSE, ScoreKey.SEAM_LENGTH);
-    private static final List<ScoreKey> TACK_GAS = List.of(ScoreKey.PRE_FLOW, ScoreKey.POST_FLOW);
-
     /** What the page was asked to lay over, and how that is called. */
-    record Other(String choice, String name, Outcome<JobPlan.Scored> score) {}
+    record Other(String choice, String name, Outcome<Score> score) {}
 
-    static ScorePage of(
-            Job job,
-            History history,
-            Optional<Job> collidedWith,
-            Optional<Other> other,
-            ShopWays ways,
-            UnitSystem units) {
-        Outcome<JobPlan.Scored> outcome = JobPlan.score(job.form(), ways);
+    /** What the page is made from. */
+    record Source(Job job, JobPlan plan, History history, Optional<Job> collidedWith, Optional<Other> other) {}
+
+    static ScorePage of(Source source, UnitSystem units) {
+        Job job = source.job();
+        Outcome<Score> outcome = source.plan().score();
         return new ScorePage(
                 job.id().toString(),
                 job.version(),
                 job.name(),
-                history,
-                outcome.value().map(scored -> view(job, scored, other, units)),
+                source.history(),
+                outcome.value().map(score -> view(source, score, units)),
                 outcome.problems().stream()
                         .map(problem -> problem.message(units))
                         .toList(),
-                collidedWith.map(met -> new Conflict(met.id().toString(), met.name())));
+                source.collidedWith().map(met -> new Conflict(met.id().toString(), met.name())));
     }
 
-    private static ScoreView view(Job job, JobPlan.Scored scored, Optional<Other> other, UnitSystem units) {
-        Score score = scored.score();
-        List<Group> groups = groups(job, scored, units);
-        Optional<Score> laidOver = other.flatMap(asked -> asked.score().value().map(JobPlan.Scored::score));
+    private static ScoreView view(Source source, Score score, UnitSystem units) {
+        ScoreFigures figures = new ScoreFigures(
+                source.job().content().own(), score, source.plan().ownProblems(), units);
+        List<Group> groups = figures.groups();
+        Optional<Other> other = source.other();
+        Optional<Score> laidOver = other.flatMap(asked -> asked.score().value());
         return new ScoreView(
                 Choice.of(
                         ControlLogic.Name.values(),
@@ -181,78 +157,21 @@ public record ScorePage(
                 Choice.of(
                         PulsePurpose.values(),
                         "pulse",
-                        job.form().text(JobReader.PULSE).orElse(PulsePurpose.NONE.name())),
+                        source.job().content().joint().text(WeldFields.PULSE).orElse(PulsePurpose.NONE.name())),
                 groups,
-                hidden(job, groups),
+                figures.hidden(groups),
                 warnings(score, units),
                 score.notes().stream().map(note -> Phrasebook.say(note, units)).toList(),
                 touches(score, units),
                 sums(score, units),
-                compared(job, score, other),
+                compared(score, other),
                 laidOver.map(with -> comparison(score, with, other.orElseThrow().name(), units)),
                 JointDrawing.of(score.sheet(), units),
-                ScoreDrawing.of(score, HandlePlaces.of(score, scored.problems(), units), laidOver.orElse(null), units));
-    }
-
-    /** Own values of figures that are idle or not shown under this logic: sent along, so that they are there when it changes back. */
-    private static Map<String, String> hidden(Job job, List<Group> groups) {
-        Set<String> shown = groups.stream()
-                .flatMap(group -> group.figures().stream())
-                .filter(figure -> figure.idle().isEmpty())
-                .map(FigureField::field)
-                .collect(Collectors.toSet());
-        Map<String, String> kept = new TreeMap<>();
-        OwnReader.FIELDS.stream()
-                .filter(field -> !shown.contains(field))
-                .forEach(field -> job.form().text(field).ifPresent(text -> kept.put(field, text)));
-        return kept;
-    }
-
-    private static List<Group> groups(Job job, JobPlan.Scored scored, UnitSystem units) {
-        if (scored.score().logic().isTack()) {
-            return List.of(group("tack", TACK, job, scored, units), group("gas", TACK_GAS, job, scored, units));
-        }
-        return List.of(
-                group("start", START, job, scored, units),
-                group("weld", WELD, job, scored, units),
-                group("end", END, job, scored, units));
-    }
-
-    private static Group group(String name, List<ScoreKey> keys, Job job, JobPlan.Scored scored, UnitSystem units) {
-        return new Group(
-                name, keys.stream().map(key -> figure(key, job, scored, units)).toList());
-    }
-
-    private static FigureField figure(ScoreKey key, Job job, JobPlan.Scored scored, UnitSystem units) {
-        Handle handle = scored.score().handle(key);
-        String message = scored.problems().stream()
-                .filter(problem -> named(problem, key))
-                .map(problem -> problem.message(units))
-                .findFirst()
-                .orElse("");
-        String typed = job.form().text(OwnReader.field(key)).orElse("");
-        boolean choice = key != ScoreKey.SEAM_LENGTH
-                && handle.window().low() < handle.window().high();
-        return new FigureField(
-                OwnReader.field(key),
-                Phrasebook.say(Phrase.of(key.words()), units),
-                message.isEmpty() ? units.show(handle.quantity()).figure() : typed,
-                units.show(handle.quantity()).unit(),
-                choice ? bound(key, handle.window().low(), units) : "",
-                choice ? bound(key, handle.window().high(), units) : "",
-                handle.own().isPresent() || !message.isEmpty(),
-                units.show(Quantity.of(handle.window().value(), key.unit())).line(),
-                handle.idle().map(why -> Phrasebook.say(why, units)).orElse(""),
-                message,
-                handle.isIdle() || handle.own().isEmpty() ? "" : HandlePlaces.passed(handle));
-    }
-
-    private static boolean named(Problem problem, ScoreKey key) {
-        return problem.field().equals(OwnReader.field(key)) || problem.field().equals(key.apiName());
-    }
-
-    private static String bound(ScoreKey key, double value, UnitSystem units) {
-        return units.show(Quantity.of(value, key.unit())).figure();
+                ScoreDrawing.of(
+                        score,
+                        HandlePlaces.of(score, source.plan().ownProblems(), units),
+                        laidOver.orElse(null),
+                        units));
     }
 
     private static List<FigureView.Line> warnings(Score score, UnitSystem units) {
@@ -319,7 +238,7 @@ public record ScorePage(
                 units.show(value).line());
     }
 
-    private static List<Choice> compared(Job job, Score score, Optional<Other> other) {
+    private static List<Choice> compared(Score score, Optional<Other> other) {
         String chosen = other.map(Other::choice).orElse("");
         List<Choice> choices = new ArrayList<>();
         choices.add(new Choice("", "nothing", chosen.isEmpty()));

@@ -3,6 +3,8 @@ package vastarc.web.sheet;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,16 +15,18 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.plan.SheetDocument;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.score.ScoreKey;
+import vastarc.core.sheet.Matter;
+import vastarc.core.sheet.School;
 import vastarc.core.sheet.SettingKey;
-import vastarc.web.job.Job;
-import vastarc.web.job.JobStore;
-import vastarc.web.request.HabitReader;
-import vastarc.web.request.JobPlan;
-import vastarc.web.request.JobReader;
-import vastarc.web.request.OwnReader;
-import vastarc.web.request.TypedForm;
-import vastarc.web.shop.ShopStore;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.job.JointText;
+import vastarc.web.request.JobPlanner;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 import vastarc.web.ui.ReasonView;
@@ -32,12 +36,12 @@ import vastarc.web.ui.ReasonView;
 class SheetController {
 
     private final JobStore jobs;
-    private final ShopStore shop;
+    private final JobPlanner planner;
     private final Clock clock;
 
-    SheetController(JobStore jobs, ShopStore shop, Clock clock) {
+    SheetController(JobStore jobs, JobPlanner planner, Clock clock) {
         this.jobs = jobs;
-        this.shop = shop;
+        this.planner = planner;
         this.clock = clock;
     }
 
@@ -49,9 +53,14 @@ class SheetController {
     @GetMapping("/jobs/{id}/sheet")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
         Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
-        model.addAttribute(
-                "page", SheetPage.of(job, jobs.history(job), Optional.empty(), shop.ways(), preferences.units()));
+        model.addAttribute("page", shown(job, Optional.empty(), false, preferences));
         return "sheet/page";
+    }
+
+    private SheetPage shown(Job job, Optional<Job> collidedWith, boolean stale, Preferences preferences) {
+        return SheetPage.of(
+                new SheetPage.Source(job, planner.plan(job), planner.ways(), jobs.history(job), collidedWith, stale),
+                preferences.units());
     }
 
     /** The reasoning behind one setting, asked for when the hand opens it. */
@@ -62,7 +71,7 @@ class SheetController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         ReasonView reason = jobs.find(id)
-                .flatMap(job -> JobPlan.sheet(job.form(), shop.ways()).value())
+                .flatMap(job -> planner.plan(job).sheet().value())
                 .flatMap(sheet -> SettingKey.named(setting).flatMap(sheet::find))
                 .map(found -> ReasonView.of(found, preferences.units()))
                 .orElseThrow(() -> new NotFound("setting"));
@@ -81,26 +90,46 @@ class SheetController {
         JobStore.Saved saved = jobs.save(
                         id,
                         JobStore.version(sent.get("version")),
-                        before -> new JobStore.Content(
+                        before -> new JobStore.Edit(
                                 sent.getOrDefault("name", before.name()),
                                 sent.getOrDefault("notes", before.notes()),
-                                jointChanged(before.form(), sent, preferences.units())))
+                                changed(before.content(), sent, preferences.units())))
                 .orElseThrow(() -> new NotFound("job"));
         response.setHeader("X-Job", saved.job().id().toString());
-        return workspace(saved.job(), saved.collidedWith(), preferences, model);
+        return workspace(saved.job(), saved.collidedWith(), false, preferences, model);
     }
 
-    private String workspace(Job job, Optional<Job> collidedWith, Preferences preferences, Model model) {
-        model.addAttribute(
-                "page", SheetPage.of(job, jobs.history(job), collidedWith, shop.ways(), preferences.units()));
+    private String workspace(Job job, Optional<Job> collidedWith, boolean stale, Preferences preferences, Model model) {
+        model.addAttribute("page", shown(job, collidedWith, stale, preferences));
         return "sheet/workspace :: workspace";
     }
 
     /** Another arc control than the chosen logic belongs to lets the logic go. */
-    private static TypedForm jointChanged(TypedForm before, Map<String, String> sent, UnitSystem units) {
-        TypedForm after = before.changedTo(sent, TypedForm.JOINT_FIELDS, units);
-        boolean sameControl = after.text(JobReader.CONTROL).equals(before.text(JobReader.CONTROL));
-        return sameControl ? after : after.with(OwnReader.LOGIC, Optional.empty());
+    private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
+        JointText joint = followed(before.joint(), before.joint().changedTo(sent, JointText.FIELDS, units));
+        boolean sameControl =
+                joint.text(WeldFields.CONTROL).equals(before.joint().text(WeldFields.CONTROL));
+        JobContent after = before.with(joint).withSchools(schools(sent));
+        return before.opened(sameControl ? after : after.with(Optional.empty()));
+    }
+
+    /** Where both members were of one metal and that is changed, the other member follows. */
+    private static JointText followed(JointText before, JointText after) {
+        Optional<String> metal = before.text(WeldFields.MATERIAL);
+        boolean alike = before.text(WeldFields.OTHER_MATERIAL).or(() -> metal).equals(metal);
+        boolean untouched = after.text(WeldFields.OTHER_MATERIAL).equals(metal);
+        return alike && untouched ? after.with(WeldFields.OTHER_MATERIAL, Optional.empty()) : after;
+    }
+
+    private static Map<Matter, School> schools(Map<String, String> sent) {
+        Map<Matter, School> schools = new EnumMap<>(Matter.class);
+        for (School school : School.values()) {
+            Matter matter = school.matter();
+            if (matter != null && school.name().equals(sent.get(JobContent.SCHOOL + matter.name()))) {
+                schools.put(matter, school);
+            }
+        }
+        return schools;
     }
 
     /** Gives one of the hand's own values back to the engine. */
@@ -110,14 +139,14 @@ class SheetController {
             @PathVariable String setting,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Job job = jobs.find(id).orElseThrow(() -> new NotFound("job"));
-        Job saved = jobs.save(
+        ScoreKey key = ScoreKey.named(setting).orElseThrow(() -> new NotFound("setting"));
+        Job saved = jobs.edit(
                         id,
-                        job.version(),
-                        before -> before.with(before.form().with(OwnReader.OWN + setting, Optional.empty())))
-                .orElseThrow(() -> new NotFound("job"))
-                .job();
-        return workspace(saved, Optional.empty(), preferences, model);
+                        before -> before.content()
+                                .opened(before.content()
+                                        .with(before.content().own().without(key))))
+                .orElseThrow(() -> new NotFound("job"));
+        return workspace(saved, Optional.empty(), false, preferences, model);
     }
 
     /** Marks a job as proven with the figures it has, or opens it again. */
@@ -127,27 +156,42 @@ class SheetController {
             @RequestParam(defaultValue = "true") boolean proven,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Job job = jobs.find(id).orElseThrow(() -> new NotFound("job"));
-        String day = LocalDate.now(clock).toString();
-        Job saved = jobs.save(
+        Job saved = jobs.edit(
                         id,
-                        job.version(),
-                        before -> before.with(
-                                proven
-                                        ? HabitReader.proven(before.form(), shop.ways(), day)
-                                        : HabitReader.unproven(before.form())))
-                .orElseThrow(() -> new NotFound("job"))
-                .job();
-        return workspace(saved, Optional.empty(), preferences, model);
+                        before -> proven
+                                ? proven(before.content())
+                                : before.content().open())
+                .orElseThrow(() -> new NotFound("job"));
+        return workspace(saved, Optional.empty(), false, preferences, model);
+    }
+
+    /** Proof keeps the sheet itself; the day is the shop's. */
+    private JobContent proven(JobContent content) {
+        LocalDate day = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        return content.proven(
+                day, planner.ways(), planner.plan(content).sheet().value().map(SheetDocument::of));
     }
 
     @PostMapping("/jobs/{id}/sheet/undo")
-    String undo(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        return workspace(jobs.undo(id).orElseThrow(() -> new NotFound("job")), Optional.empty(), preferences, model);
+    String undo(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return travelled(jobs.undo(id, JobStore.seen(sent.get("version"))), preferences, model);
     }
 
     @PostMapping("/jobs/{id}/sheet/redo")
-    String redo(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        return workspace(jobs.redo(id).orElseThrow(() -> new NotFound("job")), Optional.empty(), preferences, model);
+    String redo(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return travelled(jobs.redo(id, JobStore.seen(sent.get("version"))), preferences, model);
+    }
+
+    private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
+        JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
+        return workspace(there.job(), Optional.empty(), there.stale(), preferences, model);
     }
 }

@@ -2,14 +2,19 @@ package vastarc.web.sheet;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import vastarc.core.finding.Outcome;
+import vastarc.core.plan.SheetDocument;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.ShopWays;
-import vastarc.web.job.History;
-import vastarc.web.job.Job;
-import vastarc.web.request.HabitReader;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.job.History;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.Proof;
 import vastarc.web.request.JobPlan;
 
 /**
@@ -24,8 +29,9 @@ import vastarc.web.request.JobPlan;
  * @param problems why there is none
  * @param kept     when the job was last kept
  * @param history  whether there is a step to undo or do again
- * @param proven   when the job was proven; empty where it is open
+ * @param proven   what it was proven with; empty where it is open
  * @param conflict the other version, where this edit met one
+ * @param stale    a step through the history was asked for on an older version than the one kept, and not taken
  */
 public record SheetPage(
         String id,
@@ -37,29 +43,74 @@ public record SheetPage(
         List<String> problems,
         Instant kept,
         History history,
-        String proven,
-        Optional<Conflict> conflict) {
+        Optional<Proven> proven,
+        Optional<Conflict> conflict,
+        boolean stale) {
 
     /** The job that an edit would have overwritten. */
     public record Conflict(String id, String name, Instant changed, boolean deleted) {}
 
-    static SheetPage of(Job job, History history, Optional<Job> collidedWith, ShopWays ways, UnitSystem units) {
-        Outcome<Sheet> outcome = JobPlan.sheet(job.form(), ways);
+    /**
+     * A proof, and how the engine stands to it today.
+     *
+     * @param day    of the proof
+     * @param kept   the sheet itself is kept, not only the ways it was made by
+     * @param engine that made the sheet
+     * @param moved  what today's engine would set otherwise
+     */
+    public record Proven(String day, boolean kept, String engine, List<MovedLine> moved) {}
+
+    /** A figure as it was proven, as the engine would set it now, and by how much that is more or less. */
+    public record MovedLine(String name, String then, String now, String by) {}
+
+    /** What the page is made from. */
+    record Source(Job job, JobPlan plan, ShopWays shop, History history, Optional<Job> collidedWith, boolean stale) {}
+
+    static SheetPage of(Source source, UnitSystem units) {
+        Job job = source.job();
+        Outcome<Sheet> outcome = source.plan().sheet();
         return new SheetPage(
                 job.id().toString(),
                 job.version(),
                 job.name(),
                 job.notes(),
-                JointPanel.of(job.form(), outcome.problems(), ways, units),
+                JointPanel.of(job.content(), outcome.problems(), source.shop(), units),
                 outcome.value().map(sheet -> SheetView.of(sheet, units)),
                 outcome.problems().stream()
                         .map(problem -> problem.message(units))
                         .toList(),
                 job.changedAt(),
-                history,
-                job.form().text(HabitReader.PROVEN).orElse(""),
-                collidedWith.map(other ->
-                        new Conflict(other.id().toString(), other.name(), other.changedAt(), other.isDeleted())));
+                source.history(),
+                job.content().proof().map(proof -> proven(proof, source.plan(), units)),
+                source.collidedWith()
+                        .map(other -> new Conflict(
+                                other.id().toString(), other.name(), other.changedAt(), other.isDeleted())),
+                source.stale());
+    }
+
+    private static Proven proven(Proof proof, JobPlan plan, UnitSystem units) {
+        return new Proven(
+                proof.day().toString(),
+                proof.sheet().isPresent(),
+                proof.sheet().map(SheetDocument::engine).orElse(""),
+                plan.moved().stream().map(moved -> line(moved, units)).toList());
+    }
+
+    private static MovedLine line(SheetDocument.Moved moved, UnitSystem units) {
+        return new MovedLine(
+                Phrasebook.say(Phrase.of(moved.key().words()), units),
+                moved.then().map(setting -> setting.shown(units)).orElse("–"),
+                moved.now().map(setting -> setting.shown(units)).orElse("–"),
+                moved.then()
+                        .flatMap(then -> moved.now().flatMap(now -> by(then, now)))
+                        .orElse(""));
+    }
+
+    private static Optional<String> by(Setting then, Setting now) {
+        boolean figures = then.window().isPresent() && now.window().isPresent() && then.value() != 0;
+        return figures
+                ? Optional.of(String.format(Locale.ROOT, "%+.0f %%", 100 * (now.value() - then.value()) / then.value()))
+                : Optional.empty();
     }
 
     /** Address of the other version. */

@@ -186,8 +186,7 @@ public record SheetView(
     private static WireLine wire(WireChoice choice, UnitSystem units) {
         return new WireLine(
                 Phrasebook.say(Phrase.of(choice.school().words()), units),
-                units.show(Quantity.stockMillimetres(choice.wire().diameterMm()))
-                        .line(),
+                units.show(Quantity.stockMillimetres(choice.diameterMm())).line(),
                 units.show(Quantity.percent(choice.sameDepositPercent())).line(),
                 units.show(Quantity.percent(choice.sameFeedPercent())).line(),
                 units.show(Quantity.watts(choice.plateLeftW())).line(),
@@ -202,7 +201,7 @@ public record SheetView(
                     lines.size() + 1,
                     Phrasebook.say(Phrase.of("pass." + pass.kind()), units),
                     units.show(Quantity.amperes(pass.currentA())).line(),
-                    units.show(Quantity.stockMillimetres(pass.wireMm())).line(),
+                    units.show(Quantity.stockMillimetres(pass.wireDiameterMm())).line(),
                     units.show(Quantity.of(pass.areaMm2(), Unit.SQUARE_MM)).line()));
         }
         return new PassTable(
@@ -236,7 +235,7 @@ public record SheetView(
                 plan.count() > 0
                         ? total("tack.count", Quantity.number(plan.count()), units)
                         : range("tack.spacing", plan.spacingLowMm(), plan.spacingHighMm(), units));
-        lines.add(new FigureView.Line(said("tack.order", units), said("tack.order." + plan.order(), units)));
+        lines.add(new FigureView.Line(said("tack.order", units), Phrasebook.say(plan.order(), units)));
         return lines;
     }
 
@@ -259,7 +258,8 @@ public record SheetView(
                 choice.chosen(),
                 units.show(Quantity.amperes(choice.currentA())).line(),
                 choice.passes(),
-                units.show(Quantity.of(choice.heatKjPerMm(), Unit.KJ_PER_MM)).line(),
+                units.show(Quantity.of(choice.heatInputKjPerMm(), Unit.KJ_PER_MM))
+                        .line(),
                 units.show(Quantity.millimetres(choice.shrinkageMm())).line(),
                 choice.pullDeg() == 0
                         ? said("butt.balanced", units)
@@ -270,10 +270,10 @@ public record SheetView(
     private static StepLine step(Sensitivity step, UnitSystem units) {
         return new StepLine(
                 said("sensitivity." + step.what(), units),
-                units.show(step.low()).figure(),
-                units.show(Quantity.amperes(step.lowA())).line(),
-                units.show(step.now()).line(),
-                units.show(step.high()).figure(),
-                units.show(Quantity.amperes(step.highA())).line());
+                units.show(Quantity.of(step.low(), step.unit())).figure(),
+                units.show(Quantity.amperes(step.lowCurrentA())).line(),
+                units.show(Quantity.of(step.now(), step.unit())).line(),
+                units.show(Quantity.of(step.high(), step.unit())).figure(),
+                units.show(Quantity.amperes(step.highCurrentA())).line());
     }
 }

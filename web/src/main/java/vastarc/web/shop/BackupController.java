@@ -14,6 +14,8 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.core.finding.Outcome;
+import vastarc.web.kept.shop.Archive;
+import vastarc.web.kept.shop.Backup;
 import vastarc.web.ui.Preferences;
 
 /** The shop as one file, and back: first told what would change, then taken. */

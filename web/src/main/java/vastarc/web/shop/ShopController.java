@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
@@ -24,15 +25,16 @@ import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Matter;
 import vastarc.core.sheet.School;
-import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
-import vastarc.web.job.Job;
-import vastarc.web.job.JobStore;
-import vastarc.web.request.HabitReader;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.shop.Habits;
+import vastarc.web.kept.shop.ShopStore;
 import vastarc.web.request.JobPlan;
+import vastarc.web.request.JobPlanner;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
@@ -45,10 +47,12 @@ class ShopController {
 
     private final ShopStore shop;
     private final JobStore jobs;
+    private final JobPlanner planner;
 
-    ShopController(ShopStore shop, JobStore jobs) {
+    ShopController(ShopStore shop, JobStore jobs, JobPlanner planner) {
         this.shop = shop;
         this.jobs = jobs;
+        this.planner = planner;
     }
 
     /** A matter and the shop's school. */
@@ -69,6 +73,7 @@ class ShopController {
     private void show(Optional<Pending> pending, UnitSystem units, Model model) {
         Habits habits = shop.habits();
         model.addAttribute("pending", pending);
+        model.addAttribute("fault", shop.fault());
         model.addAttribute(
                 "habits",
                 Arrays.stream(Matter.values())
@@ -147,7 +152,7 @@ class ShopController {
         int proven = 0;
         int unmoved = 0;
         for (Job job : jobs.onTheBench()) {
-            if (job.form().text(HabitReader.PROVEN).isPresent()) {
+            if (job.content().proof().isPresent()) {
                 proven++;
                 continue;
             }
@@ -158,14 +163,16 @@ class ShopController {
                 moved.add(new Moved(job.name(), figures, false));
             }
         }
-        String says = say(Phrase.of("matter." + school.matter().name())) + ": " + say(Phrase.of(school.words()));
+        String says = say(Phrase.of(
+                        "matter." + Objects.requireNonNull(school.matter()).name())) + ": "
+                + say(Phrase.of(school.words()));
         return new Pending(school.name(), says, moved, proven, unmoved);
     }
 
     /** The figures that a change of habits moves on a job, from and to. */
     private List<String> moved(Job job, Habits after, UnitSystem units) {
-        Optional<Sheet> now = JobPlan.sheet(job.form(), shop.ways()).value();
-        Optional<Sheet> then = JobPlan.sheet(job.form(), after.ways()).value();
+        Optional<Sheet> now = planner.plan(job).sheet().value();
+        Optional<Sheet> then = JobPlan.of(job.content(), after.ways()).sheet().value();
         if (now.isEmpty() || then.isEmpty()) {
             return List.of();
         }
@@ -176,17 +183,11 @@ class ShopController {
     }
 
     private static Stream<String> difference(SettingKey key, Sheet now, Sheet then, UnitSystem units) {
-        Optional<String> before = now.find(key).map(setting -> figure(setting, units));
-        Optional<String> after = then.find(key).map(setting -> figure(setting, units));
+        Optional<String> before = now.find(key).map(setting -> setting.shown(units));
+        Optional<String> after = then.find(key).map(setting -> setting.shown(units));
         return before.equals(after)
                 ? Stream.empty()
                 : Stream.of(say(Phrase.of(key.words())) + " " + before.orElse("–") + " → " + after.orElse("–"));
-    }
-
-    private static String figure(Setting setting, UnitSystem units) {
-        return setting.window().isPresent()
-                ? units.show(setting.quantity()).line()
-                : Phrasebook.say(setting.text().orElseThrow(), units);
     }
 
     /** What stands on the shelf; nothing ticked means not told. */

@@ -1,2 +1,5 @@
 /** The Shop place: habits, stock, backup and restore. */
+@NullMarked
 package vastarc.web.shop;
+
+import org.jspecify.annotations.NullMarked;

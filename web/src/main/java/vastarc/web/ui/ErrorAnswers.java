@@ -2,6 +2,8 @@ package vastarc.web.ui;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -15,10 +17,13 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import vastarc.web.kept.document.UnreadableDocument;
 
 /** Answers requests that no page or call can take: problem details under {@code /api}, the error page elsewhere. */
 @ControllerAdvice
 class ErrorAnswers {
+
+    private static final Pattern JOB = Pattern.compile("^/jobs/([0-9a-fA-F-]{36})/");
 
     @ExceptionHandler({
         NoResourceFoundException.class,
@@ -38,6 +43,27 @@ class ErrorAnswers {
         return ResponseEntity.status(status)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(detail);
+    }
+
+    /** A page was asked for whose document cannot be read: that page alone says so, and where to mend it. */
+    @ExceptionHandler
+    Object unreadable(UnreadableDocument fault, HttpServletRequest request) {
+        if (request.getRequestURI().startsWith("/api/")) {
+            return ResponseEntity.status(HttpStatus.CONFLICT)
+                    .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                    .body(ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, fault.getMessage()));
+        }
+        Matcher job = JOB.matcher(request.getRequestURI());
+        return new ModelAndView(
+                "error",
+                Map.of(
+                        "status",
+                        409,
+                        "unreadable",
+                        fault.getMessage(),
+                        "mend",
+                        job.find() ? "/mend/job/" + job.group(1) : ""),
+                HttpStatus.CONFLICT);
     }
 
     private static HttpStatusCode status(Exception fault) {

@@ -88,6 +88,17 @@ final class Browser implements AutoCloseable {
         driver.get(address + path);
     }
 
+    /** Stops the page's own clock, which from then on goes only as far as it is told to. */
+    void holdClock() {
+        driver.executeScript(
+                "const now = performance.now(); window.heldMs = now; performance.now = () => window.heldMs;");
+    }
+
+    /** Lets time pass on a held clock. */
+    void pass(double seconds) {
+        driver.executeScript("window.heldMs += 1000 * arguments[0]", seconds);
+    }
+
     WebElement find(String css) {
         return patience().until(page -> page.findElement(By.cssSelector(css)));
     }

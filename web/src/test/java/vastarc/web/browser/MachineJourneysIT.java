@@ -74,30 +74,14 @@ class MachineJourneysIT {
         add("PROCESS", "TOGGLE");
         browser.retype("machine-name", "Back room set");
         browser.press(Keys.TAB);
-        String place = control("down_slope3").getAttribute("data-x");
-        new Actions(browser.driver())
-                .moveToElement(control("down_slope3").findElement(By.cssSelector(".cap")))
-                .clickAndHold()
-                .moveByOffset(40, 60)
-                .moveByOffset(40, 60)
-                .release()
-                .perform();
-        browser.waitFor(
-                "the knob at its place",
-                () -> !control("down_slope3").getAttribute("data-x").equals(place));
-
+        dragged("down_slope3");
         for (String mark : new String[] {"0", "3", "7", "10"}) {
             read(mark);
         }
         browser.waitFor("a curve", () -> !browser.all("#dial-0 .picture").isEmpty());
         assertThat(browser.text("#dial-0")).contains("Read next", "simulated");
 
-        browser.open("/");
-        browser.find("#new-job").click();
-        browser.find("#workingCurrent");
-        browser.keep(() -> new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T"));
-        browser.find("[data-step='3']").click();
-        new Select(browser.find("#choose-machine")).selectByVisibleText("Back room set");
+        newJobOn("Back room set");
         browser.waitFor("the machine", () -> browser.text("#controls").contains("by the meter"));
         assertThat(browser.text("#control-main_current1")).contains("mark", "for", "give or take");
         assertThat(browser.text("#control-down_slope3")).contains("mark");
@@ -110,6 +94,29 @@ class MachineJourneysIT {
         assertThat(browser.find("[data-item='clamp']").isEnabled()).isFalse();
         browser.find("[data-item='polarity'][data-answer='right']").click();
         browser.waitFor("going on", () -> browser.all("#stopped").isEmpty());
+    }
+
+    private void newJobOn(String machine) {
+        browser.open("/");
+        browser.find("#new-job").click();
+        browser.find("#workingCurrent");
+        browser.keep(() -> new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T"));
+        browser.find("[data-step='3']").click();
+        new Select(browser.find("#choose-machine")).selectByVisibleText(machine);
+    }
+
+    private void dragged(String knob) {
+        String place = control(knob).getAttribute("data-x");
+        new Actions(browser.driver())
+                .moveToElement(control(knob).findElement(By.cssSelector(".cap")))
+                .clickAndHold()
+                .moveByOffset(40, 60)
+                .moveByOffset(40, 60)
+                .release()
+                .perform();
+        browser.waitFor(
+                "the knob at its place",
+                () -> !control(knob).getAttribute("data-x").equals(place));
     }
 
     @Test

@@ -91,13 +91,7 @@ class ScoreJourneysIT {
         double engine = figure("downSlope");
         assertThat(warned()).isFalse();
 
-        new Actions(browser.driver())
-                .moveToElement(handle("downSlope").findElement(By.cssSelector(".grip")))
-                .clickAndHold()
-                .moveByOffset(-60, 0)
-                .moveByOffset(-60, 0)
-                .release()
-                .perform();
+        pullLeft("downSlope");
 
         browser.waitFor("the warning", this::warned);
         browser.waitFor(
@@ -128,6 +122,16 @@ class ScoreJourneysIT {
         browser.find("[data-step='1']").click();
         browser.find("#downSlope");
         assertThat(browser.all("#owns")).isEmpty();
+    }
+
+    private void pullLeft(String name) {
+        new Actions(browser.driver())
+                .moveToElement(handle(name).findElement(By.cssSelector(".grip")))
+                .clickAndHold()
+                .moveByOffset(-60, 0)
+                .moveByOffset(-60, 0)
+                .release()
+                .perform();
     }
 
     @Test
@@ -180,10 +184,14 @@ class ScoreJourneysIT {
         }
         assertThat(browser.text("#pace")).isEqualTo("×4");
         browser.driver().executeScript(WATCH);
+        browser.holdClock();
         browser.find("#play").click();
 
         browser.waitFor("the play to begin", () -> browser.text("#play").equals("stop"));
-        browser.waitFor("the end", () -> browser.text("#play").equals("play"));
+        browser.waitFor("the end", () -> {
+            browser.pass(0.1);
+            return browser.text("#play").equals("play");
+        });
         List<?> phases = (List<?>) browser.driver().executeScript("return window.seen.phases");
         assertThat(phases.stream().map(Object::toString))
                 .containsSubsequence("pre-flow", "welding", "down-slope", "post-flow", "at rest");
@@ -195,13 +203,17 @@ class ScoreJourneysIT {
 
     @Test
     void tryingItTellsWhatTheHandsTimingDid() {
+        browser.holdClock();
         browser.find("#try").click();
         WebElement pad = browser.find("#try-trigger");
         new Actions(browser.driver()).clickAndHold(pad).perform();
+        browser.pass(2);
         browser.waitFor("start hold", () -> browser.text("#now-phase").equals("start hold"));
         new Actions(browser.driver()).release().perform();
+        browser.pass(0.2);
         browser.waitFor("up-slope", () -> browser.text("#now-phase").equals("up-slope"));
         new Actions(browser.driver()).clickAndHold(pad).perform();
+        browser.pass(0.1);
         browser.waitFor("down-slope", () -> browser.text("#now-phase").equals("down-slope"));
         browser.find("#away").click();
 
@@ -211,11 +223,14 @@ class ScoreJourneysIT {
 
     @Test
     void spaceIsTheTriggerAndTheFormStaysUntouched() {
+        browser.holdClock();
         browser.find("#try").click();
         browser.driver().executeScript("document.activeElement.blur()");
         new Actions(browser.driver()).keyDown(Keys.SPACE).perform();
+        browser.pass(2);
         browser.waitFor("start hold", () -> browser.text("#now-phase").equals("start hold"));
         new Actions(browser.driver()).keyUp(Keys.SPACE).perform();
+        browser.pass(0.2);
         browser.waitFor("up-slope", () -> browser.text("#now-phase").equals("up-slope"));
         browser.find("#try").click();
         browser.waitFor("the verdict", () -> !browser.text("#tried").isEmpty());

@@ -14,9 +14,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.ActiveProfiles;
-import vastarc.web.job.Job;
-import vastarc.web.job.JobStore;
-import vastarc.web.request.TypedForm;
+import vastarc.web.Jobs;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
 
 /**
  * Takes the pictures of {@code docs/screenshots} from the demo shop. Not a test of the build: run it when a page has changed, with
@@ -171,7 +171,7 @@ class Screenshots {
         Map<String, String> texts = Arrays.stream(fields.split(";"))
                 .map(field -> field.split("="))
                 .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
-        Job job = store.create(name, "", new TypedForm(texts, Map.of()));
+        Job job = store.create(name, "", Jobs.only(texts));
         browser.open("/jobs/" + job.id() + "/sheet");
         browser.find("#workingCurrent");
         take(browser, picture);

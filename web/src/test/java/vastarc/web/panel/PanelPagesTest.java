@@ -15,15 +15,13 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.quantity.UnitSystem;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.job.Job;
-import vastarc.web.job.JobStore;
-import vastarc.web.machine.Machine;
-import vastarc.web.machine.MachineStore;
-import vastarc.web.machine.ProfileReader;
-import vastarc.web.request.TypedForm;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.machine.ProfileReader;
 
 /** A job on the demo shop's machines, and the machines' own pages. */
 @SpringTest
@@ -136,7 +134,7 @@ class PanelPagesTest {
                         String.valueOf(jobs.find(job.id()).orElseThrow().version()))
                 .param("own.downSlope", "9"));
         assertThat(send(get("/jobs/" + job.id() + "/panel")).getContentAsString())
-                .contains("No longer what this sheet says: ramp out");
+                .contains("No longer what this sheet says: down-slope", "now 9 s");
         String list = send(get("/machines/" + machine("Booth 1 inverter").id())).getContentAsString();
         assertThat(list).contains("Panel job");
         assertThat(tell("/slot", "slot", "999")).doesNotContain("slot 999");
@@ -161,11 +159,7 @@ class PanelPagesTest {
         Job thick = jobs.create(
                 "Too thick",
                 "",
-                TypedForm.fresh()
-                        .changedTo(
-                                Map.of("material", "CARBON_STEEL", "joint", "SQUARE_BUTT", TypedForm.BASE, "6"),
-                                TypedForm.JOINT_FIELDS,
-                                UnitSystem.METRIC));
+                Jobs.typed(Map.of("material", "CARBON_STEEL", "joint", "SQUARE_BUTT", Jobs.BASE, "6")));
 
         assertThat(send(get("/jobs/" + thick.id() + "/panel")).getContentAsString())
                 .contains("Nothing to set without a sheet");
@@ -201,48 +195,7 @@ class PanelPagesTest {
                 .isEqualTo(200);
         assertThat(edit(id, "/controls", "setting", "RANGE", "kind", "SELECTOR").getStatus())
                 .isEqualTo(200);
-        assertThat(edit(
-                                id,
-                                "/controls/down_slope2",
-                                "label",
-                                "fade",
-                                "low",
-                                "0,5",
-                                "high",
-                                "8",
-                                "ticks",
-                                "5",
-                                "clockwise",
-                                "true")
-                        .getContentAsString())
-                .contains("fade");
-        assertThat(edit(id, "/controls/down_slope2/place", "x", "70", "y", "20").getStatus())
-                .isEqualTo(200);
-        assertThat(edit(
-                                id,
-                                "/about",
-                                "name",
-                                "Back room set",
-                                "minA",
-                                "10",
-                                "maxA",
-                                "180",
-                                "plate",
-                                "180 A 40 %, 140 A 100 %",
-                                "shape",
-                                "KNOBS",
-                                "polarity",
-                                "FIXED_SOCKETS",
-                                "logic.TRIGGER_4T",
-                                "true",
-                                "start.HF",
-                                "true",
-                                "slots",
-                                "0",
-                                "aspect",
-                                "1.5")
-                        .getContentAsString())
-                .contains("Back room set");
+        fadeAndPlate(id);
 
         var profile = machines.machine(id).orElseThrow().profile();
         assertThat(profile.elements()).hasSize(5);
@@ -257,6 +210,18 @@ class PanelPagesTest {
         assertThat(machines.machine(id).orElseThrow().profile().elements()).hasSize(4);
         edit(id, "/delete");
         assertThat(send(get("/machines?deleted=" + id)).getContentAsString()).contains("Put it back");
+    }
+
+    private void fadeAndPlate(UUID id) throws Exception {
+        String[] fade = {"label", "fade", "low", "0,5", "high", "8", "ticks", "5", "clockwise", "true"};
+        assertThat(edit(id, "/controls/down_slope2", fade).getContentAsString()).contains("fade");
+        assertThat(edit(id, "/controls/down_slope2/place", "x", "70", "y", "20").getStatus())
+                .isEqualTo(200);
+        String[] plate = {
+            "name", "Back room set", "minA", "10", "maxA", "180", "plate", "180 A 40 %, 140 A 100 %", "shape", "KNOBS",
+            "polarity", "FIXED_SOCKETS", "logic.TRIGGER_4T", "true", "start.HF", "true", "slots", "0", "aspect", "1.5"
+        };
+        assertThat(edit(id, "/about", plate).getContentAsString()).contains("Back room set");
     }
 
     @Test

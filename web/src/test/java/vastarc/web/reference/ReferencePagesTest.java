@@ -23,8 +23,8 @@ import vastarc.core.sheet.SettingKey;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.SpringTest;
-import vastarc.web.job.JobStore;
-import vastarc.web.machine.MachineStore;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.machine.MachineStore;
 
 @SpringTest
 class ReferencePagesTest {

@@ -17,11 +17,11 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.job.Job;
-import vastarc.web.job.JobStore;
-import vastarc.web.request.TypedForm;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.JobStore;
 
 @SpringTest
 class ScorePagesTest {
@@ -36,19 +36,8 @@ class ScorePagesTest {
 
     @BeforeEach
     void aJobWithATorchSwitch() {
-        TypedForm form = TypedForm.fresh()
-                .changedTo(
-                        Map.of(
-                                "material",
-                                "STAINLESS_304L",
-                                "joint",
-                                "SQUARE_BUTT",
-                                TypedForm.BASE,
-                                "2",
-                                "control",
-                                "TRIGGER_4T"),
-                        TypedForm.JOINT_FIELDS,
-                        UnitSystem.METRIC);
+        JobContent form = Jobs.typed(
+                Map.of("material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "2", "control", "TRIGGER_4T"));
         job = store.create("Score job", "notes stay", form);
     }
 
@@ -94,7 +83,7 @@ class ScorePagesTest {
         MockHttpServletResponse back =
                 send(post("/jobs/" + job.id() + "/sheet/engine/endCurrent").with(csrf()));
         assertThat(back.getContentAsString()).doesNotContain("Set by your own hand");
-        assertThat(now().form().text("own.endCurrent")).isEmpty();
+        assertThat(Jobs.held(now().content(), "own.endCurrent")).isEmpty();
         assertThat(now().notes()).isEqualTo("notes stay");
     }
 
@@ -106,11 +95,11 @@ class ScorePagesTest {
                 .param("version", String.valueOf(now().version()))
                 .param("material", "CARBON_STEEL")
                 .param("joint", "LAP")
-                .param(TypedForm.BASE, "3")
+                .param(Jobs.BASE, "3")
                 .param("control", "TRIGGER_4T"));
 
-        assertThat(now().form().text("own.downSlope")).contains("5");
-        assertThat(now().form().text(TypedForm.BASE)).contains("3");
+        assertThat(Jobs.held(now().content(), "own.downSlope")).contains("5");
+        assertThat(Jobs.held(now().content(), Jobs.BASE)).contains("3");
     }
 
     @ParameterizedTest
@@ -121,31 +110,31 @@ class ScorePagesTest {
         "own.pulseRate, 10000, outside what the product answers for",
         "own.pulseOnTime, 0, outside what the product answers for",
         "own.upSlope, soon, a number in s",
-        "own.postFlow, NaN, outside what the product answers for",
+        "own.postFlow, NaN, a number in s",
     })
     void anAbsurdFigureGetsItsMessageAtTheFieldAndTheTextStays(String field, String text, String message)
             throws Exception {
         String page = change(field, text, "pulse", "RIPPLE");
 
         assertThat(page).contains(message, "value=\"" + text + "\"").doesNotContain("No score without a sheet");
-        assertThat(now().form().text(field)).contains(text);
+        assertThat(Jobs.held(now().content(), field)).contains(text);
     }
 
     @Test
     void aLogicBringsTheArcControlItBelongsToAndTheSheetsControlLetsItGo() throws Exception {
         change("logic", "LATCHED");
-        assertThat(now().form().text("control")).contains("TRIGGER_4T");
+        assertThat(Jobs.held(now().content(), "control")).contains("TRIGGER_4T");
         change("logic", "PEDAL", "own.footIn", "2");
-        assertThat(now().form().text("control")).contains("PEDAL");
+        assertThat(Jobs.held(now().content(), "control")).contains("PEDAL");
 
         send(post("/jobs/" + job.id() + "/sheet")
                 .with(csrf())
                 .param("version", String.valueOf(now().version()))
                 .param("material", "STAINLESS_304L")
                 .param("joint", "SQUARE_BUTT")
-                .param(TypedForm.BASE, "2")
+                .param(Jobs.BASE, "2")
                 .param("control", "TRIGGER_2T"));
-        assertThat(now().form().text("logic")).isEmpty();
+        assertThat(Jobs.held(now().content(), "logic")).isEmpty();
         assertThat(send(get("/jobs/" + job.id() + "/score")).getContentAsString())
                 .contains("selected=\"selected\">torch switch 2T with slopes");
     }
@@ -157,15 +146,15 @@ class ScorePagesTest {
         String undone =
                 send(post("/jobs/" + job.id() + "/score/undo").with(csrf())).getContentAsString();
         assertThat(undone).contains("data-undo=\"true\"", "data-redo=\"true\"");
-        assertThat(now().form().text("own.endCurrent")).isEmpty();
-        assertThat(now().form().text("own.downSlope")).contains("5");
+        assertThat(Jobs.held(now().content(), "own.endCurrent")).isEmpty();
+        assertThat(Jobs.held(now().content(), "own.downSlope")).contains("5");
 
         send(post("/jobs/" + job.id() + "/score/redo").with(csrf()));
-        assertThat(now().form().text("own.endCurrent")).contains("30");
+        assertThat(Jobs.held(now().content(), "own.endCurrent")).contains("30");
 
         send(post("/jobs/" + job.id() + "/score/undo").with(csrf()));
         send(post("/jobs/" + job.id() + "/score/undo").with(csrf()));
-        assertThat(now().form()).isEqualTo(job.form());
+        assertThat(now().content()).isEqualTo(job.content());
         assertThat(change("own.upSlope", "1")).contains("data-redo=\"false\"");
     }
 
@@ -176,7 +165,7 @@ class ScorePagesTest {
 
         assertThat(response.getStatus()).isEqualTo(200);
         assertThat(response.getContentAsString()).contains("data-undo=\"false\"");
-        assertThat(now().form()).isEqualTo(job.form());
+        assertThat(now().content()).isEqualTo(job.content());
     }
 
     @Test
@@ -184,7 +173,7 @@ class ScorePagesTest {
         assertThat(change("own.postFlow", "60", "compare", "engine"))
                 .contains("laid over: the engine&#39;s own figures", "more gas");
         assertThat(change("compare", "TRIGGER_2T_PLAIN")).contains("the touches differ", "idle");
-        Job other = store.create("Other run", "", TypedForm.fresh());
+        Job other = store.create("Other run", "", Jobs.fresh());
         assertThat(change("compare", "job:" + other.id())).contains("laid over: Other run");
         assertThat(change("compare", "job:nonsense")).doesNotContain("laid over: ");
     }
@@ -193,7 +182,7 @@ class ScorePagesTest {
     void tacksAndStitchesHaveTheirOwnFigures() throws Exception {
         assertThat(change("logic", "STITCH", "own.spotPause", "0.4"))
                 .contains("spot current", "pause between spots", "0.4");
-        assertThat(now().form().text("control")).contains("TRIGGER_4T");
+        assertThat(Jobs.held(now().content(), "control")).contains("TRIGGER_4T");
     }
 
     @Test
@@ -251,11 +240,7 @@ class ScorePagesTest {
         Job thick = store.create(
                 "Too thick",
                 "",
-                TypedForm.fresh()
-                        .changedTo(
-                                Map.of("material", "CARBON_STEEL", "joint", "SQUARE_BUTT", TypedForm.BASE, "6"),
-                                TypedForm.JOINT_FIELDS,
-                                UnitSystem.METRIC));
+                Jobs.typed(Map.of("material", "CARBON_STEEL", "joint", "SQUARE_BUTT", Jobs.BASE, "6")));
 
         assertThat(send(get("/jobs/" + thick.id() + "/score")).getContentAsString())
                 .contains("No score without a sheet", "To the sheet");

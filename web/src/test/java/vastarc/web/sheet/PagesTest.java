@@ -20,11 +20,12 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.job.Job;
-import vastarc.web.job.JobStore;
-import vastarc.web.request.JobReader;
-import vastarc.web.request.TypedForm;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.job.JointText;
 
 @SpringTest
 class PagesTest {
@@ -74,7 +75,7 @@ class PagesTest {
 
     @Test
     void aChangeAnswersWithTheWorkspaceAndKeepsEvenWhatCannotBeRead() throws Exception {
-        Job job = store.create("Page job", "", TypedForm.fresh());
+        Job job = store.create("Page job", "", Jobs.fresh());
         MockHttpServletResponse response = send(change(job, "zwei"));
 
         assertThat(response.getStatus()).isEqualTo(200);
@@ -82,7 +83,7 @@ class PagesTest {
         assertThat(response.getContentAsString())
                 .startsWith("<div id=\"workspace\"")
                 .contains("value=\"zwei\"", "cannot be read as a length", "1/8 in", "No sheet for this joint yet");
-        assertThat(store.find(job.id()).orElseThrow().form().text(TypedForm.BASE))
+        assertThat(Jobs.held(store.find(job.id()).orElseThrow().content(), Jobs.BASE))
                 .contains("zwei");
     }
 
@@ -92,12 +93,12 @@ class PagesTest {
                 .param("version", String.valueOf(job.version()))
                 .param("material", "CARBON_STEEL")
                 .param("joint", "T_FILLET")
-                .param(TypedForm.BASE, thickness);
+                .param(Jobs.BASE, thickness);
     }
 
     @Test
     void aLateChangeSaysThatBothVersionsAreKept() throws Exception {
-        Job job = store.create("Two windows", "", TypedForm.fresh());
+        Job job = store.create("Two windows", "", Jobs.fresh());
         send(change(job, "3 mm"));
         MockHttpServletResponse late = send(change(job, "4 mm"));
 
@@ -111,19 +112,19 @@ class PagesTest {
         Job job = store.create(
                 "Inch job",
                 "",
-                TypedForm.fresh()
+                JobContent.of(JointText.fresh()
                         .changedTo(
                                 Map.of(
                                         "material",
                                         "STAINLESS_316L",
                                         "joint",
                                         "TUBE_BUTT",
-                                        TypedForm.BASE,
+                                        Jobs.BASE,
                                         ".065",
                                         "tubeOdMm",
                                         "2 in"),
-                                TypedForm.JOINT_FIELDS,
-                                UnitSystem.INCH));
+                                JointText.FIELDS,
+                                UnitSystem.INCH)));
         String page = send(get("/jobs/" + job.id() + "/sheet").cookie(new Cookie("units", "inch")))
                 .getContentAsString();
 
@@ -143,7 +144,7 @@ class PagesTest {
 
     @Test
     void deletingOffersToPutItBack() throws Exception {
-        Job job = store.create("Doomed", "", TypedForm.fresh());
+        Job job = store.create("Doomed", "", Jobs.fresh());
         String bench = send(post("/jobs/" + job.id() + "/delete").with(csrf())).getRedirectedUrl();
 
         assertThat(send(get(bench)).getContentAsString()).contains("“Doomed” is off the bench", "Put it back");
@@ -166,7 +167,7 @@ class PagesTest {
 
     @Test
     void strangeChangesAreAnsweredWithoutAServerError() throws Exception {
-        Job job = store.create("Strange", "", TypedForm.fresh());
+        Job job = store.create("Strange", "", Jobs.fresh());
         assertThat(send(post("/jobs/" + job.id() + "/sheet")
                                 .with(csrf())
                                 .param("version", "x".repeat(3000))
@@ -181,7 +182,7 @@ class PagesTest {
 
     @Test
     void everyFigureOfASheetHasItsReasoning() throws Exception {
-        Job job = store.create("Reasons", "", TypedForm.fresh());
+        Job job = store.create("Reasons", "", Jobs.fresh());
         String page = send(get("/jobs/" + job.id() + "/sheet")).getContentAsString();
         Matcher figures = Pattern.compile("name=\"why\"[^>]* id=\"(\\w+)\"|id=\"(\\w+)\"[^>]*name=\"why\"")
                 .matcher(page);
@@ -201,10 +202,7 @@ class PagesTest {
     void noTwoPartsOfAPageShareAName() throws Exception {
         for (String joint : new String[] {"SQUARE_BUTT", "V_BUTT", "TUBE_SADDLE"}) {
             Job job = store.create(
-                    "Names",
-                    "",
-                    new TypedForm(
-                            Map.of("material", "STAINLESS_304L", "joint", joint, TypedForm.BASE, "3 mm"), Map.of()));
+                    "Names", "", Jobs.only(Map.of("material", "STAINLESS_304L", "joint", joint, Jobs.BASE, "3 mm")));
             String page = send(get("/jobs/" + job.id() + "/sheet")).getContentAsString();
             List<String> names = Pattern.compile(" id=\"([^\"]+)\"")
                     .matcher(page)
@@ -219,11 +217,11 @@ class PagesTest {
     @ParameterizedTest
     @ValueSource(strings = {"\u0001", "\"", "\\", "\uD83D", "\u0000", "é", "\uD83D\uDD25"})
     void aFormFullOfStrangeCharactersIsKept(String character) throws Exception {
-        Job job = store.create("Strange characters", "", TypedForm.fresh());
+        Job job = store.create("Strange characters", "", Jobs.fresh());
         MockHttpServletRequestBuilder request =
                 post("/jobs/" + job.id() + "/sheet").with(csrf()).param("version", String.valueOf(job.version()));
-        JobReader.FIELDS.forEach(field -> request.param(field, "2" + character.repeat(300)));
-        request.param(TypedForm.BASE, "2" + character.repeat(300)).param(TypedForm.ABUTTING, character.repeat(300));
+        JointText.FIELDS.forEach(field -> request.param(field, "2" + character.repeat(300)));
+        request.param(Jobs.BASE, "2" + character.repeat(300)).param(Jobs.ABUTTING, character.repeat(300));
         request.param("name", character.repeat(300)).param("notes", character.repeat(9000));
 
         assertThat(send(request).getStatus()).isEqualTo(200);
@@ -233,7 +231,7 @@ class PagesTest {
 
     @Test
     void whatWasTypedForATubeIsStillThereAfterALookAtAButt() throws Exception {
-        Job job = store.create("Back and forth", "", TypedForm.fresh());
+        Job job = store.create("Back and forth", "", Jobs.fresh());
         String butt = send(change(job, "1.5 mm").param("tubeOdMm", "2 in").param("copeAngleDeg", "60"))
                 .getContentAsString();
         assertThat(butt)
@@ -246,7 +244,7 @@ class PagesTest {
                         .param("version", String.valueOf(kept.version()))
                         .param("material", "CARBON_STEEL")
                         .param("joint", "TUBE_SADDLE")
-                        .param(TypedForm.BASE, "1.5 mm")
+                        .param(Jobs.BASE, "1.5 mm")
                         .param("tubeOdMm", "2 in")
                         .param("copeAngleDeg", "60"))
                 .getContentAsString();
@@ -269,9 +267,7 @@ class PagesTest {
             })
     void everyJointFormHasItsSheetPictureAndMembersNames(String joint) throws Exception {
         Job job = store.create(
-                "Form " + joint,
-                "",
-                new TypedForm(Map.of("material", "TITANIUM_GR5", "joint", joint, TypedForm.BASE, "2 mm"), Map.of()));
+                "Form " + joint, "", Jobs.only(Map.of("material", "TITANIUM_GR5", "joint", joint, Jobs.BASE, "2 mm")));
         String page = send(get("/jobs/" + job.id() + "/sheet")).getContentAsString();
 
         assertThat(page)
@@ -282,5 +278,31 @@ class PagesTest {
                         "how the current moves",
                         "Time on by a standing arc");
         assertThat(page).doesNotContain("No sheet for this joint", "??");
+    }
+
+    @Test
+    void theOtherMemberFollowsTheMetalUntilItIsToldApart() throws Exception {
+        Job job = store.create("Both members", "", Jobs.fresh());
+        change(job, "material", "STAINLESS_304L", "otherMaterial", "CARBON_STEEL");
+        assertThat(Jobs.held(store.find(job.id()).orElseThrow().content(), "otherMaterial"))
+                .isEmpty();
+
+        change(job, "material", "STAINLESS_304L", "otherMaterial", "CARBON_STEEL");
+        change(job, "material", "STAINLESS_316L", "otherMaterial", "CARBON_STEEL");
+        assertThat(Jobs.held(store.find(job.id()).orElseThrow().content(), "otherMaterial"))
+                .contains("CARBON_STEEL");
+    }
+
+    private void change(Job job, String... fields) throws Exception {
+        var request = post("/jobs/" + job.id() + "/sheet")
+                .param(
+                        "version",
+                        String.valueOf(store.find(job.id()).orElseThrow().version()))
+                .param("joint", "SQUARE_BUTT")
+                .param(Jobs.BASE, "2");
+        for (int i = 0; i < fields.length; i += 2) {
+            request.param(fields[i], fields[i + 1]);
+        }
+        assertThat(send(request.with(csrf())).getStatus()).isEqualTo(200);
     }
 }

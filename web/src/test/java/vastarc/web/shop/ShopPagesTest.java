@@ -15,10 +15,11 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import vastarc.core.sheet.SettingKey;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.job.Job;
-import vastarc.web.job.JobStore;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.shop.Habits;
+import vastarc.web.kept.shop.ShopStore;
 import vastarc.web.request.JobPlan;
-import vastarc.web.request.TypedForm;
 
 /** Habits, stock, proven jobs. */
 @SpringTest
@@ -51,7 +52,8 @@ class ShopPagesTest {
     }
 
     private double value(SettingKey key) {
-        return JobPlan.sheet(jobs.find(job.id()).orElseThrow().form(), shop.ways())
+        return JobPlan.of(jobs.find(job.id()).orElseThrow().content(), shop.ways())
+                .sheet()
                 .value()
                 .orElseThrow()
                 .setting(key)
@@ -98,7 +100,7 @@ class ShopPagesTest {
                         String.valueOf(jobs.find(job.id()).orElseThrow().version()))
                 .param("material", "CARBON_STEEL")
                 .param("joint", "LAP")
-                .param(TypedForm.BASE, "2.5")
+                .param(Jobs.BASE, "2.5")
                 .param("control", "TRIGGER_4T"));
         assertThat(sheet()).contains("mark as proven");
         assertThat(value(SettingKey.GAS_FLOW)).isGreaterThan(before);
@@ -109,7 +111,7 @@ class ShopPagesTest {
         send(post("/jobs/" + job.id() + "/sheet/proven"));
         send(post("/jobs/" + job.id() + "/sheet/proven").param("proven", "false"));
 
-        assertThat(jobs.find(job.id()).orElseThrow().form()).isEqualTo(job.form());
+        assertThat(jobs.find(job.id()).orElseThrow().content()).isEqualTo(job.content());
     }
 
     @Test
@@ -118,7 +120,7 @@ class ShopPagesTest {
                 .param("version", String.valueOf(job.version()))
                 .param("material", "CARBON_STEEL")
                 .param("joint", "LAP")
-                .param(TypedForm.BASE, "2")
+                .param(Jobs.BASE, "2")
                 .param("control", "TRIGGER_4T")
                 .param("school.PRE_FLOW", "PRE_FLOW_NONE"));
 

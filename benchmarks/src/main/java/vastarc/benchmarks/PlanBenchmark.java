@@ -1,0 +1,99 @@
+package vastarc.benchmarks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import vastarc.core.joint.Control;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Position;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.Weld;
+import vastarc.core.material.Material;
+import vastarc.core.plan.WeldPlan;
+import vastarc.core.quantity.Length;
+import vastarc.core.sheet.ShopWays;
+
+/** A thousand plans of seeded joints in every form, metal, position and control: with sheets, with scores, with pools. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 4, time = 3)
+@Measurement(iterations = 5, time = 3)
+@Fork(1)
+public class PlanBenchmark {
+
+    private static final int PLANS = 1000;
+
+    private final List<Weld> welds = welds();
+
+    private static List<Weld> welds() {
+        Random random = new Random(7);
+        List<Weld> welds = new ArrayList<>();
+        while (welds.size() < PLANS) {
+            Weld weld = weld(random);
+            if (WeldPlan.of(weld, ShopWays.usual()).sheet().value().isPresent()) {
+                welds.add(weld);
+            }
+        }
+        return welds;
+    }
+
+    private static Weld weld(Random random) {
+        JointForm form = any(random, JointForm.values());
+        double thickness = form == JointForm.V_BUTT ? 4 + 8 * random.nextDouble() : 0.5 + 3 * random.nextDouble();
+        Joint joint = Joint.of(any(random, Material.values()), form, thickness)
+                .with(draft -> draft.tubeOd = form.isTube()
+                        ? Optional.of(Length.ofMillimetres(25 + 75 * random.nextDouble()))
+                        : Optional.empty());
+        Practice practice = Practice.usual().with(draft -> {
+            draft.position = any(random, Position.values());
+            draft.control = any(random, Control.values());
+            draft.pulse = any(random, PulsePurpose.values());
+            draft.wire = random.nextInt(3) > 0;
+            draft.purged = random.nextBoolean();
+        });
+        return new Weld(joint, practice);
+    }
+
+    private static <E> E any(Random random, E[] values) {
+        return values[random.nextInt(values.length)];
+    }
+
+    private List<WeldPlan> plans() {
+        return welds.stream().map(weld -> WeldPlan.of(weld, ShopWays.usual())).toList();
+    }
+
+    @Benchmark
+    public List<WeldPlan> withSheets() {
+        List<WeldPlan> plans = plans();
+        plans.forEach(WeldPlan::sheet);
+        return plans;
+    }
+
+    @Benchmark
+    public List<WeldPlan> withSheetsAndScores() {
+        List<WeldPlan> plans = plans();
+        plans.forEach(WeldPlan::score);
+        return plans;
+    }
+
+    @Benchmark
+    public double withSheetsScoresAndPools() {
+        return plans().stream()
+                .mapToDouble(plan -> plan.score().value().orElseThrow().pool().widestMm())
+                .sum();
+    }
+}

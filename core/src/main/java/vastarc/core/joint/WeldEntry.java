@@ -1,0 +1,55 @@
+package vastarc.core.joint;
+
+import java.util.Optional;
+import vastarc.core.finding.Outcome;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.Length;
+
+/** A weld in the making: what has been given of it so far. */
+final class WeldEntry {
+
+    Optional<Material> material = Optional.empty();
+    Optional<Material> other = Optional.empty();
+    Optional<JointForm> form = Optional.empty();
+    Optional<Length> base = Optional.empty();
+    Optional<Length> abutting = Optional.empty();
+    Optional<Length> tubeOd = Optional.empty();
+    Optional<Length> gap = Optional.empty();
+    Optional<Double> grooveAngleDeg = Optional.empty();
+    Optional<Length> rootFace = Optional.empty();
+    Optional<Double> copeAngleDeg = Optional.empty();
+    boolean smallTab;
+    final Practice.Draft practice = new Practice.Draft(Practice.usual());
+
+    /** The weld, or every problem noted on the way and then what does not fit together. */
+    Outcome<Weld> weld(Inputs inputs) {
+        if (!inputs.problems().isEmpty()) {
+            return Outcome.failed(inputs.problems());
+        }
+        Joint joint = joint(material.orElseThrow(), form.orElseThrow(), base.orElseThrow());
+        JointLimits.misfits(joint).forEach(inputs::note);
+        return inputs.problems().isEmpty()
+                ? Outcome.of(new Weld(joint, practice.practice()))
+                : Outcome.failed(inputs.problems());
+    }
+
+    private Joint joint(Material metal, JointForm joined, Length thickness) {
+        boolean grooved = joined == JointForm.V_BUTT || joined == JointForm.TUBE_BUTT && grooveAngleDeg.isPresent();
+        return Joint.of(metal, joined, thickness.inMillimetres()).with(draft -> {
+            draft.abutting = abutting.orElse(thickness);
+            draft.other = other.orElse(metal);
+            draft.tubeOd = joined.isTube() ? tubeOd : Optional.empty();
+            draft.gap = gap.orElse(draft.gap);
+            draft.groove = grooved ? Optional.of(groove()) : Optional.empty();
+            draft.copeAngleDeg = copeAngleDeg.orElse(draft.copeAngleDeg);
+            draft.smallTab = smallTab;
+        });
+    }
+
+    private Groove groove() {
+        return new Groove(
+                grooveAngleDeg.orElse(Groove.USUAL.angleDeg()),
+                rootFace.orElse(Groove.USUAL.rootFace()),
+                gap.orElse(Groove.USUAL.gap()));
+    }
+}

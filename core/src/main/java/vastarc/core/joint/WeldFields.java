@@ -1,0 +1,212 @@
+package vastarc.core.joint;
+
+import static vastarc.core.joint.InputField.choice;
+import static vastarc.core.joint.InputField.figure;
+import static vastarc.core.joint.InputField.flag;
+import static vastarc.core.joint.InputField.length;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import vastarc.core.finding.Outcome;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.Length;
+
+/** Every input of a joint and a practice: the one place that knows them all. */
+public final class WeldFields {
+
+    private static final Predicate<JointForm> GROOVED = form -> form == JointForm.V_BUTT || form == JointForm.TUBE_BUTT;
+
+    public static final InputField<Material> MATERIAL = choice("material", Material.class)
+            .required()
+            .into(
+                    (entry, value) -> entry.material = Optional.of(value),
+                    weld -> weld.joint().material());
+    public static final InputField<Material> OTHER_MATERIAL = choice("otherMaterial", Material.class)
+            .spokenAs("material")
+            .into(
+                    (entry, value) -> entry.other = Optional.of(value),
+                    weld -> weld.joint().other());
+    public static final InputField<JointForm> JOINT = choice("joint", JointForm.class)
+            .required()
+            .into(
+                    (entry, value) -> entry.form = Optional.of(value),
+                    weld -> weld.joint().form());
+
+    /** The two thicknesses stand side by side in one list of the API, under the name before the bracket. */
+    public static final String THICKNESSES = JointLimits.THICKNESS.field();
+
+    public static final InputField<Length> BASE = length(JointLimits.THICKNESS.inField(THICKNESSES + "[0]"))
+            .required()
+            .gaugedBy(MATERIAL)
+            .into(
+                    (entry, value) -> entry.base = Optional.of(value),
+                    weld -> weld.joint().base());
+    public static final InputField<Length> ABUTTING = length(JointLimits.THICKNESS.inField(THICKNESSES + "[1]"))
+            .gaugedBy(OTHER_MATERIAL)
+            .into(
+                    (entry, value) -> entry.abutting = Optional.of(value),
+                    weld -> weld.joint().abutting());
+    public static final InputField<Length> TUBE_OD = length(JointLimits.TUBE_OD)
+            .askedOf(JointForm::isTube)
+            .maybeInto(
+                    (entry, value) -> entry.tubeOd = Optional.of(value),
+                    weld -> weld.joint().tubeOd());
+    public static final InputField<Length> GAP =
+            length(JointLimits.GAP).into((entry, value) -> entry.gap = Optional.of(value), WeldFields::gap);
+    public static final InputField<Double> GROOVE_ANGLE = figure(JointLimits.GROOVE_ANGLE)
+            .askedOf(GROOVED)
+            .maybeInto((entry, value) -> entry.grooveAngleDeg = Optional.of(value), groove(Groove::angleDeg));
+    public static final InputField<Length> ROOT_FACE = length(JointLimits.ROOT_FACE)
+            .askedOf(GROOVED)
+            .maybeInto((entry, value) -> entry.rootFace = Optional.of(value), groove(Groove::rootFace));
+    public static final InputField<Double> COPE_ANGLE = figure(JointLimits.COPE_ANGLE)
+            .usually(90.0)
+            .askedOf(form -> form == JointForm.TUBE_SADDLE)
+            .into(
+                    (entry, value) -> entry.copeAngleDeg = Optional.of(value),
+                    weld -> weld.joint().copeAngleDeg());
+    public static final InputField<Boolean> SMALL_TAB = flag("smallTab")
+            .usually(false)
+            .askedOf(form -> !form.isTube())
+            .into((entry, value) -> entry.smallTab = value, weld -> weld.joint().smallTab());
+
+    public static final InputField<Position> POSITION = choice("position", Position.class)
+            .usually(Practice.usual().position())
+            .into((entry, value) -> entry.practice.position = value, practice(Practice::position));
+    public static final InputField<Boolean> ROTATED = flag("rotated")
+            .usually(Practice.usual().rotated())
+            .askedOf(JointForm::isTube)
+            .into((entry, value) -> entry.practice.rotated = value, practice(Practice::rotated));
+    public static final InputField<Boolean> WIRE = flag("wire")
+            .usually(Practice.usual().wire())
+            .into((entry, value) -> entry.practice.wire = value, practice(Practice::wire));
+    public static final InputField<WireFeed> WIRE_FEED = choice("wireFeed", WireFeed.class)
+            .usually(Practice.usual().wireFeed())
+            .spokenAs("feed")
+            .into((entry, value) -> entry.practice.wireFeed = value, practice(Practice::wireFeed));
+    public static final InputField<Technique> TECHNIQUE = choice("technique", Technique.class)
+            .usually(Practice.usual().technique())
+            .into((entry, value) -> entry.practice.technique = value, practice(Practice::technique));
+    public static final InputField<Control> CONTROL = choice("control", Control.class)
+            .usually(Practice.usual().control())
+            .into((entry, value) -> entry.practice.control = value, practice(Practice::control));
+    public static final InputField<Chill> CHILL = choice("chill", Chill.class)
+            .usually(Practice.usual().chill())
+            .into((entry, value) -> entry.practice.chill = value, practice(Practice::chill));
+    public static final InputField<Boolean> PURGED = flag("purged")
+            .usually(Practice.usual().purged())
+            .into((entry, value) -> entry.practice.purged = value, practice(Practice::purged));
+    public static final InputField<PulsePurpose> PULSE = choice("pulse", PulsePurpose.class)
+            .usually(Practice.usual().pulse())
+            .into((entry, value) -> entry.practice.pulse = value, practice(Practice::pulse));
+    public static final InputField<Finish> FINISH = choice("finish", Finish.class)
+            .usually(Practice.usual().finish())
+            .into((entry, value) -> entry.practice.finish = value, practice(Practice::finish));
+    public static final InputField<Boolean> BOTH_SIDES = flag("bothSides")
+            .usually(Practice.usual().bothSides())
+            .askedOf(form -> form == JointForm.SQUARE_BUTT)
+            .into((entry, value) -> entry.practice.bothSides = value, practice(Practice::bothSides));
+    public static final InputField<Boolean> BACK_ACCESS = flag("backAccess")
+            .usually(Practice.usual().backAccess())
+            .into((entry, value) -> entry.practice.backAccess = value, practice(Practice::backAccess));
+    public static final InputField<Access> ACCESS = choice("access", Access.class)
+            .usually(Practice.usual().access())
+            .into((entry, value) -> entry.practice.access = value, practice(Practice::access));
+    public static final InputField<Service> SERVICE = choice("service", Service.class)
+            .usually(Practice.usual().service())
+            .into((entry, value) -> entry.practice.service = value, practice(Practice::service));
+    public static final InputField<Double> PREHEAT = figure(JointLimits.PREHEAT)
+            .usually(Practice.ROOM_C)
+            .into((entry, value) -> entry.practice.preheatC = value, practice(Practice::preheatC));
+    public static final InputField<Double> TRAVEL = figure(JointLimits.TRAVEL)
+            .maybeInto(
+                    (entry, value) -> entry.practice.travelMmPerS = OptionalDouble.of(value / 60),
+                    weld -> weld.practice().travelMmPerS().stream()
+                            .mapToObj(speed -> speed * 60)
+                            .findFirst());
+    public static final InputField<Double> HOSE_LENGTH = figure(JointLimits.HOSE_LENGTH)
+            .usually(Practice.usual().hoseLengthM())
+            .into((entry, value) -> entry.practice.hoseLengthM = value, practice(Practice::hoseLengthM));
+    public static final InputField<Double> HOSE_BORE = figure(JointLimits.HOSE_BORE)
+            .usually(Practice.usual().hoseBoreMm())
+            .into((entry, value) -> entry.practice.hoseBoreMm = value, practice(Practice::hoseBoreMm));
+
+    /** All of them, in the order in which faults are told. */
+    public static final List<InputField<?>> ALL = List.of(
+            MATERIAL,
+            OTHER_MATERIAL,
+            JOINT,
+            BASE,
+            ABUTTING,
+            TUBE_OD,
+            GAP,
+            GROOVE_ANGLE,
+            ROOT_FACE,
+            COPE_ANGLE,
+            SMALL_TAB,
+            POSITION,
+            ROTATED,
+            WIRE,
+            WIRE_FEED,
+            TECHNIQUE,
+            CONTROL,
+            CHILL,
+            PURGED,
+            PULSE,
+            FINISH,
+            BOTH_SIDES,
+            BACK_ACCESS,
+            ACCESS,
+            SERVICE,
+            PREHEAT,
+            TRAVEL,
+            HOSE_LENGTH,
+            HOSE_BORE);
+
+    private static final Map<String, InputField<?>> BY_NAME =
+            ALL.stream().collect(Collectors.toUnmodifiableMap(InputField::name, Function.identity()));
+
+    private WeldFields() {}
+
+    private static <T> Function<Weld, T> practice(Function<Practice, T> of) {
+        return weld -> of.apply(weld.practice());
+    }
+
+    private static <T> Function<Weld, Optional<T>> groove(Function<Groove, T> of) {
+        return weld -> weld.joint().groove().map(of);
+    }
+
+    /** The gap that was told: that of a groove is its own. */
+    private static Length gap(Weld weld) {
+        return weld.joint().groove().map(Groove::gap).orElse(weld.joint().gap());
+    }
+
+    public static Optional<InputField<?>> named(String name) {
+        return Optional.ofNullable(BY_NAME.get(name));
+    }
+
+    /** The field that other shops call by a name. */
+    public static Optional<InputField<?>> called(String alias) {
+        return ALL.stream()
+                .filter(field -> field.aliases().stream().anyMatch(alias::equalsIgnoreCase))
+                .findFirst();
+    }
+
+    /** The choices among them. */
+    public static Stream<InputField<?>> choices() {
+        return ALL.stream().filter(field -> field.kind() == InputField.Kind.CHOICE);
+    }
+
+    /** The weld that the inputs describe, or every problem at once. */
+    public static Outcome<Weld> read(Inputs inputs) {
+        WeldEntry entry = new WeldEntry();
+        ALL.forEach(field -> field.read(inputs, entry));
+        return entry.weld(inputs);
+    }
+}

@@ -1,0 +1,122 @@
+package vastarc.core.plan;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import vastarc.core.finding.Outcome;
+import vastarc.core.joint.Control;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.Weld;
+import vastarc.core.score.ControlLogic;
+import vastarc.core.score.Score;
+import vastarc.core.score.ScoreChoices;
+import vastarc.core.score.ScorePlanner;
+import vastarc.core.sheet.OwnValues;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.SheetPlanner;
+import vastarc.core.sheet.ShopWays;
+
+/**
+ * The plan of one weld: its sheet and its score, each made once and only when asked for. A control logic that belongs to another arc
+ * control than was told decides the control.
+ */
+public final class WeldPlan {
+
+    /**
+     * What a plan is made from.
+     *
+     * @param weld    joint and practice
+     * @param ways    the shop's schools and shelf
+     * @param own     the hand's own values of the sheet's settings
+     * @param choices the control logic, and own values that only a score has
+     * @param proven  the sheet the weld was proven with, whose figures stand whatever the engine says today; empty for an open one
+     */
+    public record Ask(Weld weld, ShopWays ways, OwnValues own, ScoreChoices choices, Optional<SheetDocument> proven) {
+
+        /** Nothing set by hand, nothing proven. */
+        public static Ask of(Weld weld, ShopWays ways) {
+            return new Ask(weld, ways, OwnValues.none(), ScoreChoices.none(), Optional.empty());
+        }
+
+        /** The same weld with nothing set by hand, under the same logic. */
+        public Ask withoutOwn() {
+            return new Ask(weld, ways, OwnValues.none(), new ScoreChoices(choices.logic(), Map.of()), Optional.empty());
+        }
+
+        /** The same weld as a machine with another logic does it. */
+        public Ask with(ControlLogic logic) {
+            return new Ask(weld, ways, own, new ScoreChoices(Optional.of(logic), choices.own()), proven);
+        }
+
+        /** The same weld in a shop of other ways. */
+        public Ask in(ShopWays others) {
+            return new Ask(weld, others, own, choices, proven);
+        }
+    }
+
+    private final Ask ask;
+    private @Nullable Outcome<Sheet> today;
+    private @Nullable Outcome<Sheet> sheet;
+    private @Nullable Outcome<Score> score;
+
+    private WeldPlan(Ask ask) {
+        this.ask = ask;
+    }
+
+    public static WeldPlan of(Ask ask) {
+        return new WeldPlan(ask);
+    }
+
+    public static WeldPlan of(Weld weld, ShopWays ways) {
+        return of(Ask.of(weld, ways));
+    }
+
+    public Ask ask() {
+        return ask;
+    }
+
+    private Practice practice() {
+        Practice told = ask.weld().practice();
+        Control control = ask.choices().logic().flatMap(ControlLogic::control).orElse(told.control());
+        return control == told.control() ? told : told.with(draft -> draft.control = control);
+    }
+
+    /** The sheet that the engine makes of it today, or why it makes none. */
+    public synchronized Outcome<Sheet> today() {
+        Outcome<Sheet> made = today;
+        if (made == null) {
+            made = SheetPlanner.plan(ask.weld().joint(), practice(), ask.ways(), ask.own());
+            today = made;
+        }
+        return made;
+    }
+
+    /** The sheet it is welded by: today's, or the one it was proven with. */
+    public synchronized Outcome<Sheet> sheet() {
+        Outcome<Sheet> made = sheet;
+        if (made == null) {
+            Outcome<Sheet> reckoned = today();
+            made = ask.proven().map(proven -> reckoned.map(proven::heldOn)).orElse(reckoned);
+            sheet = made;
+        }
+        return made;
+    }
+
+    /** The score of that sheet. */
+    public synchronized Outcome<Score> score() {
+        Outcome<Score> made = score;
+        if (made == null) {
+            made = sheet().map(planned -> ScorePlanner.plan(planned, ask.choices()));
+            score = made;
+        }
+        return made;
+    }
+
+    /** What the engine would set otherwise today than when it was proven; empty where it would not, or nothing is proven. */
+    public List<SheetDocument.Moved> moved() {
+        return ask.proven()
+                .flatMap(proven -> today().value().map(proven::movedOn))
+                .orElse(List.of());
+    }
+}

@@ -1,0 +1,58 @@
+package vastarc.core.score;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What an arc's life leaves behind: stretches without gaps, and the changes of phase between them. */
+final class ArcRecorder {
+
+    private final List<Segment> segments = new ArrayList<>();
+    private final List<Timeline.Change> changes = new ArrayList<>();
+    private double now;
+    private double level;
+    private boolean jump;
+
+    /** Time up to which everything is recorded, s. */
+    double now() {
+        return now;
+    }
+
+    /** Current at that time, A. */
+    double levelA() {
+        return level;
+    }
+
+    /** The arc goes over into another phase at a current; {@code jumps} where it need not go there evenly. */
+    void enter(Phase from, Phase to, Timeline.Cause cause, double currentA, boolean jumps) {
+        changes.add(new Timeline.Change(now, from, to, cause, level, currentA));
+        level = currentA;
+        jump = jumps;
+    }
+
+    /**
+     * A stretch up to a time.
+     *
+     * @param footFrom where the foot is at its start, {@code footTo} at its end
+     */
+    void add(
+            Phase phase,
+            double to,
+            double fromA,
+            double toA,
+            Optional<Segment.Beat> beat,
+            boolean gas,
+            boolean held,
+            double footFrom,
+            double footTo) {
+        segments.add(
+                new Segment(phase, now, to, fromA, toA, beat, gas, held, footFrom, footTo, jump || beat.isPresent()));
+        jump = false;
+        level = toA;
+        now = to;
+    }
+
+    Timeline timeline(ControlLogic logic) {
+        return new Timeline(logic, segments, changes);
+    }
+}

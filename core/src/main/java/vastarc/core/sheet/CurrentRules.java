@@ -1,0 +1,153 @@
+package vastarc.core.sheet;
+
+import static vastarc.core.sheet.Setting.figure;
+
+import vastarc.core.heat.Arc;
+import vastarc.core.heat.HeatSolution;
+import vastarc.core.joint.Control;
+import vastarc.core.quantity.Quantity;
+
+/** Currents of the machine's front: working current, the pedal's ceiling, start and end. */
+final class CurrentRules {
+
+    /** Hand speed alone moves the current this much either way: ±20 % of travel. */
+    private static final double HAND_SPREAD = 0.12;
+
+    private static final double CEILING = 1.2;
+    private static final double CEILING_WELL_ABOVE = 1.35;
+    private static final double CEILING_HIGHEST = 1.5;
+
+    private CurrentRules() {}
+
+    /**
+     * Working current, A: the chosen school's, the peak where it is pulsed. Window ±12 %, what ±20 % of travel does.
+     * Range 0.5 to 450 A. Source: heat balance {@link vastarc.core.heat.JointHeat} [fitted]; linear rules [handbook].
+     */
+    static Setting working(Plan plan) {
+        HeatSolution heat = plan.heat();
+        School school = plan.schools().of(Matter.WORKING_CURRENT);
+        double peak = plan.peakA();
+        double scale = peak / SchoolCurrent.chosen(plan.comparison(), school);
+        Setting.Draft draft = figure(
+                        SettingKey.WORKING_CURRENT,
+                        new Window(peak, peak * (1 - HAND_SPREAD), peak * (1 + HAND_SPREAD)))
+                .by(school)
+                .from("platePower", Quantity.watts(heat.platePowerW()))
+                .from("wirePower", Quantity.watts(heat.wirePowerW()))
+                .from("arcEfficiency", Quantity.percent(Arc.EFFICIENCY * 100))
+                .from("travel", Quantity.mmPerMin(heat.demand().speedMmPerS() * 60))
+                .from("thickness", Quantity.millimetres(plan.joint().thinnerMm()));
+        plan.comparison().forEach(other -> draft.other(other.school(), other.currentA() * scale));
+        if (!plan.pulse().isSteady()) {
+            return draft.because(
+                    "workingCurrent.peak",
+                    Quantity.amperes(peak),
+                    Quantity.amperes(plan.pulse().averageA()));
+        }
+        return school == School.HEAT_BALANCE
+                ? draft.because(
+                        heat.wirePowerW() > 0 ? "workingCurrent.wire" : "workingCurrent.fusion",
+                        Quantity.watts(heat.platePowerW()),
+                        Quantity.watts(heat.wirePowerW()),
+                        Quantity.mmPerMin(heat.demand().speedMmPerS() * 60))
+                : draft.because(
+                        "workingCurrent.rule", Quantity.millimetres(plan.joint().thinnerMm()));
+    }
+
+    /**
+     * Pedal ceiling, A: \( 1.2\,I \) up to the next 5 A (1 A below 18 A), I the working current; window from I to 1.5 I.
+     * Other schools 1.35 I and I. Idle without a pedal. Source: trade habit [judgement].
+     */
+    static Setting ceiling(Plan plan) {
+        double working = plan.peakA();
+        School school = plan.schools().of(Matter.PEDAL_CEILING);
+        if (plan.control() != Control.PEDAL) {
+            return figure(SettingKey.PEDAL_CEILING, Window.only(working))
+                    .idle()
+                    .because("pedalCeiling.noFoot", Quantity.amperes(working));
+        }
+        double value = ceiling(school, working);
+        return figure(SettingKey.PEDAL_CEILING, Window.around(value, working, working * CEILING_HIGHEST))
+                .by(school)
+                .from("workingCurrent", Quantity.amperes(working))
+                .other(School.CEILING_ABOVE, ceiling(School.CEILING_ABOVE, working))
+                .other(School.CEILING_WELL_ABOVE, ceiling(School.CEILING_WELL_ABOVE, working))
+                .other(School.CEILING_AT_WORKING, ceiling(School.CEILING_AT_WORKING, working))
+                .because(
+                        school == School.CEILING_AT_WORKING ? "pedalCeiling.atWorking" : "pedalCeiling.above",
+                        Quantity.amperes(working),
+                        Quantity.percent(100 * working / value));
+    }
+
+    private static double ceiling(School school, double working) {
+        return switch (school) {
+            case CEILING_AT_WORKING -> working;
+            case CEILING_WELL_ABOVE -> roundedUp(CEILING_WELL_ABOVE * working);
+            default -> roundedUp(CEILING * working);
+        };
+    }
+
+    /** Up to the next 5 A; to the next ampere where 5 A would be a large part of it. */
+    private static double roundedUp(double current) {
+        double step = current < 18 ? 1 : 5;
+        return Math.ceil(current / step - 1e-9) * step;
+    }
+
+    /**
+     * Start current, A: 0.5 I at a free edge, 0.7 I on a closed seam, at least the tungsten's minimum; window from that minimum to I.
+     * Source: standing arc, a free edge puddles alike at half the current [simulation]. Idle where a foot or nothing sets it.
+     */
+    static Setting start(Plan plan) {
+        double working = plan.peakA();
+        double least = plan.tungsten().minStableA();
+        if (!plan.control().runsSlopes()) {
+            double rest = plan.control() == Control.PEDAL ? least : working;
+            return figure(SettingKey.START_CURRENT, Window.only(rest)).idle().because("startCurrent." + plan.control());
+        }
+        School school = plan.schools().of(Matter.START_CURRENT);
+        double value = start(school, plan);
+        return figure(SettingKey.START_CURRENT, Window.around(value, least, working))
+                .by(school)
+                .from("workingCurrent", Quantity.amperes(working))
+                .from("tungstenMinimum", Quantity.amperes(least))
+                .other(School.START_BY_EDGE, start(School.START_BY_EDGE, plan))
+                .other(School.START_LOWEST, least)
+                .other(School.START_HALF, start(School.START_HALF, plan))
+                .because(
+                        school == School.START_BY_EDGE
+                                ? plan.startsAtEdge() ? "startCurrent.edge" : "startCurrent.closed"
+                                : "startCurrent.school",
+                        Quantity.amperes(working),
+                        Quantity.stockMillimetres(plan.tungsten().diameterMm()),
+                        Quantity.amperes(least));
+    }
+
+    private static double start(School school, Plan plan) {
+        double share = switch (school) {
+            case START_LOWEST -> 0;
+            case START_HALF -> 0.5;
+            default -> plan.startsAtEdge() ? 0.5 : 0.7;
+        };
+        return Math.max(plan.tungsten().minStableA(), share * plan.peakA());
+    }
+
+    /**
+     * End current, A: \( \max(I_{min}, 0.2\,I) \), I_min the tungsten's minimum, A; window from I_min to 0.35 I. Source: [judgement].
+     */
+    static Setting end(Plan plan) {
+        double least = plan.tungsten().minStableA();
+        double working = plan.peakA();
+        if (!plan.control().runsSlopes()) {
+            double rest = plan.control() == Control.PEDAL ? least : working;
+            return figure(SettingKey.END_CURRENT, Window.only(rest)).idle().because("endCurrent." + plan.control());
+        }
+        double value = Math.max(least, 0.2 * working);
+        return figure(SettingKey.END_CURRENT, Window.around(value, least, Math.min(working, 0.35 * working)))
+                .from("workingCurrent", Quantity.amperes(working))
+                .from("tungstenMinimum", Quantity.amperes(least))
+                .because(
+                        value > least ? "endCurrent.fifth" : "endCurrent.tungsten",
+                        Quantity.amperes(working),
+                        Quantity.stockMillimetres(plan.tungsten().diameterMm()));
+    }
+}

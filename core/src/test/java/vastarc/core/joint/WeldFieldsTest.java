@@ -1,0 +1,181 @@
+package vastarc.core.joint;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.Length;
+
+/** The registry of inputs, read from values as they are: every one arrives where it is found again, and none stands in another's way. */
+class WeldFieldsTest {
+
+    /** Inputs that hold values, not texts. */
+    private static final class Given implements Inputs {
+
+        private final Map<InputField<?>, Object> values = new HashMap<>();
+        private final List<Problem> problems = new ArrayList<>();
+
+        private <T> Given with(InputField<T> field, T value) {
+            values.put(field, value);
+            return this;
+        }
+
+        @Override
+        public <E extends Enum<E>> Optional<E> choice(InputField<E> field, Class<E> type) {
+            return Optional.ofNullable(type.cast(values.get(field)));
+        }
+
+        @Override
+        public Optional<Boolean> flag(InputField<Boolean> field) {
+            return Optional.ofNullable((Boolean) values.get(field));
+        }
+
+        @Override
+        public Optional<Length> length(InputField<Length> field) {
+            return Optional.ofNullable((Length) values.get(field));
+        }
+
+        @Override
+        public Optional<Double> figure(InputField<Double> field) {
+            return Optional.ofNullable((Double) values.get(field));
+        }
+
+        @Override
+        public void note(Problem problem) {
+            problems.add(problem);
+        }
+
+        @Override
+        public List<Problem> problems() {
+            return List.copyOf(problems);
+        }
+    }
+
+    private static Given joint(JointForm form, double thicknessMm) {
+        return new Given()
+                .with(WeldFields.MATERIAL, Material.STAINLESS_304L)
+                .with(WeldFields.JOINT, form)
+                .with(WeldFields.BASE, Length.ofMillimetres(thicknessMm));
+    }
+
+    private static Weld weld(Given given) {
+        Outcome<Weld> read = WeldFields.read(given);
+        assertThat(read.problems()).isEmpty();
+        return read.value().orElseThrow();
+    }
+
+    static Stream<InputField<?>> fields() {
+        return WeldFields.ALL.stream();
+    }
+
+    private static JointForm formFor(InputField<?> field) {
+        return field == WeldFields.GROOVE_ANGLE || field == WeldFields.ROOT_FACE
+                ? JointForm.V_BUTT
+                : Stream.of(JointForm.values())
+                        .filter(field::isAskedOf)
+                        .reduce((first, last) -> last)
+                        .orElseThrow();
+    }
+
+    private static Object another(InputField<?> field) {
+        Optional<Range> range = field.range();
+        double inside =
+                range.map(of -> of.low() + 0.25 * (of.high() - of.low())).orElse(Double.NaN);
+        return switch (field.kind()) {
+            case CHOICE -> field.choices().get(1);
+            case FLAG -> !(Boolean) field.usual().orElseThrow();
+            case LENGTH -> Length.ofMillimetres(inside);
+            case FIGURE -> inside;
+        };
+    }
+
+    @ParameterizedTest
+    @MethodSource("fields")
+    void whatIsGivenIsFoundAgainAndNothingElseMoves(InputField<?> field) {
+        Weld before = weld(joint(formFor(field), 5));
+        Given given = joint(formFor(field), 5);
+        given.values.put(field, another(field));
+
+        Weld after = weld(given);
+
+        assertThat(field.of(after).map(Object.class::cast)).contains(another(field));
+        // A metal, a thickness and a groove angle carry along what follows them where it is not told.
+        List<InputField<?>> followers = List.of(
+                WeldFields.OTHER_MATERIAL, WeldFields.ABUTTING, WeldFields.ROOT_FACE, WeldFields.GAP, WeldFields.JOINT);
+        WeldFields.ALL.stream()
+                .filter(other -> other != field && !followers.contains(other) && field != WeldFields.JOINT)
+                .forEach(other -> assertThat(other.of(after)).as(other.name()).isEqualTo((Optional) other.of(before)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("fields")
+    void whatIsNotToldIsTheUsual(InputField<?> field) {
+        Weld told = weld(joint(formFor(field), 5));
+
+        field.usual()
+                .ifPresent(usual ->
+                        assertThat(field.of(told).map(Object.class::cast)).contains(usual));
+    }
+
+    @Test
+    void theOtherMemberFollowsTheFirstUnlessItIsTold() {
+        Weld alone = weld(joint(JointForm.LAP, 2));
+        Weld told = weld(joint(JointForm.LAP, 2)
+                .with(WeldFields.ABUTTING, Length.ofMillimetres(3))
+                .with(WeldFields.OTHER_MATERIAL, Material.CARBON_STEEL));
+
+        assertThat(alone.joint().abutting()).isEqualTo(Length.ofMillimetres(2));
+        assertThat(alone.joint().other()).isEqualTo(Material.STAINLESS_304L);
+        assertThat(told.joint().abutting()).isEqualTo(Length.ofMillimetres(3));
+        assertThat(told.joint().other()).isEqualTo(Material.CARBON_STEEL);
+    }
+
+    @Test
+    void aTubeHasAGrooveOnlyWhereItsAngleIsTold() {
+        assertThat(weld(joint(JointForm.TUBE_BUTT, 5)).joint().groove()).isEmpty();
+        assertThat(weld(joint(JointForm.V_BUTT, 5)).joint().groove()).contains(Groove.USUAL);
+
+        Weld grooved = weld(joint(JointForm.TUBE_BUTT, 5)
+                .with(WeldFields.GROOVE_ANGLE, 70.0)
+                .with(WeldFields.GAP, Length.ofMillimetres(2)));
+        assertThat(grooved.joint().groove()).contains(new Groove(70, Groove.USUAL.rootFace(), Length.ofMillimetres(2)));
+        assertThat(WeldFields.GAP.of(grooved)).contains(Length.ofMillimetres(2));
+    }
+
+    @Test
+    void aFaultNotedByTheReaderOrByTheJointMakesNoWeld() {
+        Given noted = joint(JointForm.LAP, 2);
+        noted.note(Problem.badValue("gapMm", "range", "x", "0", "4"));
+        Given wide = joint(JointForm.TUBE_BUTT, 5).with(WeldFields.TUBE_OD, Length.ofMillimetres(6));
+
+        assertThat(WeldFields.read(noted).value()).isEmpty();
+        assertThat(WeldFields.read(noted).problems()).hasSize(1);
+        assertThat(WeldFields.read(wide).value()).isEmpty();
+        assertThat(WeldFields.read(wide).problems()).isNotEmpty();
+    }
+
+    @Test
+    void aFieldIsFoundByItsNameAndByWhatOthersCallIt() {
+        assertThat(WeldFields.named("gapMm").map(Object.class::cast)).contains(WeldFields.GAP);
+        assertThat(WeldFields.named("gap")).isEmpty();
+        assertThat(WeldFields.called("GRADE").map(Object.class::cast)).contains(WeldFields.MATERIAL);
+        assertThat(WeldFields.called("")).isEmpty();
+        assertThat(WeldFields.choices()).allMatch(field -> !field.choices().isEmpty());
+        assertThat(WeldFields.ALL)
+                .filteredOn(InputField::isRequired)
+                .containsExactly(WeldFields.MATERIAL, WeldFields.JOINT, WeldFields.BASE);
+        assertThat(WeldFields.WIRE_FEED.words(WireFeed.values()[0])).startsWith("feed.");
+        assertThat(WeldFields.ABUTTING.gauged().map(Object.class::cast)).contains(WeldFields.OTHER_MATERIAL);
+    }
+}

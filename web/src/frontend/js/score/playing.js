@@ -1,0 +1,76 @@
+import { backgroundOf, currentAt, envelopeAt, segmentAt } from './draw.js';
+import { PACES, poolAt } from './player.js';
+import { tick } from './ticks.js';
+
+const READABLE_HZ = 10;
+
+// A pulse too fast to read is told as its peak and its background.
+function currentWords(segment, t) {
+  if (t > segment.t1) return '0';
+  const figure = (value) => value.toFixed(value > 0 && value < 10 ? 1 : 0);
+  if (!segment.beat || segment.beat[0] <= READABLE_HZ) return figure(currentAt([segment], t));
+  const peak = envelopeAt(segment, t);
+  return `${figure(peak)}/${figure(backgroundOf(segment.beat, peak))}`;
+}
+
+// Plays the score: cursor, figures of the moment, pool.
+export function playing(raw) {
+  return {
+    play() {
+      if (this.playing) {
+        raw.player.stop();
+        this.playing = false;
+        return;
+      }
+      if (this.trying) this.stop();
+      raw.tried = null;
+      this.verdict = [];
+      this.playing = true;
+      this.redraw();
+      const from = (raw.at ?? 0) >= this.length() - 0.01 ? 0 : raw.at ?? 0;
+      raw.player.start(from, this.length(), this.paceAt);
+    },
+
+    pace() {
+      this.paceAt = PACES[(PACES.indexOf(this.paceAt) + 1) % PACES.length];
+      if (this.playing) raw.player.setPace(this.paceAt);
+    },
+
+    ticks() { this.ticking = !this.ticking; },
+
+    ended() {
+      this.playing = false;
+      if (this.trying) this.stop();
+    },
+
+    show(t) {
+      const { score } = raw;
+      const before = raw.at ?? t;
+      raw.at = t;
+      const segments = raw.tried ?? score.segments;
+      const spans = raw.triedSpans && raw.tried ? raw.triedSpans : score.spans;
+      const span = spans.find((one) => one.t1 > t);
+      const segment = segmentAt(segments, t);
+      const text = (id, words) => { document.getElementById(id).textContent = words; };
+      text('now-time', `${t.toFixed(1)} s`);
+      text('now-current', currentWords(segment, t));
+      text('now-phase', span ? span.words : 'at rest');
+      text('now-next', span ? span.next : 'gas shut, torch free');
+      text('now-gas', span && segment.gas ? 'gas on' : 'gas shut');
+      this.pool(t);
+      this.cursor();
+      if (this.playing && this.ticking && raw.dabs.some((dab) => dab > before && dab <= t)) tick();
+    },
+
+    // The pool of the picture grows and freezes with the score.
+    pool(t) {
+      const width = raw.tried ? raw.score.poolMm * Math.min(1, currentAt(raw.tried, t) / raw.score.topA) : poolAt(raw.score.pool, t);
+      const share = Math.min(1.6, width / raw.score.poolMm);
+      document.querySelectorAll('#pool-picture .pool').forEach((pool) => pool.setAttribute('transform', `scale(${share.toFixed(3)})`));
+      document.querySelectorAll('#pool-picture .arc, #pool-picture .gas').forEach((part) => {
+        const on = part.classList.contains('arc') ? currentAt(raw.tried ?? raw.score.segments, t) > 0 : segmentAt(raw.score.segments, t).gas;
+        part.setAttribute('visibility', on ? 'visible' : 'hidden');
+      });
+    },
+  };
+}

@@ -1,0 +1,116 @@
+package vastarc.web.api;
+
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverters;
+import io.swagger.v3.core.converter.ResolvedSchema;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.media.ArraySchema;
+import io.swagger.v3.oas.models.media.BooleanSchema;
+import io.swagger.v3.oas.models.media.NumberSchema;
+import io.swagger.v3.oas.models.media.ObjectSchema;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import vastarc.core.joint.InputField;
+import vastarc.core.joint.JointLimits;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.Unit;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+
+/** Describes what a joint is made of from the one list of its inputs, so that the description never says less than is read. */
+@Configuration
+class ApiDescription {
+
+    private static final String REFERENCE = "#/components/schemas/";
+
+    ApiDescription() {
+        SpringDocUtils.getConfig()
+                .replaceWithClass(Phrase.class, String.class)
+                .replaceWithClass(Unit.class, String.class);
+    }
+
+    @Bean
+    OpenApiCustomizer inputs() {
+        return api -> {
+            api.getComponents().addSchemas("SheetRequest", sheetRequest());
+            beside(api, "ScoreRequest", ScoreRequest.class);
+        };
+    }
+
+    /** What a call takes besides a joint. */
+    private static void beside(OpenAPI api, String name, Class<?> more) {
+        ResolvedSchema resolved =
+                ModelConverters.getInstance(true).readAllAsResolvedSchema(new AnnotatedType(more).resolveAsRef(false));
+        resolved.referencedSchemas.forEach(api.getComponents()::addSchemas);
+        Schema<Object> call = new Schema<>();
+        call.setAllOf(List.of(new Schema<>().$ref(REFERENCE + "SheetRequest"), resolved.schema));
+        api.getComponents().addSchemas(name, call);
+    }
+
+    private static Schema<?> sheetRequest() {
+        ObjectSchema request = new ObjectSchema();
+        for (InputField<?> field : WeldFields.ALL) {
+            if (field == WeldFields.BASE) {
+                request.addProperty(WeldFields.THICKNESSES, thicknesses());
+                request.addRequiredItem(WeldFields.THICKNESSES);
+            } else if (field != WeldFields.ABUTTING) {
+                request.addProperty(field.name(), schema(field));
+                if (field.isRequired()) {
+                    request.addRequiredItem(field.name());
+                }
+            }
+        }
+        return request;
+    }
+
+    private static Schema<?> thicknesses() {
+        ArraySchema list = new ArraySchema();
+        list.items(ranged(new NumberSchema(), JointLimits.THICKNESS))
+                .minItems(1)
+                .maxItems(2);
+        list.description("base member, then the abutting one, mm; one number stands for both");
+        return list;
+    }
+
+    private static Schema<?> schema(InputField<?> field) {
+        Schema<?> schema = switch (field.kind()) {
+            case CHOICE -> choices(field);
+            case FLAG -> new BooleanSchema();
+            case LENGTH, FIGURE -> ranged(new NumberSchema(), field.range().orElseThrow());
+        };
+        schema.description(description(field));
+        field.usual().map(ApiDescription::plain).ifPresent(schema::setDefault);
+        return schema;
+    }
+
+    private static Object plain(Object usual) {
+        return usual instanceof Enum<?> choice
+                ? choice.name()
+                : usual instanceof Length length ? length.inMillimetres() : usual;
+    }
+
+    private static StringSchema choices(InputField<?> field) {
+        StringSchema schema = new StringSchema();
+        field.choices().forEach(choice -> schema.addEnumItem(choice.toString()));
+        return schema;
+    }
+
+    private static Schema<?> ranged(NumberSchema schema, JointLimits.Range range) {
+        return schema.minimum(BigDecimal.valueOf(range.low())).maximum(BigDecimal.valueOf(range.high()));
+    }
+
+    private static String description(InputField<?> field) {
+        String says = Phrasebook.say(Phrase.of(field.words() + ".says"), UnitSystem.METRIC);
+        Optional<String> unit = field.range().map(range -> range.unit().symbol());
+        return unit.map(symbol -> says + ", " + symbol).orElse(says);
+    }
+}

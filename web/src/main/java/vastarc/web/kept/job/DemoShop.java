@@ -1,0 +1,38 @@
+package vastarc.web.kept.job;
+
+import java.util.List;
+import java.util.Map;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Fills an empty bench with the jobs of the demo shop, Harrow Slip, when started with {@code vastarc.demo=true}. */
+@Component
+@ConditionalOnProperty("vastarc.demo")
+class DemoShop implements ApplicationRunner {
+
+    private final JobStore store;
+
+    DemoShop(JobStore store) {
+        this.store = store;
+    }
+
+    private record DemoJob(String name, String notes, Map<String, String> joint) {}
+
+    @Override
+    public void run(ApplicationArguments arguments) throws Exception {
+        if (!store.isEmpty()) {
+            return;
+        }
+        JsonMapper json = JsonMapper.builder().build();
+        try (var in = new ClassPathResource("demo/harrow-slip.json").getInputStream()) {
+            List<DemoJob> demo = json.readValue(in, new TypeReference<>() {});
+            demo.forEach(
+                    job -> store.create(job.name(), job.notes(), JobContent.of(new JointText(job.joint(), Map.of()))));
+        }
+    }
+}

@@ -1,0 +1,152 @@
+package vastarc.web.kept.job;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+import org.springframework.data.domain.Persistable;
+import vastarc.core.joint.WeldFields;
+import vastarc.web.kept.document.Document;
+
+/** A job on the bench. */
+@Entity
+@Table(name = "job")
+public class Job implements Persistable<UUID> {
+
+    public static final int MAX_NAME = 120;
+    public static final int MAX_NOTES = 4000;
+
+    @Id
+    private UUID id;
+
+    @Version
+    private Long version;
+
+    private String name;
+    private String notes;
+    private String material;
+    private String joint;
+
+    @Convert(converter = JobConverter.class)
+    private Document<JobContent> form;
+
+    @Column(name = "created_at")
+    private Instant createdAt;
+
+    @Column(name = "changed_at")
+    private Instant changedAt;
+
+    @Column(name = "deleted_at")
+    private Instant deletedAt;
+
+    /** Place of the content in the job's history. */
+    private int place;
+
+    protected Job() {}
+
+    Job(JobStore.Edit content, Instant now) {
+        this.id = UUID.randomUUID();
+        this.createdAt = now;
+        change(content, now);
+    }
+
+    Job(UUID id, JobStore.Edit content, Instant now) {
+        this(content, now);
+        this.id = id;
+    }
+
+    void change(JobStore.Edit content, Instant now) {
+        name = cut(content.name().isBlank() ? "Untitled job" : content.name().strip(), MAX_NAME);
+        notes = cut(content.notes(), MAX_NOTES);
+        form = Document.of(JobFormat.FORMAT, content.content());
+        JointText typed = content.content().joint();
+        material = cut(typed.text(WeldFields.MATERIAL).orElse(""), 40);
+        joint = cut(typed.text(WeldFields.JOINT).orElse(""), 40);
+        changedAt = now;
+    }
+
+    private static String cut(String text, int most) {
+        return text.length() > most ? text.substring(0, most) : text;
+    }
+
+    /** Takes another content, from a place of the history. */
+    void go(JobContent other, int at, Instant now) {
+        change(with(other), now);
+        place = at;
+    }
+
+    int place() {
+        return place;
+    }
+
+    void delete(Instant now) {
+        deletedAt = now;
+    }
+
+    void restore() {
+        deletedAt = null;
+    }
+
+    /** This job with another content, as an edit to keep. */
+    public JobStore.Edit with(JobContent other) {
+        return new JobStore.Edit(name, notes, other);
+    }
+
+    boolean holds(JobStore.Edit content) {
+        return name.equals(content.name().strip())
+                && notes.equals(content.notes())
+                && content().equals(content.content());
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return version == null;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public long version() {
+        return version;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public String notes() {
+        return notes;
+    }
+
+    /** What the job says. */
+    public JobContent content() {
+        return form.orThrow();
+    }
+
+    /** The same as it is kept, which may be no longer readable. */
+    public Document<JobContent> document() {
+        return form;
+    }
+
+    public Instant createdAt() {
+        return createdAt;
+    }
+
+    public Instant changedAt() {
+        return changedAt;
+    }
+
+    public boolean isDeleted() {
+        return deletedAt != null;
+    }
+}

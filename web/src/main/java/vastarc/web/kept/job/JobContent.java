@@ -1,0 +1,135 @@
+package vastarc.web.kept.job;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.function.Function;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.plan.SheetDocument;
+import vastarc.core.score.ControlLogic;
+import vastarc.core.score.ScoreKey;
+import vastarc.core.sheet.Matter;
+import vastarc.core.sheet.School;
+import vastarc.core.sheet.ShopWays;
+
+/**
+ * What a job says: the joint as the hand typed it, and what stands beside it.
+ *
+ * @param joint   as typed
+ * @param schools this job's own choice of a school, by matter
+ * @param logic   how the machine answers its trigger; empty for the usual one of the arc control
+ * @param own     the hand's own values
+ * @param machine it is welded with; empty for the one that suits best
+ * @param torch   fitted to it; empty where it is not told
+ * @param proof   what it was proven with; empty for an open job
+ */
+public record JobContent(
+        JointText joint,
+        Map<Matter, School> schools,
+        Optional<ControlLogic.Name> logic,
+        OwnFigures own,
+        Optional<UUID> machine,
+        Optional<UUID> torch,
+        Optional<Proof> proof) {
+
+    /** A job's own school is sent under this name, followed by the matter's. */
+    public static final String SCHOOL = "school.";
+
+    public JobContent {
+        Map<Matter, School> sorted = new EnumMap<>(Matter.class);
+        sorted.putAll(schools);
+        sorted.entrySet().removeIf(entry -> entry.getValue().matter() != entry.getKey());
+        schools = Collections.unmodifiableMap(sorted);
+    }
+
+    /** A joint with nothing beside it. */
+    public static JobContent of(JointText joint) {
+        return new JobContent(
+                joint,
+                Map.of(),
+                Optional.empty(),
+                OwnFigures.none(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    public JobContent with(JointText other) {
+        return new JobContent(other, schools, logic, own, machine, torch, proof);
+    }
+
+    public JobContent with(OwnFigures other) {
+        return new JobContent(joint, schools, logic, other, machine, torch, proof);
+    }
+
+    /** Another logic brings the arc control it belongs to. */
+    public JobContent with(Optional<ControlLogic.Name> other) {
+        JointText controlled = other.map(ControlLogic::of)
+                .flatMap(ControlLogic::control)
+                .map(control -> joint.with(WeldFields.CONTROL, Optional.of(control.name())))
+                .orElse(joint);
+        return new JobContent(controlled, schools, other, own, machine, torch, proof);
+    }
+
+    public JobContent withSchools(Map<Matter, School> others) {
+        return new JobContent(joint, others, logic, own, machine, torch, proof);
+    }
+
+    public JobContent on(Optional<UUID> otherMachine, Optional<UUID> otherTorch) {
+        return new JobContent(joint, schools, logic, own, otherMachine, otherTorch, proof);
+    }
+
+    /** Proven on a day with the ways and the sheet it has. */
+    public JobContent proven(LocalDate day, ShopWays shop, Optional<SheetDocument> sheet) {
+        return new JobContent(
+                joint, schools, logic, own, machine, torch, Optional.of(Proof.of(day, ways(shop), sheet)));
+    }
+
+    /** Open again: it goes by the shop's ways. */
+    public JobContent open() {
+        return new JobContent(joint, schools, logic, own, machine, torch, Optional.empty());
+    }
+
+    /** The ways it goes by: the shop's, with what was chosen for this job; or, for a proven one, those it was proven with. */
+    public ShopWays ways(ShopWays shop) {
+        return proof.map(Proof::ways)
+                .orElseGet(() -> new ShopWays(shop.schools().with(schools.values()), shop.stock()));
+    }
+
+    /** This content after an edit: what changes the weld takes the mark of a proven job away; another machine or torch does not. */
+    public JobContent opened(JobContent after) {
+        JobContent bare = on(after.machine, after.torch);
+        return bare.equals(after) ? after : after.open();
+    }
+
+    /** What differs, by name: fields of the joint, own values, and what stands beside it. */
+    public Set<String> differences(JobContent other) {
+        Set<String> names = new TreeSet<>(joint.texts().keySet());
+        names.addAll(other.joint.texts().keySet());
+        names.removeIf(name ->
+                joint.texts().getOrDefault(name, "").equals(other.joint.texts().getOrDefault(name, "")));
+        Arrays.stream(ScoreKey.values())
+                .filter(key -> !own.of(key).equals(other.own.of(key))
+                        || !Optional.ofNullable(own.unread().get(key))
+                                .equals(Optional.ofNullable(other.own.unread().get(key))))
+                .forEach(key -> names.add(OwnFigures.field(key)));
+        note(names, "schools", JobContent::schools, other);
+        note(names, "logic", JobContent::logic, other);
+        note(names, "machine", JobContent::machine, other);
+        note(names, "torch", JobContent::torch, other);
+        note(names, "proof", JobContent::proof, other);
+        return names;
+    }
+
+    private void note(Set<String> names, String name, Function<JobContent, Object> part, JobContent other) {
+        if (!part.apply(this).equals(part.apply(other))) {
+            names.add(name);
+        }
+    }
+}

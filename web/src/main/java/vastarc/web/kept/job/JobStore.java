@@ -1,0 +1,244 @@
+package vastarc.web.kept.job;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import vastarc.core.notation.NumberReader;
+import vastarc.web.kept.Retrying;
+
+/** Keeps jobs. An edit made on an older version than the one kept is never written over it: it becomes a second job. */
+@Service
+public class JobStore {
+
+    /** Strokes on one field closer together than this are one step of the history, ms. */
+    static final long STROKE_MS = 1500;
+
+    private static final int STEPS_KEPT = 200;
+
+    private final JobRepository jobs;
+    private final JobStepRepository steps;
+    private final TransactionTemplate transaction;
+    private final Retrying retrying;
+    private final Clock clock;
+
+    JobStore(
+            JobRepository jobs,
+            JobStepRepository steps,
+            TransactionTemplate transaction,
+            Retrying retrying,
+            Clock clock) {
+        this.jobs = jobs;
+        this.steps = steps;
+        this.transaction = transaction;
+        this.retrying = retrying;
+        this.clock = clock;
+    }
+
+    /** What became of an edit: the job that now holds it, and the job it collided with, if it did. */
+    public record Saved(Job job, Optional<Job> collidedWith) {}
+
+    /** What a job should hold: an edit, made on the job as it was kept. */
+    public record Edit(String name, String notes, JobContent content) {}
+
+    /**
+     * What became of a step through the history.
+     *
+     * @param stale the job had been changed elsewhere since it was seen: nothing was taken back
+     */
+    public record Travelled(Job job, boolean stale) {}
+
+    /** Jobs on the bench, newest first, those that can no longer be read among them. */
+    public List<Job> all() {
+        return jobs.findByDeletedAtIsNullOrderByCreatedAtDesc();
+    }
+
+    /** Jobs on the bench that can be read, newest first. */
+    public List<Job> onTheBench() {
+        return all().stream().filter(job -> job.document().isReadable()).toList();
+    }
+
+    public boolean isEmpty() {
+        return jobs.count() == 0;
+    }
+
+    public Optional<Job> find(UUID id) {
+        return jobs.findById(id);
+    }
+
+    /** A job that has not been taken off the bench. */
+    public Optional<Job> onBench(UUID id) {
+        return find(id).filter(job -> !job.isDeleted());
+    }
+
+    public Job create(String name, String notes, JobContent content) {
+        return jobs.save(new Job(new Edit(name, notes, content), now()));
+    }
+
+    /** Puts a job into the shop under its own id, in place of the one of that id, which can be undone. */
+    public Job put(UUID id, Edit edit) {
+        return retrying.inTransaction(() -> {
+            Job job = jobs.findById(id).orElseGet(() -> new Job(id, edit, now()));
+            if (job.isNew()) {
+                return jobs.saveAndFlush(job);
+            }
+            Optional<JobContent> before = job.document().value();
+            job.restore();
+            job.change(edit, now());
+            return before.filter(kept -> !kept.equals(edit.content()))
+                    .map(kept -> remembered(job, kept))
+                    .orElseGet(() -> jobs.saveAndFlush(job));
+        });
+    }
+
+    /** A copy beside the original; empty if there is no such job. */
+    public Optional<Job> duplicate(UUID id) {
+        return find(id).map(job -> create(suffixed(job.name(), " (copy)"), job.notes(), job.content()));
+    }
+
+    /** Takes a job off the bench; it can be put back. */
+    public Optional<Job> delete(UUID id) {
+        return change(id, job -> job.delete(now()));
+    }
+
+    public Optional<Job> restore(UUID id) {
+        return change(id, Job::restore);
+    }
+
+    private Optional<Job> change(UUID id, Consumer<Job> edit) {
+        return retrying.inTransaction(() -> find(id).map(job -> {
+            edit.accept(job);
+            return jobs.saveAndFlush(job);
+        }));
+    }
+
+    /** The version a page was made from, as it sends it back; one that cannot be read is an old one: the edit is never an overwrite. */
+    public static long version(@Nullable String text) {
+        return (long) NumberReader.read(text).orElse(-1);
+    }
+
+    /** The version a page shows, as it sends it back; empty where it sends none. */
+    public static OptionalLong seen(@Nullable String text) {
+        return text == null ? OptionalLong.empty() : OptionalLong.of(version(text));
+    }
+
+    /**
+     * Keeps an edit.
+     *
+     * @param version the version the edit was made on
+     * @param edit    from the job as it is kept to what it should hold
+     * @return empty if there is no such job
+     */
+    public Optional<Saved> save(UUID id, long version, Function<Job, Edit> edit) {
+        try {
+            return transaction.execute(status -> jobs.findById(id).map(job -> keep(job, version, edit.apply(job))));
+        } catch (OptimisticLockingFailureException | DataIntegrityViolationException e) {
+            return find(id).map(job -> aside(job, edit.apply(job)));
+        }
+    }
+
+    /** Keeps a change that fits whatever the job holds by then. Empty if there is no such job. */
+    public Optional<Job> edit(UUID id, Function<Job, JobContent> edit) {
+        return retrying.inTransaction(() -> jobs.findById(id)
+                .map(job -> keep(job, job.version(), job.with(edit.apply(job))).job()));
+    }
+
+    private Saved keep(Job job, long version, Edit edit) {
+        if (!job.isDeleted() && job.holds(edit)) {
+            return new Saved(job, Optional.empty());
+        }
+        if (job.version() != version || job.isDeleted()) {
+            return aside(job, edit);
+        }
+        JobContent before = job.content();
+        job.change(edit, now());
+        return new Saved(
+                before.equals(job.content()) ? jobs.saveAndFlush(job) : remembered(job, before), Optional.empty());
+    }
+
+    /**
+     * Keeps the job and adds its content to its history; what had been taken back is forgotten. The job goes to the database first, so
+     * that of two windows the later one is told of the earlier before it touches the history.
+     */
+    private Job remembered(Job job, JobContent before) {
+        Instant now = now();
+        int place = job.place();
+        Set<String> changed = job.content().differences(before);
+        String field = changed.size() == 1 ? changed.iterator().next() : "";
+        Optional<JobStep> last = steps.findByJobIdAndPlace(job.id(), place);
+        boolean sameStroke = last.isPresent() && last.get().isSameStroke(field, now);
+        if (!sameStroke) {
+            job.go(job.content(), place + 1, now);
+        }
+        Job kept = jobs.saveAndFlush(job);
+        if (sameStroke) {
+            last.get().take(kept.content(), field, now);
+        } else {
+            if (last.isEmpty()) {
+                steps.save(new JobStep(kept.id(), place, before, "", now));
+            }
+            steps.deleteByJobIdAndPlaceGreaterThan(kept.id(), place);
+            steps.deleteByJobIdAndPlaceLessThan(kept.id(), place - STEPS_KEPT);
+            steps.flush();
+            steps.save(new JobStep(kept.id(), place + 1, kept.content(), field, now));
+        }
+        return kept;
+    }
+
+    /** Whether there is something to take back or to do again. */
+    public History history(Job job) {
+        return new History(
+                steps.existsByJobIdAndPlace(job.id(), job.place() - 1),
+                steps.existsByJobIdAndPlace(job.id(), job.place() + 1));
+    }
+
+    /**
+     * Takes the last change back; the job as it is where there is none. Empty if there is no such job.
+     *
+     * @param seen the version that the hand sees; empty where it is not told
+     */
+    public Optional<Travelled> undo(UUID id, OptionalLong seen) {
+        return go(id, seen, -1);
+    }
+
+    /** Does again what was taken back last. */
+    public Optional<Travelled> redo(UUID id, OptionalLong seen) {
+        return go(id, seen, 1);
+    }
+
+    private Optional<Travelled> go(UUID id, OptionalLong seen, int by) {
+        return retrying.inTransaction(() -> onBench(id).map(job -> {
+            if (seen.isPresent() && seen.getAsLong() != job.version()) {
+                return new Travelled(job, true);
+            }
+            int to = job.place() + by;
+            steps.findByJobIdAndPlace(id, to).ifPresent(step -> job.go(step.content(), to, now()));
+            return new Travelled(jobs.saveAndFlush(job), false);
+        }));
+    }
+
+    private Saved aside(Job other, Edit edit) {
+        String name = suffixed(edit.name(), " (second version)");
+        return new Saved(create(name, edit.notes(), edit.content()), Optional.of(other));
+    }
+
+    private static String suffixed(String name, String suffix) {
+        String kept = name.strip();
+        int room = Job.MAX_NAME - suffix.length();
+        return (kept.length() > room ? kept.substring(0, room) : kept) + suffix;
+    }
+
+    private Instant now() {
+        return clock.instant();
+    }
+}

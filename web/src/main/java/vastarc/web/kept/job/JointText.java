@@ -1,0 +1,97 @@
+package vastarc.web.kept.job;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import vastarc.core.joint.InputField;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.quantity.UnitSystem;
+
+/**
+ * A joint as the hand typed it: the text of every field, and the unit system in which a bare number was meant when it was typed.
+ *
+ * @param texts  field name to text; empty fields are left out
+ * @param bareIn field name to the unit system that was shown when the text was typed
+ */
+public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareIn) {
+
+    /** Longest text kept for one field. */
+    public static final int MAX_CHARACTERS = 200;
+
+    /** Every field of a joint and a practice. */
+    public static final Set<String> FIELDS =
+            WeldFields.ALL.stream().map(InputField::name).collect(Collectors.toUnmodifiableSet());
+
+    private static final Pattern UNPRINTABLE = Pattern.compile("[\\p{Cc}\\p{Cs}]");
+
+    public JointText {
+        texts = Map.copyOf(texts);
+        bareIn = Map.copyOf(bareIn);
+    }
+
+    /** A new job's joint: sensible defaults and a full sheet at once. */
+    public static JointText fresh() {
+        Map<String, String> texts = new TreeMap<>();
+        texts.put(WeldFields.MATERIAL.name(), "CARBON_STEEL");
+        texts.put(WeldFields.JOINT.name(), "SQUARE_BUTT");
+        texts.put(WeldFields.BASE.name(), "2 mm");
+        texts.put(WeldFields.POSITION.name(), "PA");
+        texts.put(WeldFields.WIRE.name(), "true");
+        texts.put(WeldFields.TECHNIQUE.name(), "FREEHAND");
+        texts.put(WeldFields.CONTROL.name(), "PEDAL");
+        return new JointText(texts, Map.of());
+    }
+
+    /**
+     * What was sent, over this text: over-long texts are cut, and a text that has not changed keeps the unit system it was typed in.
+     *
+     * @param fields the fields the page answers for: one of them that was not sent is emptied, any other stays as it is
+     */
+    public JointText changedTo(Map<String, String> sent, Set<String> fields, UnitSystem shown) {
+        Map<String, String> kept = new TreeMap<>(texts);
+        Map<String, UnitSystem> units = new TreeMap<>(bareIn);
+        kept.keySet().removeAll(fields);
+        units.keySet().removeAll(fields);
+        sent.forEach((name, text) -> {
+            if (fields.contains(name) && FIELDS.contains(name) && !text.isBlank()) {
+                String cut = cleaned(text);
+                kept.put(name, cut);
+                units.put(name, cut.equals(texts.get(name)) ? bareIn.getOrDefault(name, shown) : shown);
+            }
+        });
+        return new JointText(kept, units);
+    }
+
+    /** The same text with one field emptied or told anew. */
+    public JointText with(InputField<?> field, Optional<String> text) {
+        Map<String, String> kept = new TreeMap<>(texts);
+        kept.remove(field.name());
+        text.ifPresent(value -> kept.put(field.name(), value));
+        return new JointText(kept, bareIn);
+    }
+
+    /** Cut to what is kept, without control characters and broken characters, which no shop writes and no database wants. */
+    static String cleaned(String text) {
+        String cut = text.length() > MAX_CHARACTERS ? text.substring(0, MAX_CHARACTERS) : text;
+        return UNPRINTABLE.matcher(cut).replaceAll(" ");
+    }
+
+    public Optional<String> text(InputField<?> field) {
+        return Optional.ofNullable(texts.get(field.name()));
+    }
+
+    /** The unit system of a bare number in a field. */
+    public UnitSystem bareUnits(InputField<?> field) {
+        return bareIn.getOrDefault(field.name(), UnitSystem.METRIC);
+    }
+
+    /** Only texts of known fields, none too long: what an archive may hold. */
+    public boolean isSound() {
+        return FIELDS.containsAll(texts.keySet())
+                && FIELDS.containsAll(bareIn.keySet())
+                && texts.values().stream().allMatch(text -> text.length() <= MAX_CHARACTERS);
+    }
+}

@@ -1,0 +1,47 @@
+package vastarc.web.kept.machine;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Gives an empty demo shop its three machines and their torches. */
+@Component
+@ConditionalOnProperty("vastarc.demo")
+class DemoMachines implements ApplicationRunner {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final MachineStore store;
+
+    DemoMachines(MachineStore store) {
+        this.store = store;
+    }
+
+    private record Named(String pattern, String name) {}
+
+    @Override
+    public void run(ApplicationArguments arguments) throws IOException {
+        if (!store.machines().isEmpty() || !store.torches().isEmpty()) {
+            return;
+        }
+        List<Named> machines = read("demo/machines.json", new TypeReference<>() {});
+        machines.forEach(machine -> Patterns.of(machine.pattern())
+                .map(profile -> Patterns.named(profile, machine.name()))
+                .ifPresent(store::create));
+        List<Torch.TorchForm> torches = read("demo/torches.json", new TypeReference<>() {});
+        torches.forEach(store::create);
+    }
+
+    private static <T> T read(String name, TypeReference<T> type) throws IOException {
+        try (InputStream in = new ClassPathResource(name).getInputStream()) {
+            return JSON.readValue(in, type);
+        }
+    }
+}

@@ -1,0 +1,120 @@
+package vastarc.web.kept.machine;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Persistable;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.machine.ProfileRules;
+import vastarc.core.machine.SimulatedSource;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.web.kept.document.Document;
+
+/** A machine of the shop. */
+@Entity
+@Table(name = "machine")
+public class Machine implements Persistable<UUID> {
+
+    @Id
+    private UUID id;
+
+    @Version
+    private Long version;
+
+    private String name;
+
+    @Convert(converter = ProfileConverter.class)
+    private Document<MachineProfile> profile;
+
+    @Column(name = "created_at")
+    private Instant createdAt;
+
+    @Column(name = "changed_at")
+    private Instant changedAt;
+
+    @Column(name = "deleted_at")
+    private Instant deletedAt;
+
+    protected Machine() {}
+
+    Machine(MachineProfile profile, Instant now) {
+        this.id = UUID.randomUUID();
+        this.createdAt = now;
+        take(profile, now);
+    }
+
+    Machine(UUID id, MachineProfile profile, Instant now) {
+        this(profile, now);
+        this.id = id;
+    }
+
+    final void take(MachineProfile newProfile, Instant now) {
+        profile = Document.of(ProfileReader.FORMAT, newProfile);
+        name = newProfile.name();
+        changedAt = now;
+    }
+
+    void delete(Instant now) {
+        deletedAt = now;
+    }
+
+    void restore() {
+        deletedAt = null;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return version == null;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public long version() {
+        return version;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public MachineProfile profile() {
+        return profile.orThrow();
+    }
+
+    /** The profile as it is kept, which may be no longer readable. */
+    public Document<MachineProfile> document() {
+        return profile;
+    }
+
+    /** Why it cannot be used: its profile cannot be read, or no longer keeps the rules; empty where it can. */
+    public Optional<String> fault() {
+        if (!profile.isReadable()) {
+            return Optional.of(profile.fault());
+        }
+        return ProfileRules.problems(profile.orThrow()).stream()
+                .findFirst()
+                .map(problem -> problem.field() + ": " + problem.message(UnitSystem.METRIC));
+    }
+
+    public boolean isDeleted() {
+        return deletedAt != null;
+    }
+
+    /** Its simulated double, for practice without a machine. */
+    public SimulatedSource simulated() {
+        return new SimulatedSource(profile().minA(), profile().maxA(), id.getMostSignificantBits());
+    }
+}

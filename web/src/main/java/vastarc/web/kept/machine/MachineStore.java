@@ -1,0 +1,197 @@
+package vastarc.web.kept.machine;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import vastarc.core.machine.DialCurve;
+import vastarc.core.machine.DialReading;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.machine.PanelPlan;
+import vastarc.web.kept.Retrying;
+
+/** Keeps the shop's machines and torches, what meters said of their dials, and how panels stand for jobs. */
+@Service
+public class MachineStore {
+
+    private final MachineRepository machines;
+    private final TorchRepository torches;
+    private final DialReadingRepository readings;
+    private final MemorySlotRepository slots;
+    private final JobPanelRepository panels;
+    private final Retrying retrying;
+    private final Clock clock;
+
+    MachineStore(
+            MachineRepository machines,
+            TorchRepository torches,
+            DialReadingRepository readings,
+            MemorySlotRepository slots,
+            JobPanelRepository panels,
+            Retrying retrying,
+            Clock clock) {
+        this.machines = machines;
+        this.torches = torches;
+        this.readings = readings;
+        this.slots = slots;
+        this.panels = panels;
+        this.retrying = retrying;
+        this.clock = clock;
+    }
+
+    private Instant now() {
+        return clock.instant();
+    }
+
+    /** Machines of the shop that can be used, in the order they came. */
+    public List<Machine> machines() {
+        return all().stream().filter(machine -> machine.fault().isEmpty()).toList();
+    }
+
+    /** Every machine of the shop, those that can no longer be used among them. */
+    public List<Machine> all() {
+        return machines.findByDeletedAtIsNullOrderByCreatedAt();
+    }
+
+    /** A machine of the shop that can be used. */
+    public Optional<Machine> machine(UUID id) {
+        return anyMachine(id).filter(machine -> machine.fault().isEmpty());
+    }
+
+    private Optional<Machine> anyMachine(UUID id) {
+        return machines.findById(id).filter(machine -> !machine.isDeleted());
+    }
+
+    public Machine create(MachineProfile profile) {
+        return machines.saveAndFlush(new Machine(profile, now()));
+    }
+
+    /** Puts a machine into the shop under its own id, in place of the one of that id. */
+    public Machine put(UUID id, MachineProfile profile) {
+        return retrying.inTransaction(() -> {
+            Machine machine = machines.findById(id).orElseGet(() -> new Machine(id, profile, now()));
+            machine.restore();
+            machine.take(profile, now());
+            return machines.saveAndFlush(machine);
+        });
+    }
+
+    /** Puts a torch into the shop under its own id; one of that id stays. */
+    public void putTorch(UUID id, Torch.TorchForm form) {
+        if (torches.findById(id).isEmpty()) {
+            torches.saveAndFlush(new Torch(id, form, now()));
+        }
+    }
+
+    /** Forgets what meters said of a machine's dials. */
+    public void forgetAll(UUID machineId) {
+        readings.deleteAll(readings(machineId));
+        readings.flush();
+    }
+
+    /** Takes a profile in place of the one kept; empty if there is no such machine. */
+    public Optional<Machine> replace(UUID id, MachineProfile profile) {
+        return change(id, machine -> machine.take(profile, now()));
+    }
+
+    public Optional<Machine> delete(UUID id) {
+        return change(id, machine -> machine.delete(now()));
+    }
+
+    public Optional<Machine> restore(UUID id) {
+        return retrying.inTransaction(() -> machines.findById(id).map(machine -> {
+            machine.restore();
+            return machines.saveAndFlush(machine);
+        }));
+    }
+
+    /** The last hand wins: a profile is edited whole, and each edit was checked. */
+    private Optional<Machine> change(UUID id, Consumer<Machine> edit) {
+        return retrying.inTransaction(() -> anyMachine(id).map(machine -> {
+            edit.accept(machine);
+            return machines.saveAndFlush(machine);
+        }));
+    }
+
+    public List<Torch> torches() {
+        return torches.findAllByOrderByCreatedAt();
+    }
+
+    public Optional<Torch> torch(UUID id) {
+        return torches.findById(id);
+    }
+
+    public Torch create(Torch.TorchForm form) {
+        return torches.saveAndFlush(new Torch(form, now()));
+    }
+
+    public void deleteTorch(UUID id) {
+        torches.findById(id).ifPresent(torches::delete);
+    }
+
+    /** What meters said of a machine's dials. */
+    public List<DialReadingRow> readings(UUID machineId) {
+        return readings.findByMachineIdOrderByPlace(machineId);
+    }
+
+    public void read(UUID machineId, String elementId, int band, DialReading reading, boolean simulated) {
+        readings.saveAndFlush(new DialReadingRow(machineId, elementId, band, reading, simulated, now()));
+    }
+
+    public void forget(UUID machineId, long readingId) {
+        readings.findByMachineIdOrderByPlace(machineId).stream()
+                .filter(row -> row.id() == readingId)
+                .forEach(readings::delete);
+    }
+
+    /** Curves of a machine's dials, as {@link PanelPlan} wants them. */
+    public Map<String, DialCurve> curves(UUID machineId) {
+        Map<String, List<DialReading>> byDial = readings(machineId).stream()
+                .collect(Collectors.groupingBy(
+                        row -> PanelPlan.curveKey(row.elementId(), row.band()),
+                        Collectors.mapping(DialReadingRow::reading, Collectors.toList())));
+        Map<String, DialCurve> curves = new HashMap<>();
+        byDial.forEach((dial, read) -> DialCurve.of(read).ifPresent(curve -> curves.put(dial, curve)));
+        return curves;
+    }
+
+    public List<MemorySlot> slots(UUID machineId) {
+        return slots.findByMachineIdOrderBySlot(machineId);
+    }
+
+    /** Puts a sheet's figures into a slot, in place of what was there. */
+    public void store(UUID machineId, int slot, MemorySlot.Stored stored) {
+        retrying.inTransaction(() -> {
+            MemorySlot kept = slots.findByMachineIdAndSlot(machineId, slot)
+                    .orElseGet(() -> new MemorySlot(machineId, slot, stored, now()));
+            kept.take(stored, now());
+            return slots.saveAndFlush(kept);
+        });
+    }
+
+    public void clear(UUID machineId, int slot) {
+        slots.findByMachineIdAndSlot(machineId, slot).ifPresent(slots::delete);
+    }
+
+    /** How a machine's panel stands for a job; as yet untold for another machine than was told of. */
+    public JobPanel panel(UUID jobId, UUID machineId) {
+        JobPanel panel = panels.findById(jobId).orElseGet(() -> new JobPanel(jobId));
+        panel.on(machineId);
+        return panel;
+    }
+
+    /** Changes how a panel stands, or what is ticked. */
+    public JobPanel panel(UUID jobId, UUID machineId, Consumer<JobPanel> edit) {
+        return retrying.inTransaction(() -> {
+            JobPanel panel = panel(jobId, machineId);
+            edit.accept(panel);
+            return panels.saveAndFlush(panel);
+        });
+    }
+}

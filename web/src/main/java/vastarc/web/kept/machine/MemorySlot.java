@@ -1,0 +1,89 @@
+package vastarc.web.kept.machine;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import vastarc.core.plan.SheetDocument;
+import vastarc.web.kept.document.Document;
+import vastarc.web.kept.document.SheetDocuments;
+
+/** A sheet put into a machine's memory, with the figures it had then. */
+@Entity
+@Table(name = "memory_slot")
+public class MemorySlot {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Column(name = "machine_id")
+    private UUID machineId;
+
+    private int slot;
+
+    @Column(name = "job_id")
+    private UUID jobId;
+
+    @Convert(converter = PlacesConverter.class)
+    private Document<Places> figures;
+
+    @Convert(converter = SheetDocuments.InColumn.class)
+    private @Nullable Document<SheetDocument> sheet;
+
+    @Column(name = "assigned_at")
+    private Instant assignedAt;
+
+    protected MemorySlot() {}
+
+    MemorySlot(UUID machineId, int slot, Stored stored, Instant now) {
+        this.machineId = machineId;
+        this.slot = slot;
+        take(stored, now);
+    }
+
+    /**
+     * What is put into a slot.
+     *
+     * @param places of the controls, by id
+     * @param sheet  the sheet they were set from
+     */
+    public record Stored(UUID jobId, Map<String, Double> places, SheetDocument sheet) {}
+
+    final void take(Stored stored, Instant now) {
+        jobId = stored.jobId();
+        figures = Document.of(Places.FORMAT, new Places(stored.places()));
+        sheet = Document.of(SheetDocuments.FORMAT, stored.sheet());
+        assignedAt = now;
+    }
+
+    public UUID machineId() {
+        return machineId;
+    }
+
+    public int slot() {
+        return slot;
+    }
+
+    public UUID jobId() {
+        return jobId;
+    }
+
+    /** Place of each control when it was put in, by element id. */
+    public Map<String, Double> figures() {
+        return figures.value().map(Places::byControl).orElse(Map.of());
+    }
+
+    /** The sheet it was set from; empty where it was stored before sheets were kept, or cannot be read. */
+    public Optional<SheetDocument> sheet() {
+        return Optional.ofNullable(sheet).flatMap(Document::value);
+    }
+}

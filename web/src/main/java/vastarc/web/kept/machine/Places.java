@@ -1,0 +1,32 @@
+package vastarc.web.kept.machine;
+
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+import vastarc.web.format.CoreJson;
+import vastarc.web.kept.document.DocumentFormat;
+
+/**
+ * Where controls stand.
+ *
+ * @param byControl share of the sweep for a knob, number of the stop for a switch, figure for a display, by the control's id
+ */
+public record Places(Map<String, Double> byControl) {
+
+    /** Format 1 was the bare map. */
+    public static final DocumentFormat<Places> FORMAT =
+            DocumentFormat.of("places of controls", CoreJson.kept(), Places.class, List.of(Places::named));
+
+    public Places {
+        byControl = new TreeMap<>(byControl);
+    }
+
+    private static JsonNode named(JsonNode bare) {
+        ObjectNode named = JsonNodeFactory.instance.objectNode();
+        named.set("byControl", bare);
+        return named;
+    }
+}

@@ -1,0 +1,99 @@
+package vastarc.web.kept.shop;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import vastarc.core.consumable.Cup;
+import vastarc.core.consumable.Tungsten;
+import vastarc.core.consumable.Wire;
+import vastarc.core.joint.InputField;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.sheet.Matter;
+import vastarc.core.sheet.School;
+import vastarc.core.sheet.Schools;
+import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.Stock;
+import vastarc.web.format.CoreJson;
+import vastarc.web.kept.document.DocumentFormat;
+
+/**
+ * How the shop works, as it is kept.
+ *
+ * @param schools     school by matter; matters left out go by the default
+ * @param tungstensMm owned diameters, mm; empty for untold
+ * @param cups        owned cup numbers
+ * @param wiresMm     owned wire diameters, mm
+ * @param newJob      what a new job starts with, by field: arc control, torch travel, pulse
+ */
+public record Habits(
+        Map<Matter, School> schools,
+        List<Double> tungstensMm,
+        List<Integer> cups,
+        List<Double> wiresMm,
+        Map<String, String> newJob) {
+
+    public static final DocumentFormat<Habits> FORMAT =
+            DocumentFormat.of("way the shop works", CoreJson.kept(), Habits.class, List.of());
+
+    /** Fields that a shop may start a new job with. */
+    public static final List<InputField<?>> STARTED =
+            List.of(WeldFields.CONTROL, WeldFields.TECHNIQUE, WeldFields.PULSE);
+
+    public Habits {
+        Map<Matter, School> sound = new EnumMap<>(Matter.class);
+        schools.forEach((matter, school) -> {
+            if (school != null && school.matter() == matter) {
+                sound.put(matter, school);
+            }
+        });
+        schools = sound;
+        tungstensMm = List.copyOf(new TreeSet<>(tungstensMm));
+        cups = List.copyOf(new TreeSet<>(cups));
+        wiresMm = List.copyOf(new TreeSet<>(wiresMm));
+        newJob = new TreeMap<>(newJob);
+    }
+
+    /** Only sizes that are made and fields that a new job has. */
+    public boolean isSound() {
+        return Tungsten.sizes().stream().map(Tungsten::diameterMm).toList().containsAll(tungstensMm)
+                && Cup.sizes().stream().map(Cup::number).toList().containsAll(cups)
+                && Wire.sizes().stream().map(Wire::diameterMm).toList().containsAll(wiresMm)
+                && newJob.entrySet().stream()
+                        .allMatch(field -> STARTED.stream()
+                                .anyMatch(started ->
+                                        started.name().equals(field.getKey()) && isChoice(started, field.getValue())));
+    }
+
+    private static boolean isChoice(InputField<?> field, String name) {
+        return field.choices().stream().anyMatch(choice -> choice.toString().equals(name));
+    }
+
+    public static Habits usual() {
+        return new Habits(Map.of(), List.of(), List.of(), List.of(), Map.of());
+    }
+
+    public Habits with(School school) {
+        Map<Matter, School> changed = new EnumMap<>(Matter.class);
+        changed.putAll(schools);
+        changed.put(school.matter(), school);
+        return new Habits(changed, tungstensMm, cups, wiresMm, newJob);
+    }
+
+    public Habits stocked(List<Double> tungstens, List<Integer> owned, List<Double> wires) {
+        return new Habits(schools, tungstens, owned, wires, newJob);
+    }
+
+    public Habits starting(Map<String, String> fields) {
+        return new Habits(schools, tungstensMm, cups, wiresMm, fields);
+    }
+
+    /** For the planner. */
+    public ShopWays ways() {
+        return new ShopWays(
+                Schools.usual().with(schools.values()),
+                new Stock(Set.copyOf(tungstensMm), Set.copyOf(cups), Set.copyOf(wiresMm)));
+    }
+}

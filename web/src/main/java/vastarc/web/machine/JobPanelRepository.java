@@ -1,6 +1,0 @@
-package vastarc.web.machine;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface JobPanelRepository extends JpaRepository<JobPanel, UUID> {}

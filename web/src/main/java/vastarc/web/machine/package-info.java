@@ -1,5 +1,0 @@
-/**
- * The Machines place: the shop's machines and torches, the panel editor, dials read with a clamp meter, memory slots. Profiles are kept as
- * JSON of the published format; {@link vastarc.web.machine.ProfileReader} is the one way in.
- */
-package vastarc.web.machine;

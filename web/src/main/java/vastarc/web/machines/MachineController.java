@@ -1,0 +1,115 @@
+package vastarc.web.machines;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.PanelFront;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.machine.Patterns;
+import vastarc.web.kept.machine.ProfileReader;
+import vastarc.web.kept.machine.Torch;
+import vastarc.web.ui.Choice;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+
+/** Shows the shop's machines and torches. */
+@Controller
+class MachineController {
+
+    private final MachineStore store;
+    private final ShownMachine shown;
+
+    MachineController(MachineStore store, ShownMachine shown) {
+        this.store = store;
+        this.shown = shown;
+    }
+
+    /** A machine of the list. */
+    public record Card(String id, String name, String range, PanelFront front) {}
+
+    /** A machine that can no longer be used as it is kept. */
+    public record Broken(String id, String name, String fault) {}
+
+    @GetMapping("/machines")
+    String machines(
+            @RequestParam("deleted") Optional<UUID> deleted,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        model.addAttribute(
+                "machines",
+                store.machines().stream()
+                        .map(machine -> new Card(
+                                machine.id().toString(),
+                                machine.name(),
+                                ProfileEdit.plain(machine.profile().minA()) + " to "
+                                        + ProfileEdit.plain(machine.profile().maxA()) + " A",
+                                PanelFront.of(machine.profile(), preferences.units())))
+                        .toList());
+        model.addAttribute("broken", broken());
+        model.addAttribute(
+                "torches", store.torches().stream().map(Torch::profile).toList());
+        model.addAttribute(
+                "patterns",
+                Patterns.NAMES.stream()
+                        .map(name -> new Choice(
+                                name, Phrasebook.say(Phrase.of("pattern." + name), preferences.units()), false))
+                        .toList());
+        model.addAttribute("deleted", deleted.map(UUID::toString).orElse(""));
+        return "machines/list";
+    }
+
+    @PostMapping("/machines")
+    String create(@RequestParam String pattern) {
+        MachineProfile profile = Patterns.of(pattern).orElseThrow(() -> new NotFound("pattern"));
+        return "redirect:" + MachinePage.address(store.create(profile).id());
+    }
+
+    @PostMapping("/machines/{id}/delete")
+    String delete(@PathVariable UUID id) {
+        store.delete(id).orElseThrow(() -> new NotFound("machine"));
+        return "redirect:/machines?deleted=" + id;
+    }
+
+    @PostMapping("/machines/{id}/restore")
+    String restore(@PathVariable UUID id) {
+        store.restore(id).orElseThrow(() -> new NotFound("machine"));
+        return "redirect:/machines";
+    }
+
+    @GetMapping("/machines/{id}")
+    String machine(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+        shown.show(shown.machine(id), preferences.units(), model);
+        return "machines/page";
+    }
+
+    /** The document of the published format. */
+    @GetMapping(path = "/machines/{id}.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> export(@PathVariable UUID id) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"machine.json\"")
+                .body(ProfileReader.text(shown.machine(id).profile()));
+    }
+
+    private List<Broken> broken() {
+        return store.all().stream()
+                .flatMap(machine ->
+                        machine
+                                .fault()
+                                .map(fault -> new Broken(machine.id().toString(), machine.name(), fault))
+                                .stream())
+                .toList();
+    }
+}

@@ -1,0 +1,277 @@
+package vastarc.web.machines;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import vastarc.core.machine.DialCurve;
+import vastarc.core.machine.DialReading;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelPlan;
+import vastarc.core.machine.PanelSetting;
+import vastarc.core.machine.Scale;
+import vastarc.core.machine.Taper;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.score.ControlLogic;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.DialDrawing;
+import vastarc.web.drawing.Drawing;
+import vastarc.web.drawing.PanelFront;
+import vastarc.web.kept.machine.DialReadingRow;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.ui.Choice;
+
+/**
+ * One machine with its editor, dials and memory, finished for display.
+ *
+ * @param front    the drawn panel
+ * @param controls each control's properties
+ * @param settings what can be added: a setting and a kind
+ * @param dials    what a meter said of the main dial, one for each coarse range
+ * @param slots    what stands in each used slot
+ */
+public record MachinePage(
+        String id,
+        String name,
+        About about,
+        PanelFront front,
+        List<ControlForm> controls,
+        List<Choice> settings,
+        List<Choice> kinds,
+        List<DialView> dials,
+        int slotCount,
+        List<SlotLine> slots) {
+
+    /** What stands on the plate. */
+    public record About(
+            String minA,
+            String maxA,
+            String aspect,
+            String slots,
+            String plate,
+            boolean alternating,
+            boolean remote,
+            boolean cooler,
+            List<Choice> shapes,
+            List<Choice> polarities,
+            List<Choice> logics,
+            List<Choice> starts) {}
+
+    /** Properties of a control, as text. */
+    public record ControlForm(
+            String id,
+            String label,
+            String called,
+            String what,
+            String size,
+            String x,
+            String y,
+            boolean scaled,
+            boolean knob,
+            boolean switched,
+            boolean display,
+            List<Choice> units,
+            List<Choice> tapers,
+            String low,
+            String high,
+            String step,
+            String ticks,
+            String startDeg,
+            String sweepDeg,
+            boolean figures,
+            boolean clockwise,
+            boolean auto,
+            String stops,
+            String menuPath) {}
+
+    /**
+     * A dial and its readings.
+     *
+     * @param band     number of the coarse range
+     * @param title    which dial
+     * @param marks    divisions its places are told in
+     * @param readings with their ids
+     * @param next     where to read next, in words
+     * @param nextMark the same as a figure to type
+     */
+    public record DialView(
+            String element,
+            int band,
+            String title,
+            int marks,
+            List<ReadingLine> readings,
+            List<String> warnings,
+            String next,
+            String nextMark,
+            Optional<Drawing> curve) {}
+
+    /** A reading. */
+    public record ReadingLine(long id, String place, String amps, boolean simulated) {}
+
+    /** A slot in use. */
+    public record SlotLine(int slot, String job) {}
+
+    static MachinePage of(
+            Machine machine, List<DialReadingRow> readings, Map<Integer, String> slots, UnitSystem units) {
+        MachineProfile profile = machine.profile();
+        return new MachinePage(
+                machine.id().toString(),
+                machine.name(),
+                about(profile),
+                PanelFront.of(profile, units),
+                profile.elements().stream().map(MachinePage::form).toList(),
+                free(profile),
+                Choice.of(PanelElement.Kind.values(), "element", "KNOB"),
+                dials(profile, readings, units),
+                profile.slots(),
+                slots.entrySet().stream()
+                        .map(entry -> new SlotLine(entry.getKey(), entry.getValue()))
+                        .toList());
+    }
+
+    private static About about(MachineProfile profile) {
+        return new About(
+                ProfileEdit.plain(profile.minA()),
+                ProfileEdit.plain(profile.maxA()),
+                ProfileEdit.plain(profile.aspect()),
+                String.valueOf(profile.slots()),
+                String.join(
+                        ", ",
+                        profile.plate().stream()
+                                .map(point -> ProfileEdit.plain(point.currentA()) + " A "
+                                        + ProfileEdit.plain(point.percent()) + " %")
+                                .toList()),
+                profile.alternating(),
+                profile.remote(),
+                profile.cooler(),
+                Choice.of(
+                        MachineProfile.Shape.values(), "shape", profile.shape().name()),
+                Choice.of(
+                        MachineProfile.Polarity.values(),
+                        "polarity",
+                        profile.polarity().name()),
+                Arrays.stream(ControlLogic.Name.values())
+                        .map(name -> new Choice(
+                                name.name(),
+                                say(name.words()),
+                                profile.logic(name).isPresent()))
+                        .toList(),
+                List.of(
+                        new Choice("HF", say("choice.HF"), profile.starts().contains("HF")),
+                        new Choice("LIFT", say("choice.LIFT"), profile.starts().contains("LIFT"))));
+    }
+
+    private static String say(String words) {
+        return Phrasebook.say(Phrase.of(words), UnitSystem.METRIC);
+    }
+
+    /** Settings that no control of this panel has yet. */
+    private static List<Choice> free(MachineProfile profile) {
+        return Arrays.stream(PanelSetting.values())
+                .filter(setting -> profile.control(setting).isEmpty())
+                .map(setting -> new Choice(setting.name(), say(setting.words()), setting == PanelSetting.MAIN_CURRENT))
+                .toList();
+    }
+
+    private static ControlForm form(PanelElement element) {
+        Optional<Scale> scale = element.scale();
+        return new ControlForm(
+                element.id(),
+                element.label(),
+                element.label().isBlank() ? say(element.setting().words()) : element.label(),
+                say(element.kind().words()) + " · " + say(element.setting().words()),
+                ProfileEdit.plain(element.size()),
+                ProfileEdit.plain(element.x()),
+                ProfileEdit.plain(element.y()),
+                scale.isPresent(),
+                element.kind() == PanelElement.Kind.KNOB,
+                element.kind().isSwitched(),
+                element.kind() == PanelElement.Kind.DISPLAY,
+                element.setting().units().stream()
+                        .map(unit -> new Choice(
+                                unit.name(),
+                                say("scale." + unit.name()),
+                                scale.filter(own -> own.unit() == unit).isPresent()))
+                        .toList(),
+                Choice.of(
+                        Taper.values(),
+                        "taper",
+                        scale.map(own -> own.taper().name()).orElse("LINEAR")),
+                scale.map(own -> ProfileEdit.plain(own.low())).orElse(""),
+                scale.map(own -> ProfileEdit.plain(own.high())).orElse(""),
+                scale.map(own -> ProfileEdit.plain(own.step())).orElse(""),
+                scale.map(own -> String.valueOf(own.ticks())).orElse(""),
+                scale.map(own -> ProfileEdit.plain(own.startDeg())).orElse(""),
+                scale.map(own -> ProfileEdit.plain(own.sweepDeg())).orElse(""),
+                scale.filter(own -> own.figures()).isPresent(),
+                scale.filter(own -> own.clockwise()).isPresent(),
+                scale.filter(own -> own.auto()).isPresent(),
+                ProfileEdit.stopsText(element),
+                String.join(" › ", element.menuPath()));
+    }
+
+    /** The main dial, once for each coarse range. */
+    private static List<DialView> dials(MachineProfile profile, List<DialReadingRow> readings, UnitSystem units) {
+        Optional<PanelElement> dial =
+                profile.control(PanelSetting.MAIN_CURRENT).filter(element -> element.kind() == PanelElement.Kind.KNOB);
+        if (dial.isEmpty()) {
+            return List.of();
+        }
+        List<PanelElement.Stop> bands =
+                profile.control(PanelSetting.RANGE).map(PanelElement::stops).orElse(List.of());
+        List<DialView> views = new ArrayList<>();
+        for (int band = 0; band < Math.max(1, bands.size()); band++) {
+            String title = bands.isEmpty()
+                    ? dial.get().label()
+                    : dial.get().label() + ", range " + bands.get(band).label();
+            views.add(dial(dial.get(), band, title, readings, units));
+        }
+        return views;
+    }
+
+    private static DialView dial(
+            PanelElement dial, int band, String title, List<DialReadingRow> readings, UnitSystem units) {
+        int marks = Math.max(
+                1, dial.scale().orElseThrow().ticks() > 0 ? dial.scale().get().ticks() : 10);
+        List<DialReadingRow> own = readings.stream()
+                .filter(row -> row.elementId().equals(dial.id()) && row.band() == band)
+                .toList();
+        List<DialReading> read = own.stream().map(DialReadingRow::reading).toList();
+        Optional<DialCurve> curve = DialCurve.of(read);
+        double next = curve.map(DialCurve::nextPlace).orElseGet(() -> DialCurve.firstPlace(read));
+        return new DialView(
+                dial.id(),
+                band,
+                title,
+                marks,
+                own.stream()
+                        .map(row -> new ReadingLine(
+                                row.id(),
+                                mark(row.reading().place() * marks),
+                                units.show(Quantity.amperes(row.reading().amps()))
+                                        .line(),
+                                row.simulated()))
+                        .toList(),
+                curve.map(DialCurve::warnings).orElse(List.of()).stream()
+                        .map(warning -> Phrasebook.say(warning, units))
+                        .toList(),
+                Phrasebook.say(PanelPlan.words(dial, next), units),
+                mark(next * marks),
+                curve.map(found -> DialDrawing.of(found, marks, units)));
+    }
+
+    private static String mark(double value) {
+        return String.format(Locale.ROOT, "%.2f", value).replaceFirst("\\.?0+$", "");
+    }
+
+    /** Address of a machine. */
+    static String address(UUID id) {
+        return "/machines/" + id;
+    }
+}

@@ -1,0 +1,60 @@
+package vastarc.web.machines;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import vastarc.core.machine.TorchProfile;
+import vastarc.core.notation.NumberReader;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.machine.Torch;
+
+/** Keeps the shop's torches. */
+@Controller
+class TorchController {
+
+    private final MachineStore store;
+
+    TorchController(MachineStore store) {
+        this.store = store;
+    }
+
+    @PostMapping("/torches")
+    String torch(@RequestParam Map<String, String> sent, RedirectAttributes back) {
+        Optional<Torch.TorchForm> form = torchForm(sent);
+        form.ifPresentOrElse(store::create, () -> {
+            back.addFlashAttribute("torchTyped", sent);
+            back.addFlashAttribute(
+                    "torchProblem",
+                    "A torch wants a name, a current from 1 to 1000 A, a duty from 1 to 100 %, a lead from 0.5 to 30 m and a bore from 2 to 12 mm.");
+        });
+        return "redirect:/machines#torches";
+    }
+
+    private static Optional<Torch.TorchForm> torchForm(Map<String, String> sent) {
+        String name = sent.getOrDefault("name", "").strip();
+        double rated = number(sent.getOrDefault("ratedA", ""), "A");
+        double percent = number(sent.getOrDefault("percent", ""), "%");
+        double lead = number(sent.getOrDefault("leadM", ""), "m");
+        double bore = number(sent.getOrDefault("boreMm", ""), "mm");
+        TorchProfile.Cooling cooling =
+                "WATER".equals(sent.get("cooling")) ? TorchProfile.Cooling.WATER : TorchProfile.Cooling.AIR;
+        return Optional.of(new Torch.TorchForm(
+                        name, cooling, rated, percent, lead, bore, "true".equals(sent.get("valve"))))
+                .filter(Torch.TorchForm::isSound);
+    }
+
+    @PostMapping("/torches/{id}/delete")
+    String deleteTorch(@PathVariable UUID id) {
+        store.deleteTorch(id);
+        return "redirect:/machines#torches";
+    }
+
+    private static double number(String text, String unit) {
+        return NumberReader.read(text, unit).orElse(Double.NaN);
+    }
+}

@@ -1,0 +1,111 @@
+package vastarc.web.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelPlan;
+import vastarc.core.machine.Scale;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.panel.PanelPage.ControlLine;
+import vastarc.web.ui.Choice;
+
+/** The controls of a panel as lines: where each must stand, what that gives, how it stands now. */
+final class ControlLines {
+
+    private final Map<String, String> refused;
+    private final UnitSystem units;
+
+    /**
+     * Lines for a reader.
+     *
+     * @param refused what was typed and is no place, by control
+     */
+    ControlLines(Map<String, String> refused, UnitSystem units) {
+        this.refused = refused;
+        this.units = units;
+    }
+
+    static String label(PanelElement element) {
+        return element.label().isBlank()
+                ? say(Phrase.of(element.setting().words()), UnitSystem.METRIC)
+                : element.label();
+    }
+
+    ControlLine line(PanelPlan.Placed control) {
+        PanelElement element = control.element();
+        String setting = say(Phrase.of(element.setting().words()), units);
+        return new ControlLine(
+                element.id(),
+                StandReader.PREFIX + element.id(),
+                setting.equals(element.label()) ? "" : setting,
+                label(element),
+                say(control.words(), units),
+                note(control),
+                options(control),
+                refused.getOrDefault(element.id(), stands(control)),
+                element.scale().map(scale -> StandReader.unit(element, scale)).orElse(""),
+                Optional.ofNullable(refused.get(element.id()))
+                        .map(typed ->
+                                say(StandReader.refusal(element, element.scale().orElseThrow(), typed), units))
+                        .orElse(""),
+                control.differs());
+    }
+
+    /** What was wanted, where the words do not tell it already, and what the control really gives. */
+    private String note(PanelPlan.Placed control) {
+        boolean unfigured = control.element().kind() == PanelElement.Kind.KNOB
+                && control.element().scale().filter(Scale::figures).isEmpty();
+        List<String> parts = new ArrayList<>();
+        if (unfigured || control.gives().isPresent()) {
+            control.figure()
+                    .ifPresent(figure -> parts.add("for " + units.show(figure).line()));
+        }
+        control.gives().ifPresent(gives -> parts.add(say(gives, units)));
+        return String.join("; ", parts);
+    }
+
+    private static List<Choice> options(PanelPlan.Placed control) {
+        if (!control.element().kind().isSwitched()) {
+            return List.of();
+        }
+        List<Choice> options = new ArrayList<>();
+        options.add(new Choice("", "not told", control.now().isEmpty()));
+        IntStream.range(0, control.element().stops().size())
+                .forEach(stop -> options.add(new Choice(
+                        String.valueOf(stop),
+                        control.element().stops().get(stop).label(),
+                        control.now().filter(now -> Math.round(now) == stop).isPresent())));
+        return options;
+    }
+
+    private static String stands(PanelPlan.Placed control) {
+        PanelElement element = control.element();
+        if (control.now().isEmpty() || element.scale().isEmpty()) {
+            return "";
+        }
+        double figure =
+                StandReader.figure(element, element.scale().get(), control.now().get());
+        String text = String.format(Locale.ROOT, "%.2f", figure);
+        return text.replaceFirst("\\.?0+$", "");
+    }
+
+    /** What does nothing for this job, in a line. */
+    static String idle(PanelPlan plan) {
+        return String.join(
+                ", ",
+                plan.controls().stream()
+                        .filter(control -> control.idle().isPresent())
+                        .map(control -> label(control.element()))
+                        .toList());
+    }
+
+    private static String say(Phrase phrase, UnitSystem units) {
+        return Phrasebook.say(phrase, units);
+    }
+}

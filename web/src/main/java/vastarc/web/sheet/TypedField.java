@@ -1,0 +1,10 @@
+package vastarc.web.sheet;
+
+/**
+ * A field to type into, finished for display.
+ *
+ * @param echo    how it was read, in both unit systems; empty where it could not be
+ * @param hint    what stands where nothing is typed
+ * @param message what is wrong with what was typed; empty if nothing is
+ */
+public record TypedField(String name, String label, String text, String echo, String hint, String message) {}

@@ -1,0 +1,91 @@
+package vastarc.web.sheet;
+
+import java.util.List;
+import java.util.Map;
+import vastarc.core.joint.InputField;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.job.JointText;
+import vastarc.web.request.TypedInputs;
+
+/** Makes the fields that are typed into. */
+final class TypedFields {
+
+    private final JointText typed;
+    private final JointForm joint;
+    private final Map<String, String> messages;
+    private final UnitSystem units;
+
+    TypedFields(JointText typed, JointForm joint, Map<String, String> messages, UnitSystem units) {
+        this.typed = typed;
+        this.joint = joint;
+        this.messages = messages;
+        this.units = units;
+    }
+
+    /** Those of the fields that the joint form asks for. */
+    List<TypedField> of(List<InputField<?>> fields) {
+        return fields.stream()
+                .filter(field -> field.isAskedOf(joint))
+                .map(this::field)
+                .toList();
+    }
+
+    private TypedField field(InputField<?> field) {
+        String text = typed.text(field).orElse("");
+        String message = messages.getOrDefault(field.name(), "");
+        return new TypedField(
+                field.name(),
+                label(field),
+                text,
+                text.isBlank() || !message.isEmpty() ? "" : echo(field, text),
+                hint(field),
+                message);
+    }
+
+    private String label(InputField<?> field) {
+        if (field == WeldFields.BASE) {
+            return say("member.base." + joint.name());
+        }
+        if (field == WeldFields.ABUTTING) {
+            return say("member.abutting." + joint.name());
+        }
+        Unit unit = field.range().orElseThrow().unit();
+        boolean plain = unit == Unit.DEGREE || unit == Unit.CELSIUS;
+        return plain ? say(field.words()) + " (" + unit.symbol() + ")" : say(field.words());
+    }
+
+    private String hint(InputField<?> field) {
+        String words = field.words() + ".hint";
+        return Phrasebook.find(words + "." + joint.name())
+                .or(() -> Phrasebook.find(words))
+                .orElse("");
+    }
+
+    private String echo(InputField<?> field, String text) {
+        return field.kind() == InputField.Kind.LENGTH
+                ? new TypedInputs(typed)
+                        .reader(field)
+                        .read(text, field.name())
+                        .value()
+                        .map(this::bothUnits)
+                        .orElse("")
+                : "";
+    }
+
+    private String bothUnits(Length length) {
+        Quantity quantity = length.quantity();
+        UnitSystem other = units == UnitSystem.METRIC ? UnitSystem.INCH : UnitSystem.METRIC;
+        return units.show(quantity).line() + " = " + other.show(quantity).line();
+    }
+
+    private static String say(String words) {
+        return Phrasebook.say(Phrase.of(words), UnitSystem.METRIC);
+    }
+}

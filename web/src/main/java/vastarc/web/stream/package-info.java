@@ -1,0 +1,8 @@
+/**
+ * The room for streams: readings of meters, simulated ones marked as such, by channel. Everything is bounded: what is kept of a channel, what
+ * waits for a listener, how many listen, how often they hear.
+ */
+@NullMarked
+package vastarc.web.stream;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,8 @@
+/**
+ * The room for long work: {@link vastarc.web.work.WorkRoom} does two pieces at once and lets the rest wait, keeps what came of them, and
+ * stops what nobody looks at any more. Pages hear of it by events.
+ */
+@NullMarked
+package vastarc.web.work;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,111 @@
+package vastarc.web.stream;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+import vastarc.core.machine.CurrentMeter;
+import vastarc.web.HeldClock;
+
+/** Readings reach who listens, in order; everything that could grow is bounded. Time is a clock that is moved by hand. */
+class StreamRoomTest {
+
+    private final HeldClock clock = new HeldClock();
+    private final StreamRoom room = new StreamRoom(clock);
+
+    private Reading reading(String channel, double value) {
+        return new Reading(channel, clock.instant(), value, true);
+    }
+
+    @Test
+    void aListenerHearsItsOwnChannelsInOrderAndEachReadingOnce() {
+        Listener listener = room.listen(Set.of("current")).orElseThrow();
+        room.publish(reading("current", 50));
+        room.publish(reading("flow", 8));
+        room.publish(reading("current", 51));
+
+        assertThat(listener.take().readings()).extracting(Reading::value).containsExactly(50.0, 51.0);
+        assertThat(listener.take().isEmpty()).isTrue();
+    }
+
+    @Test
+    void aSlowListenerLosesTheOldestAndIsToldHowMany() {
+        Listener listener = room.listen(Set.of("current")).orElseThrow();
+        for (int i = 0; i < Listener.MOST_WAITING + 7; i++) {
+            room.publish(reading("current", i));
+        }
+
+        Listener.Batch batch = listener.take();
+        assertThat(batch.missed()).isEqualTo(7);
+        assertThat(batch.readings()).hasSize(Listener.MOST_WAITING);
+        assertThat(batch.readings().get(0).value()).isEqualTo(7);
+        assertThat(listener.take().missed()).isZero();
+    }
+
+    @Test
+    void theLastOfAChannelAreKeptAndNoMore() {
+        for (int i = 0; i < StreamRoom.MOST_KEPT + 10; i++) {
+            room.publish(reading("current", i));
+        }
+
+        assertThat(room.recent("current")).hasSize(StreamRoom.MOST_KEPT);
+        assertThat(room.recent("current").get(0).value()).isEqualTo(10);
+        room.forget("current");
+        assertThat(room.recent("current")).isEmpty();
+    }
+
+    @Test
+    void channelsAndListenersAreBounded() {
+        for (int i = 0; i < StreamRoom.MOST_CHANNELS; i++) {
+            assertThat(room.publish(reading("channel " + i, 1))).isTrue();
+        }
+        assertThat(room.publish(reading("one more", 1))).isFalse();
+        assertThat(room.publish(reading("channel 0", 2))).isTrue();
+
+        for (int i = 0; i < StreamRoom.MOST_LISTENERS; i++) {
+            assertThat(room.listen(Set.of("current"))).isPresent();
+        }
+        assertThat(room.listen(Set.of("current"))).isEqualTo(Optional.empty());
+    }
+
+    @Test
+    void whoLeavesHearsNoMore() {
+        Listener listener = room.listen(Set.of("current")).orElseThrow();
+        room.leave(listener);
+        room.publish(reading("current", 50));
+
+        assertThat(listener.take().isEmpty()).isTrue();
+        assertThat(room.listening()).isZero();
+    }
+
+    @Test
+    void aMeterIsAskedOnceABeatAndNoMoreOften() {
+        AtomicInteger asked = new AtomicInteger();
+        room.watch("current", () -> new CurrentMeter.Shown(asked.incrementAndGet(), true));
+
+        room.beat();
+        room.beat();
+        clock.pass(StreamRoom.BEAT.minus(Duration.ofMillis(1)));
+        room.beat();
+        assertThat(asked).hasValue(1);
+
+        clock.pass(Duration.ofMillis(1));
+        room.beat();
+        assertThat(room.recent("current")).extracting(Reading::value).containsExactly(1.0, 2.0);
+        assertThat(room.recent("current")).allMatch(Reading::simulated);
+
+        room.letGo("current");
+        clock.pass(Duration.ofSeconds(1));
+        room.beat();
+        assertThat(asked).hasValue(2);
+    }
+
+    @Test
+    void aReadingIsAFigure() {
+        assertThatThrownBy(() -> reading("current", Double.NaN)).hasMessageContaining("must be finite");
+    }
+}
