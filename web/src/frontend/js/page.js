@@ -83,6 +83,11 @@ export function lay(html, job, step, fresh = new Set()) {
   showHistory();
 }
 
+// Whether a change is on its way to the server, told to assistive technology too.
+export function tellSaving(on) {
+  document.getElementById('workspace').setAttribute('aria-busy', String(on));
+}
+
 export function showHistory() {
   const { undo, redo } = document.getElementById('workspace').dataset;
   document.querySelector('[data-history=undo]').disabled = undo !== 'true';

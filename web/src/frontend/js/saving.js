@@ -1,5 +1,5 @@
 // One change at a time on the wire: what comes in while one is under way is sent once, afterwards, with the newest state.
-export function saver(send) {
+export function saver(send, tell = () => {}) {
   let running = false;
   let again = false;
 
@@ -12,10 +12,12 @@ export function saver(send) {
     try {
       do {
         again = false;
+        tell(true);
         await send();
       } while (again);
     } finally {
       running = false;
+      tell(false);
     }
   }
 

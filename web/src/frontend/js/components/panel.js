@@ -1,4 +1,4 @@
-import { formBody, lay, post, showHistory, travelHistory } from '../page.js';
+import { formBody, lay, post, showHistory, tellSaving, travelHistory } from '../page.js';
 import { saver } from '../saving.js';
 
 const RETRY_MS = 3000;
@@ -13,7 +13,7 @@ export function panel() {
     timing: false,
 
     init() {
-      saving = saver(() => this.send());
+      saving = saver(() => this.send(), tellSaving);
       showHistory();
     },
 

@@ -1,4 +1,4 @@
-import { formBody, lay, post, showHistory, travelHistory } from '../page.js';
+import { formBody, lay, post, showHistory, tellSaving, travelHistory } from '../page.js';
 import { saver } from '../saving.js';
 import { dabTimes } from '../score/draw.js';
 import { looking } from '../score/looking.js';
@@ -33,7 +33,7 @@ export function score() {
     welded: '',
 
     init() {
-      raw.saving = saver(() => this.send());
+      raw.saving = saver(() => this.send(), tellSaving);
       raw.player = player((t) => this.show(t), () => this.ended());
       raw.observer = new ResizeObserver(() => this.redraw());
       const sheet = document.getElementById('score-drawing');

@@ -1,4 +1,4 @@
-import { formBody, lay, post, showHistory, travelHistory } from '../page.js';
+import { formBody, lay, post, showHistory, tellSaving, travelHistory } from '../page.js';
 import { saver } from '../saving.js';
 
 const TYPING_PAUSE_MS = 120;
@@ -12,7 +12,7 @@ export function workspace() {
     saving: null,
 
     init() {
-      this.saving = saver(() => this.send());
+      this.saving = saver(() => this.send(), tellSaving);
       showHistory();
     },
 

@@ -29,7 +29,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** A headless browser and what the journeys do with it. Every wait is for a condition. */
 final class Browser implements AutoCloseable {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(15);
+    private static final Duration PATIENCE = Duration.ofSeconds(40);
 
     private final ChromeDriver driver;
     private final String address;
@@ -97,6 +97,26 @@ final class Browser implements AutoCloseable {
     /** Lets time pass on a held clock. */
     void pass(double seconds) {
         driver.executeScript("window.heldMs += 1000 * arguments[0]", seconds);
+    }
+
+    /** Plays time on a held clock, a twentieth of a second with every frame the page draws. */
+    void play(double seconds) {
+        driver.executeAsyncScript("""
+                let left = arguments[0];
+                const done = arguments[arguments.length - 1];
+                const step = () => {
+                  if (left <= 0) return done();
+                  left -= 0.05;
+                  window.heldMs += 50;
+                  requestAnimationFrame(step);
+                };
+                step();""", seconds);
+    }
+
+    /** Leaves the field being typed into and waits until nothing is on its way to the server. */
+    void settle() {
+        driver.executeScript("document.activeElement.blur()");
+        waitFor("everything kept", () -> all("#workspace[aria-busy=true]").isEmpty());
     }
 
     WebElement find(String css) {

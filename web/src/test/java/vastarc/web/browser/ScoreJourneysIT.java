@@ -71,6 +71,13 @@ class ScoreJourneysIT {
         return Double.parseDouble(handle(setting).getAttribute("aria-valuenow"));
     }
 
+    private double scoreLengthS() {
+        return ((Number) browser.driver()
+                        .executeScript(
+                                "return JSON.parse(document.getElementById('score-data').dataset.score).lengthS"))
+                .doubleValue();
+    }
+
     private String typed(String setting) {
         return browser.field("own." + setting).getAttribute("value");
     }
@@ -179,6 +186,7 @@ class ScoreJourneysIT {
         browser.waitFor("a short run", () -> figure("seamMm") == 4);
         browser.retype("own.postFlow", "2");
         browser.waitFor("a short post-flow", () -> figure("postFlow") == 2);
+        browser.settle();
         for (int i = 0; i < 2; i++) {
             browser.find("#pace").click();
         }
@@ -188,10 +196,8 @@ class ScoreJourneysIT {
         browser.find("#play").click();
 
         browser.waitFor("the play to begin", () -> browser.text("#play").equals("stop"));
-        browser.waitFor("the end", () -> {
-            browser.pass(0.1);
-            return browser.text("#play").equals("play");
-        });
+        browser.play(scoreLengthS() / 4 + 1);
+        assertThat(browser.text("#play")).isEqualTo("play");
         List<?> phases = (List<?>) browser.driver().executeScript("return window.seen.phases");
         assertThat(phases.stream().map(Object::toString))
                 .containsSubsequence("pre-flow", "welding", "down-slope", "post-flow", "at rest");
