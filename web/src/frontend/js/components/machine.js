@@ -1,5 +1,5 @@
 import Alpine from '@alpinejs/csp';
-import { token } from '../page.js';
+import { Refusal, ask, troubleOf } from '../page.js';
 
 // The panel editor: every change goes to the server, which keeps it where it fits the format and says what is wrong where it does not.
 export function machine() {
@@ -14,14 +14,14 @@ export function machine() {
 
     async tell(more, body, said) {
       try {
-        const answer = await fetch(`${this.base()}${more}`, { method: 'POST', body, keepalive: true, headers: { 'X-XSRF-TOKEN': token() } });
+        const answer = await ask(`${this.base()}${more}`, body);
         const text = await answer.text();
         if (answer.status === 422) this.refuse(text, said);
         else if (answer.ok) this.place(text);
-        else throw new Error(`answer ${answer.status}`);
+        else throw new Refusal(answer.status, answer.status === 507 ? text : '');
         return answer.ok;
-      } catch {
-        this.trouble = 'Not kept: the program does not answer. What you typed stays here; change it once more to try again.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'Not kept: the program does not answer. What you typed stays here; change it once more to try again.');
         return false;
       }
     },

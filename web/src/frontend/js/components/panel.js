@@ -1,4 +1,4 @@
-import { formBody, lay, post, showHistory, tellSaving, travelHistory } from '../page.js';
+import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
 import { saver } from '../saving.js';
 
 const RETRY_MS = 3000;
@@ -34,8 +34,8 @@ export function panel() {
         const answer = await post(this.address(''), formBody());
         lay(await answer.text(), answer.headers.get('X-Job'), 'panel');
         this.trouble = '';
-      } catch {
-        this.trouble = 'Not kept yet: the program does not answer. What you told stays here; trying again.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'Not kept yet: the program does not answer. What you told stays here; trying again.');
         setTimeout(() => saving.run(), RETRY_MS);
       }
     },
@@ -45,8 +45,8 @@ export function panel() {
         const answer = await post(this.address(more), new URLSearchParams(fields));
         lay(await answer.text(), null, 'panel');
         this.trouble = '';
-      } catch {
-        this.trouble = 'Not kept: the program does not answer. Tap it again.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'Not kept: the program does not answer. Tap it again.');
       }
     },
 
@@ -78,8 +78,8 @@ export function panel() {
     async travel(event) {
       try {
         await travelHistory(event.detail, 'panel');
-      } catch {
-        this.trouble = 'Nothing was taken back: the program does not answer. Try again.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'Nothing was taken back: the program does not answer. Try again.');
       }
     },
 

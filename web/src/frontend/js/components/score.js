@@ -1,4 +1,4 @@
-import { formBody, lay, post, showHistory, tellSaving, travelHistory } from '../page.js';
+import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
 import { saver } from '../saving.js';
 import { dabTimes } from '../score/draw.js';
 import { looking } from '../score/looking.js';
@@ -103,8 +103,8 @@ export function score() {
         const answer = await post(form.action, formBody());
         this.lay(await answer.text(), answer.headers.get('X-Job'));
         this.trouble = '';
-      } catch {
-        this.trouble = 'Not kept yet: the program does not answer. Your figures stay here; trying again.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'Not kept yet: the program does not answer. Your figures stay here; trying again.');
         raw.pause = setTimeout(() => raw.saving.run(), RETRY_MS);
       }
     },
@@ -119,8 +119,8 @@ export function score() {
       try {
         await travelHistory(event.detail, 'score');
         this.read();
-      } catch {
-        this.trouble = 'Nothing was taken back: the program does not answer. Try again.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'Nothing was taken back: the program does not answer. Try again.');
       }
     },
 

@@ -1,14 +1,10 @@
 import Alpine from '@alpinejs/csp';
-import { post } from '../page.js';
-
-function offer(address, file) {
-  const token = document.querySelector('meta[name=csrf]').content;
-  return fetch(address, { method: 'POST', body: file, headers: { 'X-XSRF-TOKEN': token, 'Content-Type': 'application/zip' } });
-}
+import { ask, post, troubleOf } from '../page.js';
 
 // What an answer that took nothing means.
 export function failed(status) {
   if (status === 403) return 'This page is too old to send. Load it again, then choose the file once more. Nothing was changed.';
+  if (status === 507) return 'The disk of this machine is full. Make room and take it then. Nothing was changed.';
   if (status === 413) return 'The file is larger than an archive of a shop can be. Nothing was changed.';
   if (status === 409 || status === 429) return 'Another archive is being taken just now. Try again when it is done. Nothing was changed.';
   return `The program could not take it (${status}). Nothing was changed; try again, or start the program afresh.`;
@@ -26,8 +22,8 @@ export function shop() {
       try {
         Alpine.morph(document.getElementById('workspace'), await (await post(address, new URLSearchParams(fields))).text());
         this.trouble = '';
-      } catch {
-        this.trouble = 'Not kept: the program does not answer. Choose it once more to try again.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'Not kept: the program does not answer. Choose it once more to try again.');
       }
     },
 
@@ -59,7 +55,7 @@ export function shop() {
 
     async send(take) {
       try {
-        const answer = await offer(`/shop/restore?take=${take}`, this.file);
+        const answer = await ask(`/shop/restore?take=${take}`, this.file, { 'Content-Type': 'application/zip' });
         if (!answer.ok && answer.status !== 422) {
           this.told = failed(answer.status);
           return;
@@ -70,8 +66,8 @@ export function shop() {
         else if (take) this.told = this.changes.length ? 'Taken:' : 'Taken; nothing was different.';
         else this.told = this.changes.length ? `${this.file.name} would change this shop:` : `${this.file.name} says what this shop already is.`;
         if (take || said.problem) this.file = null;
-      } catch {
-        this.told = 'The program does not answer; nothing was changed.';
+      } catch (error) {
+        this.told = troubleOf(error, 'The program does not answer; nothing was changed.');
       }
     },
   };

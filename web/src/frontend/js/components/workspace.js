@@ -1,4 +1,4 @@
-import { formBody, lay, post, showHistory, tellSaving, travelHistory } from '../page.js';
+import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
 import { saver } from '../saving.js';
 
 const TYPING_PAUSE_MS = 120;
@@ -61,8 +61,8 @@ export function workspace() {
         const answer = await post(form.action, formBody());
         this.place(await answer.text(), answer.headers.get('X-Job'));
         this.trouble = '';
-      } catch {
-        this.trouble = 'Not kept yet: the program does not answer. Your typing stays here; trying again.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'Not kept yet: the program does not answer. Your typing stays here; trying again.');
         this.pause = setTimeout(() => this.saving.run(), RETRY_MS);
       }
     },
@@ -81,8 +81,8 @@ export function workspace() {
       try {
         await travelHistory(event.detail, 'sheet');
         this.told();
-      } catch {
-        this.trouble = 'Nothing was taken back: the program does not answer. Try again.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'Nothing was taken back: the program does not answer. Try again.');
       }
     },
 
@@ -95,8 +95,8 @@ export function workspace() {
           ? await post(`${window.location.pathname}/proven`, new URLSearchParams({ proven: button.dataset.proven }))
           : await post(`${window.location.pathname}/engine/${button.dataset.back}`, new URLSearchParams());
         this.place(await answer.text(), null);
-      } catch {
-        this.trouble = 'Not kept: the program does not answer. Tap it again.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'Not kept: the program does not answer. Tap it again.');
       }
     },
   };

@@ -1,4 +1,4 @@
-import { post } from '../page.js';
+import { post, troubleOf } from '../page.js';
 import { trial } from './trial.js';
 
 // A hand's own try: what it does is sent, what the machine makes of it is drawn.
@@ -51,8 +51,8 @@ export function trying(raw) {
         raw.triedSpans = answer.spans;
         if (over) this.review(answer);
         else this.follow(answer);
-      } catch {
-        this.trouble = 'The program does not answer: this try is lost.';
+      } catch (error) {
+        this.trouble = troubleOf(error, 'The program does not answer: this try is lost.');
         this.quit();
       }
     },

@@ -157,7 +157,7 @@ public record Drawing(String viewBox, String title, List<Path> paths, List<Label
         }
 
         private static String text(Point point) {
-            return String.format(Locale.ROOT, "%.3f %.3f", point.x(), point.y());
+            return rounded(point.x()) + " " + rounded(point.y());
         }
 
         private static double rounded(double value) {

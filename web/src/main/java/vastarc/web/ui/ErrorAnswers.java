@@ -1,10 +1,12 @@
 package vastarc.web.ui;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.tomcat.util.http.InvalidParameterException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
@@ -17,12 +19,14 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import vastarc.web.kept.disk.DiskTrouble;
 import vastarc.web.kept.document.UnreadableDocument;
 
 /** Answers requests that no page or call can take: problem details under {@code /api}, the error page elsewhere. */
 @ControllerAdvice
 class ErrorAnswers {
 
+    private static final MediaType PLAIN = new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8);
     private static final Pattern JOB = Pattern.compile("^/jobs/([0-9a-fA-F-]{36})/");
 
     @ExceptionHandler({
@@ -64,6 +68,21 @@ class ErrorAnswers {
                         "mend",
                         job.find() ? "/mend/job/" + job.group(1) : ""),
                 HttpStatus.CONFLICT);
+    }
+
+    /** The disk has no room, or did not take what was committed: said in the form that was asked for. */
+    @ExceptionHandler
+    Object diskTrouble(DiskTrouble fault, HttpServletRequest request) {
+        HttpStatus status = HttpStatus.INSUFFICIENT_STORAGE;
+        if (request.getRequestURI().startsWith("/api/")) {
+            return ResponseEntity.status(status)
+                    .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                    .body(ProblemDetail.forStatusAndDetail(status, fault.getMessage()));
+        }
+        String accepted = request.getHeader(HttpHeaders.ACCEPT);
+        return accepted != null && accepted.contains(MediaType.TEXT_HTML_VALUE)
+                ? new ModelAndView("error", Map.of("status", status.value(), "disk", fault.getMessage()), status)
+                : ResponseEntity.status(status).contentType(PLAIN).body(fault.getMessage());
     }
 
     private static HttpStatusCode status(Exception fault) {

@@ -4,10 +4,26 @@ import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import vastarc.web.kept.disk.Disk;
 
-/** Gives every page the reader's preferences. */
+/** Gives every page the reader's preferences, and whether the disk has room. */
 @ControllerAdvice(annotations = Controller.class)
 class PageAdvice {
+
+    private final Disk disk;
+
+    PageAdvice(Disk disk) {
+        this.disk = disk;
+    }
+
+    /** What a page says where nothing more can be kept; empty where it can. */
+    @ModelAttribute("diskNotice")
+    String diskNotice() {
+        return disk.isFull()
+                ? "The disk that holds the shop is full (" + disk.freeMb() + " MB left, " + Disk.LEAST_MB
+                        + " wanted): everything can be read, nothing can be kept. Make room; it goes on by itself."
+                : "";
+    }
 
     @ModelAttribute("preferences")
     Preferences preferences(HttpServletRequest request) {

@@ -83,8 +83,8 @@ class JointDrawingTest {
         String overhead =
                 styled(draw(JointForm.SQUARE_BUTT, 3, Position.PE), "metal").get(0);
 
-        assertThat(flat).contains(" 3.000");
-        assertThat(overhead).contains(" -3.000");
+        assertThat(flat).contains(" 3.0");
+        assertThat(overhead).contains(" -3.0");
     }
 
     @ParameterizedTest

@@ -187,9 +187,7 @@ public class JobStore {
             if (last.isEmpty()) {
                 steps.save(new JobStep(kept.id(), place, before, "", now));
             }
-            steps.deleteByJobIdAndPlaceGreaterThan(kept.id(), place);
-            steps.deleteByJobIdAndPlaceLessThan(kept.id(), place - STEPS_KEPT);
-            steps.flush();
+            steps.keepOnly(kept.id(), place - STEPS_KEPT, place);
             steps.save(new JobStep(kept.id(), place + 1, kept.content(), field, now));
         }
         return kept;
@@ -197,9 +195,8 @@ public class JobStore {
 
     /** Whether there is something to take back or to do again. */
     public History history(Job job) {
-        return new History(
-                steps.existsByJobIdAndPlace(job.id(), job.place() - 1),
-                steps.existsByJobIdAndPlace(job.id(), job.place() + 1));
+        List<Integer> around = steps.placesAmong(job.id(), job.place() - 1, job.place() + 1);
+        return new History(around.contains(job.place() - 1), around.contains(job.place() + 1));
     }
 
     /**
