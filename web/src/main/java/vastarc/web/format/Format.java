@@ -11,24 +11,29 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.finding.Problem;
 
 /** A published document format. Its schema is a file of {@code docs/formats}. */
 public enum Format {
     MACHINE("machine"),
     SHOP("shop"),
-    /** What archives of version 1 keep to; they are still taken. */
+    /** What archives of older versions keep to; they are still taken. */
     SHOP_1("shop-1"),
+    SHOP_2("shop-2"),
     SHEET("sheet");
 
     private static final int FAULTS_NAMED = 12;
 
     private final String text;
     private final Schema schema;
+    private final Map<String, Schema> parts = new ConcurrentHashMap<>();
 
     Format(String name) {
         String file = "/formats/" + name + ".schema.json";
@@ -37,12 +42,39 @@ public enum Format {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        schema = SchemaRegistry.withDefaultDialect(
+        schema = schema(JsonMapper.shared().readTree(text));
+    }
+
+    private static Schema schema(JsonNode text) {
+        return SchemaRegistry.withDefaultDialect(
                         SpecificationVersion.DRAFT_2020_12,
                         registry -> registry.schemaRegistryConfig(SchemaRegistryConfig.builder()
                                 .locale(Locale.ENGLISH)
                                 .build()))
-                .getSchema(JsonMapper.shared().readTree(text));
+                .getSchema(text);
+    }
+
+    /** The format of a shop's archive of a version, 1 to 3. */
+    public static Format shop(int version) {
+        return switch (version) {
+            case 1 -> SHOP_1;
+            case 2 -> SHOP_2;
+            default -> SHOP;
+        };
+    }
+
+    /** What a property of this schema says of its value or, where that is a list, of one of its elements. */
+    private Schema part(String property) {
+        return parts.computeIfAbsent(property, name -> {
+            JsonNode whole = JsonMapper.shared().readTree(text);
+            JsonNode value = whole.path("properties").path(name);
+            ObjectNode part = ((ObjectNode) (value.has("items") ? value.get("items") : value)).deepCopy();
+            part.set("$schema", whole.get("$schema"));
+            if (whole.has("$defs")) {
+                part.set("$defs", whole.get("$defs"));
+            }
+            return schema(part);
+        });
     }
 
     /** The schema, as published. */
@@ -52,6 +84,15 @@ public enum Format {
 
     /** What is wrong with a document, at most twelve faults; empty when it fits. */
     public List<Problem> faults(JsonNode document) {
+        return faults(schema, document);
+    }
+
+    /** What is wrong with the value of a property or, where that is a list, with one of its elements. */
+    public List<Problem> faults(String property, JsonNode element) {
+        return faults(part(property), element);
+    }
+
+    private static List<Problem> faults(Schema schema, JsonNode document) {
         try {
             return schema.validate(document).stream()
                     .limit(FAULTS_NAMED)

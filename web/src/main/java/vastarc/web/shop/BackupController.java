@@ -1,22 +1,26 @@
 package vastarc.web.shop;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.core.finding.Outcome;
-import vastarc.web.kept.shop.Archive;
-import vastarc.web.kept.shop.Backup;
-import vastarc.web.ui.Preferences;
+import vastarc.web.kept.archive.ArchiveBusy;
+import vastarc.web.kept.archive.ArchiveRefused;
+import vastarc.web.kept.archive.Backup;
 
 /** The shop as one file, and back: first told what would change, then taken. */
 @Controller
@@ -29,36 +33,57 @@ class BackupController {
     }
 
     @GetMapping("/shop/backup.zip")
-    ResponseEntity<byte[]> export() {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("application/zip"))
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"shop.zip\"")
-                .body(backup.export());
+    void export(HttpServletResponse response) throws IOException {
+        response.setContentType("application/zip");
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"shop.zip\"");
+        backup.export(response.getOutputStream());
     }
 
     /** Tells what an archive would change; takes it only where asked to. */
     @PostMapping("/shop/restore")
     ResponseEntity<Map<String, Object>> restore(
-            @RequestParam(defaultValue = "false") boolean take,
-            HttpServletRequest request,
-            @ModelAttribute("preferences") Preferences preferences)
-            throws IOException {
-        Outcome<Backup.Content> read = backup.read(body(request));
-        if (read.value().isEmpty()) {
-            return ResponseEntity.unprocessableContent()
-                    .body(Map.of(
-                            "problem", read.problems().get(0).message(preferences.units()) + " Nothing was changed."));
+            @RequestParam(defaultValue = "false") boolean take, HttpServletRequest request) throws IOException {
+        Path packed = Files.createTempFile("vastarc-archive", ".zip");
+        try {
+            if (!spooled(request, packed)) {
+                return told(
+                        HttpStatus.CONTENT_TOO_LARGE,
+                        "This archive cannot be taken: it is larger than " + Backup.MAX_PACKED / 1024 / 1024 + " MB.");
+            }
+            List<String> changes = take ? backup.take(packed) : backup.changes(packed);
+            return ResponseEntity.ok(Map.of("changes", changes, "taken", take));
+        } finally {
+            Files.deleteIfExists(packed);
         }
-        List<String> changes = backup.changes(read.value().get());
-        if (take) {
-            backup.restore(read.value().get());
-        }
-        return ResponseEntity.ok(Map.of("changes", changes, "taken", take));
     }
 
-    private static byte[] body(HttpServletRequest request) throws IOException {
-        try (InputStream in = request.getInputStream()) {
-            return in.readNBytes(Archive.MAX_PACKED + 1);
+    private static boolean spooled(HttpServletRequest request, Path file) throws IOException {
+        try (InputStream in = request.getInputStream();
+                OutputStream out = Files.newOutputStream(file)) {
+            byte[] some = new byte[64 * 1024];
+            long taken = 0;
+            for (int read = in.read(some); read >= 0; read = in.read(some)) {
+                taken += read;
+                if (taken > Backup.MAX_PACKED) {
+                    return false;
+                }
+                out.write(some, 0, read);
+            }
+            return true;
         }
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> refused(ArchiveRefused fault) {
+        return told(HttpStatus.UNPROCESSABLE_CONTENT, Objects.requireNonNull(fault.getMessage()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> busy(ArchiveBusy fault) {
+        return told(HttpStatus.CONFLICT, Objects.requireNonNull(fault.getMessage()));
+    }
+
+    private static ResponseEntity<Map<String, Object>> told(HttpStatus status, String why) {
+        return ResponseEntity.status(status).body(Map.of("problem", why + " Nothing was changed."));
     }
 }

@@ -67,6 +67,11 @@ public final class Document<T> {
         return content().fault();
     }
 
+    /** Whether another says the same, in whatever format either was written. */
+    public boolean saysWhat(Document<T> other) {
+        return equals(other) || isReadable() && value().equals(other.value());
+    }
+
     @Override
     public boolean equals(@Nullable Object other) {
         return other instanceof Document<?> document && text.equals(document.text);

@@ -7,7 +7,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 import vastarc.core.joint.WeldFields;
 import vastarc.web.kept.document.Document;
@@ -41,7 +43,7 @@ public class Job implements Persistable<UUID> {
     private Instant changedAt;
 
     @Column(name = "deleted_at")
-    private Instant deletedAt;
+    private @Nullable Instant deletedAt;
 
     /** Place of the content in the job's history. */
     private int place;
@@ -54,9 +56,11 @@ public class Job implements Persistable<UUID> {
         change(content, now);
     }
 
-    Job(UUID id, JobStore.Edit content, Instant now) {
-        this(content, now);
+    Job(UUID id, ArchivedJob archived) {
         this.id = id;
+        this.material = "";
+        this.joint = "";
+        become(archived);
     }
 
     void change(JobStore.Edit content, Instant now) {
@@ -71,6 +75,23 @@ public class Job implements Persistable<UUID> {
 
     private static String cut(String text, int most) {
         return text.length() > most ? text.substring(0, most) : text;
+    }
+
+    /** Becomes what an archive says it was. */
+    void become(ArchivedJob archived) {
+        archived.content()
+                .value()
+                .ifPresent(content -> change(new JobStore.Edit(archived.name(), archived.notes(), content), changedAt));
+        name = archived.name();
+        notes = archived.notes();
+        form = archived.content();
+        createdAt = archived.made();
+        changedAt = archived.changed();
+        deletedAt = archived.putAway();
+    }
+
+    ArchivedJob archived() {
+        return new ArchivedJob(name, notes, form, createdAt, changedAt, deletedAt, true);
     }
 
     /** Takes another content, from a place of the history. */
@@ -144,6 +165,11 @@ public class Job implements Persistable<UUID> {
 
     public Instant changedAt() {
         return changedAt;
+    }
+
+    /** When it was taken off the bench; empty where it stands there. */
+    public Optional<Instant> putAwayAt() {
+        return Optional.ofNullable(deletedAt);
     }
 
     public boolean isDeleted() {

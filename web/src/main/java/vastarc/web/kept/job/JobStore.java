@@ -12,6 +12,9 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Slice;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import vastarc.core.notation.NumberReader;
@@ -25,6 +28,8 @@ public class JobStore {
     static final long STROKE_MS = 1500;
 
     private static final int STEPS_KEPT = 200;
+    private static final int AT_ONCE = 200;
+    private static final Sort IN_ORDER = Sort.by("createdAt", "id");
 
     private final JobRepository jobs;
     private final JobStepRepository steps;
@@ -85,20 +90,34 @@ public class JobStore {
         return jobs.save(new Job(new Edit(name, notes, content), now()));
     }
 
-    /** Puts a job into the shop under its own id, in place of the one of that id, which can be undone. */
-    public Job put(UUID id, Edit edit) {
-        return retrying.inTransaction(() -> {
-            Job job = jobs.findById(id).orElseGet(() -> new Job(id, edit, now()));
-            if (job.isNew()) {
-                return jobs.saveAndFlush(job);
+    /** Puts a job of an archive into the shop, in place of the one of that id; what that one said can be had back by undo. */
+    void put(UUID id, ArchivedJob archived) {
+        Optional<Job> kept = jobs.findById(id);
+        if (kept.isEmpty()) {
+            jobs.save(new Job(id, archived));
+            return;
+        }
+        Job job = kept.get();
+        ArchivedJob becomes = archived.inPlaceOf(job.archived());
+        Optional<JobContent> before = job.document().value();
+        job.become(becomes);
+        if (before.isPresent()
+                && becomes.content().isReadable()
+                && !before.equals(becomes.content().value())) {
+            remembered(job, before.get());
+            job.become(becomes);
+        }
+    }
+
+    /** Every job that is kept, in the order they were made; for a transaction of the caller's. */
+    void forEach(Consumer<Job> taker) {
+        for (int page = 0; ; page++) {
+            Slice<Job> some = jobs.findAllBy(PageRequest.of(page, AT_ONCE, IN_ORDER));
+            some.forEach(taker);
+            if (!some.hasNext()) {
+                return;
             }
-            Optional<JobContent> before = job.document().value();
-            job.restore();
-            job.change(edit, now());
-            return before.filter(kept -> !kept.equals(edit.content()))
-                    .map(kept -> remembered(job, kept))
-                    .orElseGet(() -> jobs.saveAndFlush(job));
-        });
+        }
     }
 
     /** A copy beside the original; empty if there is no such job. */

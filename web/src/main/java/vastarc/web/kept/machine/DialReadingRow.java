@@ -49,6 +49,24 @@ public class DialReadingRow {
         return id;
     }
 
+    UUID machineId() {
+        return machineId;
+    }
+
+    Instant readAt() {
+        return readAt;
+    }
+
+    /** Whether another says the same of the same dial and, where that counts, at the same moment. */
+    boolean saysTheSame(DialReadingRow other, boolean dated) {
+        return machineId.equals(other.machineId)
+                && elementId.equals(other.elementId)
+                && band == other.band
+                && reading().equals(other.reading())
+                && simulated == other.simulated
+                && (!dated || readAt.equals(other.readAt));
+    }
+
     public String elementId() {
         return elementId;
     }

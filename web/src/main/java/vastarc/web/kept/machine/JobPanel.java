@@ -7,8 +7,10 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 import vastarc.web.kept.document.Document;
 
@@ -28,7 +30,7 @@ public class JobPanel implements Persistable<UUID> {
     private Long version;
 
     @Column(name = "machine_id")
-    private UUID machineId;
+    private @Nullable UUID machineId;
 
     @Convert(converter = PlacesConverter.class)
     private Document<Places> stands = NOWHERE;
@@ -49,6 +51,18 @@ public class JobPanel implements Persistable<UUID> {
             stands = NOWHERE;
             answers = UNANSWERED;
         }
+    }
+
+    /** Becomes what an archive says it was. */
+    void become(Optional<UUID> machine, Map<String, Double> stood, Map<String, String> answered) {
+        machineId = machine.orElse(null);
+        stand(stood);
+        answers = Document.of(Answers.FORMAT, new Answers(answered));
+    }
+
+    /** The machine it was told of; empty where none was. */
+    Optional<UUID> machine() {
+        return Optional.ofNullable(machineId);
     }
 
     public void stand(Map<String, Double> now) {

@@ -9,6 +9,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.ProfileRules;
@@ -39,7 +40,7 @@ public class Machine implements Persistable<UUID> {
     private Instant changedAt;
 
     @Column(name = "deleted_at")
-    private Instant deletedAt;
+    private @Nullable Instant deletedAt;
 
     protected Machine() {}
 
@@ -49,9 +50,22 @@ public class Machine implements Persistable<UUID> {
         take(profile, now);
     }
 
-    Machine(UUID id, MachineProfile profile, Instant now) {
-        this(profile, now);
+    Machine(UUID id, ArchivedMachine archived) {
         this.id = id;
+        become(archived);
+    }
+
+    /** Becomes what an archive says it was. */
+    final void become(ArchivedMachine archived) {
+        name = archived.name();
+        profile = archived.profile();
+        createdAt = archived.made();
+        changedAt = archived.changed();
+        deletedAt = archived.putAway();
+    }
+
+    ArchivedMachine archived() {
+        return new ArchivedMachine(name, profile, createdAt, changedAt, deletedAt, true);
     }
 
     final void take(MachineProfile newProfile, Instant now) {

@@ -72,29 +72,6 @@ public class MachineStore {
         return machines.saveAndFlush(new Machine(profile, now()));
     }
 
-    /** Puts a machine into the shop under its own id, in place of the one of that id. */
-    public Machine put(UUID id, MachineProfile profile) {
-        return retrying.inTransaction(() -> {
-            Machine machine = machines.findById(id).orElseGet(() -> new Machine(id, profile, now()));
-            machine.restore();
-            machine.take(profile, now());
-            return machines.saveAndFlush(machine);
-        });
-    }
-
-    /** Puts a torch into the shop under its own id; one of that id stays. */
-    public void putTorch(UUID id, Torch.TorchForm form) {
-        if (torches.findById(id).isEmpty()) {
-            torches.saveAndFlush(new Torch(id, form, now()));
-        }
-    }
-
-    /** Forgets what meters said of a machine's dials. */
-    public void forgetAll(UUID machineId) {
-        readings.deleteAll(readings(machineId));
-        readings.flush();
-    }
-
     /** Takes a profile in place of the one kept; empty if there is no such machine. */
     public Optional<Machine> replace(UUID id, MachineProfile profile) {
         return change(id, machine -> machine.take(profile, now()));

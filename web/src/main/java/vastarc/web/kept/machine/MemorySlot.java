@@ -58,6 +58,27 @@ public class MemorySlot {
      */
     public record Stored(UUID jobId, Map<String, Double> places, SheetDocument sheet) {}
 
+    MemorySlot(UUID machineId, int slot, Archived archived, Instant at) {
+        this.machineId = machineId;
+        this.slot = slot;
+        this.jobId = archived.jobId();
+        this.figures = Document.of(Places.FORMAT, new Places(archived.places()));
+        this.sheet = archived.sheet().orElse(null);
+        this.assignedAt = at;
+    }
+
+    /**
+     * What an archive says stands in a slot.
+     *
+     * @param sheet empty where it was stored before sheets were kept
+     */
+    record Archived(UUID jobId, Map<String, Double> places, Optional<Document<SheetDocument>> sheet) {}
+
+    /** When it was put in. */
+    Instant assignedAt() {
+        return assignedAt;
+    }
+
     final void take(Stored stored, Instant now) {
         jobId = stored.jobId();
         figures = Document.of(Places.FORMAT, new Places(stored.places()));

@@ -24,6 +24,14 @@ public record Places(Map<String, Double> byControl) {
         byControl = new TreeMap<>(byControl);
     }
 
+    /** From figures by control. */
+    static Places of(JsonNode figures) {
+        Map<String, Double> byControl = new TreeMap<>();
+        figures.properties()
+                .forEach(entry -> byControl.put(entry.getKey(), entry.getValue().asDouble()));
+        return new Places(byControl);
+    }
+
     private static JsonNode named(JsonNode bare) {
         ObjectNode named = JsonNodeFactory.instance.objectNode();
         named.set("byControl", bare);

@@ -49,8 +49,17 @@ public class Torch implements Persistable<UUID> {
     protected Torch() {}
 
     Torch(TorchForm form, Instant now) {
-        id = UUID.randomUUID();
-        createdAt = now;
+        this(UUID.randomUUID(), form, now);
+    }
+
+    Torch(UUID id, TorchForm form, Instant made) {
+        this.id = id;
+        become(form, made);
+    }
+
+    /** Becomes what an archive says it was. */
+    final void become(TorchForm form, Instant made) {
+        createdAt = made;
         name = form.name();
         cooling = form.cooling();
         ratedA = form.ratedA();
@@ -60,9 +69,9 @@ public class Torch implements Persistable<UUID> {
         valve = form.valve();
     }
 
-    Torch(UUID id, TorchForm form, Instant now) {
-        this(form, now);
-        this.id = id;
+    /** When it came into the shop. */
+    Instant madeAt() {
+        return createdAt;
     }
 
     /** What a torch is made from. */

@@ -1,18 +1,22 @@
-package vastarc.web.kept.shop;
+package vastarc.web.kept.archive;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,19 +24,22 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.util.ReflectionTestUtils;
 import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.machine.DialReading;
-import vastarc.core.sheet.School;
 import vastarc.web.Jobs;
 import vastarc.web.format.Format;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.shop.Habits;
+import vastarc.web.kept.shop.ShopStore;
 
 /** The whole shop out and back: in a shop of its own, as it is emptied and filled again. */
 @SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:backup;DB_CLOSE_DELAY=-1")
@@ -52,6 +59,12 @@ class BackupTest {
     @Autowired
     private ShopStore shop;
 
+    @Autowired
+    private Backup backup;
+
+    @Autowired
+    private JdbcClient database;
+
     private byte[] export() throws Exception {
         return http.perform(get("/shop/backup.zip")).andReturn().getResponse().getContentAsByteArray();
     }
@@ -66,44 +79,98 @@ class BackupTest {
                 .getResponse();
     }
 
-    private static Map<String, String> files(byte[] archive) {
-        return Archive.unpack(archive).value().orElseThrow();
+    private static Map<String, String> files(byte[] archive) throws Exception {
+        Map<String, String> files = new LinkedHashMap<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                files.put(entry.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
+            }
+        }
+        return files;
     }
 
+    /** Nothing left of the shop at all. */
     private void empty() {
-        jobs.onTheBench().forEach(job -> jobs.delete(job.id()));
-        machines.machines().forEach(machine -> {
-            machines.forgetAll(machine.id());
-            machines.delete(machine.id());
-        });
-        machines.torches().forEach(torch -> machines.deleteTorch(torch.id()));
+        List.of("job_panel", "memory_slot", "dial_reading", "job_step", "job", "torch", "machine", "shop")
+                .forEach(table -> database.sql("delete from " + table).update());
         shop.change(habits -> Habits.usual());
     }
 
     @Test
-    void anEmptyShopRestoredIsIdentical() throws Exception {
-        Machine machine = machines.machines().get(1);
-        machines.read(machine.id(), "amps", 0, new DialReading(0.5, 71.25), true);
-        shop.change(habits -> habits.with(School.PRE_FLOW_SHORT).stocked(List.of(1.6, 2.4), List.of(8), List.of()));
+    void backupIntoAnEmptyShopAndBackupAgainIsTheSameByForByte() throws Exception {
+        byte[] demo = export();
+        for (int seed = 1; seed <= 6; seed++) {
+            new GeneratedShop(jobs, machines, shop, http).fill(new Random(seed));
+            byte[] before = export();
+            assertThat(export()).isEqualTo(before);
+            assertThat(restore(before, false).getContentAsString()).contains("\"changes\":[]");
+
+            empty();
+            assertThat(jobs.onTheBench()).isEmpty();
+            assertThat(restore(before, false).getContentAsString()).contains("comes in", "\"taken\":false");
+            assertThat(jobs.onTheBench()).isEmpty();
+
+            assertThat(restore(before, true).getStatus()).isEqualTo(200);
+            byte[] after = export();
+            Map<String, String> wanted = files(before);
+            files(after).forEach((name, text) -> assertThat(text).as(name).isEqualTo(wanted.get(name)));
+            assertThat(after).isEqualTo(before);
+        }
+        empty();
+        restore(demo, true);
+        assertThat(export()).isEqualTo(demo);
+    }
+
+    @Test
+    void moreJobsThanAShopHasInALifetimeGoOutAndComeIn() throws Exception {
+        byte[] demo = export();
+        JsonMapper json = JsonMapper.shared();
+        ArrayNode many = json.createArrayNode();
+        JsonNode one = json.readTree(files(demo).get("jobs.json")).get(0);
+        for (int i = 0; i < 5_001; i++) {
+            ObjectNode job = one.deepCopy().asObject();
+            job.put("id", new UUID(7, i).toString()).put("name", "Job " + i);
+            many.add(job);
+        }
+        byte[] large = with("jobs.json", many.toString(), "slots.json", "[]", "panels.json", "[]");
+
+        assertThat(restore(large, true).getContentAsString()).contains("comes in", "and 4801 more");
+        assertThat(jobs.find(new UUID(7, 5_000))).isPresent();
+        empty();
+        restore(demo, true);
+    }
+
+    @Test
+    void aJobThatCannotBeReadGoesOutAndComesBackAsItIs() throws Exception {
+        byte[] demo = export();
+        Job job = jobs.onTheBench().get(0);
+        database.sql("update job set form = ? where id = ?")
+                .params("{\"format\":9}", job.id())
+                .update();
         byte[] before = export();
-        assertThat(restore(before, false).getContentAsString()).contains("\"changes\":[]");
+        assertThat(files(before).get("jobs.json")).contains("\"unread\":");
 
         empty();
-        assertThat(jobs.onTheBench()).isEmpty();
-        String told = restore(before, false).getContentAsString();
-        assertThat(told)
-                .contains("Stilling tube", "Booth 1 inverter", "habits and stock are replaced", "\"taken\":false");
-        assertThat(jobs.onTheBench()).isEmpty();
-
         assertThat(restore(before, true).getStatus()).isEqualTo(200);
-        Map<String, String> after = files(export());
-        Map<String, String> wanted = files(before);
-        wanted.forEach((name, text) -> {
-            if (!name.equals("jobs.json")) {
-                assertThat(after.get(name)).as(name).isEqualTo(text);
-            }
-        });
-        assertThat(sorted(after.get("jobs.json"))).isEqualTo(sorted(wanted.get("jobs.json")));
+        assertThat(export()).isEqualTo(before);
+        assertThat(jobs.find(job.id()).orElseThrow().document().isReadable()).isFalse();
+        empty();
+        restore(demo, true);
+    }
+
+    @Test
+    void whileOneArchiveIsTakenAnotherIsToldToWait() throws Exception {
+        byte[] whole = export();
+        ReentrantLock taking = (ReentrantLock) ReflectionTestUtils.getField(backup, "taking");
+        Thread other = new Thread(taking::lock);
+        other.start();
+        other.join();
+
+        MockHttpServletResponse told = restore(whole, true);
+        assertThat(told.getStatus()).isEqualTo(409);
+        assertThat(told.getContentAsString()).contains("Another archive is being taken just now");
+        ReflectionTestUtils.setField(backup, "taking", new ReentrantLock());
+        assertThat(restore(whole, true).getStatus()).isEqualTo(200);
     }
 
     @Test
@@ -118,18 +185,10 @@ class BackupTest {
                         .getContentAsString())
                 .contains("vast-arc-shop");
 
-        String jobs = files(export()).get("jobs.json").replaceFirst("\"name\" : \"[^\"]*\"", "\"name\" : 7");
+        String jobs = files(export()).get("jobs.json").replaceFirst("\"name\":\"[^\"]*\"", "\"name\":7");
         MockHttpServletResponse answer = restore(with("jobs.json", jobs), true);
         assertThat(answer.getStatus()).isEqualTo(422);
         assertThat(answer.getContentAsString()).contains("/jobs.json/0/name");
-    }
-
-    /** Jobs come in the order they were made, which a restored shop makes anew. */
-    private static List<String> sorted(String json) {
-        return Arrays.stream(json.split("\\},\\s*\\{"))
-                .map(part -> part.replaceAll("[\\[\\]{}\\s]", ""))
-                .sorted()
-                .toList();
     }
 
     @Test
@@ -154,10 +213,12 @@ class BackupTest {
         return bytes.toByteArray();
     }
 
-    private byte[] with(String name, String text) throws Exception {
+    private byte[] with(String... namesAndTexts) throws Exception {
         Map<String, byte[]> files = new LinkedHashMap<>();
-        files(export()).forEach((own, content) -> files.put(own, content.getBytes()));
-        files.put(name, text.getBytes());
+        files(export()).forEach((own, content) -> files.put(own, content.getBytes(StandardCharsets.UTF_8)));
+        for (int i = 0; i < namesAndTexts.length; i += 2) {
+            files.put(namesAndTexts[i], namesAndTexts[i + 1].getBytes(StandardCharsets.UTF_8));
+        }
         return zip(files);
     }
 
@@ -212,6 +273,8 @@ class BackupTest {
         isRefused(with("jobs.json", " ".repeat(30 * 1024 * 1024)));
         isRefused(new byte[9 * 1024 * 1024]);
         isRefused(with("jobs.json", "[".repeat(200_000)));
+        isRefused(with("jobs.json", "[" + "0,".repeat(10_000_000) + "0]"));
+        isRefused(with("jobs.json", "[[" + "0,".repeat(10_000_000) + "0]]"));
     }
 
     @Test

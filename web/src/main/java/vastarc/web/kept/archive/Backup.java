@@ -1,0 +1,238 @@
+package vastarc.web.kept.archive;
+
+import jakarta.persistence.EntityManager;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.BiConsumer;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.core.JsonEncoding;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.StreamWriteFeature;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.finding.Problem;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.web.format.CoreJson;
+import vastarc.web.format.Format;
+import vastarc.web.kept.Retrying;
+
+/**
+ * Makes archives of the shop and takes them. Nothing is written before all of an archive has been read and found sound, and then all or
+ * nothing. Equal shops give equal bytes.
+ */
+@Service
+public class Backup {
+
+    /** Largest archive taken, bytes. */
+    public static final int MAX_PACKED = 64 * 1024 * 1024;
+
+    /** The version that is written. */
+    static final int VERSION = 3;
+
+    private static final String MANIFEST = "manifest.json";
+    private static final String KIND = "vast-arc-shop";
+    private static final int AT_ONCE = 100;
+    private static final int CHANGES_NAMED = 200;
+    private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 0, 0);
+    private static final JsonMapper JSON = CoreJson.kept();
+
+    private final List<Part> parts;
+    private final EntityManager session;
+    private final Retrying retrying;
+    private final TransactionTemplate snapshot;
+    private final ReentrantLock taking = new ReentrantLock();
+
+    Backup(List<Part> parts, EntityManager session, Retrying retrying, PlatformTransactionManager transactions) {
+        this.parts = List.copyOf(parts);
+        this.session = session;
+        this.retrying = retrying;
+        this.snapshot = new TransactionTemplate(transactions);
+        snapshot.setReadOnly(true);
+        snapshot.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
+    }
+
+    /** Writes the archive of the shop as it is. */
+    public void export(OutputStream out) throws IOException {
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            entry(zip, MANIFEST, json -> json.writePOJO(Map.of("format", KIND, "version", VERSION)));
+            snapshot.executeWithoutResult(status -> parts.forEach(part -> export(zip, part)));
+        } catch (UncheckedIOException e) {
+            throw e.getCause();
+        }
+    }
+
+    private interface Writing {
+        void write(JsonGenerator json);
+    }
+
+    private void export(ZipOutputStream zip, Part part) {
+        entry(zip, part.file(), json -> {
+            if (part.isSingle()) {
+                part.write(json::writeTree);
+                return;
+            }
+            int[] count = {0};
+            json.writeStartArray();
+            part.write(element -> {
+                json.writeRaw('\n');
+                json.writeTree(element);
+                if (++count[0] % AT_ONCE == 0) {
+                    session.clear();
+                }
+            });
+            json.writeEndArray();
+        });
+        session.clear();
+    }
+
+    private static void entry(ZipOutputStream zip, String name, Writing writing) {
+        try {
+            ZipEntry entry = new ZipEntry(name);
+            entry.setTimeLocal(NO_TIME);
+            zip.putNextEntry(entry);
+            try (JsonGenerator json = JSON.writer()
+                    .without(StreamWriteFeature.AUTO_CLOSE_TARGET)
+                    .createGenerator(zip, JsonEncoding.UTF8)) {
+                writing.write(json);
+            }
+            zip.closeEntry();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /**
+     * What taking an archive would change, a line each; empty where the shop is the same. Changes nothing.
+     *
+     * @throws ArchiveRefused where it cannot be taken
+     */
+    public List<String> changes(Path packed) {
+        return alone(() -> told(packed));
+    }
+
+    /**
+     * Takes an archive into the shop, all or nothing. What it does not name stays.
+     *
+     * @return what it changed
+     * @throws ArchiveRefused where it cannot be taken
+     */
+    public List<String> take(Path packed) {
+        return alone(() -> {
+            List<String> changes = told(packed);
+            try {
+                retrying.inTransaction(() -> put(packed));
+            } finally {
+                parts.forEach(Part::taken);
+            }
+            return changes;
+        });
+    }
+
+    private int put(Path packed) {
+        int[] count = {0};
+        read(packed, (part, item) -> {
+            item.take();
+            if (++count[0] % AT_ONCE == 0) {
+                session.flush();
+                session.clear();
+            }
+        });
+        return count[0];
+    }
+
+    private interface Work {
+        List<String> done();
+    }
+
+    private List<String> alone(Work work) {
+        if (!taking.tryLock()) {
+            throw new ArchiveBusy();
+        }
+        try {
+            return work.done();
+        } finally {
+            taking.unlock();
+        }
+    }
+
+    private List<String> told(Path packed) {
+        Set<String> lines = new LinkedHashSet<>();
+        int[] more = {0};
+        read(
+                packed,
+                (part, item) -> item.change().ifPresent(line -> {
+                    if (lines.size() < CHANGES_NAMED) {
+                        lines.add(line);
+                    } else if (!lines.contains(line)) {
+                        more[0]++;
+                    }
+                }));
+        List<String> told = new ArrayList<>(lines);
+        if (more[0] > 0) {
+            told.add("and " + more[0] + " more");
+        }
+        return told;
+    }
+
+    private void read(Path packed, BiConsumer<Part, Part.Item> taker) {
+        Set<String> names = new TreeSet<>(Set.of(MANIFEST));
+        parts.forEach(part -> names.add(part.file()));
+        try (ArchiveFile file = ArchiveFile.open(packed, names)) {
+            int version = version(file);
+            Known known = new Known();
+            for (Part part : parts) {
+                if (part.since() <= version) {
+                    read(file, version, part, known, taker);
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static int version(ArchiveFile file) {
+        int[] version = {0};
+        file.forEach(MANIFEST, true, manifest -> {
+            boolean ours = KIND.equals(manifest.path("format").asString(""));
+            version[0] = ours ? manifest.path("version").asInt(0) : 0;
+        });
+        if (version[0] < 1 || version[0] > VERSION) {
+            throw new ArchiveRefused("it says it is of version " + version[0] + "; this program takes 1 to " + VERSION);
+        }
+        return version[0];
+    }
+
+    private static void read(ArchiveFile file, int version, Part part, Known known, BiConsumer<Part, Part.Item> taker) {
+        int[] place = {0};
+        file.forEach(part.file(), part.isSingle(), element -> {
+            String where = part.isSingle() ? "/" + part.file() : "/" + part.file() + "/" + place[0];
+            List<Problem> faults = Format.shop(version).faults(part.file(), element);
+            if (!faults.isEmpty()) {
+                Problem fault = faults.get(0);
+                String inside = fault.field().equals("body") ? "" : fault.field();
+                throw new ArchiveRefused(
+                        where + inside + " does not fit the format: " + fault.message(UnitSystem.METRIC));
+            }
+            try {
+                part.complete(element, version, place[0]++);
+                taker.accept(part, part.read(element, known));
+            } catch (IllegalArgumentException e) {
+                throw new ArchiveRefused(where + " cannot be kept: " + e.getMessage());
+            }
+        });
+    }
+}

@@ -1,0 +1,127 @@
+package vastarc.web.kept.machine;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.web.format.CoreJson;
+import vastarc.web.kept.archive.Known;
+import vastarc.web.kept.archive.Part;
+import vastarc.web.kept.document.Document;
+
+/** The machines of an archive, in the order they came. One that is taken leaves its old readings and memory to those that follow. */
+@Component
+@Order(20)
+class MachinePart implements Part {
+
+    private static final JsonMapper JSON = CoreJson.kept();
+    private static final String PROFILE = "profile";
+    private static final String UNREAD = "unread";
+    private static final String UNDATED = "undated";
+    private static final String PUT_AWAY = "putAway";
+
+    private final MachineArchive machines;
+    private final Clock clock;
+
+    MachinePart(MachineArchive machines, Clock clock) {
+        this.machines = machines;
+        this.clock = clock;
+    }
+
+    @Override
+    public String file() {
+        return Known.MACHINES;
+    }
+
+    @Override
+    public void write(Consumer<JsonNode> out) {
+        machines.machines().forEach(machine -> out.accept(element(machine)));
+    }
+
+    private static ObjectNode element(Machine machine) {
+        ArchivedMachine archived = machine.archived();
+        ObjectNode element = JSON.createObjectNode();
+        element.put("id", machine.id().toString());
+        element.put("name", archived.name());
+        archived.profile()
+                .value()
+                .ifPresentOrElse(
+                        profile -> element.set(PROFILE, ProfileReader.document(profile)),
+                        () -> element.put(UNREAD, archived.profile().text()));
+        element.put("made", archived.made().toString());
+        element.put("changed", archived.changed().toString());
+        element.put(
+                PUT_AWAY, archived.putAway() == null ? null : archived.putAway().toString());
+        return element;
+    }
+
+    @Override
+    public void complete(JsonNode element, int version, int place) {
+        if (version < 3) {
+            String now = clock.instant().plusMillis(place).toString();
+            ((ObjectNode) element)
+                    .put("name", element.at("/profile/name").asString(""))
+                    .put("made", now)
+                    .put("changed", now)
+                    .putNull(PUT_AWAY)
+                    .put(UNDATED, true);
+        }
+    }
+
+    @Override
+    public Item read(JsonNode element, Known known) {
+        UUID id = known.fresh(file(), element);
+        Document<MachineProfile> profile = element.has(UNREAD)
+                ? ProfileReader.FORMAT.read(element.path(UNREAD).asString())
+                : Document.of(ProfileReader.FORMAT, profile(element.get(PROFILE)));
+        return new MachineItem(
+                machines,
+                id,
+                new ArchivedMachine(
+                        element.path("name").asString(),
+                        profile,
+                        Instant.parse(element.path("made").asString()),
+                        Instant.parse(element.path("changed").asString()),
+                        moment(element.path(PUT_AWAY)),
+                        !element.has(UNDATED)));
+    }
+
+    private static MachineProfile profile(JsonNode document) {
+        Outcome<MachineProfile> read = ProfileReader.read(document);
+        return read.value()
+                .orElseThrow(() ->
+                        new IllegalArgumentException(read.problems().get(0).field() + ": "
+                                + read.problems().get(0).message(UnitSystem.METRIC)));
+    }
+
+    private static @Nullable Instant moment(JsonNode node) {
+        return node.isString() ? Instant.parse(node.asString()) : null;
+    }
+
+    private record MachineItem(MachineArchive machines, UUID id, ArchivedMachine archived) implements Item {
+
+        @Override
+        public Optional<String> change() {
+            return machines.machine(id)
+                    .map(machine -> archived.isHeldBy(machine.archived())
+                            ? Optional.<String>empty()
+                            : Optional.of("machine “" + machine.name() + "” is replaced"))
+                    .orElseGet(() -> Optional.of("machine “" + archived.name() + "” comes in"));
+        }
+
+        @Override
+        public void take() {
+            machines.put(id, archived);
+        }
+    }
+}

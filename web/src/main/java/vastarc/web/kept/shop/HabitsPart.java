@@ -1,0 +1,69 @@
+package vastarc.web.kept.shop;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.web.format.CoreJson;
+import vastarc.web.kept.archive.Known;
+import vastarc.web.kept.archive.Part;
+
+/** How the shop works. */
+@Component
+@Order(10)
+class HabitsPart implements Part {
+
+    private static final JsonMapper JSON = CoreJson.kept();
+
+    private final ShopStore shop;
+
+    HabitsPart(ShopStore shop) {
+        this.shop = shop;
+    }
+
+    @Override
+    public String file() {
+        return "shop.json";
+    }
+
+    @Override
+    public boolean isSingle() {
+        return true;
+    }
+
+    @Override
+    public void write(Consumer<JsonNode> out) {
+        out.accept(JSON.valueToTree(shop.habits()));
+    }
+
+    @Override
+    public Item read(JsonNode element, Known known) {
+        Habits habits = JSON.treeToValue(element, Habits.class);
+        if (!habits.isSound()) {
+            throw new IllegalArgumentException(
+                    "it names sizes that are not made, or starts jobs with what they do not have");
+        }
+        return new HabitsItem(shop, habits);
+    }
+
+    private record HabitsItem(ShopStore shop, Habits habits) implements Item {
+
+        @Override
+        public Optional<String> change() {
+            return shop.habits().equals(habits) ? Optional.empty() : Optional.of("habits and stock are replaced");
+        }
+
+        @Override
+        public void take() {
+            shop.change(kept -> habits);
+        }
+    }
+
+    /** What was held in memory may have been taken back with the rest. */
+    @Override
+    public void taken() {
+        shop.reread();
+    }
+}
