@@ -2,7 +2,9 @@ import { found } from '../search.js';
 
 // The search overlay: opened with "/", filtered while typing, walked with the arrow keys.
 export function search() {
-  let entries = null;
+  let entries = [];
+  let jobs = [];
+  let asked = 0;
 
   return {
     results: [],
@@ -24,8 +26,23 @@ export function search() {
       }
     },
 
-    look() {
-      this.results = found(entries ?? [], document.getElementById('search-field').value).map((entry, index) => ({ ...entry, id: `found-${index}`, chosen: index === 0 }));
+    // What is fixed is found here; jobs are asked for, as there may be thousands. Only the newest question counts.
+    async look() {
+      this.list();
+      const question = (asked += 1);
+      const typed = document.getElementById('search-field').value.trim();
+      try {
+        const found = typed ? await (await fetch(`/search/jobs.json?${new URLSearchParams({ find: typed })}`)).json() : [];
+        if (question !== asked) return;
+        jobs = found;
+        this.list();
+      } catch {
+        jobs = [];
+      }
+    },
+
+    list() {
+      this.results = found([...jobs, ...entries], document.getElementById('search-field').value).map((entry, index) => ({ ...entry, id: `found-${index}`, chosen: index === 0 }));
       this.at = 0;
     },
 

@@ -9,16 +9,20 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.web.kept.Listed;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.shop.ShopStore;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Pages;
 import vastarc.web.ui.Preferences;
 
 /** Shows the bench; makes, copies, takes off and puts back jobs. */
 @Controller
 class BenchController {
+
+    private static final int MOST_TYPED = 120;
 
     private final JobStore jobs;
     private final ShopStore shop;
@@ -33,10 +37,31 @@ class BenchController {
     @GetMapping("/")
     String bench(
             @RequestParam("deleted") Optional<UUID> deleted,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "1") String page,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        model.addAttribute("page", BenchPage.of(jobs.all(), deleted.flatMap(jobs::find), planner, preferences.units()));
+        String words = find.length() > MOST_TYPED ? find.substring(0, MOST_TYPED) : find;
+        model.addAttribute(
+                "page",
+                BenchPage.of(
+                        jobs.bench(words, Pages.number(page)),
+                        words,
+                        jobs.countAway(),
+                        deleted.flatMap(jobs::find),
+                        planner,
+                        preferences.units()));
         return "bench/page";
+    }
+
+    /** The jobs taken off the bench: they can be put back, until they go for good. */
+    @GetMapping("/away")
+    String away(@RequestParam(defaultValue = "1") String page, Model model) {
+        Listed<Job> away = jobs.away(Pages.number(page));
+        model.addAttribute("jobs", away.map(job -> AwayJob.of(job, shop.habits().putAwayDays())));
+        model.addAttribute("pages", Pages.of(away, "/away", ""));
+        model.addAttribute("days", shop.habits().putAwayDays());
+        return "bench/away";
     }
 
     @PostMapping("/jobs")

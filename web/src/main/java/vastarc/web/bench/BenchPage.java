@@ -12,16 +12,21 @@ import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
+import vastarc.web.kept.Listed;
 import vastarc.web.kept.job.Job;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.ui.Pages;
 
 /**
  * The bench, finished for display.
  *
- * @param jobs    newest first
+ * @param jobs    newest first, those of one page
+ * @param pages   the way to the others
+ * @param find    what was looked for; empty for everything
+ * @param away    jobs put away
  * @param deleted the job just taken off, which can be put back
  */
-public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
+public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away, Optional<DeletedJob> deleted) {
 
     /** A job that can be put back. */
     public record DeletedJob(String id, String name) {}
@@ -58,11 +63,13 @@ public record BenchPage(List<JobCard> jobs, Optional<DeletedJob> deleted) {
             SettingKey.GAS_FLOW,
             SettingKey.WIRE_DIAMETER);
 
-    static BenchPage of(List<Job> jobs, Optional<Job> deleted, JobPlanner planner, UnitSystem units) {
+    static BenchPage of(
+            Listed<Job> jobs, String find, long away, Optional<Job> deleted, JobPlanner planner, UnitSystem units) {
         return new BenchPage(
-                jobs.stream()
-                        .map(job -> job.document().isReadable() ? card(job, planner, units) : unreadable(job))
-                        .toList(),
+                jobs.map(job -> job.document().isReadable() ? card(job, planner, units) : unreadable(job)),
+                Pages.of(jobs, "/", find),
+                find,
+                away,
                 deleted.filter(Job::isDeleted)
                         .map(job -> new DeletedJob(job.id().toString(), job.name())));
     }

@@ -28,6 +28,8 @@ import vastarc.web.ui.Preferences;
 @Controller
 class ReferenceController {
 
+    private static final int MOST_TYPED = 120;
+
     private final JobStore jobs;
     private final MachineStore machines;
     private final ShopStore shop;
@@ -44,11 +46,19 @@ class ReferenceController {
         return "reference/page";
     }
 
-    /** Everything that can be found; the browser filters it while a hand types. */
+    /** Everything fixed that can be found; the browser filters it while a hand types. */
     @GetMapping(path = "/search.json", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     List<SearchEntry> search() {
-        return SearchEntry.all(jobs.onTheBench());
+        return SearchEntry.FIXED;
+    }
+
+    /** The jobs on the bench that hold what was typed, newest first, a page of them at most. */
+    @GetMapping(path = "/search/jobs.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    List<SearchEntry> searchJobs(@RequestParam(defaultValue = "") String find) {
+        String words = find.length() > MOST_TYPED ? find.substring(0, MOST_TYPED) : find;
+        return jobs.bench(words, 0).map(SearchEntry::of);
     }
 
     @GetMapping("/chart")

@@ -22,21 +22,18 @@ import vastarc.web.kept.job.Job;
  */
 public record SearchEntry(String kind, String name, String more, String href) {
 
-    private static final List<SearchEntry> FIXED = fixed();
+    /** Everything but the jobs. */
+    static final List<SearchEntry> FIXED = fixed();
 
-    /** Everything fixed, and the jobs on the bench. */
-    static List<SearchEntry> all(List<Job> jobs) {
-        List<SearchEntry> entries = new ArrayList<>();
-        jobs.forEach(
-                job -> entries.add(new SearchEntry("job", job.name(), job.notes(), "/jobs/" + job.id() + "/sheet")));
-        entries.addAll(FIXED);
-        return entries;
+    static SearchEntry of(Job job) {
+        return new SearchEntry("job", job.name(), job.notes(), "/jobs/" + job.id() + "/sheet");
     }
 
     private static List<SearchEntry> fixed() {
         List<SearchEntry> entries = new ArrayList<>();
         entries.add(new SearchEntry("page", "wall chart", "thickness by joint for a metal", "/chart"));
         entries.add(new SearchEntry("page", "shop", "habits, stock, backup", "/shop"));
+        entries.add(new SearchEntry("page", "put away", "jobs taken off the bench", "/away"));
         entries.add(new SearchEntry("page", "machines", "panels, dials, torches", "/machines"));
         entries.add(new SearchEntry("page", "reference", "words, tables, positions", "/reference"));
         Arrays.stream(SettingKey.values())

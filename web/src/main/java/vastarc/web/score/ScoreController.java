@@ -51,6 +51,9 @@ import vastarc.web.ui.Preferences;
 @Controller
 class ScoreController {
 
+    /** Jobs that a score can be laid over without being looked for. */
+    private static final int OTHERS = 20;
+
     private static final String ENGINE = "engine";
     private static final String JOB = "job:";
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -90,9 +93,9 @@ class ScoreController {
     }
 
     private List<Job> others(Job job) {
-        return jobs.onTheBench().stream()
+        return jobs.newest(OTHERS + 1).stream()
                 .filter(other -> !other.id().equals(job.id()))
-                .limit(20)
+                .limit(OTHERS)
                 .toList();
     }
 

@@ -45,6 +45,9 @@ class ShopController {
 
     private static final int MOVED_SHOWN = 8;
 
+    /** Jobs a habit is tried on before it is kept. */
+    private static final int RECKONED = 200;
+
     private final ShopStore shop;
     private final JobStore jobs;
     private final JobPlanner planner;
@@ -61,8 +64,12 @@ class ShopController {
     /** What a habit would move on one job. */
     public record Moved(String job, List<String> figures, boolean proven) {}
 
-    /** A change to be kept or not. */
-    public record Pending(String school, String says, List<Moved> moved, int proven, int unmoved) {}
+    /**
+     * A change to be kept or not.
+     *
+     * @param older jobs on the bench that it was not tried on, as there are newer ones
+     */
+    public record Pending(String school, String says, List<Moved> moved, int proven, int unmoved, long older) {}
 
     @GetMapping("/shop")
     String page(@ModelAttribute("preferences") Preferences preferences, Model model) {
@@ -88,6 +95,14 @@ class ShopController {
                                 String.valueOf(cup.number()),
                                 "no. " + cup.number(),
                                 habits.cups().contains(cup.number())))
+                        .toList());
+        model.addAttribute(
+                "putAwayDays",
+                Habits.PUT_AWAY_DAYS.stream()
+                        .map(days -> new Choice(
+                                String.valueOf(days),
+                                days == 0 ? "never" : "after " + days + " days",
+                                days == habits.putAwayDays()))
                         .toList());
         model.addAttribute("controls", start(Control.values(), "control", habits));
         model.addAttribute("techniques", start(Technique.values(), "technique", habits));
@@ -151,7 +166,7 @@ class ShopController {
         List<Moved> moved = new ArrayList<>();
         int proven = 0;
         int unmoved = 0;
-        for (Job job : jobs.onTheBench()) {
+        for (Job job : jobs.newest(RECKONED)) {
             if (job.content().proof().isPresent()) {
                 proven++;
                 continue;
@@ -166,7 +181,7 @@ class ShopController {
         String says = say(Phrase.of(
                         "matter." + Objects.requireNonNull(school.matter()).name())) + ": "
                 + say(Phrase.of(school.words()));
-        return new Pending(school.name(), says, moved, proven, unmoved);
+        return new Pending(school.name(), says, moved, proven, unmoved, Math.max(0, jobs.countOnBench() - RECKONED));
     }
 
     /** The figures that a change of habits moves on a job, from and to. */
@@ -215,6 +230,19 @@ class ShopController {
         return sizes.stream()
                 .filter(size -> sent != null && sent.contains(String.valueOf(size)))
                 .toList();
+    }
+
+    /** When jobs put away go for good. */
+    @PostMapping("/shop/away")
+    String putAway(
+            @RequestParam(defaultValue = "0") String days,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Habits.PUT_AWAY_DAYS.stream()
+                .filter(known -> String.valueOf(known).equals(days))
+                .forEach(known -> shop.change(habits -> habits.forgettingAfter(known)));
+        show(Optional.empty(), preferences.units(), model);
+        return "shop/workspace :: workspace";
     }
 
     /** What a new job starts with. */

@@ -5,6 +5,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import jakarta.servlet.http.Cookie;
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,6 +24,7 @@ import vastarc.core.sheet.SettingKey;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.SpringTest;
+import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.MachineStore;
 
@@ -56,7 +58,13 @@ class ReferencePagesTest {
                 .forEach(key -> assertThat(names)
                         .contains("\n" + Phrasebook.say(Phrase.of(key.words()), UnitSystem.METRIC) + "\n"));
         Symptom.all().forEach(symptom -> assertThat(names).contains("\n" + symptom.seen() + "\n"));
-        jobs.onTheBench().forEach(job -> assertThat(names).contains("\n" + job.name() + "\n"));
+        for (Job job : jobs.newest(20)) {
+            JsonNode found = JsonMapper.shared()
+                    .readTree(send(
+                            get("/search/jobs.json").param("find", job.name().toUpperCase(Locale.ROOT))));
+            assertThat(found.valueStream().map(entry -> entry.get("href").asString()))
+                    .contains("/jobs/" + job.id() + "/sheet");
+        }
 
         String page = send(get("/reference"));
         entries.valueStream()

@@ -2,13 +2,28 @@ package vastarc.web.kept.job;
 
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface JobRepository extends JpaRepository<Job, UUID> {
 
     Slice<Job> findAllBy(Pageable page);
 
-    List<Job> findByDeletedAtIsNullOrderByCreatedAtDesc();
+    List<Job> findByDeletedAtIsNull(Pageable page);
+
+    Page<Job> findPageByDeletedAtIsNull(Pageable page);
+
+    Page<Job> findPageByDeletedAtIsNotNull(Pageable page);
+
+    long countByDeletedAtIsNull();
+
+    long countByDeletedAtIsNotNull();
+
+    /** Jobs on the bench that hold a text in their name or notes; {@code text} in small letters, between percent signs, {@code !} escaping. */
+    @Query("select j from Job j where j.deletedAt is null"
+            + " and (lower(j.name) like :text escape '!' or lower(j.notes) like :text escape '!')")
+    Page<Job> findNamed(String text, Pageable page);
 }

@@ -3,6 +3,7 @@ package vastarc.web.kept.job;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
@@ -13,11 +14,13 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import vastarc.core.notation.NumberReader;
+import vastarc.web.kept.Listed;
 import vastarc.web.kept.Retrying;
 
 /** Keeps jobs. An edit made on an older version than the one kept is never written over it: it becomes a second job. */
@@ -29,7 +32,9 @@ public class JobStore {
 
     private static final int STEPS_KEPT = 200;
     private static final int AT_ONCE = 200;
+    private static final int ON_A_PAGE = 20;
     private static final Sort IN_ORDER = Sort.by("createdAt", "id");
+    private static final Sort NEWEST_FIRST = Sort.by(Sort.Order.desc("createdAt"), Sort.Order.asc("id"));
 
     private final JobRepository jobs;
     private final JobStepRepository steps;
@@ -63,14 +68,38 @@ public class JobStore {
      */
     public record Travelled(Job job, boolean stale) {}
 
-    /** Jobs on the bench, newest first, those that can no longer be read among them. */
-    public List<Job> all() {
-        return jobs.findByDeletedAtIsNullOrderByCreatedAtDesc();
+    /**
+     * A page of the bench, newest first, those that can no longer be read among them.
+     *
+     * @param find words that name or notes hold; blank for every job
+     * @param page from 0
+     */
+    public Listed<Job> bench(String find, int page) {
+        Pageable wanted = PageRequest.of(page, ON_A_PAGE, NEWEST_FIRST);
+        String text = find.strip().toLowerCase(Locale.ROOT).replaceAll("([!%_])", "!$1");
+        return Listed.of(
+                text.isEmpty() ? jobs.findPageByDeletedAtIsNull(wanted) : jobs.findNamed("%" + text + "%", wanted));
     }
 
-    /** Jobs on the bench that can be read, newest first. */
-    public List<Job> onTheBench() {
-        return all().stream().filter(job -> job.document().isReadable()).toList();
+    /** A page of the jobs put away, last put away first. */
+    public Listed<Job> away(int page) {
+        Sort lastFirst = Sort.by(Sort.Order.desc("deletedAt"), Sort.Order.asc("id"));
+        return Listed.of(jobs.findPageByDeletedAtIsNotNull(PageRequest.of(page, ON_A_PAGE, lastFirst)));
+    }
+
+    public long countAway() {
+        return jobs.countByDeletedAtIsNotNull();
+    }
+
+    /** The newest jobs on the bench that can be read, at most so many. */
+    public List<Job> newest(int most) {
+        return jobs.findByDeletedAtIsNull(PageRequest.of(0, most, NEWEST_FIRST)).stream()
+                .filter(job -> job.document().isReadable())
+                .toList();
+    }
+
+    public long countOnBench() {
+        return jobs.countByDeletedAtIsNull();
     }
 
     public boolean isEmpty() {

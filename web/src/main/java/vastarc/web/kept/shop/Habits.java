@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.consumable.Cup;
 import vastarc.core.consumable.Tungsten;
 import vastarc.core.consumable.Wire;
@@ -27,16 +29,22 @@ import vastarc.web.kept.document.DocumentFormat;
  * @param cups        owned cup numbers
  * @param wiresMm     owned wire diameters, mm
  * @param newJob      what a new job starts with, by field: arc control, torch travel, pulse
+ * @param putAwayDays after how many days a job put away goes for good; 0 for never
  */
 public record Habits(
         Map<Matter, School> schools,
         List<Double> tungstensMm,
         List<Integer> cups,
         List<Double> wiresMm,
-        Map<String, String> newJob) {
+        Map<String, String> newJob,
+        int putAwayDays) {
 
+    /** Format 1 knew of no end for jobs put away. */
     public static final DocumentFormat<Habits> FORMAT =
-            DocumentFormat.of("way the shop works", CoreJson.kept(), Habits.class, List.of());
+            DocumentFormat.of("way the shop works", CoreJson.kept(), Habits.class, List.of(Habits::keepingForGood));
+
+    /** What a shop may choose for jobs put away, days; 0 for never. */
+    public static final List<Integer> PUT_AWAY_DAYS = List.of(0, 30, 90, 365);
 
     /** Fields that a shop may start a new job with. */
     public static final List<InputField<?>> STARTED =
@@ -56,11 +64,16 @@ public record Habits(
         newJob = new TreeMap<>(newJob);
     }
 
+    static JsonNode keepingForGood(JsonNode one) {
+        return ((ObjectNode) one).put("putAwayDays", 0);
+    }
+
     /** Only sizes that are made and fields that a new job has. */
     public boolean isSound() {
         return Tungsten.sizes().stream().map(Tungsten::diameterMm).toList().containsAll(tungstensMm)
                 && Cup.sizes().stream().map(Cup::number).toList().containsAll(cups)
                 && Wire.sizes().stream().map(Wire::diameterMm).toList().containsAll(wiresMm)
+                && PUT_AWAY_DAYS.contains(putAwayDays)
                 && newJob.entrySet().stream()
                         .allMatch(field -> STARTED.stream()
                                 .anyMatch(started ->
@@ -72,22 +85,26 @@ public record Habits(
     }
 
     public static Habits usual() {
-        return new Habits(Map.of(), List.of(), List.of(), List.of(), Map.of());
+        return new Habits(Map.of(), List.of(), List.of(), List.of(), Map.of(), 0);
     }
 
     public Habits with(School school) {
         Map<Matter, School> changed = new EnumMap<>(Matter.class);
         changed.putAll(schools);
         changed.put(school.matter(), school);
-        return new Habits(changed, tungstensMm, cups, wiresMm, newJob);
+        return new Habits(changed, tungstensMm, cups, wiresMm, newJob, putAwayDays);
     }
 
     public Habits stocked(List<Double> tungstens, List<Integer> owned, List<Double> wires) {
-        return new Habits(schools, tungstens, owned, wires, newJob);
+        return new Habits(schools, tungstens, owned, wires, newJob, putAwayDays);
     }
 
     public Habits starting(Map<String, String> fields) {
-        return new Habits(schools, tungstensMm, cups, wiresMm, fields);
+        return new Habits(schools, tungstensMm, cups, wiresMm, fields, putAwayDays);
+    }
+
+    public Habits forgettingAfter(int days) {
+        return new Habits(schools, tungstensMm, cups, wiresMm, newJob, days);
     }
 
     /** For the planner. */

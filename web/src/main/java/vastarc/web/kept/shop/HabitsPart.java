@@ -39,6 +39,13 @@ class HabitsPart implements Part {
     }
 
     @Override
+    public void complete(JsonNode element, int version, int place) {
+        if (version < 3) {
+            Habits.keepingForGood(element);
+        }
+    }
+
+    @Override
     public Item read(JsonNode element, Known known) {
         Habits habits = JSON.treeToValue(element, Habits.class);
         if (!habits.isSound()) {

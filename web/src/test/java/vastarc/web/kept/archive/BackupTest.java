@@ -22,11 +22,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.util.ReflectionTestUtils;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
@@ -34,6 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.web.Jobs;
+import vastarc.web.OwnShopTest;
 import vastarc.web.format.Format;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
@@ -42,9 +40,7 @@ import vastarc.web.kept.shop.Habits;
 import vastarc.web.kept.shop.ShopStore;
 
 /** The whole shop out and back: in a shop of its own, as it is emptied and filled again. */
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:backup;DB_CLOSE_DELAY=-1")
-@AutoConfigureMockMvc
-@ActiveProfiles("test")
+@OwnShopTest
 class BackupTest {
 
     @Autowired
@@ -106,9 +102,9 @@ class BackupTest {
             assertThat(restore(before, false).getContentAsString()).contains("\"changes\":[]");
 
             empty();
-            assertThat(jobs.onTheBench()).isEmpty();
+            assertThat(jobs.newest(1000)).isEmpty();
             assertThat(restore(before, false).getContentAsString()).contains("comes in", "\"taken\":false");
-            assertThat(jobs.onTheBench()).isEmpty();
+            assertThat(jobs.newest(1000)).isEmpty();
 
             assertThat(restore(before, true).getStatus()).isEqualTo(200);
             byte[] after = export();
@@ -143,7 +139,7 @@ class BackupTest {
     @Test
     void aJobThatCannotBeReadGoesOutAndComesBackAsItIs() throws Exception {
         byte[] demo = export();
-        Job job = jobs.onTheBench().get(0);
+        Job job = jobs.newest(1000).get(0);
         database.sql("update job set form = ? where id = ?")
                 .params("{\"format\":9}", job.id())
                 .update();

@@ -61,7 +61,7 @@ class DiskFullTest {
 
     @Test
     void nothingIsBegunOnAFullDiskAndItGoesOnByItself() throws Exception {
-        Job job = jobs.onTheBench().get(0);
+        Job job = jobs.newest(1000).get(0);
         String sheet = "/jobs/" + job.id() + "/sheet";
         MockHttpServletRequestBuilder change = post(sheet)
                 .with(csrf())

@@ -86,7 +86,7 @@ class JobStoreTest {
         hands.shutdown();
 
         assertThat(over).as("edits that went over the original").isEqualTo(1);
-        assertThat(store.onTheBench().stream()
+        assertThat(store.newest(1000).stream()
                         .filter(kept -> kept.name().startsWith("Race"))
                         .map(Job::notes))
                 .containsExactlyInAnyOrder("hand 0", "hand 1", "hand 2", "hand 3", "hand 4", "hand 5");
@@ -96,10 +96,10 @@ class JobStoreTest {
     void aDeletedJobLeavesTheBenchAndComesBack() {
         Job job = store.create("Gone", "", thickness("2"));
         store.delete(job.id());
-        assertThat(store.onTheBench()).extracting(Job::id).doesNotContain(job.id());
+        assertThat(store.newest(1000)).extracting(Job::id).doesNotContain(job.id());
 
         store.restore(job.id());
-        assertThat(store.onTheBench()).extracting(Job::id).contains(job.id());
+        assertThat(store.newest(1000)).extracting(Job::id).contains(job.id());
     }
 
     @Test
@@ -134,7 +134,7 @@ class JobStoreTest {
 
     @Test
     void theDemoShopHasFiveJobsOverAllFourMetals() {
-        assertThat(store.onTheBench().stream()
+        assertThat(store.newest(1000).stream()
                         .filter(job -> !job.notes().isEmpty())
                         .map(job -> Jobs.held(job.content(), "material").orElse("")))
                 .contains("CARBON_STEEL", "CHROMOLY_4130", "STAINLESS_304L", "STAINLESS_316L", "TITANIUM_GR2");

@@ -1,0 +1,47 @@
+package vastarc.web.ui;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import vastarc.core.notation.NumberReader;
+import vastarc.web.kept.Listed;
+
+/**
+ * The way through a long list.
+ *
+ * @param number this page, from 1
+ * @param count  how many there are; at least 1
+ * @param total  things in all
+ * @param before address of the page before; empty on the first
+ * @param after  address of the page after; empty on the last
+ */
+public record Pages(int number, int count, long total, String before, String after) {
+
+    private static final int MOST = 1_000_000;
+
+    /** A page as an address names it, from 0; one that is no page is the first. */
+    public static int number(String text) {
+        double number = NumberReader.read(text).orElse(1);
+        return number >= 1 && number <= MOST ? (int) number - 1 : 0;
+    }
+
+    /**
+     * The way through a list of which a page is shown.
+     *
+     * @param find what was looked for; empty for everything
+     */
+    public static Pages of(Listed<?> page, String address, String find) {
+        int number = page.page() + 1;
+        int count = Math.max(1, page.pages());
+        String asked = find.isEmpty() ? "" : "find=" + URLEncoder.encode(find, StandardCharsets.UTF_8) + "&";
+        return new Pages(
+                number,
+                count,
+                page.total(),
+                number > 1 ? address + "?" + asked + "page=" + Math.min(count, number - 1) : "",
+                number < count ? address + "?" + asked + "page=" + (number + 1) : "");
+    }
+
+    public boolean areMany() {
+        return count > 1 || number > 1;
+    }
+}

@@ -1,0 +1,140 @@
+package vastarc.web.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import vastarc.web.Jobs;
+import vastarc.web.OwnShopTest;
+import vastarc.web.kept.PutAway;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.shop.ShopStore;
+
+/** A bench with more jobs than fit a page, and those that are put away. */
+@OwnShopTest
+class ManyJobsTest {
+
+    private static final Pattern CARD = Pattern.compile("class=\"card\"");
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private ShopStore shop;
+
+    @Autowired
+    private PutAway putAway;
+
+    @Autowired
+    private JdbcClient database;
+
+    private final List<UUID> made = new ArrayList<>();
+
+    @BeforeEach
+    void fill() {
+        for (int i = 0; i < 45; i++) {
+            made.add(jobs.create("Rung " + i, i == 7 ? "with 100 % cover_all" : "", Jobs.fresh())
+                    .id());
+        }
+    }
+
+    @AfterEach
+    void clear() {
+        made.forEach(job -> {
+            database.sql("delete from job_step where job_id = ?").param(job).update();
+            database.sql("delete from job where id = ?").param(job).update();
+        });
+        shop.change(habits -> habits.forgettingAfter(0));
+    }
+
+    private String page(String address) throws Exception {
+        MockHttpServletResponse response =
+                http.perform(get(address)).andReturn().getResponse();
+        assertThat(response.getStatus()).isEqualTo(200);
+        return response.getContentAsString();
+    }
+
+    @Test
+    void theBenchComesAPageAtATimeNewestFirst() throws Exception {
+        String first = page("/");
+        assertThat(CARD.matcher(first).results().count()).isEqualTo(20);
+        assertThat(first)
+                .contains(">Rung 44<", "page 1 of 3, 50 in all", "href=\"/?page=2\"")
+                .doesNotContain(">Rung 24<");
+        assertThat(page("/?page=2")).contains(">Rung 24<", ">Rung 5<", "href=\"/?page=1\"", "href=\"/?page=3\"");
+        assertThat(CARD.matcher(page("/?page=3")).results().count()).isEqualTo(10);
+    }
+
+    @Test
+    void aPageThatIsNotThereIsEmptyAndOneThatIsNoneIsTheFirst() throws Exception {
+        assertThat(page("/?page=99")).contains("page 99 of 3", "href=\"/?page=3\"");
+        for (String odd : new String[] {"-1", "x", "1e400", "99999999999999999999"}) {
+            assertThat(page("/?page=" + odd)).as(odd).contains(">Rung 44<");
+        }
+    }
+
+    @Test
+    void wordsOfNameOrNotesAreFoundAsTheyAreTyped() throws Exception {
+        assertThat(page("/?find=rung 1")).contains(">Rung 1<", ">Rung 19<").doesNotContain(">Rung 2<");
+        assertThat(page("/?find=100 % COVER_")).contains(">Rung 7<").doesNotContain(">Rung 8<");
+        assertThat(page("/?find=no such <b>")).contains("id=\"none-found\"", "no such &lt;b&gt;");
+        assertThat(page("/search/jobs.json?find=rung 33"))
+                .contains("\"Rung 33\"")
+                .doesNotContain("Rung 3\"");
+    }
+
+    @Test
+    void aJobPutAwayIsListedAndComesBack() throws Exception {
+        UUID job = made.get(3);
+        http.perform(post("/jobs/" + job + "/delete").with(csrf()));
+
+        assertThat(page("/")).contains("id=\"to-away\"");
+        assertThat(page("/away")).contains(">Rung 3<", "These stay until they are put back.");
+        http.perform(post("/jobs/" + job + "/restore").with(csrf()));
+        assertThat(page("/away")).doesNotContain(">Rung 3<");
+    }
+
+    @Test
+    void jobsPutAwayGoForGoodAfterTheTimeTheShopHasChosenAndNotBefore() throws Exception {
+        Job old = jobs.delete(made.get(0)).orElseThrow();
+        Job recent = jobs.delete(made.get(1)).orElseThrow();
+        http.perform(post("/jobs/" + recent.id() + "/sheet").with(csrf()));
+        database.sql("update job set deleted_at = ? where id = ?")
+                .params(OffsetDateTime.ofInstant(Instant.now().minus(Duration.ofDays(91)), ZoneOffset.UTC), old.id())
+                .update();
+
+        assertThat(putAway.letGo()).isZero();
+        http.perform(post("/shop/away").with(csrf()).param("days", "90"));
+        assertThat(page("/away")).contains("These go for good 90 days after");
+        assertThat(putAway.letGo()).isEqualTo(1);
+        assertThat(jobs.find(old.id())).isEmpty();
+        assertThat(jobs.find(recent.id())).isPresent();
+        assertThat(jobs.find(made.get(2))).isPresent();
+    }
+
+    @Test
+    void aDayThatIsNotOfferedChangesNothing() throws Exception {
+        http.perform(post("/shop/away").with(csrf()).param("days", "1"));
+        assertThat(shop.habits().putAwayDays()).isZero();
+    }
+}
