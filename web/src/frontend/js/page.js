@@ -69,9 +69,31 @@ let sent = 0;
 ['input', 'change'].forEach((kind) =>
   document.addEventListener(kind, (event) => strokes.set(event.target.name, (stroke += 1)), true));
 
-export function formBody() {
+const plain = (form) => new URLSearchParams(new FormData(form));
+
+export function formBody(read = plain) {
   sent = stroke;
-  return new URLSearchParams(new FormData(document.getElementById('job-form')));
+  return read(document.getElementById('job-form'));
+}
+
+// How a control stood when the server last laid it: its attributes, not its properties.
+function stood(control) {
+  if (control.matches('input[type=checkbox], input[type=radio]')) return control.hasAttribute('checked') ? [control.value] : [];
+  if (control.matches('select')) return [(control.querySelector('option[selected]') ?? control.options[0])?.value ?? ''];
+  return [control.getAttribute('value') ?? ''];
+}
+
+// A form with what it showed before the hand changed it, so that the server takes only what was changed.
+export function bodyWithSeen(form) {
+  const body = plain(form);
+  const rows = new Set();
+  [...form.elements].filter((control) => control.dataset.name || control.name).forEach((control) => {
+    const name = control.dataset.name ?? control.name;
+    if (!rows.has(name) && control.type === 'checkbox') body.append(`was.${name}`, '');
+    rows.add(name);
+    stood(control).forEach((value) => body.append(`was.${name}`, value));
+  });
+  return body;
 }
 
 // What an answer says of a control is what it shows: attributes say how it was sent, properties how it stands.

@@ -1,4 +1,4 @@
-import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
+import { bodyWithSeen, formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
 import { saver } from '../saving.js';
 
 const RETRY_MS = 3000;
@@ -31,7 +31,7 @@ export function panel() {
 
     async send() {
       try {
-        const answer = await post(this.address(''), formBody());
+        const answer = await post(this.address(''), formBody(bodyWithSeen));
         lay(await answer.text(), answer.headers.get('X-Job'), 'panel');
         this.trouble = '';
       } catch (error) {

@@ -1,5 +1,5 @@
 import Alpine from '@alpinejs/csp';
-import { ask, post, troubleOf } from '../page.js';
+import { ask, bodyWithSeen, post, troubleOf } from '../page.js';
 
 // What an answer that took nothing means.
 export function failed(status) {
@@ -30,7 +30,7 @@ export function shop() {
     changed(event) {
       if (event.target.matches('[data-habit]')) this.tell('/shop/habit/ask', { school: event.target.value });
       const form = event.target.closest('[data-form]');
-      if (form) this.tell(form.dataset.form, new FormData(form));
+      if (form) this.tell(form.dataset.form, bodyWithSeen(form));
     },
 
     clicked(event) {

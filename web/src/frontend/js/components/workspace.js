@@ -90,10 +90,11 @@ export function workspace() {
     async clicked(event) {
       const button = event.target.closest('[data-back], [data-proven]');
       if (!button) return;
+      const { version } = document.getElementById('job-form').elements;
+      const seen = new URLSearchParams({ version: version.value });
+      if (button.dataset.proven) seen.set('proven', button.dataset.proven);
       try {
-        const answer = button.dataset.proven
-          ? await post(`${window.location.pathname}/proven`, new URLSearchParams({ proven: button.dataset.proven }))
-          : await post(`${window.location.pathname}/engine/${button.dataset.back}`, new URLSearchParams());
+        const answer = await post(`${window.location.pathname}/${button.dataset.proven ? 'proven' : `engine/${button.dataset.back}`}`, seen);
         this.place(await answer.text(), null);
       } catch (error) {
         this.trouble = troubleOf(error, 'Not kept: the program does not answer. Tap it again.');

@@ -7,20 +7,25 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.machine.MachineProfile;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.web.format.Format;
 import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
@@ -58,8 +63,10 @@ class MachineApi {
 
     @Operation(summary = "One machine")
     @GetMapping("/api/v1/machines/{id}")
-    MachineAnswer machine(@PathVariable UUID id) {
-        return store.machine(id).map(MachineAnswer::of).orElseThrow(() -> new NotFound("machine"));
+    ResponseEntity<Object> machine(@PathVariable UUID id) {
+        return store.machine(id)
+                .map(machine -> answer(HttpStatus.OK, machine))
+                .orElseThrow(() -> new NotFound("machine"));
     }
 
     @Operation(
@@ -70,22 +77,50 @@ class MachineApi {
         Outcome<MachineProfile> read = read(request);
         return read.value().isEmpty()
                 ? Calls.refusal(read.problems())
-                : ResponseEntity.status(201)
-                        .body(MachineAnswer.of(store.create(read.value().get())));
+                : answer(HttpStatus.CREATED, store.create(read.value().get()));
     }
 
     @Operation(
             summary = "Puts another profile in a machine's place",
-            description = "One that does not fit leaves the kept one untouched.")
+            description =
+                    "One that does not fit leaves the kept one untouched. With If-Match and the ETag of the machine as it was read, "
+                            + "one that was changed meanwhile is left alone: 412.")
     @PutMapping(path = "/api/v1/machines/{id}", consumes = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<Object> replace(@PathVariable UUID id, HttpServletRequest request) throws IOException {
+    ResponseEntity<Object> replace(
+            @PathVariable UUID id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String seen,
+            HttpServletRequest request)
+            throws IOException {
         store.machine(id).orElseThrow(() -> new NotFound("machine"));
         Outcome<MachineProfile> read = read(request);
         if (read.value().isEmpty()) {
             return Calls.refusal(read.problems());
         }
-        Optional<Machine> kept = store.replace(id, read.value().get());
-        return ResponseEntity.ok(MachineAnswer.of(kept.orElseThrow(() -> new NotFound("machine"))));
+        MachineStore.Edited edited = store.edit(
+                        id,
+                        machine -> isStale(machine, seen)
+                                ? Outcome.failed(Problem.badValue("If-Match", "changedMeanwhile"))
+                                : read)
+                .orElseThrow(() -> new NotFound("machine"));
+        return edited.problems().isEmpty()
+                ? answer(HttpStatus.OK, edited.machine())
+                : ResponseEntity.status(HttpStatus.PRECONDITION_FAILED)
+                        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                        .body(ProblemDetail.forStatusAndDetail(
+                                HttpStatus.PRECONDITION_FAILED,
+                                edited.problems().get(0).message(UnitSystem.METRIC)));
+    }
+
+    private static boolean isStale(Machine machine, @Nullable String seen) {
+        return seen != null && !seen.equals(tag(machine)) && !seen.equals("*");
+    }
+
+    private static String tag(Machine machine) {
+        return "\"" + machine.version() + "\"";
+    }
+
+    private static ResponseEntity<Object> answer(HttpStatus status, Machine machine) {
+        return ResponseEntity.status(status).eTag(tag(machine)).body(MachineAnswer.of(machine));
     }
 
     @Operation(summary = "Takes a machine off the shop's list")

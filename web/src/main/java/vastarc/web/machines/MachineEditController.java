@@ -1,5 +1,6 @@
 package vastarc.web.machines;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -10,17 +11,15 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
-import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.PanelElement;
 import vastarc.core.machine.PanelSetting;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.kept.machine.ProfileReader;
 import vastarc.web.ui.NotFound;
@@ -40,20 +39,44 @@ class MachineEditController {
 
     /** Keeps an edited document and answers with the workspace; refuses it with words, and keeps the old one, where it does not fit. */
     private Object edit(UUID id, Preferences preferences, Model model, String place, Predicate<ProfileEdit> change) {
-        Machine machine = shown.machine(id);
-        ProfileEdit edit = new ProfileEdit(machine.profile());
-        if (!change.test(edit)) {
-            throw new NotFound("control");
+        MachineStore.Edited edited = store.edit(id, machine -> {
+                    ProfileEdit edit = new ProfileEdit(machine.profile());
+                    if (!change.test(edit)) {
+                        throw new NotFound("control");
+                    }
+                    return ProfileReader.read(edit.document());
+                })
+                .orElseThrow(() -> new NotFound("machine"));
+        if (!edited.problems().isEmpty()) {
+            return refused(said(edited.problems(), place, preferences.units()));
         }
-        Outcome<MachineProfile> outcome = ProfileReader.read(edit.document());
-        if (outcome.value().isEmpty()) {
-            return ResponseEntity.unprocessableContent()
-                    .contentType(MediaType.TEXT_PLAIN)
-                    .body(said(outcome.problems(), place, preferences.units()));
-        }
-        Machine kept = store.replace(id, outcome.value().get()).orElseThrow(() -> new NotFound("machine"));
-        shown.show(kept, preferences.units(), model);
+        shown.show(edited.machine(), preferences.units(), model);
         return "machines/workspace :: workspace";
+    }
+
+    private static ResponseEntity<String> refused(String said) {
+        return ResponseEntity.unprocessableContent()
+                .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
+                .body(said);
+    }
+
+    /** A change of what another window has changed since it was shown. */
+    private static final class Collided extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    @ExceptionHandler
+    ResponseEntity<String> collided(Collided fault) {
+        return refused(
+                "This was changed in another window since it was shown here. What you typed stays; load the page again to "
+                        + "see how it stands now.");
+    }
+
+    private static void seen(Map<String, String> sent, ProfileEdit edit, String part) {
+        String now = Mark.all(edit.document()).getOrDefault(part, "");
+        if (!now.equals(sent.getOrDefault(Mark.SEEN, now))) {
+            throw new Collided();
+        }
     }
 
     private static String said(List<Problem> problems, String place, UnitSystem units) {
@@ -70,6 +93,7 @@ class MachineEditController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         return edit(id, preferences, model, "", edit -> {
+            seen(sent, edit, Mark.PLATE);
             edit.about(sent);
             return true;
         });
@@ -105,7 +129,10 @@ class MachineEditController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         String place = ProfileEdit.place(shown.machine(id).profile(), control);
-        return edit(id, preferences, model, place, edit -> edit.change(control, sent));
+        return edit(id, preferences, model, place, edit -> {
+            seen(sent, edit, control);
+            return edit.change(control, sent);
+        });
     }
 
     @PostMapping("/machines/{id}/controls/{control}/place")

@@ -25,6 +25,7 @@ import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.PanelFront;
 import vastarc.web.kept.machine.DialReadingRow;
 import vastarc.web.kept.machine.Machine;
+import vastarc.web.kept.machine.ProfileReader;
 import vastarc.web.ui.Choice;
 
 /**
@@ -32,6 +33,7 @@ import vastarc.web.ui.Choice;
  *
  * @param front    the drawn panel
  * @param controls each control's properties
+ * @param marks    of what is shown of each control, by its id, and of the plate, under the empty id
  * @param settings what can be added: a setting and a kind
  * @param dials    what a meter said of the main dial, one for each coarse range
  * @param slots    what stands in each used slot
@@ -42,6 +44,7 @@ public record MachinePage(
         About about,
         PanelFront front,
         List<ControlForm> controls,
+        Map<String, String> marks,
         List<Choice> settings,
         List<Choice> kinds,
         List<DialView> dials,
@@ -126,6 +129,7 @@ public record MachinePage(
                 about(profile),
                 PanelFront.of(profile, units),
                 profile.elements().stream().map(MachinePage::form).toList(),
+                Mark.all(ProfileReader.document(profile)),
                 free(profile),
                 Choice.of(PanelElement.Kind.values(), "element", "KNOB"),
                 dials(profile, readings, units),

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.core.finding.Outcome;
 import vastarc.core.machine.LeakCheck;
+import vastarc.core.machine.MachineProfile;
 import vastarc.core.notation.NumberReader;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
@@ -81,8 +82,9 @@ class PanelController {
                 .orElseThrow(() -> new NotFound("job"));
         OnPanel on = planner.start(saved.job());
         if (before.equals(saved.job().content().machine()) && on.machine().isPresent()) {
-            Map<String, Double> stands = StandReader.read(on.machine().get().profile(), sent);
-            on = on.standing(stand(saved.job(), on, panel -> panel.stand(stands)));
+            MachineProfile profile = on.machine().get().profile();
+            on = on.standing(
+                    stand(saved.job(), on, panel -> panel.stand(StandReader.merged(profile, panel.stands(), sent))));
         }
         response.setHeader("X-Job", saved.job().id().toString());
         show(saved.job(), on, sent, preferences, model);

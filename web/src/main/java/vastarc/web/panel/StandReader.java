@@ -10,6 +10,7 @@ import vastarc.core.notation.NumberReader;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.wording.Phrase;
+import vastarc.web.request.Seen;
 
 /** How a hand says that controls stand: what a knob's marks say, or their number where they say nothing; a display's figure; a stop. */
 final class StandReader {
@@ -26,6 +27,18 @@ final class StandReader {
                     .flatMap(StandReader::number)
                     .flatMap(figure -> place(element, figure))
                     .ifPresent(place -> stands.put(element.id(), place));
+        }
+        return stands;
+    }
+
+    /** How controls stand after a hand's changes: those it did not touch stay as they are kept by now. */
+    static Map<String, Double> merged(MachineProfile machine, Map<String, Double> kept, Map<String, String> sent) {
+        Map<String, Double> stands = read(machine, sent);
+        for (PanelElement element : machine.elements()) {
+            if (!Seen.isChanged(sent, PREFIX + element.id())) {
+                stands.remove(element.id());
+                Optional.ofNullable(kept.get(element.id())).ifPresent(place -> stands.put(element.id(), place));
+            }
         }
         return stands;
     }

@@ -137,16 +137,19 @@ class SheetController {
     String engine(
             @PathVariable UUID id,
             @PathVariable String setting,
+            @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         ScoreKey key = ScoreKey.named(setting).orElseThrow(() -> new NotFound("setting"));
-        Job saved = jobs.edit(
+        return travelled(
+                jobs.edit(
                         id,
+                        JobStore.seen(sent.get("version")),
                         before -> before.content()
                                 .opened(before.content()
-                                        .with(before.content().own().without(key))))
-                .orElseThrow(() -> new NotFound("job"));
-        return workspace(saved, Optional.empty(), false, preferences, model);
+                                        .with(before.content().own().without(key)))),
+                preferences,
+                model);
     }
 
     /** Marks a job as proven with the figures it has, or opens it again. */
@@ -154,15 +157,18 @@ class SheetController {
     String proven(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "true") boolean proven,
+            @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Job saved = jobs.edit(
+        return travelled(
+                jobs.edit(
                         id,
+                        JobStore.seen(sent.get("version")),
                         before -> proven
                                 ? proven(before.content())
-                                : before.content().open())
-                .orElseThrow(() -> new NotFound("job"));
-        return workspace(saved, Optional.empty(), false, preferences, model);
+                                : before.content().open()),
+                preferences,
+                model);
     }
 
     /** Proof keeps the sheet itself; the day is the shop's. */

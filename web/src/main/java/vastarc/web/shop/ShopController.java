@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,6 +37,7 @@ import vastarc.web.kept.shop.Habits;
 import vastarc.web.kept.shop.ShopStore;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.request.Seen;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
@@ -208,27 +211,26 @@ class ShopController {
     /** What stands on the shelf; nothing ticked means not told. */
     @PostMapping("/shop/stock")
     String stock(
-            @RequestParam(required = false) List<String> tungsten,
-            @RequestParam(required = false) List<String> cup,
-            @RequestParam(required = false) List<String> wire,
+            @RequestParam MultiValueMap<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        List<Double> tungstens = known(
-                tungsten, Tungsten.sizes().stream().map(Tungsten::diameterMm).toList());
-        List<Double> wires =
-                known(wire, Wire.sizes().stream().map(Wire::diameterMm).toList());
-        List<Integer> cups = Cup.sizes().stream()
-                .map(Cup::number)
-                .filter(number -> cup != null && cup.contains(String.valueOf(number)))
-                .toList();
-        shop.change(habits -> habits.stocked(tungstens, cups, wires));
+        shop.change(habits -> habits.stocked(
+                owned("tungsten", sent, habits.tungstensMm(), sizes(Tungsten.sizes(), Tungsten::diameterMm)),
+                owned("cup", sent, habits.cups(), sizes(Cup.sizes(), Cup::number)),
+                owned("wire", sent, habits.wiresMm(), sizes(Wire.sizes(), Wire::diameterMm))));
         show(Optional.empty(), preferences.units(), model);
         return "shop/workspace :: workspace";
     }
 
-    private static List<Double> known(List<String> sent, List<Double> sizes) {
+    private static <S, T> List<T> sizes(List<S> made, Function<S, T> size) {
+        return made.stream().map(size).toList();
+    }
+
+    private static <T> List<T> owned(String row, MultiValueMap<String, String> sent, List<T> kept, List<T> sizes) {
+        Set<String> owned = Seen.merged(
+                kept.stream().map(String::valueOf).toList(), sent.get("was." + row), sent.getOrDefault(row, List.of()));
         return sizes.stream()
-                .filter(size -> sent != null && sent.contains(String.valueOf(size)))
+                .filter(size -> owned.contains(String.valueOf(size)))
                 .toList();
     }
 
@@ -251,19 +253,24 @@ class ShopController {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Map<String, String> fields = new TreeMap<>();
-        keepKnown(fields, sent, "control", Control.values());
-        keepKnown(fields, sent, "technique", Technique.values());
-        keepKnown(fields, sent, "pulse", PulsePurpose.values());
-        shop.change(habits -> habits.starting(fields));
+        shop.change(habits -> {
+            Map<String, String> fields = new TreeMap<>(habits.newJob());
+            keepKnown(fields, sent, "control", Control.values());
+            keepKnown(fields, sent, "technique", Technique.values());
+            keepKnown(fields, sent, "pulse", PulsePurpose.values());
+            return habits.starting(fields);
+        });
         show(Optional.empty(), preferences.units(), model);
         return "shop/workspace :: workspace";
     }
 
     private static void keepKnown(Map<String, String> fields, Map<String, String> sent, String name, Enum<?>[] values) {
-        Arrays.stream(values)
-                .map(Enum::name)
-                .filter(value -> value.equals(sent.get(name)))
-                .forEach(value -> fields.put(name, value));
+        if (Seen.isChanged(sent, name)) {
+            fields.remove(name);
+            Arrays.stream(values)
+                    .map(Enum::name)
+                    .filter(value -> value.equals(sent.get(name)))
+                    .forEach(value -> fields.put(name, value));
+        }
     }
 }

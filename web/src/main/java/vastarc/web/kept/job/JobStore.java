@@ -62,9 +62,9 @@ public class JobStore {
     public record Edit(String name, String notes, JobContent content) {}
 
     /**
-     * What became of a step through the history.
+     * What became of a change, or of a step through the history.
      *
-     * @param stale the job had been changed elsewhere since it was seen: nothing was taken back
+     * @param stale the job had been changed elsewhere since it was seen: nothing was done
      */
     public record Travelled(Job job, boolean stale) {}
 
@@ -195,10 +195,23 @@ public class JobStore {
         }
     }
 
-    /** Keeps a change that fits whatever the job holds by then. Empty if there is no such job. */
-    public Optional<Job> edit(UUID id, Function<Job, JobContent> edit) {
+    /**
+     * Keeps a change of a job as it was seen. Empty if there is no such job.
+     *
+     * @param seen the version that the hand sees; empty for a change that fits whatever the job holds by then
+     */
+    public Optional<Travelled> edit(UUID id, OptionalLong seen, Function<Job, JobContent> edit) {
         return retrying.inTransaction(() -> jobs.findById(id)
-                .map(job -> keep(job, job.version(), job.with(edit.apply(job))).job()));
+                .map(job -> isStale(job, seen)
+                        ? new Travelled(job, true)
+                        : new Travelled(
+                                keep(job, job.version(), job.with(edit.apply(job)))
+                                        .job(),
+                                false)));
+    }
+
+    private static boolean isStale(Job job, OptionalLong seen) {
+        return seen.isPresent() && seen.getAsLong() != job.version();
     }
 
     private Saved keep(Job job, long version, Edit edit) {
@@ -263,7 +276,7 @@ public class JobStore {
 
     private Optional<Travelled> go(UUID id, OptionalLong seen, int by) {
         return retrying.inTransaction(() -> onBench(id).map(job -> {
-            if (seen.isPresent() && seen.getAsLong() != job.version()) {
+            if (isStale(job, seen)) {
                 return new Travelled(job, true);
             }
             int to = job.place() + by;

@@ -8,8 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
 import vastarc.core.machine.DialCurve;
 import vastarc.core.machine.DialReading;
 import vastarc.core.machine.MachineProfile;
@@ -72,9 +75,20 @@ public class MachineStore {
         return machines.saveAndFlush(new Machine(profile, now()));
     }
 
-    /** Takes a profile in place of the one kept; empty if there is no such machine. */
-    public Optional<Machine> replace(UUID id, MachineProfile profile) {
-        return change(id, machine -> machine.take(profile, now()));
+    /** A machine after an edit, or why it was refused. */
+    public record Edited(Machine machine, List<Problem> problems) {}
+
+    /**
+     * Edits a machine; of two hands at once the second edits what the first has left. Empty if there is no such machine.
+     *
+     * @param edit from the profile as it is kept to another, which fits the format, or to what is wrong with it
+     */
+    public Optional<Edited> edit(UUID id, Function<Machine, Outcome<MachineProfile>> edit) {
+        return retrying.inTransaction(() -> machine(id).map(machine -> {
+            Outcome<MachineProfile> outcome = edit.apply(machine);
+            outcome.value().ifPresent(profile -> machine.take(profile, now()));
+            return new Edited(machines.saveAndFlush(machine), outcome.problems());
+        }));
     }
 
     public Optional<Machine> delete(UUID id) {
