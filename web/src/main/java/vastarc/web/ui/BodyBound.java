@@ -1,0 +1,131 @@
+package vastarc.web.ui;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import vastarc.web.kept.archive.Backup;
+
+/** No request sends more than its kind needs: one that says so is refused at once, one that does not is cut where the bound is. */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class BodyBound extends OncePerRequestFilter {
+
+    /** Largest body but for an archive, bytes. */
+    static final int MOST = 1024 * 1024;
+
+    private static final String ARCHIVE = "/shop/restore";
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        // One byte more, so that whoever reads an archive sees that it is too long and says so.
+        long most = request.getRequestURI().equals(ARCHIVE) ? Backup.MAX_PACKED + 1L : MOST;
+        if (request.getContentLengthLong() > most) {
+            refuse(response, most);
+            return;
+        }
+        try {
+            chain.doFilter(new Bounded(request, most), response);
+        } catch (TooLong e) {
+            refuse(response, most);
+        }
+    }
+
+    private static void refuse(HttpServletResponse response, long most) throws IOException {
+        if (!response.isCommitted()) {
+            response.reset();
+            response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
+            response.setContentType("text/plain;charset=UTF-8");
+            response.getWriter()
+                    .write("This is more than the program takes at once: at most " + most / 1024
+                            + " KB. Nothing was changed.");
+        }
+    }
+
+    /** The body went past its bound. */
+    static final class TooLong extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        TooLong() {
+            super("the body is too long", null, false, false);
+        }
+    }
+
+    private static final class Bounded extends HttpServletRequestWrapper {
+
+        private final long most;
+
+        Bounded(HttpServletRequest request, long most) {
+            super(request);
+            this.most = most;
+        }
+
+        @Override
+        public ServletInputStream getInputStream() throws IOException {
+            return new Counted(super.getInputStream(), most);
+        }
+
+        @Override
+        public BufferedReader getReader() throws IOException {
+            return new BufferedReader(new InputStreamReader(getInputStream(), StandardCharsets.UTF_8));
+        }
+    }
+
+    private static final class Counted extends ServletInputStream {
+
+        private final ServletInputStream in;
+        private long left;
+
+        Counted(ServletInputStream in, long most) {
+            this.in = in;
+            this.left = most;
+        }
+
+        private int counted(int read) {
+            left -= Math.max(0, read);
+            if (left < 0) {
+                throw new TooLong();
+            }
+            return read;
+        }
+
+        @Override
+        public int read() throws IOException {
+            int read = in.read();
+            counted(read < 0 ? 0 : 1);
+            return read;
+        }
+
+        @Override
+        public int read(byte[] bytes, int from, int length) throws IOException {
+            return counted(in.read(bytes, from, length));
+        }
+
+        @Override
+        public boolean isFinished() {
+            return in.isFinished();
+        }
+
+        @Override
+        public boolean isReady() {
+            return in.isReady();
+        }
+
+        @Override
+        public void setReadListener(ReadListener listener) {
+            in.setReadListener(listener);
+        }
+    }
+}

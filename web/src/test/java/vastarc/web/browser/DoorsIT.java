@@ -1,0 +1,202 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.BufferedReader;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.Socket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import vastarc.web.BrowserTest;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.machine.MachineStore;
+
+/** What comes in over the wire, as no browser would send it. */
+@BrowserTest
+class DoorsIT {
+
+    private static final int FUZZ = Integer.getInteger("vastarc.fuzz", 1500);
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    private RequestMappingHandlerMapping routes;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private MachineStore machines;
+
+    private final HttpClient client =
+            HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(10)).build();
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .timeout(Duration.ofSeconds(30));
+    }
+
+    private HttpResponse<String> send(HttpRequest request) throws Exception {
+        return client.send(request, HttpResponse.BodyHandlers.ofString());
+    }
+
+    private String raw(String text) throws IOException {
+        try (Socket socket = new Socket("127.0.0.1", port)) {
+            socket.setSoTimeout(10_000);
+            socket.getOutputStream().write(text.getBytes(StandardCharsets.ISO_8859_1));
+            BufferedReader in =
+                    new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.ISO_8859_1));
+            String line = in.readLine();
+            return line == null ? "" : line;
+        }
+    }
+
+    @Test
+    void thePageKeepsItsTokenInACookieOfItsOwnAndOpensNoSession() throws Exception {
+        List<String> cookies = send(request("/").build()).headers().allValues("Set-Cookie");
+        assertThat(cookies)
+                .singleElement()
+                .asString()
+                .startsWith("vastarc-token=")
+                .contains("HttpOnly", "SameSite=Strict");
+
+        HttpResponse<String> refused = send(request("/jobs")
+                .POST(HttpRequest.BodyPublishers.ofString("name=x"))
+                .build());
+        assertThat(refused.statusCode()).isEqualTo(403);
+        assertThat(refused.headers().allValues("Set-Cookie")).noneMatch(cookie -> cookie.contains("SESSION"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "CONNECT / HTTP/1.1",
+                "CONNECT 127.0.0.1:80 HTTP/1.1",
+                "TRACE / HTTP/1.1",
+                "BREW /jobs HTTP/1.1",
+                "GET /error HTTP/1.1",
+                "POST /error HTTP/1.1",
+                "GET /jobs/../../etc/passwd HTTP/1.1",
+                "GET /jobs/%00/sheet HTTP/1.1",
+                "GET /assets/%2e%2e/application.yaml HTTP/1.1",
+                "GET /?find=%ff%fe HTTP/1.1",
+                "GET /?page=%zz HTTP/1.1",
+                "OPTIONS * HTTP/1.1",
+                "PROPFIND / HTTP/1.1",
+            })
+    void oddRequestsAreRefusedWithoutAFault(String line) throws IOException {
+        String answer = raw(line + "\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n");
+
+        assertThat(answer).as(line).startsWith("HTTP/1.1 ").doesNotContainPattern("HTTP/1.1 5\\d\\d");
+    }
+
+    @Test
+    void aBodyPastItsBoundIsRefusedWithWordsWhetherItsLengthIsToldOrNot() throws Exception {
+        byte[] large = new byte[1024 * 1024 + 1];
+        HttpResponse<String> told = send(request("/api/v1/sheet")
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(large))
+                .build());
+        assertThat(told.statusCode()).isEqualTo(413);
+        assertThat(told.body()).contains("at most 1024 KB");
+
+        HttpResponse<String> untold = send(request("/api/v1/sheet")
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(
+                        ("{\"material\":\"" + "x".repeat(3_000_000)).getBytes(StandardCharsets.UTF_8))))
+                .build());
+        assertThat(untold.statusCode()).isBetween(400, 422);
+    }
+
+    @Test
+    void twoHundredAndFiftySlowBodiesKeepNobodyWaiting() throws Exception {
+        List<Socket> slow = new ArrayList<>();
+        try {
+            for (int i = 0; i < 250; i++) {
+                Socket socket = new Socket("127.0.0.1", port);
+                slow.add(socket);
+                socket.getOutputStream()
+                        .write(
+                                ("POST /jobs HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/x-www-form-urlencoded\r\n"
+                                                + "Content-Length: 1000\r\n\r\nname=")
+                                        .getBytes(StandardCharsets.ISO_8859_1));
+                socket.getOutputStream().flush();
+            }
+            HttpResponse<String> page =
+                    send(request("/reference").timeout(Duration.ofSeconds(8)).build());
+            assertThat(page.statusCode()).isEqualTo(200);
+        } finally {
+            for (Socket socket : slow) {
+                socket.close();
+            }
+        }
+    }
+
+    @Test
+    void requestsMadeFromTheProgramsOwnRoutesGetNoFault() throws Exception {
+        List<RouteFuzz.Route> known = new ArrayList<>();
+        for (RequestMappingInfo info : routes.getHandlerMethods().keySet()) {
+            Set<RequestMethod> methods = info.getMethodsCondition().getMethods();
+            for (String pattern : new TreeSet<>(info.getPatternValues())) {
+                for (RequestMethod method : methods.isEmpty() ? Set.of(RequestMethod.GET) : methods) {
+                    known.add(new RouteFuzz.Route(method.name(), pattern));
+                }
+            }
+        }
+        known.sort(Comparator.comparing(RouteFuzz.Route::toString));
+        assertThat(known).hasSizeGreaterThan(40);
+        List<String> ids = new ArrayList<>(List.of(UUID.randomUUID().toString()));
+        jobs.newest(3).forEach(job -> ids.add(job.id().toString()));
+        machines.machines().forEach(machine -> ids.add(machine.id().toString()));
+        RouteFuzz fuzz = new RouteFuzz(known, ids, new Random(20261125));
+        String[] page = token();
+
+        List<String> faults = new ArrayList<>();
+        for (int i = 0; i < FUZZ; i++) {
+            RouteFuzz.Sent sent = fuzz.next();
+            HttpRequest.Builder request = request(sent.path())
+                    .header("Content-Type", sent.type())
+                    .header("Cookie", page[0])
+                    .header("X-XSRF-TOKEN", page[1])
+                    .method(sent.method(), HttpRequest.BodyPublishers.ofString(sent.body()));
+            int status = client.send(request.build(), HttpResponse.BodyHandlers.discarding())
+                    .statusCode();
+            if (status >= 500) {
+                faults.add(status + " " + sent);
+            }
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    private String[] token() throws Exception {
+        HttpResponse<String> page = send(request("/").build());
+        String cookie = page.headers().firstValue("Set-Cookie").orElseThrow();
+        String body = page.body();
+        int at = body.indexOf("name=\"csrf\" content=\"") + "name=\"csrf\" content=\"".length();
+        return new String[] {cookie.substring(0, cookie.indexOf(';')), body.substring(at, body.indexOf('"', at))};
+    }
+}

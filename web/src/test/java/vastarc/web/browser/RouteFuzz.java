@@ -1,0 +1,156 @@
+package vastarc.web.browser;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Requests for the program's own routes: real ids and absurd ones, fields it knows with values it does not expect, by a seed. */
+final class RouteFuzz {
+
+    private static final Pattern VARIABLE = Pattern.compile("\\{[^}/]+}");
+    private static final List<String> ODD = List.of(
+            "",
+            " ",
+            "0",
+            "-1",
+            "1",
+            "2",
+            "3/16",
+            "1,5 mm",
+            "1e400",
+            "NaN",
+            "9".repeat(310),
+            "-0.0",
+            "٣",
+            "🔥",
+            "null",
+            "true",
+            "<b>",
+            "\u0000",
+            "../..",
+            "x".repeat(5000),
+            "STAINLESS_316L",
+            "TITANIUM_GR2",
+            "TUBE_BUTT",
+            "V_BUTT",
+            "TRIGGER_4T",
+            "HEAT",
+            "[]",
+            "{}",
+            "%",
+            "a=b&c=d");
+    private static final List<String> FIELDS = List.of(
+            "version",
+            "name",
+            "notes",
+            "material",
+            "joint",
+            "thicknessMm[0]",
+            "thicknessMm[1]",
+            "tubeOdMm",
+            "control",
+            "wire",
+            "pulse",
+            "own.downSlope",
+            "own.workingCurrent",
+            "logic",
+            "machine",
+            "torch",
+            "stands.amps",
+            "element",
+            "item",
+            "answer",
+            "slot",
+            "school",
+            "tungsten",
+            "cup",
+            "wire",
+            "days",
+            "mark",
+            "amps",
+            "band",
+            "setting",
+            "kind",
+            "x",
+            "y",
+            "take",
+            "find",
+            "page",
+            "compare",
+            "proven",
+            "seen",
+            "label",
+            "low",
+            "high",
+            "text",
+            "step",
+            "metal",
+            "cooling",
+            "ratedA",
+            "was.tungsten");
+    private static final List<String> JSON = List.of(
+            "",
+            "{",
+            "null",
+            "[]",
+            "{}",
+            "[[[[[[[[]]]]]]]]",
+            "\"text\"",
+            "{\"material\":\"CARBON_STEEL\",\"joint\":\"LAP\",\"thicknessMm\":[%s]}",
+            "{\"joint\":{\"material\":\"CARBON_STEEL\"},\"machine\":%s}",
+            "{\"touches\":[{\"atS\":%s,\"kind\":\"PRESS\"}],\"over\":true}",
+            "{\"format\":\"vast-arc-machine\",\"version\":1,\"name\":\"%s\"}");
+
+    private final List<Route> routes;
+    private final List<String> ids;
+    private final Random random;
+
+    /** A route of the program. */
+    record Route(String method, String pattern) {}
+
+    /** A request. */
+    record Sent(String method, String path, String type, String body) {}
+
+    RouteFuzz(List<Route> routes, List<String> ids, Random random) {
+        this.routes = routes;
+        this.ids = ids;
+        this.random = random;
+    }
+
+    private <T> T any(List<T> values) {
+        return values.get(random.nextInt(values.size()));
+    }
+
+    private static String encoded(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+
+    Sent next() {
+        Route route = any(routes);
+        Matcher variables = VARIABLE.matcher(route.pattern());
+        String path = variables.replaceAll(match -> Matcher.quoteReplacement(
+                random.nextInt(4) == 0 ? encoded(any(ODD)).replace("%00", "0") : any(ids)));
+        String query = random.nextInt(3) == 0 ? "?" + form() : "";
+        boolean json = route.pattern().startsWith("/api/") || random.nextInt(6) == 0;
+        String body = route.method().equals("GET") ? "" : json ? any(JSON).replace("%s", any(ODD)) : form();
+        return new Sent(
+                route.method(),
+                path.replace("**", "x") + query,
+                json ? "application/json" : "application/x-www-form-urlencoded",
+                body);
+    }
+
+    private String form() {
+        StringBuilder form = new StringBuilder();
+        for (int i = 0; i < random.nextInt(8); i++) {
+            form.append(form.isEmpty() ? "" : "&")
+                    .append(encoded(any(FIELDS)))
+                    .append('=')
+                    .append(encoded(random.nextInt(6) == 0 ? any(ids) : any(ODD)));
+        }
+        return form.toString();
+    }
+}
