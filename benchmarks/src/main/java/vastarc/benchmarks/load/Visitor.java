@@ -66,6 +66,13 @@ final class Visitor {
                 .build();
     }
 
+    HttpRequest.Builder file(String path, byte[] body) {
+        return request(path)
+                .header("Content-Type", "application/zip")
+                .header("X-XSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body));
+    }
+
     HttpRequest json(String path, String body) {
         return request(path)
                 .header("Content-Type", "application/json")

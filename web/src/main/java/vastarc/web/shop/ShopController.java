@@ -49,7 +49,7 @@ class ShopController {
     private static final int MOVED_SHOWN = 8;
 
     /** Jobs a habit is tried on before it is kept. */
-    private static final int RECKONED = 200;
+    private static final int RECKONED = 100;
 
     private final ShopStore shop;
     private final JobStore jobs;

@@ -1,0 +1,171 @@
+package vastarc.web.hostile;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** The program as a process of its own, so that it can be killed; and a visitor of it. */
+final class Program implements AutoCloseable {
+
+    private static final Pattern READY = Pattern.compile("Vast Arc is ready: (http://127\\.0\\.0\\.1:\\d+)/");
+    private static final Pattern TOKEN = Pattern.compile("name=\"csrf\" content=\"([^\"]+)\"");
+    private static final Pattern VERSION =
+            Pattern.compile("id=\"kept\" data-version=\"(\\d+)\"|data-version=\"(\\d+)\"");
+
+    private final Process process;
+    private final String address;
+    private final HttpClient client = HttpClient.newBuilder()
+            .connectTimeout(Duration.ofSeconds(10))
+            .cookieHandler(new CookieManager())
+            .build();
+    private String token = "";
+
+    private Program(Process process, String address) {
+        this.process = process;
+        this.address = address;
+    }
+
+    /**
+     * Starts a process; it need not become ready. Started from the tests' own classes or, where {@code vastarc.app} names the unpacked
+     * program that {@code ./run} has made, from that, which is quicker.
+     */
+    static Process launch(Path data) throws IOException {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:+UseSerialGC",
+                "-Xmx512m",
+                "-Dvastarc.data=" + data,
+                "-Dvastarc.demo=false",
+                "-Dvastarc.warm-up=false",
+                "-Dspring.main.lazy-initialization=true"));
+        String app = System.getProperty("vastarc.app", "");
+        command.addAll(
+                app.isEmpty()
+                        ? List.of(
+                                "-XX:TieredStopAtLevel=1",
+                                "-cp",
+                                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                                "vastarc.web.VastArcApplication")
+                        : List.of("-XX:SharedArchiveFile=" + app + ".jsa", "-jar", app + "/vastarc.jar"));
+        command.add("--server.port=0");
+        Files.createDirectories(data);
+        return new ProcessBuilder(command).redirectErrorStream(true).start();
+    }
+
+    /** Starts the program and waits until it is ready. */
+    static Program start(Path data) throws IOException {
+        Process process = launch(data);
+        BufferedReader out =
+                new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
+        StringBuilder said = new StringBuilder();
+        for (String line = out.readLine(); line != null; line = out.readLine()) {
+            said.append(line).append('\n');
+            Matcher ready = READY.matcher(line);
+            if (ready.find()) {
+                swallow(out);
+                Program program = new Program(process, ready.group(1));
+                program.arrive();
+                return program;
+            }
+        }
+        throw new IllegalStateException("the program did not start:\n" + said);
+    }
+
+    private static void swallow(BufferedReader out) {
+        Thread thread = new Thread(() -> {
+            try {
+                while (out.readLine() != null) {
+                    Thread.onSpinWait();
+                }
+            } catch (IOException e) {
+                // The process has ended.
+            }
+        });
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    private void arrive() throws IOException {
+        Matcher found = TOKEN.matcher(get("/reference").body());
+        if (found.find()) {
+            token = found.group(1);
+        }
+    }
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(60));
+    }
+
+    private HttpResponse<String> send(HttpRequest request) throws IOException {
+        try {
+            return client.send(request, HttpResponse.BodyHandlers.ofString());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException(e);
+        }
+    }
+
+    HttpResponse<String> get(String path) throws IOException {
+        return send(request(path).build());
+    }
+
+    byte[] bytes(String path) throws IOException {
+        try {
+            return client.send(request(path).build(), HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException(e);
+        }
+    }
+
+    HttpResponse<String> form(String path, String body) throws IOException {
+        return send(request(path)
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .header("X-XSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    HttpResponse<String> file(String path, byte[] body) throws IOException {
+        return send(request(path)
+                .header("Content-Type", "application/zip")
+                .header("X-XSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body))
+                .build());
+    }
+
+    /** The version of the job that a page shows. */
+    static String version(String page) {
+        Matcher found = VERSION.matcher(page);
+        if (!found.find()) {
+            throw new IllegalStateException("the page shows no version");
+        }
+        return found.group(1) == null ? found.group(2) : found.group(1);
+    }
+
+    /** As a power cut would: at once, in the middle of whatever it does. */
+    void kill() {
+        process.destroyForcibly();
+        process.onExit().join();
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        process.onExit().join();
+    }
+}
