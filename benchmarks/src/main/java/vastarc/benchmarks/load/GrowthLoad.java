@@ -40,11 +40,21 @@ public final class GrowthLoad {
         visitor.arrive();
         byte[] archive = multiplied(visitor.bytes("/shop/backup.zip"), jobs);
         long begun = System.nanoTime();
-        HttpRequest take = visitor.file("/shop/restore?take=true", archive).timeout(PATIENCE).build();
-        int status = visitor.client().send(take, HttpResponse.BodyHandlers.discarding()).statusCode();
+        HttpRequest take = visitor.file("/shop/restore?take=true", archive)
+                .timeout(PATIENCE)
+                .build();
+        int status = visitor.client()
+                .send(take, HttpResponse.BodyHandlers.discarding())
+                .statusCode();
         System.out.printf("%d jobs taken: %d, %.1f s%n", jobs, status, (System.nanoTime() - begun) / 1e9);
         for (String path : List.of(
-                "/", "/?page=500", "/?find=Many+777", "/away", "/search.json", "/search/jobs.json?find=many+99", "/shop",
+                "/",
+                "/?page=500",
+                "/?find=Many+777",
+                "/away",
+                "/search.json",
+                "/search/jobs.json?find=many+99",
+                "/shop",
                 "/machines")) {
             measure(path, visitor.request(path).build());
         }
@@ -75,12 +85,11 @@ public final class GrowthLoad {
                 String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
                 out.putNextEntry(new ZipEntry(entry.getName()));
                 String name = entry.getName();
-                String written =
-                        switch (name) {
-                            case "jobs.json" -> many(text, jobs);
-                            case "slots.json", "panels.json" -> "[]";
-                            default -> text;
-                        };
+                String written = switch (name) {
+                    case "jobs.json" -> many(text, jobs);
+                    case "slots.json", "panels.json" -> "[]";
+                    default -> text;
+                };
                 out.write(written.getBytes(StandardCharsets.UTF_8));
             }
         }

@@ -1,6 +1,7 @@
 package vastarc.web.hostile;
 
 import java.io.BufferedReader;
+import java.io.File;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.net.CookieManager;
@@ -39,8 +40,8 @@ final class Program implements AutoCloseable {
     }
 
     /**
-     * Starts a process; it need not become ready. Started from the tests' own classes or, where {@code vastarc.app} names the unpacked
-     * program that {@code ./run} has made, from that, which is quicker.
+     * Starts a process; it need not become ready. Started from the tests' own classes or, where {@code vastarc.app} names the folder in
+     * which {@code ./run} has unpacked the program, from that, which is quicker.
      */
     static Process launch(Path data) throws IOException {
         List<String> command = new ArrayList<>(List.of(
@@ -59,10 +60,11 @@ final class Program implements AutoCloseable {
                                 "-cp",
                                 System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                                 "vastarc.web.VastArcApplication")
-                        : List.of("-XX:SharedArchiveFile=" + app + ".jsa", "-jar", app + "/vastarc.jar"));
+                        : List.of("-XX:SharedArchiveFile=.run/app.jsa", "-jar", ".run/app/vastarc.jar"));
         command.add("--server.port=0");
         Files.createDirectories(data);
-        return new ProcessBuilder(command).redirectErrorStream(true).start();
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+        return (app.isEmpty() ? builder : builder.directory(new File(app))).start();
     }
 
     /** Starts the program and waits until it is ready. */
