@@ -44,12 +44,13 @@ export async function ask(address, body, headers = {}) {
   return send(address, body, headers);
 }
 
+const CROWDED = 409;
 const DISK_FULL = 507;
 
 // The answer, where it is one that took what was sent.
 export async function post(address, body, headers = {}) {
   const answer = await ask(address, body, headers);
-  if (!answer.ok) throw new Refusal(answer.status, answer.status === DISK_FULL ? await answer.text() : '');
+  if (!answer.ok) throw new Refusal(answer.status, [CROWDED, DISK_FULL].includes(answer.status) ? await answer.text() : '');
   return answer;
 }
 

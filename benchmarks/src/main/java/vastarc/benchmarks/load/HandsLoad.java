@@ -57,13 +57,15 @@ public final class HandsLoad {
             hands.add(threads.submit(() -> hand.work(until)));
         }
         threads.shutdown();
-        int changes = 0;
-        int lost = 0;
+        int[] sums = new int[3];
         for (Future<int[]> hand : hands) {
-            changes += hand.get()[0];
-            lost += hand.get()[1];
+            for (int i = 0; i < sums.length; i++) {
+                sums[i] += hand.get()[i];
+            }
         }
-        System.out.printf("%d hands, %d s: %d changes acknowledged, %d lost%n", HANDS, seconds, changes, lost);
+        System.out.printf(
+                "%d hands, %d s: %d changes acknowledged, %d lost, %d refused%n",
+                HANDS, seconds, sums[0], sums[1], sums[2]);
     }
 
     private final class Hand {
@@ -73,6 +75,7 @@ public final class HandsLoad {
         private final Visitor visitor = new Visitor(port);
         private int changes;
         private int lost;
+        private int refused;
 
         Hand(int number) {
             this.number = number;
@@ -86,22 +89,29 @@ public final class HandsLoad {
             while (System.nanoTime() < until) {
                 String note = "hand-" + number + "-" + changes + ".";
                 String version = Visitor.found(visitor.text(job), "data-version=\"(\\d+)\"");
-                send(job, Map.of("version", version, "name", "Hand " + number, "notes", note));
+                if (send(job, Map.of("version", version, "name", "Hand " + number, "notes", note))) {
+                    check("note", visitor.text(job).contains(note));
+                }
+                String place = "/machines/" + machine + "/controls/" + control + "/place";
                 int x = 5 + random.nextInt(90);
-                send("/machines/" + machine + "/controls/" + control + "/place", Map.of("x", "" + x, "y", "50"));
+                if (send(place, Map.of("x", "" + x, "y", "50"))) {
+                    String front = visitor.text("/api/v1/machines/" + machine);
+                    check("place", front.matches("(?s).*\"id\":\"" + control + "\"[^{}]*?\"x\":" + x + "[.,}].*"));
+                }
                 boolean ticked = random.nextBoolean();
-                tick(ticked);
-                check(visitor.text(job).contains(note));
-                String front = visitor.text("/api/v1/machines/" + machine);
-                check(front.matches("(?s).*\"id\":\"" + control + "\"[^{}]*?\"x\":" + x + "[.,}].*"));
-                check(isTicked() == ticked);
+                if (tick(ticked)) {
+                    check("tick", isTicked() == ticked);
+                }
             }
             visitor.putAway(job.split("/")[2]);
-            return new int[] {changes, lost};
+            return new int[] {changes, lost, refused};
         }
 
-        private void check(boolean there) {
-            lost += there ? 0 : 1;
+        private void check(String what, boolean there) {
+            if (!there) {
+                lost++;
+                System.out.println("lost: " + what + " of hand " + number + ", change " + changes);
+            }
         }
 
         private boolean isTicked() throws Exception {
@@ -110,7 +120,7 @@ public final class HandsLoad {
         }
 
         /** As the page does: how it was laid beside how it is left. */
-        private void tick(boolean ticked) throws Exception {
+        private boolean tick(boolean ticked) throws Exception {
             Map<String, String> fields = new LinkedHashMap<>();
             fields.put("was.tungsten", ticked ? "" : TUNGSTENS.get(number));
             if (ticked) {
@@ -118,15 +128,19 @@ public final class HandsLoad {
             }
             fields.put("was.cup", "");
             fields.put("was.wire", "");
-            send("/shop/stock", fields);
+            return send("/shop/stock", fields);
         }
 
-        private void send(String path, Map<String, String> fields) throws Exception {
+        private boolean send(String path, Map<String, String> fields) throws Exception {
             int status = visitor.client()
                     .send(visitor.form(path, fields), HttpResponse.BodyHandlers.discarding())
                     .statusCode();
-            check(status == 200);
-            changes++;
+            changes += status == 200 ? 1 : 0;
+            if (status != 200) {
+                refused++;
+                System.out.println("refused: " + path + " " + status);
+            }
+            return status == 200;
         }
     }
 }

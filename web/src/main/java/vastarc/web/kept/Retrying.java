@@ -10,14 +10,15 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Work on what is kept, in a transaction. Where another hand was quicker it is done once more, on what that hand left: four times at the
- * most.
+ * Work on what is kept, in a transaction. Where another hand was quicker it is done once more, on what that hand left: thirteen
+ * times at the most, ever further apart.
  */
 @Component
 public class Retrying {
 
-    private static final int MOST_RETRIES = 3;
+    private static final int MOST_RETRIES = 12;
     private static final Duration BETWEEN = Duration.ofMillis(5);
+    private static final Duration MOST_BETWEEN = Duration.ofMillis(100);
 
     private final TransactionTemplate transaction;
     private final RetryTemplate retry;
@@ -29,6 +30,8 @@ public class Retrying {
                 .maxRetries(MOST_RETRIES)
                 .delay(BETWEEN)
                 .jitter(BETWEEN)
+                .multiplier(1.5)
+                .maxDelay(MOST_BETWEEN)
                 .build());
     }
 

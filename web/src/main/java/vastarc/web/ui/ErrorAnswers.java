@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.tomcat.util.http.InvalidParameterException;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -83,6 +84,14 @@ class ErrorAnswers {
         return accepted != null && accepted.contains(MediaType.TEXT_HTML_VALUE)
                 ? new ModelAndView("error", Map.of("status", status.value(), "disk", fault.getMessage()), status)
                 : ResponseEntity.status(status).contentType(PLAIN).body(fault.getMessage());
+    }
+
+    /** So many hands on one thing that this one never got its turn. */
+    @ExceptionHandler
+    ResponseEntity<String> crowded(ConcurrencyFailureException fault) {
+        return ResponseEntity.status(HttpStatus.CONFLICT)
+                .contentType(PLAIN)
+                .body("Not kept: others were changing the same thing just then. Do it once more.");
     }
 
     private static HttpStatusCode status(Exception fault) {

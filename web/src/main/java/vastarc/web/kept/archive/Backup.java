@@ -23,6 +23,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.core.JsonEncoding;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamWriteFeature;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.finding.Problem;
 import vastarc.core.quantity.UnitSystem;
@@ -227,12 +228,19 @@ public class Backup {
                 throw new ArchiveRefused(
                         where + inside + " does not fit the format: " + fault.message(UnitSystem.METRIC));
             }
-            try {
-                part.complete(element, version, place[0]++);
-                taker.accept(part, part.read(element, known));
-            } catch (IllegalArgumentException e) {
-                throw new ArchiveRefused(where + " cannot be kept: " + e.getMessage());
-            }
+            taker.accept(part, item(part, element, version, place[0]++, known, where));
         });
+    }
+
+    /** Whatever a part stumbles over, it is the archive that is wrong: parts look at nothing else here. */
+    private static Part.Item item(Part part, JsonNode element, int version, int place, Known known, String where) {
+        try {
+            part.complete(element, version, place);
+            return part.read(element, known);
+        } catch (IllegalArgumentException e) {
+            throw new ArchiveRefused(where + " cannot be kept: " + e.getMessage());
+        } catch (RuntimeException e) {
+            throw new ArchiveRefused(where + " cannot be kept: it does not fit");
+        }
     }
 }

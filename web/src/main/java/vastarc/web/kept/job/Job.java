@@ -12,6 +12,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 import vastarc.core.joint.WeldFields;
+import vastarc.web.kept.archive.Days;
 import vastarc.web.kept.document.Document;
 
 /** A job on the bench. */
@@ -85,13 +86,13 @@ public class Job implements Persistable<UUID> {
         name = archived.name();
         notes = archived.notes();
         form = archived.content();
-        createdAt = archived.made();
-        changedAt = archived.changed();
-        deletedAt = archived.putAway();
+        createdAt = archived.days().made();
+        changedAt = archived.days().changed();
+        deletedAt = archived.days().putAway();
     }
 
     ArchivedJob archived() {
-        return new ArchivedJob(name, notes, form, createdAt, changedAt, deletedAt, true);
+        return new ArchivedJob(name, notes, form, new Days(createdAt, changedAt, deletedAt, true));
     }
 
     /** Takes another content, from a place of the history. */

@@ -1,17 +1,16 @@
 package vastarc.web.kept.job;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.web.format.CoreJson;
+import vastarc.web.kept.archive.Days;
 import vastarc.web.kept.archive.Known;
 import vastarc.web.kept.archive.Part;
 import vastarc.web.kept.document.Document;
@@ -27,8 +26,6 @@ class JobPart implements Part {
     private static final JsonMapper JSON = CoreJson.kept();
     private static final String CONTENT = "content";
     private static final String UNREAD = "unread";
-    private static final String UNDATED = "undated";
-    private static final String PUT_AWAY = "putAway";
 
     private final JobStore jobs;
     private final Clock clock;
@@ -58,9 +55,7 @@ class JobPart implements Part {
                 .ifPresentOrElse(
                         content -> element.set(CONTENT, JobFormat.FORMAT.content(content)),
                         () -> element.put(UNREAD, job.document().text()));
-        element.put("made", job.createdAt().toString());
-        element.put("changed", job.changedAt().toString());
-        element.put(PUT_AWAY, job.putAwayAt().map(Instant::toString).orElse(null));
+        job.archived().days().write(element);
         return element;
     }
 
@@ -72,8 +67,7 @@ class JobPart implements Part {
             job.set(CONTENT, JobFormat.FORMAT.content(JobFormat.FORMAT.read(job.remove("form"), 1)));
         }
         if (version < 3) {
-            String now = clock.instant().minusMillis(place).toString();
-            job.put("made", now).put("changed", now).putNull(PUT_AWAY).put(UNDATED, true);
+            Days.untold(job, clock.instant().minusMillis(place));
         }
     }
 
@@ -94,20 +88,13 @@ class JobPart implements Part {
                         element.path("name").asString(),
                         element.path("notes").asString(),
                         content,
-                        Instant.parse(element.path("made").asString()),
-                        Instant.parse(element.path("changed").asString()),
-                        moment(element.path(PUT_AWAY)),
-                        !element.has(UNDATED)));
+                        Days.read(element)));
     }
 
     private static Document<JobContent> document(JsonNode element) {
         return element.has(UNREAD)
                 ? JobFormat.FORMAT.read(element.path(UNREAD).asString())
                 : Document.of(JobFormat.FORMAT, JobFormat.FORMAT.read(element.get(CONTENT), JobFormat.FORMAT.today()));
-    }
-
-    private static @Nullable Instant moment(JsonNode node) {
-        return node.isString() ? Instant.parse(node.asString()) : null;
     }
 
     private record JobItem(JobStore jobs, UUID id, ArchivedJob archived) implements Item {

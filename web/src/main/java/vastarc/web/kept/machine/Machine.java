@@ -15,6 +15,7 @@ import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.ProfileRules;
 import vastarc.core.machine.SimulatedSource;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.web.kept.archive.Days;
 import vastarc.web.kept.document.Document;
 
 /** A machine of the shop. */
@@ -59,13 +60,13 @@ public class Machine implements Persistable<UUID> {
     final void become(ArchivedMachine archived) {
         name = archived.name();
         profile = archived.profile();
-        createdAt = archived.made();
-        changedAt = archived.changed();
-        deletedAt = archived.putAway();
+        createdAt = archived.days().made();
+        changedAt = archived.days().changed();
+        deletedAt = archived.days().putAway();
     }
 
     ArchivedMachine archived() {
-        return new ArchivedMachine(name, profile, createdAt, changedAt, deletedAt, true);
+        return new ArchivedMachine(name, profile, new Days(createdAt, changedAt, deletedAt, true));
     }
 
     final void take(MachineProfile newProfile, Instant now) {

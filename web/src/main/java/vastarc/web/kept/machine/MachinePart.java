@@ -1,11 +1,9 @@
 package vastarc.web.kept.machine;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -15,6 +13,7 @@ import vastarc.core.finding.Outcome;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.web.format.CoreJson;
+import vastarc.web.kept.archive.Days;
 import vastarc.web.kept.archive.Known;
 import vastarc.web.kept.archive.Part;
 import vastarc.web.kept.document.Document;
@@ -27,8 +26,6 @@ class MachinePart implements Part {
     private static final JsonMapper JSON = CoreJson.kept();
     private static final String PROFILE = "profile";
     private static final String UNREAD = "unread";
-    private static final String UNDATED = "undated";
-    private static final String PUT_AWAY = "putAway";
 
     private final MachineArchive machines;
     private final Clock clock;
@@ -58,23 +55,15 @@ class MachinePart implements Part {
                 .ifPresentOrElse(
                         profile -> element.set(PROFILE, ProfileReader.document(profile)),
                         () -> element.put(UNREAD, archived.profile().text()));
-        element.put("made", archived.made().toString());
-        element.put("changed", archived.changed().toString());
-        element.put(
-                PUT_AWAY, archived.putAway() == null ? null : archived.putAway().toString());
+        archived.days().write(element);
         return element;
     }
 
     @Override
     public void complete(JsonNode element, int version, int place) {
         if (version < 3) {
-            String now = clock.instant().plusMillis(place).toString();
-            ((ObjectNode) element)
-                    .put("name", element.at("/profile/name").asString(""))
-                    .put("made", now)
-                    .put("changed", now)
-                    .putNull(PUT_AWAY)
-                    .put(UNDATED, true);
+            ((ObjectNode) element).put("name", element.at("/profile/name").asString(""));
+            Days.untold((ObjectNode) element, clock.instant().plusMillis(place));
         }
     }
 
@@ -85,15 +74,7 @@ class MachinePart implements Part {
                 ? ProfileReader.FORMAT.read(element.path(UNREAD).asString())
                 : Document.of(ProfileReader.FORMAT, profile(element.get(PROFILE)));
         return new MachineItem(
-                machines,
-                id,
-                new ArchivedMachine(
-                        element.path("name").asString(),
-                        profile,
-                        Instant.parse(element.path("made").asString()),
-                        Instant.parse(element.path("changed").asString()),
-                        moment(element.path(PUT_AWAY)),
-                        !element.has(UNDATED)));
+                machines, id, new ArchivedMachine(element.path("name").asString(), profile, Days.read(element)));
     }
 
     private static MachineProfile profile(JsonNode document) {
@@ -102,10 +83,6 @@ class MachinePart implements Part {
                 .orElseThrow(() ->
                         new IllegalArgumentException(read.problems().get(0).field() + ": "
                                 + read.problems().get(0).message(UnitSystem.METRIC)));
-    }
-
-    private static @Nullable Instant moment(JsonNode node) {
-        return node.isString() ? Instant.parse(node.asString()) : null;
     }
 
     private record MachineItem(MachineArchive machines, UUID id, ArchivedMachine archived) implements Item {

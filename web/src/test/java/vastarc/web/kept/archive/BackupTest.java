@@ -248,6 +248,7 @@ class BackupTest {
                 "machines.json|[{\"id\":\"11111111-1111-1111-1111-111111111111\",\"profile\":{}}]",
                 "torches.json|[{\"id\":\"11111111-1111-1111-1111-111111111111\",\"torch\":{\"name\":\"\",\"cooling\":\"AIR\",\"ratedA\":1e999,\"percent\":1,\"leadM\":4,\"boreMm\":4,\"valve\":false}}]",
                 "readings.json|[{\"machine\":\"11111111-1111-1111-1111-111111111111\",\"element\":\"a\",\"band\":0,\"place\":0.5,\"amps\":1,\"simulated\":true}]",
+                "torches.json|[{\"id\":\"11111111-1111-1111-1111-111111111111\",\"made\":\"2026-13-40T25:00:00Z\",\"torch\":{\"name\":\"n\",\"cooling\":\"AIR\",\"ratedA\":100,\"percent\":60,\"leadM\":4,\"boreMm\":4,\"valve\":false}}]",
                 "readings.json|{",
             })
     void contentsThatDoNotFitAreRefused(String nameAndText) throws Exception {
