@@ -33,25 +33,31 @@ class BodyBound extends OncePerRequestFilter {
         // One byte more, so that whoever reads an archive sees that it is too long and says so.
         long most = request.getRequestURI().equals(ARCHIVE) ? Backup.MAX_PACKED + 1L : MOST;
         if (request.getContentLengthLong() > most) {
-            refuse(response, most);
+            refuse(request, response, most);
             return;
         }
         try {
             chain.doFilter(new Bounded(request, most), response);
         } catch (TooLong e) {
-            refuse(response, most);
+            refuse(request, response, most);
         }
     }
 
-    private static void refuse(HttpServletResponse response, long most) throws IOException {
-        if (!response.isCommitted()) {
-            response.reset();
-            response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
-            response.setContentType("text/plain;charset=UTF-8");
-            response.getWriter()
-                    .write("This is more than the program takes at once: at most " + most / 1024
-                            + " KB. Nothing was changed.");
+    private static void refuse(HttpServletRequest request, HttpServletResponse response, long most) throws IOException {
+        if (response.isCommitted()) {
+            return;
         }
+        String words =
+                "This is more than the program takes at once: at most " + most / 1024 + " KB. Nothing was changed.";
+        boolean script = request.getRequestURI().startsWith("/api/");
+        response.reset();
+        response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
+        response.setContentType(script ? "application/problem+json" : "text/plain;charset=UTF-8");
+        response.getWriter()
+                .write(
+                        script
+                                ? "{\"title\":\"Content Too Large\",\"status\":413,\"detail\":\"" + words + "\"}"
+                                : words);
     }
 
     /** The body went past its bound. */

@@ -139,7 +139,7 @@ class BackupTest {
     @Test
     void aJobThatCannotBeReadGoesOutAndComesBackAsItIs() throws Exception {
         byte[] demo = export();
-        Job job = jobs.newest(1000).get(0);
+        Job job = jobs.create("Cannot be read", "", Jobs.fresh());
         database.sql("update job set form = ? where id = ?")
                 .params("{\"format\":9}", job.id())
                 .update();
