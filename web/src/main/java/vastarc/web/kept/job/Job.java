@@ -3,31 +3,23 @@ package vastarc.web.kept.job;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Persistable;
 import vastarc.core.joint.WeldFields;
+import vastarc.web.kept.KeptById;
 import vastarc.web.kept.archive.Days;
 import vastarc.web.kept.document.Document;
 
 /** A job on the bench. */
 @Entity
 @Table(name = "job")
-public class Job implements Persistable<UUID> {
+public class Job extends KeptById {
 
     public static final int MAX_NAME = 120;
     public static final int MAX_NOTES = 4000;
-
-    @Id
-    private UUID id;
-
-    @Version
-    private Long version;
 
     private String name;
     private String notes;
@@ -52,13 +44,13 @@ public class Job implements Persistable<UUID> {
     protected Job() {}
 
     Job(JobStore.Edit content, Instant now) {
-        this.id = UUID.randomUUID();
+        super(UUID.randomUUID());
         this.createdAt = now;
         change(content, now);
     }
 
     Job(UUID id, ArchivedJob archived) {
-        this.id = id;
+        super(id);
         this.material = "";
         this.joint = "";
         become(archived);
@@ -122,24 +114,6 @@ public class Job implements Persistable<UUID> {
         return name.equals(content.name().strip())
                 && notes.equals(content.notes())
                 && content().equals(content.content());
-    }
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return version == null;
-    }
-
-    public UUID id() {
-        return id;
-    }
-
-    public long version() {
-        return version;
     }
 
     public String name() {

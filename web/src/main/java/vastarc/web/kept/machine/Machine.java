@@ -3,31 +3,23 @@ package vastarc.web.kept.machine;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Persistable;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.ProfileRules;
 import vastarc.core.machine.SimulatedSource;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.web.kept.KeptById;
 import vastarc.web.kept.archive.Days;
 import vastarc.web.kept.document.Document;
 
 /** A machine of the shop. */
 @Entity
 @Table(name = "machine")
-public class Machine implements Persistable<UUID> {
-
-    @Id
-    private UUID id;
-
-    @Version
-    private Long version;
+public class Machine extends KeptById {
 
     private String name;
 
@@ -46,13 +38,13 @@ public class Machine implements Persistable<UUID> {
     protected Machine() {}
 
     Machine(MachineProfile profile, Instant now) {
-        this.id = UUID.randomUUID();
+        super(UUID.randomUUID());
         this.createdAt = now;
         take(profile, now);
     }
 
     Machine(UUID id, ArchivedMachine archived) {
-        this.id = id;
+        super(id);
         become(archived);
     }
 
@@ -81,24 +73,6 @@ public class Machine implements Persistable<UUID> {
 
     void restore() {
         deletedAt = null;
-    }
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return version == null;
-    }
-
-    public UUID id() {
-        return id;
-    }
-
-    public long version() {
-        return version;
     }
 
     public String name() {
@@ -130,6 +104,6 @@ public class Machine implements Persistable<UUID> {
 
     /** Its simulated double, for practice without a machine. */
     public SimulatedSource simulated() {
-        return new SimulatedSource(profile().minA(), profile().maxA(), id.getMostSignificantBits());
+        return new SimulatedSource(profile().minA(), profile().maxA(), id().getMostSignificantBits());
     }
 }

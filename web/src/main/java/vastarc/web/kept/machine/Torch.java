@@ -4,26 +4,18 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.domain.Persistable;
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.machine.TorchProfile;
+import vastarc.web.kept.KeptById;
 
 /** A torch of the shop. */
 @Entity
 @Table(name = "torch")
-public class Torch implements Persistable<UUID> {
-
-    @Id
-    private UUID id;
-
-    @Version
-    private Long version;
+public class Torch extends KeptById {
 
     private String name;
 
@@ -53,7 +45,7 @@ public class Torch implements Persistable<UUID> {
     }
 
     Torch(UUID id, TorchForm form, Instant made) {
-        this.id = id;
+        super(id);
         become(form, made);
     }
 
@@ -103,20 +95,6 @@ public class Torch implements Persistable<UUID> {
         }
     }
 
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return version == null;
-    }
-
-    public UUID id() {
-        return id;
-    }
-
     public String name() {
         return name;
     }
@@ -127,6 +105,6 @@ public class Torch implements Persistable<UUID> {
 
     public TorchProfile profile() {
         return new TorchProfile(
-                id.toString(), name, cooling, List.of(new DutyPoint(ratedA, percent)), leadM, boreMm, valve);
+                id().toString(), name, cooling, List.of(new DutyPoint(ratedA, percent)), leadM, boreMm, valve);
     }
 }
