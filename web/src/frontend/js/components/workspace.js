@@ -31,7 +31,7 @@ export function workspace() {
     useWay(event) {
       const both = event.currentTarget.dataset.both === 'true';
       const fields = document.getElementById('job-form').elements;
-      fields.bothSides.checked = both;
+      fields.penetration.value = both ? 'BOTH_SIDES' : 'FULL';
       fields.wire.value = both ? 'false' : 'true';
       this.saving.run();
     },
@@ -86,15 +86,22 @@ export function workspace() {
       }
     },
 
-    // One tap gives an own value back to the engine, or marks the job as proven.
+    // One tap gives an own value back to the engine, marks the job as proven, takes a way out of a refusal, or changes one field.
     async clicked(event) {
-      const button = event.target.closest('[data-back], [data-proven]');
+      const button = event.target.closest('[data-back], [data-proven], [data-way], [data-pass], [data-penetration]');
       if (!button) return;
-      const { version } = document.getElementById('job-form').elements;
+      const { version, pass, penetration } = document.getElementById('job-form').elements;
+      const { back, proven, way } = button.dataset;
+      if (button.dataset.pass || button.dataset.penetration) {
+        if (button.dataset.pass) pass.value = button.dataset.pass;
+        else penetration.value = button.dataset.penetration;
+        return this.saving.run();
+      }
       const seen = new URLSearchParams({ version: version.value });
-      if (button.dataset.proven) seen.set('proven', button.dataset.proven);
+      if (proven) seen.set('proven', proven);
+      const address = proven ? 'proven' : way ? `way/${way}` : `engine/${back}`;
       try {
-        const answer = await post(`${window.location.pathname}/${button.dataset.proven ? 'proven' : `engine/${button.dataset.back}`}`, seen);
+        const answer = await post(`${window.location.pathname}/${address}`, seen);
         this.place(await answer.text(), null);
       } catch (error) {
         this.trouble = troubleOf(error, 'Not kept: the program does not answer. Tap it again.');

@@ -14,8 +14,8 @@ public record Cup(int number, boolean lens) {
 
     private static final double MM_PER_NUMBER = 25.4 / 16;
     private static final double ARGON_VISCOSITY_M2_PER_S = 1.34e-5;
-    private static final List<Cup> SIZES = Table.read("cups.csv", Set.of("number", "lens")).stream()
-            .map(row -> new Cup((int) row.number("number"), row.text("lens").equals("YES")))
+    private static final List<Cup> SIZES = Table.read("cups.csv", Set.of("number")).stream()
+            .map(row -> new Cup((int) row.number("number"), false))
             .toList();
 
     /** Every cup, smallest first. */
@@ -29,6 +29,11 @@ public record Cup(int number, boolean lens) {
                 .filter(cup -> cup.boreMm() >= boreMm && cup.number() >= number)
                 .findFirst()
                 .orElse(SIZES.get(SIZES.size() - 1));
+    }
+
+    /** The same cup with or without a lens. */
+    public Cup lens(boolean fitted) {
+        return new Cup(number, fitted);
     }
 
     /** Inner diameter at the exit, mm. */

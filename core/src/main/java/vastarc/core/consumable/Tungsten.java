@@ -14,8 +14,7 @@ import vastarc.core.table.Table;
  * @param usualHighA    customary range, A
  * @param minStableA    lowest current at which a sharpened tip holds a quiet arc, A
  * @param practicalMaxA highest current before the tip suffers, A
- * @param flatLowMm     flat ground on the tip, mm
- * @param flatHighMm    flat ground on the tip, mm
+ * @param usualToA      peak up to which hands take it, A; 0 where they seldom do
  */
 public record Tungsten(
         double diameterMm,
@@ -23,8 +22,7 @@ public record Tungsten(
         double usualHighA,
         double minStableA,
         double practicalMaxA,
-        double flatLowMm,
-        double flatHighMm) {
+        double usualToA) {
 
     private static final double HEADROOM = 1.1;
     private static final List<Tungsten> SIZES = Table.read(
@@ -35,8 +33,7 @@ public record Tungsten(
                             "usual_high_a",
                             "min_stable_a",
                             "practical_max_a",
-                            "flat_low_mm",
-                            "flat_high_mm"))
+                            "usual_to_a"))
             .stream()
             .map(Tungsten::from)
             .sorted(Comparator.comparingDouble(Tungsten::diameterMm))
@@ -49,8 +46,7 @@ public record Tungsten(
                 row.number("usual_high_a"),
                 row.number("min_stable_a"),
                 row.number("practical_max_a"),
-                row.number("flat_low_mm"),
-                row.number("flat_high_mm"));
+                row.number("usual_to_a"));
     }
 
     /** Every diameter, thinnest first. */
@@ -63,6 +59,38 @@ public record Tungsten(
         return SIZES.stream()
                 .filter(size -> size.practicalMaxA() >= HEADROOM * peakA)
                 .findFirst();
+    }
+
+    /** The one of a diameter, mm. */
+    public static Tungsten of(double diameterMm) {
+        return SIZES.stream()
+                .filter(size -> Math.abs(size.diameterMm - diameterMm) < 0.01)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /**
+     * The one hands usually take: by the peak, thicker where the peak is more than it carries, thinner where the least current it has to
+     * hold is less than it holds quietly; empty beyond the thickest. Source: trade habit [judgement].
+     */
+    public static Optional<Tungsten> usualFor(double peakA, double leastA) {
+        Optional<Tungsten> usual = SIZES.stream()
+                .filter(size -> size.usualToA > 0 && peakA <= size.usualToA && peakA <= size.practicalMaxA)
+                .findFirst();
+        return usual.map(size -> size.minStableA <= leastA ? size : thinner(size, peakA, leastA));
+    }
+
+    private static Tungsten thinner(Tungsten than, double peakA, double leastA) {
+        return SIZES.stream()
+                .filter(size -> size.diameterMm < than.diameterMm && size.practicalMaxA >= peakA)
+                .filter(size -> size.minStableA <= leastA)
+                .reduce((thin, thick) -> thick)
+                .orElse(than);
+    }
+
+    /** Flat on the tip by peak current, mm: lowest, usual, highest. Source: table {@code tip-flats.csv} [judgement]. */
+    public static double[] tipFlatMm(double peakA) {
+        return TipFlats.at(peakA);
     }
 
     /** Included angle for a peak current, degrees: 15 + 0.3 I within 20–60 (judgement). */

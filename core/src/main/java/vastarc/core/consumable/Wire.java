@@ -5,23 +5,28 @@ import java.util.Set;
 import vastarc.core.table.Table;
 
 /** Filler wire diameters made and the usual choice by thickness. Source: table {@code wires.csv}. */
-public record Wire(double diameterMm, double fromMm, double toMm) {
+public record Wire(double diameterMm, double fromMm, double toMm, double titaniumToMm) {
 
     /** A wire thicker than this many sheet thicknesses chills the pool too much (judgement). */
     public static final double MAX_OF_THICKNESS = 1.25;
 
-    private static final List<Wire> SIZES = Table.read("wires.csv", Set.of("diameter_mm", "from_mm", "to_mm")).stream()
-            .map(row -> new Wire(row.number("diameter_mm"), row.number("from_mm"), row.number("to_mm")))
-            .toList();
+    private static final List<Wire> SIZES =
+            Table.read("wires.csv", Set.of("diameter_mm", "from_mm", "to_mm", "ti_to_mm")).stream()
+                    .map(row -> new Wire(
+                            row.number("diameter_mm"),
+                            row.number("from_mm"),
+                            row.number("to_mm"),
+                            row.number("ti_to_mm")))
+                    .toList();
 
     public static List<Wire> sizes() {
         return SIZES;
     }
 
-    /** The usual diameter for the thinner member. */
-    public static Wire usualFor(double thicknessMm) {
+    /** The usual diameter for the thinner member; on titanium no thicker than the wall. */
+    public static Wire usualFor(double thicknessMm, boolean titanium) {
         return SIZES.stream()
-                .filter(wire -> thicknessMm <= wire.toMm())
+                .filter(wire -> thicknessMm <= (titanium ? wire.titaniumToMm() : wire.toMm()))
                 .findFirst()
                 .orElse(SIZES.get(SIZES.size() - 1));
     }

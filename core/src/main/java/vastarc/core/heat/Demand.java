@@ -2,9 +2,12 @@ package vastarc.core.heat;
 
 import vastarc.core.joint.Groove;
 import vastarc.core.joint.Joint;
+import vastarc.core.joint.Penetration;
+import vastarc.core.joint.Position;
 import vastarc.core.joint.Practice;
 import vastarc.core.joint.Technique;
 import vastarc.core.joint.WireFeed;
+import vastarc.core.quantity.Length;
 
 /**
  * What the arc must melt, how much wire it must melt besides, and how fast it goes.
@@ -41,28 +44,66 @@ public record Demand(
     private static final double MAX_LEG_MM = 4.5;
     private static final double MAX_REACH_MM = 2.7;
     private static final double SPEED_REFERENCE_MM = 2;
+    private static final double LIMITED_HALF_WIDTH_MM = 0.5;
+    private static final double OVER_LAID_MM = 0.8;
+    private static final double HALF_DEPTH = 0.5;
+    private static final double EACH_SIDE = 0.65;
+    private static final double SURFACE_SHARE = 0.25;
+    private static final double SURFACE_MM = 0.8;
 
-    /** The demand of a joint in one pass, full penetration or full corner; a groove's root pass. */
+    /** The demand of a joint's first pass: all of it, where one pass does. */
     public static Demand of(Joint joint, Practice practice) {
-        double t = joint.thinnerMm();
-        double f = practice.position().reachFactor();
-        double speed = speed(t, practice);
-        double arc = t < MICRO_BELOW_MM ? MICRO_ARC_MM : USUAL_ARC_MM;
-        if (joint.form().isCorner()) {
-            return corner(t, f, practice.wire(), speed, arc);
+        Penetration penetration = Penetration.of(joint, practice);
+        double speed = speed(joint.thinnerMm(), practice);
+        double arc = joint.thinnerMm() < MICRO_BELOW_MM ? MICRO_ARC_MM : USUAL_ARC_MM;
+        if (joint.isCorner()) {
+            Demand reach = corner(joint, practice, speed, arc);
+            return penetration == Penetration.ROOT ? reach.keepingBackSolid(joint, practice) : reach;
         }
-        if (practice.bothSides()) {
-            return halfDepth(t, speed, arc, practice.wire(), joint.gap().inMillimetres());
+        if (joint.groove().isPresent()) {
+            return root(joint, practice, penetration, joint.groove().get(), speed, arc);
         }
-        return joint.groove()
-                .map(groove -> root(t, f, groove, speed, arc))
-                .orElseGet(() -> through(joint, t, f, practice, speed, arc));
+        Demand through = through(joint, practice, speed, arc);
+        return penetration == Penetration.FULL
+                ? through
+                : through.limitedTo(depthMm(joint, practice), joint, practice.wire());
     }
 
-    private static Demand corner(double t, double f, boolean wire, double speed, double arc) {
-        double reach = f * cornerReachMm(t) * (wire ? 1 : 0.75);
-        double leg = wire ? Math.min(0.8 + t, MAX_LEG_MM) : 0;
-        return new Demand(reach, 0, 1.1 * leg * leg / 2, leg, speed, arc, NO_LIMIT);
+    /**
+     * How deep a run melts where it does not go through, mm: as told or half the thickness, not deeper than one run melts; 0.65 t from
+     * each side; a surface run 0.25 t or 0.8 mm, the smaller. Source: [judgement].
+     */
+    public static double depthMm(Joint joint, Practice practice) {
+        double t = joint.thinnerMm();
+        return switch (Penetration.of(joint, practice)) {
+            case PARTIAL ->
+                practice.depth()
+                        .map(Length::inMillimetres)
+                        .orElse(Math.min(HALF_DEPTH * t, joint.material().deepestRunMm()));
+            case BOTH_SIDES -> EACH_SIDE * t;
+            case SURFACE -> Math.min(SURFACE_SHARE * t, SURFACE_MM);
+            default -> t;
+        };
+    }
+
+    /** Fused to its reach along both faces; a leg is laid a little larger than drawn. */
+    private static Demand corner(Joint joint, Practice practice, double speed, double arc) {
+        double t = joint.thinnerMm();
+        double reach = practice.position().reachFactor() * cornerReachMm(t) * (practice.wire() ? 1 : 0.75);
+        double leg = practice.wire() ? Math.min(laidLegMm(joint), MAX_LEG_MM) : 0;
+        double deposit = joint.preparation().isBevelledT() && practice.wire() ? ROOT_AREA_MM2 : legAreaMm2(leg);
+        return new Demand(reach, 0, deposit, leg, speed, arc, NO_LIMIT);
+    }
+
+    /** Leg as a hand lays it, mm: 0.8 over the leg drawn, or over the thickness where none is. */
+    public static double laidLegMm(Joint joint) {
+        double drawn = joint.leg().map(Length::inMillimetres).orElse(Math.max(joint.thinnerMm(), joint.legMm()));
+        return OVER_LAID_MM + drawn;
+    }
+
+    /** Section of a fillet a little convex, mm²: 1.1 L²/2. */
+    public static double legAreaMm2(double legMm) {
+        return 1.1 * legMm * legMm / 2;
     }
 
     /** How far a corner is fused along both faces, flat and with wire, mm: min(0.8 + t, 2.7). */
@@ -70,36 +111,86 @@ public record Demand(
         return Math.min(0.8 + t, MAX_REACH_MM);
     }
 
-    private static Demand through(Joint joint, double t, double f, Practice practice, double speed, double arc) {
-        double y = f * usualWidth(t) / 2 * joint.form().reachFactor();
+    /** Reaches less far where its full reach would melt the back of the thinner member. */
+    private Demand keepingBackSolid(Joint joint, Practice practice) {
+        JointHeat heat = JointHeat.of(joint, practice, this);
+        double most = heat.powerW(JointHeat.LEAST_HALF_WIDTH_MM, joint.thinnerMm());
+        if (heat.powerW(halfWidthMm, depthMm) <= most) {
+            return this;
+        }
+        double reach = heat.frontWidthMm(most, 2 * halfWidthMm) / 2;
+        return new Demand(
+                Math.max(reach, JointHeat.LEAST_HALF_WIDTH_MM), 0, depositMm2, legMm, speedMmPerS, arcMm, sinkMm);
+    }
+
+    private static Demand through(Joint joint, Practice practice, double speed, double arc) {
+        double t = joint.thinnerMm();
+        double y = practice.position().reachFactor()
+                * usualWidth(t)
+                / 2
+                * joint.form().reachFactor();
         double deposit = practice.wire() ? flatBead(y, t) + joint.gap().inMillimetres() * t : 0;
         return new Demand(y, t, deposit, 0, speed, arc, NO_LIMIT);
     }
 
-    /** Each side melts a little past the middle, so that the two sides meet. */
-    private static Demand halfDepth(double t, double speed, double arc, boolean wire, double gap) {
-        Demand side = limited(0.55 * t, 0.55 * t, speed, arc, wire);
-        return side.withDeposit(side.depositMm2() + (wire ? gap * t / 2 : 0));
+    /** A run that stops at a depth adds metal for what it melts, and half the gap. */
+    private Demand limitedTo(double depth, Joint joint, boolean wire) {
+        double y = Math.min(LIMITED_HALF_WIDTH_MM, halfWidthMm);
+        double bead = flatBead(y, Math.min(joint.thinnerMm(), 2 * depth));
+        double deposit = wire ? bead + joint.gap().inMillimetres() * depth : 0;
+        return new Demand(y, Math.min(depth, depthMm), deposit, 0, speedMmPerS, arcMm, NO_LIMIT);
     }
 
     /** Limited penetration to a depth: half width 0.5 mm at the depth (judgement). */
     public static Demand limited(double depthMm, double beadThicknessMm, double speed, double arc, boolean wire) {
-        double y = 0.5;
+        double y = LIMITED_HALF_WIDTH_MM;
         double deposit = wire ? flatBead(y, beadThicknessMm) : 0;
         return new Demand(y, depthMm, deposit, 0, speed, arc, NO_LIMIT);
     }
 
-    /** A fill pass: melts a half width of the face, adds a section, at the speed and arc of another pass. */
-    public static Demand onFace(double halfWidthMm, double depositMm2, Demand like) {
-        return new Demand(halfWidthMm, 0, depositMm2, 0, like.speedMmPerS(), like.arcMm(), NO_LIMIT);
+    /**
+     * A fill pass: melts a half width of the face, at most the reach of a corner and less out of position, and adds a section. Falling, it
+     * goes no faster than flat.
+     */
+    public Demand onFace(double halfWidth, double squareMm, Practice practice) {
+        Position position = practice.position();
+        double half = position.reachFactor() * Math.min(MAX_REACH_MM, halfWidth);
+        double speed = practice.travelMmPerS().isPresent() ? speedMmPerS : speedMmPerS / position.speedFactor();
+        return new Demand(half, 0, squareMm, 0, speed, arcMm, NO_LIMIT);
     }
 
-    /** Root pass of a V: melts the land, in metal as thick as the bevel stands above the edge of the pool. */
-    private static Demand root(double t, double f, Groove groove, double speed, double arc) {
+    /** The same run at another place of a seam that passes through several positions. */
+    public Demand turnedFrom(Position here, Position there) {
+        double half = halfWidthMm / here.reachFactor() * there.reachFactor();
+        return new Demand(half, depthMm, depositMm2, legMm, speedMmPerS, arcMm, sinkMm);
+    }
+
+    /** The run from the other side of a groove, ground back to sound metal: a little past the middle of the land. */
+    public Demand onBack(Groove groove) {
+        double depth =
+                Math.max(LIMITED_HALF_WIDTH_MM, EACH_SIDE * groove.rootFace().inMillimetres());
+        return new Demand(LIMITED_HALF_WIDTH_MM, depth, ROOT_AREA_MM2, 0, speedMmPerS, arcMm, NO_LIMIT);
+    }
+
+    /**
+     * Root pass of a V: melts the land, in metal as thick as the bevel stands above the edge of the pool. Where the land is not to be
+     * melted through, it is melted to what is wanted of it.
+     */
+    private static Demand root(
+            Joint joint, Practice practice, Penetration penetration, Groove groove, double speed, double arc) {
+        double t = joint.thinnerMm();
         double land = groove.rootFace().inMillimetres();
-        double width = f * usualWidth(Math.max(land, 1));
+        double width = practice.position().reachFactor() * usualWidth(Math.max(land, 1));
         double sink = rootThicknessMm(t, width, groove);
-        return new Demand(width / 2, Math.min(Math.max(land, 0.5), sink), ROOT_AREA_MM2, 0, speed, arc, sink);
+        double through = Math.min(Math.max(land, 0.5), sink);
+        double wanted = switch (penetration) {
+            case PARTIAL -> depthMm(joint, practice) - (t - land);
+            case BOTH_SIDES -> EACH_SIDE * land;
+            default -> through;
+        };
+        double depth = Math.min(through, Math.max(0, wanted));
+        double half = depth < through ? Math.min(LIMITED_HALF_WIDTH_MM, width / 2) : width / 2;
+        return new Demand(half, depth, ROOT_AREA_MM2, 0, speed, arc, sink);
     }
 
     /** The same melt with another section of added metal, mm². */

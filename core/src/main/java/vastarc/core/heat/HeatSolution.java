@@ -1,5 +1,6 @@
 package vastarc.core.heat;
 
+import vastarc.core.joint.Chill;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Practice;
 import vastarc.core.material.Properties;
@@ -15,6 +16,8 @@ import vastarc.core.material.Properties;
  * @param baseShare            share of the plate power that the base member takes, 0–1
  * @param pool                 the pool at this power
  * @param poolBehindMm         its length behind the arc, mm
+ * @param backPeakC            highest temperature the back of the thinner member sees, °C
+ * @param coolingPowerW        power that stays in the plates and has to leave them again: without what goes straight into a bar, W
  */
 public record HeatSolution(
         Joint joint,
@@ -24,7 +27,11 @@ public record HeatSolution(
         double wirePowerW,
         double baseShare,
         Pool pool,
-        double poolBehindMm) {
+        double poolBehindMm,
+        double backPeakC,
+        double coolingPowerW) {
+
+    private static final double MOST_TRAIL_MM = 2000;
 
     public static HeatSolution of(Joint joint, Practice practice) {
         return of(joint, practice, Demand.of(joint, practice));
@@ -46,7 +53,12 @@ public record HeatSolution(
                 wirePower(joint, demand),
                 heat.baseShare(demand.halfWidthMm(), demand.depthMm(), plate),
                 pool,
-                behind);
+                behind,
+                heat.backPeakC(
+                        plate, joint.thinnerMm(), joint.material().properties().meltC()),
+                practice.chill() == Chill.NONE
+                        ? plate
+                        : JointHeat.withoutBar(joint, practice, demand).powerW(demand.halfWidthMm(), demand.depthMm()));
     }
 
     /** The steady current alone, A: for tables and comparisons that do not need the pool. */
@@ -98,7 +110,7 @@ public record HeatSolution(
     public double effectiveThicknessMm() {
         double base = Math.min(joint.base().inMillimetres(), demand.sinkMm());
         double abutting = Math.min(joint.abutting().inMillimetres(), demand.sinkMm());
-        return (joint.form().baseLegs() * base + abutting) / 2;
+        return (joint.baseLegs() * base + abutting) / 2;
     }
 
     public Properties metal() {
@@ -110,34 +122,50 @@ public record HeatSolution(
         return new Cooling(
                 metal(),
                 effectiveThicknessMm(),
-                platePowerW,
+                coolingPowerW,
                 demand.speedMmPerS(),
                 slopeS,
                 Cooling.USUAL_BEAD_MM,
-                faceLossWPerM2K,
+                faceLossWPerM2K + practice.chill().contactWPerM2K(),
                 practice.preheatC());
     }
 
     /**
      * Length behind the arc that must stay under gas until the seam has fallen to a temperature, mm.
      *
-     * <p>\( L = v\tau \), \( \tau = \left(\frac{q/v}{t\,\Delta T}\right)^2 / (4\pi k\rho c) \) with the cooling properties. Source: line
-     * source on thin plate [textbook].
+     * <p>\( L = v\tau \) with \( \Delta T\sqrt{\tau} = \frac{q/v}{t\sqrt{4\pi k\rho c}}\,e^{-h\tau/(\rho c t)} \), the cooling
+     * properties, h of both faces under gas and of a bar. Source: line source on thin plate [textbook].
      */
     public double trailLengthMm(double temperatureC) {
-        double ratio = lineHeat() / (temperatureC - Practice.ROOM_C);
-        return demand.speedMmPerS() * ratio * ratio;
+        double most = lineHeat() / (temperatureC - practice.preheatC());
+        if (most <= 0) {
+            return MOST_TRAIL_MM;
+        }
+        double longest = most * most;
+        double time =
+                Search.root(tau -> temperatureC - trailingAfterC(tau), Math.min(1e-3, longest / 2), longest, 1e-4);
+        return Math.min(MOST_TRAIL_MM, demand.speedMmPerS() * time);
     }
 
     /** Temperature of the seam a distance behind the arc, °C; the inverse of {@link #trailLengthMm}. */
     public double trailingC(double behindMm) {
-        return practice.preheatC() + lineHeat() / Math.sqrt(behindMm / demand.speedMmPerS());
+        return trailingAfterC(behindMm / demand.speedMmPerS());
+    }
+
+    private double trailingAfterC(double afterS) {
+        return practice.preheatC() + lineHeat() / Math.sqrt(afterS) * Math.exp(-faceLossPerS() * afterS);
+    }
+
+    /** h/(ρ c t) under gas, with a bar its contact besides, 1/s. */
+    private double faceLossPerS() {
+        double stored = metal().densityKgPerM3() * metal().coolingCapacityJPerKgK() * effectiveThicknessMm() * 1e-3;
+        return (Cooling.UNDER_GAS + practice.chill().contactWPerM2K()) / stored;
     }
 
     /** (q/v)/(t √(4π k ρ c)), K·√s. */
     private double lineHeat() {
         Properties metal = metal();
-        double perMetre = platePowerW / (demand.speedMmPerS() * 1e-3);
+        double perMetre = coolingPowerW / (demand.speedMmPerS() * 1e-3);
         double spread = 4
                 * Math.PI
                 * metal.coolingConductivityWPerMK()

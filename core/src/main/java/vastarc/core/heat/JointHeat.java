@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Practice;
+import vastarc.core.joint.Preparation;
 import vastarc.core.material.Properties;
 
 /**
@@ -18,11 +19,15 @@ import vastarc.core.material.Properties;
  */
 public final class JointHeat {
 
+    /** Least half width of what is called molten, mm. */
+    public static final double LEAST_HALF_WIDTH_MM = 0.05;
+
+    private static final double STRIP_MM = 3;
     private static final double FACE_LOSS_W_PER_M2K = 50;
     private static final double SMALL_TAB_FACTOR = 0.5;
     private static final double MM = 1e-3;
     private static final double WIDTH_TOLERANCE_M = 1e-6;
-    private static final double MIN_HALF_WIDTH_M = 0.05 * MM;
+    private static final double MIN_HALF_WIDTH_M = LEAST_HALF_WIDTH_MM * MM;
     private static final double MAX_HALF_WIDTH_M = 20 * MM;
     private static final double POOL_LINE_M = 0.3 * MM;
     private static final double MAX_POOL_LENGTH_M = 200 * MM;
@@ -45,18 +50,30 @@ public final class JointHeat {
 
     /** The joint under an arc that meets the demand. Members of equal thickness and metal are merged. */
     public static JointHeat of(Joint joint, Practice practice, Demand demand) {
-        double loss = 2 * FACE_LOSS_W_PER_M2K + practice.chill().contactWPerM2K();
+        return of(joint, practice, demand, practice.chill().contactWPerM2K());
+    }
+
+    /** The same without its bar. */
+    static JointHeat withoutBar(Joint joint, Practice practice, Demand demand) {
+        return of(joint, practice, demand, 0);
+    }
+
+    private static JointHeat of(Joint joint, Practice practice, Demand demand, double contact) {
+        double loss = 2 * FACE_LOSS_W_PER_M2K + contact;
         double speed = demand.speedMmPerS() * MM;
         double base = Math.min(joint.base().inMillimetres(), demand.sinkMm());
         double abutting = Math.min(joint.abutting().inMillimetres(), demand.sinkMm());
-        double baseWeight = joint.form().baseLegs() / 2.0;
+        double baseWeight = joint.baseLegs() / 2.0;
         double abuttingWeight = joint.smallTab() ? SMALL_TAB_FACTOR / 2 : 0.5;
-        List<Leg> legs = new ArrayList<>(2);
+        List<Leg> legs = new ArrayList<>(3);
         if (base == abutting && !joint.isDissimilar()) {
             legs.add(leg(baseWeight + abuttingWeight, joint.material().properties(), base, speed, loss));
         } else {
             legs.add(leg(baseWeight, joint.material().properties(), base, speed, loss));
             legs.add(leg(abuttingWeight, joint.other().properties(), abutting, speed, loss));
+        }
+        if (joint.preparation() == Preparation.BACKING_STRIP) {
+            legs.add(leg(1, joint.material().properties(), STRIP_MM, speed, loss));
         }
         return new JointHeat(legs, practice.preheatC());
     }
@@ -80,7 +97,9 @@ public final class JointHeat {
 
     /** Share of a power that the base member takes, 0–1. */
     public double baseShare(double halfWidthMm, double depthMm, double powerW) {
-        return legs.size() == 1 ? 1 : legs.get(0).power(halfWidthMm * MM, depthMm * MM, preheatC) / powerW;
+        return legs.size() == 1 || powerW <= 0
+                ? 1
+                : legs.get(0).power(halfWidthMm * MM, depthMm * MM, preheatC) / powerW;
     }
 
     /** Width of the pool on the face, mm; 0 if nothing melts. The search starts from a guess. */
@@ -98,6 +117,12 @@ public final class JointHeat {
         double half = Search.rootNear(
                 y -> power(y, zM) - powerW, guessMm * MM / 2, MIN_HALF_WIDTH_M, MAX_HALF_WIDTH_M, WIDTH_TOLERANCE_M);
         return half <= MIN_HALF_WIDTH_M ? 0 : 2 * half / MM;
+    }
+
+    /** Highest temperature the back of the thinner member sees, °C; above melting where the back melts. */
+    public double backPeakC(double powerW, double thinnerMm, double meltC) {
+        double melts = power(MIN_HALF_WIDTH_M, thinnerMm * MM);
+        return preheatC + (meltC - preheatC) * powerW / melts;
     }
 
     /** Length of the pool behind the arc, mm. The search starts from a guess. */

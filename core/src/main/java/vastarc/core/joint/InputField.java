@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.BiFunction;
+import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import vastarc.core.joint.JointLimits.Range;
@@ -37,6 +38,7 @@ public final class InputField<T> {
     private final Optional<T> usual;
     private final boolean required;
     private final Predicate<JointForm> asked;
+    private final BiPredicate<JointForm, T> offered;
     private final String spoken;
     private final Optional<InputField<Material>> gauged;
     private final BiConsumer<WeldEntry, T> put;
@@ -51,6 +53,7 @@ public final class InputField<T> {
         this.usual = draft.usual;
         this.required = draft.required;
         this.asked = draft.asked;
+        this.offered = draft.offered;
         this.spoken = draft.spoken;
         this.gauged = draft.gauged;
         this.put = put;
@@ -90,6 +93,7 @@ public final class InputField<T> {
         private Optional<T> usual = Optional.empty();
         private boolean required;
         private Predicate<JointForm> asked = form -> true;
+        private BiPredicate<JointForm, T> offered = (form, value) -> true;
         private String spoken;
         private Optional<InputField<Material>> gauged = Optional.empty();
 
@@ -114,6 +118,12 @@ public final class InputField<T> {
         /** The joint forms it means something for. */
         Draft<T> askedOf(Predicate<JointForm> forms) {
             asked = forms;
+            return this;
+        }
+
+        /** The joint forms that a choice is offered for. */
+        Draft<T> offering(BiPredicate<JointForm, T> forms) {
+            offered = forms;
             return this;
         }
 
@@ -160,6 +170,11 @@ public final class InputField<T> {
     /** Every choice, in order; empty for another kind. */
     public List<T> choices() {
         return choices;
+    }
+
+    /** Those of its choices that mean something for a joint form, in order. */
+    public List<T> choicesFor(JointForm form) {
+        return choices.stream().filter(value -> offered.test(form, value)).toList();
     }
 
     /** Empty for choices and flags. */

@@ -18,6 +18,8 @@ import vastarc.core.quantity.Length;
  * @param groove        V preparation, where there is one
  * @param copeAngleDeg  angle between branch and run of a saddle, 30–90°
  * @param smallTab      the abutting member is too short to count as endless: half of it counts
+ * @param preparation   how the edges are made ready
+ * @param leg           fillet leg as drawn; the usual one where it is not told
  */
 public record Joint(
         Material material,
@@ -29,16 +31,33 @@ public record Joint(
         Length gap,
         Optional<Groove> groove,
         double copeAngleDeg,
-        boolean smallTab) {
+        boolean smallTab,
+        Preparation preparation,
+        Optional<Length> leg) {
 
     private static final double GROOVE_WIRE_MM = 4;
+    private static final double LEG_AS_THICK_MM = 3;
+    private static final double LEG_OF_THICKNESS = 0.7;
+    private static final double SOCKET_LEG = 1.1;
 
     /** Both members alike, square and closed up, at right angles; a V butt gets the usual V. */
     public static Joint of(Material material, JointForm form, double millimetres) {
         Length thickness = Length.ofMillimetres(millimetres);
         Optional<Groove> groove = form == JointForm.V_BUTT ? Optional.of(Groove.USUAL) : Optional.empty();
         Length closed = Length.ofMillimetres(0);
-        return new Joint(material, material, form, thickness, thickness, Optional.empty(), closed, groove, 90, false);
+        return new Joint(
+                material,
+                material,
+                form,
+                thickness,
+                thickness,
+                Optional.empty(),
+                closed,
+                groove,
+                90,
+                false,
+                Preparation.usualFor(form),
+                Optional.empty());
     }
 
     /** A copy with some things changed, for example {@code joint.with(draft -> draft.smallTab = true)}. */
@@ -69,6 +88,43 @@ public record Joint(
     /** Thickness that the wire is chosen by: a groove is filled in passes, with wire for medium plate, mm. */
     public double wireThicknessMm() {
         return groove.isPresent() ? Math.min(thinnerMm(), GROOVE_WIRE_MM) : thinnerMm();
+    }
+
+    /** A corner between two members, fused from the face: fillets, laps, inside corners, sockets. */
+    public boolean isCorner() {
+        return form.isCorner() || preparation == Preparation.SOCKET;
+    }
+
+    /** Half plates of the base (through) member: a pipe runs on behind the mouth of its socket. */
+    public int baseLegs() {
+        return preparation == Preparation.SOCKET ? 2 : form.baseLegs();
+    }
+
+    /** The back lies open to the air: not between the members of an edge joint, nor in a socket or on a strip. */
+    public boolean hasOpenBack() {
+        return form != JointForm.EDGE
+                && preparation != Preparation.SOCKET
+                && preparation != Preparation.BACKING_STRIP
+                && !preparation.isBevelledT();
+    }
+
+    /** Fillet leg, mm: as drawn; else t up to 3 mm, then 0.7 t and at least 3; 1.1 of the wall in a socket [judgement]. */
+    public double legMm() {
+        double t = thinnerMm();
+        double usual = preparation == Preparation.SOCKET
+                ? SOCKET_LEG * t
+                : t <= LEG_AS_THICK_MM ? t : Math.max(LEG_AS_THICK_MM, LEG_OF_THICKNESS * t);
+        return leg.map(Length::inMillimetres).orElse(usual);
+    }
+
+    /** The same joint prepared otherwise, with the groove that belongs to it; a V of plate is a form of its own. */
+    public Joint prepared(Preparation other) {
+        return with(draft -> {
+            draft.preparation = other;
+            draft.form = form == JointForm.SQUARE_BUTT && other == Preparation.V ? JointForm.V_BUTT : form;
+            draft.groove =
+                    other.isGroove() ? Optional.of(groove.orElse(Groove.usualFor(other, form))) : Optional.empty();
+        });
     }
 
     public boolean isDissimilar() {
@@ -103,6 +159,8 @@ public record Joint(
         public Optional<Groove> groove;
         public double copeAngleDeg;
         public boolean smallTab;
+        public Preparation preparation;
+        public Optional<Length> leg;
 
         private Draft(Joint from) {
             material = from.material;
@@ -115,10 +173,24 @@ public record Joint(
             groove = from.groove;
             copeAngleDeg = from.copeAngleDeg;
             smallTab = from.smallTab;
+            preparation = from.preparation;
+            leg = from.leg;
         }
 
         private Joint joint() {
-            return new Joint(material, other, form, base, abutting, tubeOd, gap, groove, copeAngleDeg, smallTab);
+            return new Joint(
+                    material,
+                    other,
+                    form,
+                    base,
+                    abutting,
+                    tubeOd,
+                    gap,
+                    groove,
+                    copeAngleDeg,
+                    smallTab,
+                    preparation,
+                    leg);
         }
     }
 }

@@ -7,6 +7,7 @@ import vastarc.core.finding.Problem;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
+import vastarc.core.wording.Phrase;
 
 /** The ranges inside which the product answers, and what must fit together. */
 public final class JointLimits {
@@ -41,6 +42,8 @@ public final class JointLimits {
     public static final Range GAP = new Range("gapMm", 0, 4, Unit.MILLIMETRE);
     public static final Range GROOVE_ANGLE = new Range("grooveAngleDeg", 30, 120, Unit.DEGREE);
     public static final Range ROOT_FACE = new Range("rootFaceMm", 0, 4, Unit.MILLIMETRE);
+    public static final Range LEG = new Range("legMm", 0.5, 12, Unit.MILLIMETRE);
+    public static final Range DEPTH = new Range("depthMm", 0.05, 12, Unit.MILLIMETRE);
     public static final Range COPE_ANGLE = new Range("copeAngleDeg", 30, 90, Unit.DEGREE);
     public static final Range PREHEAT = new Range("preheatC", -20, 400, Unit.CELSIUS);
     public static final Range TRAVEL = new Range("travelMmPerMin", 20, 600, Unit.MM_PER_MIN);
@@ -60,6 +63,49 @@ public final class JointLimits {
             }
         });
         return problems;
+    }
+
+    /** What of the practice does not fit the joint. */
+    public static List<Problem> misfits(Joint joint, Practice practice) {
+        List<Problem> problems = new ArrayList<>();
+        practice.penetration()
+                .filter(told -> !told.isFor(joint))
+                .ifPresent(told -> problems.add(Problem.badValue(
+                        "penetration",
+                        "penetration.form",
+                        Phrase.of("penetration." + told),
+                        Phrase.of("joint." + joint.form()),
+                        names(Penetration.choicesFor(joint)))));
+        practice.depth()
+                .filter(depth -> depth.inMillimetres() >= joint.thinnerMm())
+                .filter(depth -> Penetration.of(joint, practice) == Penetration.PARTIAL)
+                .ifPresent(depth -> problems.add(
+                        Problem.badValue("depthMm", "depth.through", depth, Quantity.millimetres(joint.thinnerMm()))));
+        return problems;
+    }
+
+    private static String names(List<? extends Enum<?>> choices) {
+        return String.join(", ", choices.stream().map(Enum::name).toList());
+    }
+
+    /** A preparation that this form does not have, or that is too deep a cut for so thin a plate. */
+    static Optional<Problem> preparation(JointForm form, Preparation told, double thicknessMm) {
+        if (!told.isFor(form)) {
+            return Optional.of(Problem.badValue(
+                    "preparation",
+                    "preparation.form",
+                    Phrase.of("preparation." + told),
+                    Phrase.of("joint." + form),
+                    names(Preparation.choicesFor(form))));
+        }
+        boolean thin = told == Preparation.V && form == JointForm.SQUARE_BUTT && thicknessMm < Preparation.V_FROM_MM;
+        return thin
+                ? Optional.of(Problem.badValue(
+                        "preparation",
+                        "preparation.thin",
+                        Quantity.millimetres(thicknessMm),
+                        Quantity.millimetres(Preparation.V_FROM_MM)))
+                : Optional.empty();
     }
 
     /** The wall that belongs to the tube: the branch of a saddle, the abutting tube of a plate, both of a butt. */

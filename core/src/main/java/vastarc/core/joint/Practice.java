@@ -1,7 +1,9 @@
 package vastarc.core.joint;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
+import vastarc.core.quantity.Length;
 
 /**
  * How the hand goes about it. {@link #usual()} is the default; {@link #with} changes some of it.
@@ -16,7 +18,8 @@ import java.util.function.Consumer;
  * @param purged          back kept under argon
  * @param pulse           what a pulse is wanted for
  * @param finish          what the weld must be
- * @param bothSides       each side welded to mid-depth; needs access to the back
+ * @param penetration     how deep the arc has to melt; the joint's usual where it is not told
+ * @param depth           of a partial penetration; half the thickness where it is not told
  * @param backAccess      the back can be reached
  * @param access          room for the torch
  * @param service         what the weld has to bear
@@ -36,7 +39,8 @@ public record Practice(
         boolean purged,
         PulsePurpose pulse,
         Finish finish,
-        boolean bothSides,
+        Optional<Penetration> penetration,
+        Optional<Length> depth,
         boolean backAccess,
         Access access,
         Service service,
@@ -60,7 +64,8 @@ public record Practice(
                 false,
                 PulsePurpose.NONE,
                 Finish.PLAIN,
-                false,
+                Optional.empty(),
+                Optional.empty(),
                 true,
                 Access.OPEN,
                 Service.GENERAL,
@@ -77,6 +82,19 @@ public record Practice(
         return draft.practice();
     }
 
+    /** Told to melt this deep. */
+    public Practice melting(Penetration how) {
+        return with(draft -> draft.penetration = Optional.of(how));
+    }
+
+    /** Told to melt to a depth, mm. */
+    public Practice melting(double depthMm) {
+        return with(draft -> {
+            draft.penetration = Optional.of(Penetration.PARTIAL);
+            draft.depth = Optional.of(Length.ofMillimetres(depthMm));
+        });
+    }
+
     /** The open form of a practice, for {@link Practice#with}. */
     public static final class Draft {
         public Position position;
@@ -89,7 +107,8 @@ public record Practice(
         public boolean purged;
         public PulsePurpose pulse;
         public Finish finish;
-        public boolean bothSides;
+        public Optional<Penetration> penetration;
+        public Optional<Length> depth;
         public boolean backAccess;
         public Access access;
         public Service service;
@@ -109,7 +128,8 @@ public record Practice(
             purged = from.purged;
             pulse = from.pulse;
             finish = from.finish;
-            bothSides = from.bothSides;
+            penetration = from.penetration;
+            depth = from.depth;
             backAccess = from.backAccess;
             access = from.access;
             service = from.service;
@@ -131,7 +151,8 @@ public record Practice(
                     purged,
                     pulse,
                     finish,
-                    bothSides,
+                    penetration,
+                    depth,
                     backAccess,
                     access,
                     service,

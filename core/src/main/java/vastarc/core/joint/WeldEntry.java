@@ -19,6 +19,8 @@ final class WeldEntry {
     Optional<Length> rootFace = Optional.empty();
     Optional<Double> copeAngleDeg = Optional.empty();
     boolean smallTab;
+    Optional<Preparation> preparation = Optional.empty();
+    Optional<Length> leg = Optional.empty();
     final Practice.Draft practice = new Practice.Draft(Practice.usual());
 
     /** The weld, or every problem noted on the way and then what does not fit together. */
@@ -26,30 +28,41 @@ final class WeldEntry {
         if (!inputs.problems().isEmpty()) {
             return Outcome.failed(inputs.problems());
         }
+        preparation
+                .flatMap(told -> JointLimits.preparation(
+                        form.orElseThrow(), told, base.orElseThrow().inMillimetres()))
+                .ifPresent(inputs::note);
+        if (!inputs.problems().isEmpty()) {
+            return Outcome.failed(inputs.problems());
+        }
         Joint joint = joint(material.orElseThrow(), form.orElseThrow(), base.orElseThrow());
         JointLimits.misfits(joint).forEach(inputs::note);
+        JointLimits.misfits(joint, practice.practice()).forEach(inputs::note);
         return inputs.problems().isEmpty()
                 ? Outcome.of(new Weld(joint, practice.practice()))
                 : Outcome.failed(inputs.problems());
     }
 
-    private Joint joint(Material metal, JointForm joined, Length thickness) {
-        boolean grooved = joined == JointForm.V_BUTT || joined == JointForm.TUBE_BUTT && grooveAngleDeg.isPresent();
+    private Joint joint(Material metal, JointForm told, Length thickness) {
+        Preparation prepared = preparation.orElse(
+                told == JointForm.TUBE_BUTT && grooveAngleDeg.isPresent() ? Preparation.V : Preparation.usualFor(told));
+        JointForm joined = told == JointForm.SQUARE_BUTT && prepared == Preparation.V ? JointForm.V_BUTT : told;
         return Joint.of(metal, joined, thickness.inMillimetres()).with(draft -> {
             draft.abutting = abutting.orElse(thickness);
             draft.other = other.orElse(metal);
             draft.tubeOd = joined.isTube() ? tubeOd : Optional.empty();
             draft.gap = gap.orElse(draft.gap);
-            draft.groove = grooved ? Optional.of(groove()) : Optional.empty();
+            draft.preparation = prepared;
+            draft.groove = prepared.isGroove() ? Optional.of(groove(prepared, joined)) : Optional.empty();
             draft.copeAngleDeg = copeAngleDeg.orElse(draft.copeAngleDeg);
             draft.smallTab = smallTab;
+            draft.leg = leg;
         });
     }
 
-    private Groove groove() {
+    private Groove groove(Preparation prepared, JointForm joined) {
+        Groove usual = Groove.usualFor(prepared, joined);
         return new Groove(
-                grooveAngleDeg.orElse(Groove.USUAL.angleDeg()),
-                rootFace.orElse(Groove.USUAL.rootFace()),
-                gap.orElse(Groove.USUAL.gap()));
+                grooveAngleDeg.orElse(usual.angleDeg()), rootFace.orElse(usual.rootFace()), gap.orElse(usual.gap()));
     }
 }

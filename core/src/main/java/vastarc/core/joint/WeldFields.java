@@ -20,7 +20,8 @@ import vastarc.core.quantity.Length;
 /** Every input of a joint and a practice: the one place that knows them all. */
 public final class WeldFields {
 
-    private static final Predicate<JointForm> GROOVED = form -> form == JointForm.V_BUTT || form == JointForm.TUBE_BUTT;
+    private static final Predicate<JointForm> GROOVED =
+            form -> Preparation.choicesFor(form).stream().anyMatch(Preparation::isGroove);
 
     public static final InputField<Material> MATERIAL = choice("material", Material.class)
             .required()
@@ -65,6 +66,17 @@ public final class WeldFields {
     public static final InputField<Length> ROOT_FACE = length(JointLimits.ROOT_FACE)
             .askedOf(GROOVED)
             .maybeInto((entry, value) -> entry.rootFace = Optional.of(value), groove(Groove::rootFace));
+    public static final InputField<Preparation> PREPARATION = choice("preparation", Preparation.class)
+            .askedOf(form -> Preparation.choicesFor(form).size() > 1)
+            .offering((form, value) -> value.isFor(form))
+            .into(
+                    (entry, value) -> entry.preparation = Optional.of(value),
+                    weld -> weld.joint().preparation());
+    public static final InputField<Length> LEG = length(JointLimits.LEG)
+            .askedOf(form -> form.isCorner() || form == JointForm.TUBE_BUTT)
+            .maybeInto(
+                    (entry, value) -> entry.leg = Optional.of(value),
+                    weld -> weld.joint().leg());
     public static final InputField<Double> COPE_ANGLE = figure(JointLimits.COPE_ANGLE)
             .usually(90.0)
             .askedOf(form -> form == JointForm.TUBE_SADDLE)
@@ -108,10 +120,25 @@ public final class WeldFields {
     public static final InputField<Finish> FINISH = choice("finish", Finish.class)
             .usually(Practice.usual().finish())
             .into((entry, value) -> entry.practice.finish = value, practice(Practice::finish));
+    /** The older name of one way to penetrate; calls may still use it, pages do not. */
     public static final InputField<Boolean> BOTH_SIDES = flag("bothSides")
-            .usually(Practice.usual().bothSides())
+            .usually(false)
             .askedOf(form -> form == JointForm.SQUARE_BUTT)
-            .into((entry, value) -> entry.practice.bothSides = value, practice(Practice::bothSides));
+            .into(
+                    (entry, value) -> entry.practice.penetration =
+                            value ? Optional.of(Penetration.BOTH_SIDES) : entry.practice.penetration,
+                    weld -> weld.practice().penetration().equals(Optional.of(Penetration.BOTH_SIDES)));
+
+    public static final InputField<Penetration> PENETRATION = choice("penetration", Penetration.class)
+            .offering((form, value) -> value.isFor(Joint.of(Material.CARBON_STEEL, form, 1)))
+            .maybeInto(
+                    (entry, value) -> entry.practice.penetration = Optional.of(value),
+                    weld -> weld.practice().penetration());
+    public static final InputField<Length> DEPTH = length(JointLimits.DEPTH)
+            .askedOf(form -> !form.isCorner())
+            .maybeInto(
+                    (entry, value) -> entry.practice.depth = Optional.of(value),
+                    weld -> weld.practice().depth());
     public static final InputField<Boolean> BACK_ACCESS = flag("backAccess")
             .usually(Practice.usual().backAccess())
             .into((entry, value) -> entry.practice.backAccess = value, practice(Practice::backAccess));
@@ -148,6 +175,8 @@ public final class WeldFields {
             GAP,
             GROOVE_ANGLE,
             ROOT_FACE,
+            PREPARATION,
+            LEG,
             COPE_ANGLE,
             SMALL_TAB,
             POSITION,
@@ -161,6 +190,8 @@ public final class WeldFields {
             PULSE,
             FINISH,
             BOTH_SIDES,
+            PENETRATION,
+            DEPTH,
             BACK_ACCESS,
             ACCESS,
             SERVICE,

@@ -64,7 +64,8 @@ record PanelTargets(
                 setting.key().ifPresent(key -> figure(setting, key));
             }
             double working = value(logic.isTack() ? ScoreKey.SPOT_CURRENT : ScoreKey.WORKING_CURRENT);
-            boolean foot = logic.input() == ControlLogic.Input.FOOT;
+            boolean foot = logic.input() == ControlLogic.Input.FOOT
+                    && machine.logic(score.logic().name()).isPresent();
             boolean pulsed = score.sheet().isPulsed();
             boolean ownPeak = machine.control(PanelSetting.PULSE_PEAK).isPresent();
             double backgroundA = value(ScoreKey.PULSE_BACKGROUND) / 100 * working;

@@ -13,6 +13,8 @@ public enum Material {
     TITANIUM_GR2(Family.TITANIUM, null),
     TITANIUM_GR5(Family.TITANIUM, null);
 
+    private static final double DEEPER_BLIND = 1.2;
+
     private final Family family;
     private final @Nullable GaugeScale gauges;
 
@@ -32,6 +34,16 @@ public enum Material {
 
     public Properties properties() {
         return Properties.of(this);
+    }
+
+    /** Thickest square edge that one run from one side melts through soundly, mm (judgement). */
+    public double onePassMm() {
+        return OnePass.limitMm(family);
+    }
+
+    /** How deep one run melts at most where it need not go through, mm: a fifth more than it melts through (judgement). */
+    public double deepestRunMm() {
+        return DEEPER_BLIND * onePassMm();
     }
 
     public boolean isStainless() {

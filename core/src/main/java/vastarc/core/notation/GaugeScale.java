@@ -6,15 +6,17 @@ import java.util.TreeMap;
 import vastarc.core.quantity.Length;
 import vastarc.core.table.Table;
 
-/** Sheet gauges: the same number is another thickness in carbon steel than in stainless. Source: table {@code gauges.csv}. */
+/** Gauges: the same number is another thickness in carbon steel sheet, in stainless sheet and in tube. Source: table {@code gauges.csv}. */
 public enum GaugeScale {
     SHEET_STEEL("sheet_steel_in"),
-    STAINLESS_SHEET("stainless_sheet_in");
+    STAINLESS_SHEET("stainless_sheet_in"),
+    /** The Birmingham gauge. */
+    TUBE("tube_in");
 
     private final TreeMap<Integer, Length> thicknesses = new TreeMap<>();
 
     GaugeScale(String column) {
-        Table.read("gauges.csv", Set.of("gauge", "sheet_steel_in", "stainless_sheet_in"))
+        Table.read("gauges.csv", Set.of("gauge", "sheet_steel_in", "stainless_sheet_in", "tube_in"))
                 .forEach(row -> thicknesses.put((int) row.number("gauge"), Length.ofInches(row.number(column))));
     }
 

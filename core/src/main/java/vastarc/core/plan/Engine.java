@@ -11,7 +11,7 @@ import java.util.zip.CRC32;
 public final class Engine {
 
     /** Raised by one whenever a rule moves a figure. */
-    static final int RULES = 1;
+    static final int RULES = 2;
 
     /** Every table a figure depends on. */
     static final List<String> TABLES = List.of(
@@ -25,6 +25,7 @@ public final class Engine {
             "one-pass.csv",
             "preheat.csv",
             "tacks.csv",
+            "tip-flats.csv",
             "tints.csv",
             "torches.csv",
             "tungstens.csv",

@@ -16,6 +16,7 @@ import vastarc.core.sheet.OwnValues;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.SheetPlanner;
 import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.Way;
 
 /**
  * The plan of one weld: its sheet and its score, each made once and only when asked for. A control logic that belongs to another arc
@@ -31,27 +32,35 @@ public final class WeldPlan {
      * @param own     the hand's own values of the sheet's settings
      * @param choices the control logic, and own values that only a score has
      * @param proven  the sheet the weld was proven with, whose figures stand whatever the engine says today; empty for an open one
+     * @param pass    the pass it is for, from 1; own values and proof were made for the first and stand for that one alone
      */
-    public record Ask(Weld weld, ShopWays ways, OwnValues own, ScoreChoices choices, Optional<SheetDocument> proven) {
+    public record Ask(
+            Weld weld, ShopWays ways, OwnValues own, ScoreChoices choices, Optional<SheetDocument> proven, int pass) {
 
         /** Nothing set by hand, nothing proven. */
         public static Ask of(Weld weld, ShopWays ways) {
-            return new Ask(weld, ways, OwnValues.none(), ScoreChoices.none(), Optional.empty());
+            return new Ask(weld, ways, OwnValues.none(), ScoreChoices.none(), Optional.empty(), 1);
         }
 
         /** The same weld with nothing set by hand, under the same logic. */
         public Ask withoutOwn() {
-            return new Ask(weld, ways, OwnValues.none(), new ScoreChoices(choices.logic(), Map.of()), Optional.empty());
+            return new Ask(
+                    weld, ways, OwnValues.none(), new ScoreChoices(choices.logic(), Map.of()), Optional.empty(), pass);
         }
 
         /** The same weld as a machine with another logic does it. */
         public Ask with(ControlLogic logic) {
-            return new Ask(weld, ways, own, new ScoreChoices(Optional.of(logic), choices.own()), proven);
+            return new Ask(weld, ways, own, new ScoreChoices(Optional.of(logic), choices.own()), proven, pass);
         }
 
         /** The same weld in a shop of other ways. */
         public Ask in(ShopWays others) {
-            return new Ask(weld, others, own, choices, proven);
+            return new Ask(weld, others, own, choices, proven, pass);
+        }
+
+        /** Another pass of the same weld. */
+        public Ask onPass(int other) {
+            return new Ask(weld, ways, own, choices, proven, other);
         }
     }
 
@@ -86,7 +95,7 @@ public final class WeldPlan {
     public synchronized Outcome<Sheet> today() {
         Outcome<Sheet> made = today;
         if (made == null) {
-            made = SheetPlanner.plan(ask.weld().joint(), practice(), ask.ways(), ask.own());
+            made = SheetPlanner.plan(ask.weld().joint(), practice(), ask.ways(), ask.own(), ask.pass());
             today = made;
         }
         return made;
@@ -97,7 +106,10 @@ public final class WeldPlan {
         Outcome<Sheet> made = sheet;
         if (made == null) {
             Outcome<Sheet> reckoned = today();
-            made = ask.proven().map(proven -> reckoned.map(proven::heldOn)).orElse(reckoned);
+            made = ask.proven()
+                    .filter(proven -> ask.pass() == 1)
+                    .map(proven -> reckoned.map(proven::heldOn))
+                    .orElse(reckoned);
             sheet = made;
         }
         return made;
@@ -111,6 +123,11 @@ public final class WeldPlan {
             score = made;
         }
         return made;
+    }
+
+    /** The nearest ways where it has no sheet; empty where it has one. */
+    public List<Way> ways() {
+        return sheet().value().isPresent() ? List.of() : Way.outOf(ask.weld().joint(), practice(), ask.ways());
     }
 
     /** What the engine would set otherwise today than when it was proven; empty where it would not, or nothing is proven. */

@@ -3,11 +3,13 @@ package vastarc.core.sheet;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import vastarc.core.heat.Demand;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Practice;
 import vastarc.core.material.Family;
 import vastarc.core.table.Complete;
@@ -54,26 +56,28 @@ public record ButtChoice(
     /** Both ways, for a square butt that one pass from one side can do; empty for any other joint. */
     static List<ButtChoice> compare(Joint joint, Practice practice) {
         Practice oneSide = practice.with(draft -> {
-            draft.bothSides = false;
+            draft.penetration = Optional.of(Penetration.FULL);
             draft.wire = true;
         });
-        boolean thin =
-                joint.form() == JointForm.SQUARE_BUTT && joint.thinnerMm() <= ScopeRules.onePassLimitMm(joint, oneSide);
+        Penetration chosen = Penetration.of(joint, practice);
+        boolean thin = joint.form() == JointForm.SQUARE_BUTT
+                && joint.thinnerMm() <= joint.material().onePassMm()
+                && !chosen.leavesNotch();
         if (!thin) {
             return List.of();
         }
         Practice bothSides = practice.with(draft -> {
-            draft.bothSides = true;
+            draft.penetration = Optional.of(Penetration.BOTH_SIDES);
             draft.wire = false;
         });
         return List.of(
-                of("BOTH_SIDES", joint, bothSides, practice.bothSides() && !practice.wire()),
-                of("ONE_SIDE", joint, oneSide, !practice.bothSides() && practice.wire()));
+                of("BOTH_SIDES", joint, bothSides, chosen == Penetration.BOTH_SIDES && !practice.wire()),
+                of("ONE_SIDE", joint, oneSide, chosen == Penetration.FULL && practice.wire()));
     }
 
     private static ButtChoice of(String way, Joint joint, Practice practice, boolean chosen) {
         HeatSolution heat = HeatSolution.of(joint, practice, Demand.of(joint, practice));
-        boolean both = practice.bothSides();
+        boolean both = Penetration.of(joint, practice) == Penetration.BOTH_SIDES;
         int passes = both ? 2 : 1;
         double alpha = Complete.get(EXPANSION_PER_K, joint.material().family());
         double t = joint.thinnerMm();

@@ -2,6 +2,7 @@ package vastarc.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import vastarc.core.consumable.WireAlloy;
 import vastarc.core.finding.Caution;
 import vastarc.core.heat.Demand;
 import vastarc.core.heat.HeatSolution;
@@ -9,7 +10,10 @@ import vastarc.core.joint.Control;
 import vastarc.core.joint.Finish;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
+import vastarc.core.joint.Preparation;
+import vastarc.core.joint.Service;
 import vastarc.core.joint.Technique;
 import vastarc.core.material.Family;
 import vastarc.core.quantity.Length;
@@ -26,6 +30,7 @@ final class CautionRules {
     private static final double UNEQUAL_RATIO = 1.2;
     private static final double STEEP_COPE_DEG = 75;
     private static final double GRAVITY = 9.81;
+    private static final double GROUND_BACK_FROM_MM = 5;
 
     private CautionRules() {}
 
@@ -41,24 +46,28 @@ final class CautionRules {
     }
 
     /**
-     * What the metal asks for: purge, trailing gas (seam above 425 °C), preheat of chromoly over 3.2 mm.
+     * What the metal asks for: purge, trailing gas, clean wire, preheat of chromoly over 3.2 mm.
      */
     private static void metal(Plan plan, List<Caution> cautions) {
         Joint joint = plan.joint();
         if (joint.wantsPurge() && !plan.practice().purged()) {
-            boolean molten = plan.heat().pool().backWidthMm() > 0;
-            cautions.add(Caution.of(
-                    joint.isTitanium() ? "titaniumNoPurge" : molten ? "stainlessSugar" : "stainlessNoPurge"));
+            boolean spoilt = TintRules.isSpoilt(plan);
+            if (joint.hasOpenBack()) {
+                cautions.add(Caution.of(
+                        joint.isTitanium() ? "titaniumNoPurge" : spoilt ? "stainlessSugar" : "stainlessNoPurge"));
+            }
         }
         if (joint.isTitanium()) {
-            double trail = plan.heat().trailLengthMm(425);
-            cautions.add(Caution.of("titaniumTrail", Quantity.millimetres(5 * Math.ceil(trail / 5))));
+            cautions.add(Caution.of(TintRules.needsTrail(plan) ? "titaniumTrail" : "titaniumGas"));
+            if (plan.practice().wire()) {
+                cautions.add(Caution.of("titaniumWire"));
+            }
             if (plan.cooling().timeToS(425) > LONG_SHIELD_S) {
                 cautions.add(Caution.of("titaniumHold"));
             }
         }
-        if (joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY) {
-            cautions.add(Caution.of(joint.thickerMm() > 3.2 ? "chromolyPreheat" : "chromolyThin"));
+        if (Preheat.isChromoly(joint)) {
+            cautions.add(Caution.of(Preheat.of(joint).isWanted() ? "chromolyPreheat" : "chromolyThin"));
         }
     }
 
@@ -79,8 +88,30 @@ final class CautionRules {
                     bothAt(plan, joint.thickerMm()),
                     Quantity.millimetres(joint.thickerMm())));
         }
+        depth(plan, cautions);
         seam(plan, cautions);
         wire(plan, cautions);
+    }
+
+    /** What a weld that is not through leaves behind, and what is to be done on its other side. */
+    private static void depth(Plan plan, List<Caution> cautions) {
+        Joint joint = plan.joint();
+        double t = joint.thinnerMm();
+        if (plan.penetration().leavesNotch()) {
+            Quantity left = Quantity.millimetres(t - Demand.depthMm(joint, plan.practice()));
+            boolean bears = plan.practice().service() != Service.GENERAL;
+            cautions.add(Caution.of(bears ? "notchBears" : "notch", left, Quantity.millimetres(t)));
+        }
+        if (plan.penetration() == Penetration.BOTH_SIDES && t > GROUND_BACK_FROM_MM) {
+            cautions.add(Caution.of("groundBack"));
+        }
+        boolean crevice = joint.form() == JointForm.LAP
+                || joint.form() == JointForm.EDGE
+                || joint.preparation() == Preparation.SOCKET
+                || joint.preparation() == Preparation.BACKING_STRIP;
+        if (crevice && plan.practice().finish() == Finish.HYGIENIC) {
+            cautions.add(Caution.of("crevice"));
+        }
     }
 
     private static void seam(Plan plan, List<Caution> cautions) {
@@ -112,7 +143,7 @@ final class CautionRules {
         }
         Joint joint = plan.joint();
         School school = plan.schools().of(Matter.WIRE_SIZE);
-        WireChoice choice = WireChoice.of(school, plan.heat());
+        WireChoice choice = WireChoice.of(school, plan);
         if (choice.wire().isTooThickFor(joint.wireThicknessMm())) {
             cautions.add(Caution.of(
                     "wireThick",
@@ -139,7 +170,7 @@ final class CautionRules {
                     "poolFalls", Quantity.millimetres(width), plan.position().letters(), Quantity.millimetres(limit)));
         }
         double back = heat.pool().backWidthMm();
-        if (back > 0 && !plan.form().isCorner() && back > backLimitMm(plan)) {
+        if (back > 0 && !plan.joint().isCorner() && plan.joint().hasOpenBack() && back > backLimitMm(plan)) {
             cautions.add(
                     Caution.of("blowThrough", Quantity.millimetres(back), Quantity.millimetres(backLimitMm(plan))));
         }
@@ -195,9 +226,28 @@ final class CautionRules {
      * What people near by need to know: argon, fume.
      */
     private static void people(Plan plan, List<Caution> cautions) {
-        if (plan.practice().purged()) {
-            cautions.add(Caution.of("argon"));
-        }
-        cautions.add(Caution.of("fume." + plan.joint().material().family()));
+        cautions.add(Caution.of(plan.practice().purged() ? "argonPurge" : "argon"));
+        cautions.add(Caution.of("fume." + fume(plan)));
+        cautions.add(Caution.of(plan.control() == Control.LIFT_ONLY ? "shock" : "shockSpark"));
+        cautions.add(Caution.of("eyes"));
+    }
+
+    /** Chromium comes from either member or from the wire. */
+    private static Family fume(Plan plan) {
+        Joint joint = plan.joint();
+        boolean chromium = joint.material().isStainless()
+                || joint.other().isStainless()
+                || plan.practice().wire() && isStainlessWire(plan);
+        return chromium ? Family.STAINLESS : joint.material().family();
+    }
+
+    private static boolean isStainlessWire(Plan plan) {
+        return WireAlloy.of(
+                        plan.joint().material(),
+                        plan.joint().other(),
+                        plan.practice().service())
+                .alloy()
+                .filter(alloy -> alloy.startsWith("ER3"))
+                .isPresent();
     }
 }

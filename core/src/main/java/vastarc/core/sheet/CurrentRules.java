@@ -5,6 +5,8 @@ import static vastarc.core.sheet.Setting.figure;
 import vastarc.core.heat.Arc;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Control;
+import vastarc.core.joint.Joint;
+import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 
 /** Currents of the machine's front: working current, the pedal's ceiling, start and end. */
@@ -13,6 +15,13 @@ final class CurrentRules {
     /** Hand speed alone moves the current this much either way: ±20 % of travel. */
     private static final double HAND_SPREAD = 0.12;
 
+    private static final double TITANIUM_SPREAD = 0.25;
+
+    /** Two ways within this share of each other share one window. */
+    private static final double ALIKE = 0.25;
+
+    private static final double UNEQUAL_RATIO = 1.2;
+    private static final double THIN_AND_SOME = 1.15;
     private static final double CEILING = 1.2;
     private static final double CEILING_WELL_ABOVE = 1.35;
     private static final double CEILING_HIGHEST = 1.5;
@@ -28,9 +37,7 @@ final class CurrentRules {
         School school = plan.schools().of(Matter.WORKING_CURRENT);
         double peak = plan.peakA();
         double scale = peak / SchoolCurrent.chosen(plan.comparison(), school);
-        Setting.Draft draft = figure(
-                        SettingKey.WORKING_CURRENT,
-                        new Window(peak, peak * (1 - HAND_SPREAD), peak * (1 + HAND_SPREAD)))
+        Setting.Draft draft = figure(SettingKey.WORKING_CURRENT, joined(plan, window(plan, peak)))
                 .by(school)
                 .from("platePower", Quantity.watts(heat.platePowerW()))
                 .from("wirePower", Quantity.watts(heat.wirePowerW()))
@@ -54,17 +61,55 @@ final class CurrentRules {
                         "workingCurrent.rule", Quantity.millimetres(plan.joint().thinnerMm()));
     }
 
+    /** ±12 %, ±25 % on titanium, around a current, A. */
+    static Window window(Plan plan, double current) {
+        double spread = plan.isTitanium() ? TITANIUM_SPREAD : HAND_SPREAD;
+        return new Window(current, current * (1 - spread), current * (1 + spread));
+    }
+
+    /**
+     * The window of the first pass, reaching further where the same corner may as well be fused to the root or through, and down to the
+     * current of two thin members where one is heavy: a short heavy partner drinks less than reckoned. Source: [judgement].
+     */
+    private static Window joined(Plan plan, Window window) {
+        if (plan.pass() != 1) {
+            return window;
+        }
+        double low = window.low();
+        double high = window.high();
+        Joint joint = plan.joint();
+        if (joint.isCorner()) {
+            double other = plan.schoolFactor() * FilletChoice.otherA(plan);
+            double ratio = other / window.value() / shape(plan);
+            if (Math.abs(ratio - 1) <= ALIKE) {
+                low = Math.min(low, other * shape(plan) * (1 - HAND_SPREAD));
+                high = Math.max(high, other * shape(plan) * (1 + HAND_SPREAD));
+            }
+        }
+        if (joint.thickerMm() > UNEQUAL_RATIO * joint.thinnerMm()) {
+            Joint thin = joint.withBothAt(Length.ofMillimetres(joint.thinnerMm()));
+            double least = HeatSolution.currentA(thin, plan.practice()) * plan.schoolFactor() * shape(plan);
+            low = Math.min(low, THIN_AND_SOME * least);
+        }
+        return Window.around(window.value(), low, high);
+    }
+
+    /** What the pulse makes of a steady current: its peak over it. */
+    private static double shape(Plan plan) {
+        return plan.peakA() / (plan.schoolFactor() * plan.heat().currentA());
+    }
+
     /**
      * Pedal ceiling, A: \( 1.2\,I \) up to the next 5 A (1 A below 18 A), I the working current; window from I to 1.5 I.
      * Other schools 1.35 I and I. Idle without a pedal. Source: trade habit [judgement].
      */
     static Setting ceiling(Plan plan) {
-        double working = plan.peakA();
+        double working = plan.hottestA();
         School school = plan.schools().of(Matter.PEDAL_CEILING);
         if (plan.control() != Control.PEDAL) {
-            return figure(SettingKey.PEDAL_CEILING, Window.only(working))
+            return figure(SettingKey.PEDAL_CEILING, Window.only(plan.peakA()))
                     .idle()
-                    .because("pedalCeiling.noFoot", Quantity.amperes(working));
+                    .because("pedalCeiling.noFoot", Quantity.amperes(plan.peakA()));
         }
         double value = ceiling(school, working);
         return figure(SettingKey.PEDAL_CEILING, Window.around(value, working, working * CEILING_HIGHEST))

@@ -16,13 +16,16 @@ final class GasTimeRules {
     private static final double MIN_POST_FLOW_S = 3;
     private static final double FIXED_POST_FLOW_S = 8;
     private static final double STRAW_C = 600;
-    private static final double BRIGHT_C = 430;
+    private static final double CLEAN_C = 380;
+    private static final double TITANIUM_PRE_FLOW_TO_S = 5;
+    private static final double AMPS_PER_S = 15;
+    private static final double REFERENCE_TUNGSTEN_MM = 2.4;
     private static final double TITANIUM_C = 425;
 
     private GasTimeRules() {}
 
     /**
-     * Pre-flow, s: time to push the air out of hose and torch, at least 0.3 s, titanium 1.5 s. Other schools 0, 0.3 and 1 s.
+     * Pre-flow, s: time to push the air out of hose and torch, at least 0.3 s. Other schools 0, 0.3 and 1 s. Titanium 1.5 s under every school.
      * Source: {@link #hosePurgeS} [textbook], floors [judgement].
      */
     static Setting preFlow(Plan plan) {
@@ -32,15 +35,16 @@ final class GasTimeRules {
         String why = plan.control() == Control.LIFT_ONLY
                 ? "preFlow.byHand"
                 : plan.isTitanium() ? "preFlow.titanium" : "preFlow.hose";
-        return figure(SettingKey.PRE_FLOW, Window.around(value, floorS(plan), 2.5 * hose))
+        double most = plan.isTitanium() ? Math.max(TITANIUM_PRE_FLOW_TO_S, 2.5 * hose) : 2.5 * hose;
+        return figure(SettingKey.PRE_FLOW, Window.around(value, floorS(plan), most))
                 .by(school)
                 .from("hoseLength", Quantity.of(plan.practice().hoseLengthM(), Unit.METRE))
                 .from("hoseBore", Quantity.millimetres(plan.practice().hoseBoreMm()))
                 .from("gasFlow", Quantity.litresPerMin(plan.gasFlow().value()))
                 .other(School.PRE_FLOW_BY_HOSE, preFlow(School.PRE_FLOW_BY_HOSE, plan, hose))
-                .other(School.PRE_FLOW_NONE, 0)
-                .other(School.PRE_FLOW_SHORT, MIN_PRE_FLOW_S)
-                .other(School.PRE_FLOW_LONG, 1)
+                .other(School.PRE_FLOW_NONE, preFlow(School.PRE_FLOW_NONE, plan, hose))
+                .other(School.PRE_FLOW_SHORT, preFlow(School.PRE_FLOW_SHORT, plan, hose))
+                .other(School.PRE_FLOW_LONG, preFlow(School.PRE_FLOW_LONG, plan, hose))
                 .because(
                         why,
                         Quantity.seconds(hose),
@@ -58,12 +62,13 @@ final class GasTimeRules {
     }
 
     private static double preFlow(School school, Plan plan, double hose) {
-        return switch (school) {
+        double wanted = switch (school) {
             case PRE_FLOW_NONE -> 0;
             case PRE_FLOW_SHORT -> MIN_PRE_FLOW_S;
             case PRE_FLOW_LONG -> 1;
             default -> Math.max(floorS(plan), hose);
         };
+        return plan.isTitanium() ? Math.max(MIN_PRE_FLOW_TITANIUM_S, wanted) : wanted;
     }
 
     private static double floorS(Plan plan) {
@@ -71,54 +76,56 @@ final class GasTimeRules {
     }
 
     /**
-     * Post-flow, s: \( \max(3, I/10, t_W, t_{shield}) \); I average current, A; t_W tungsten's cooling, s; t_shield time until the bead's end
-     * is at 600 °C (stainless), 430 °C (bright or hygienic), 425 °C (titanium). Never under t_W, whatever the school.
+     * Post-flow, s: \( \max(3, t_W d/2.4, I/15, t_{shield}) \); I average current, A; t_W cooling of a 2.4 mm tungsten, s, d diameter,
+     * mm; t_shield time until the bead's end is at 600 °C (steel, plain stainless), 380 °C (hygienic, bright, visible), 425 °C (titanium).
+     * Never under what the tungsten needs, and on titanium never under t_shield, whatever the school.
      * Source: {@link vastarc.core.heat.Cooling} [simulation], thresholds [judgement].
      */
     static Setting postFlow(Plan plan) {
         double current = plan.pulse().averageA();
-        double tip = plan.tungsten().coolingS(plan.peakA());
-        double shield = shieldC(plan) > 0 ? plan.cooling().timeToS(shieldC(plan)) : 0;
+        double tip = plan.tungsten().coolingS(plan.peakA()) * plan.tungsten().diameterMm() / REFERENCE_TUNGSTEN_MM;
+        double shield = plan.cooling().timeToS(shieldC(plan));
         double byCurrent = Math.max(MIN_POST_FLOW_S, current / 10);
-        double untilCold = Math.max(byCurrent, Math.max(tip, shield));
+        double untilCold = Math.max(Math.max(MIN_POST_FLOW_S, current / AMPS_PER_S), Math.max(tip, shield));
+        double floor = plan.isTitanium() ? Math.max(tip, shield) : tip;
         School school = plan.schools().of(Matter.POST_FLOW);
         double chosen = switch (school) {
             case POST_FLOW_BY_CURRENT -> byCurrent;
             case POST_FLOW_FIXED -> FIXED_POST_FLOW_S;
             default -> untilCold;
         };
-        double value = Math.max(tip, chosen);
-        String why = plan.control() == Control.LIFT_ONLY
-                ? "postFlow.byHand"
-                : school != School.POST_FLOW_UNTIL_COLD
-                        ? "postFlow.school"
-                        : shield >= untilCold
-                                ? "postFlow.metal"
-                                : tip >= untilCold ? "postFlow.tungsten" : "postFlow.current";
-        Setting.Draft draft = figure(SettingKey.POST_FLOW, Window.around(value, tip, 1.5 * untilCold))
+        double value = Math.max(floor, chosen);
+        return figure(SettingKey.POST_FLOW, Window.around(value, floor, 1.5 * untilCold))
                 .by(school)
                 .from("averageCurrent", Quantity.amperes(current))
-                .from("tungstenCooling", Quantity.seconds(tip));
-        if (shield > 0) {
-            draft.from("metalCooling", Quantity.seconds(shield));
-        }
-        return draft.other(School.POST_FLOW_UNTIL_COLD, untilCold)
-                .other(School.POST_FLOW_BY_CURRENT, byCurrent)
-                .other(School.POST_FLOW_FIXED, FIXED_POST_FLOW_S)
-                .because(why, Quantity.seconds(value), Quantity.celsius(shieldC(plan)), Quantity.seconds(byCurrent));
+                .from("tungstenCooling", Quantity.seconds(tip))
+                .from("metalCooling", Quantity.seconds(shield))
+                .other(School.POST_FLOW_UNTIL_COLD, untilCold)
+                .other(School.POST_FLOW_BY_CURRENT, Math.max(floor, byCurrent))
+                .other(School.POST_FLOW_FIXED, Math.max(floor, FIXED_POST_FLOW_S))
+                .because(
+                        "postFlow." + why(plan, school, tip, shield, untilCold),
+                        Quantity.seconds(value),
+                        Quantity.celsius(shieldC(plan)),
+                        Quantity.seconds(byCurrent));
     }
 
-    /**
-     * Temperature to which the bead's end stays under gas, °C; 0 where the metal does not ask for it. Source: tint bands [judgement].
-     */
-    private static double shieldC(Plan plan) {
+    private static String why(Plan plan, School school, double tip, double shield, double untilCold) {
+        if (plan.control() == Control.LIFT_ONLY) {
+            return "byHand";
+        }
+        if (school != School.POST_FLOW_UNTIL_COLD) {
+            return "school";
+        }
+        return shield >= untilCold ? "metal" : tip >= untilCold ? "tungsten" : "current";
+    }
+
+    /** Temperature to which the bead's end stays under gas, °C. Source: tint bands [judgement]. */
+    static double shieldC(Plan plan) {
         if (plan.isTitanium()) {
             return TITANIUM_C;
         }
-        if (!plan.joint().wantsPurge()) {
-            return 0;
-        }
-        Finish finish = plan.practice().finish();
-        return finish == Finish.BRIGHT || finish == Finish.HYGIENIC ? BRIGHT_C : STRAW_C;
+        boolean clean = plan.joint().wantsPurge() && plan.practice().finish() != Finish.PLAIN;
+        return clean ? CLEAN_C : STRAW_C;
     }
 }

@@ -11,5 +11,8 @@ public enum Matter {
     WIRE_SIZE,
     GAS_FLOW,
     PURGE_FLOW,
-    TUNGSTEN_TYPE
+    TUNGSTEN_TYPE,
+    TUNGSTEN_SIZE,
+    LENS,
+    TITANIUM_WIRE
 }

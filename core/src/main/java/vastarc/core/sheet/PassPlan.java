@@ -3,20 +3,21 @@ package vastarc.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import vastarc.core.consumable.HelmetShade;
+import vastarc.core.consumable.Tungsten;
 import vastarc.core.consumable.Wire;
+import vastarc.core.heat.Arc;
 import vastarc.core.heat.Demand;
 import vastarc.core.heat.HeatSolution;
-import vastarc.core.joint.Groove;
 import vastarc.core.joint.Position;
+import vastarc.core.joint.Practice;
 
 /**
- * The passes that fill a V or a thick fillet, and what a metre of it uses.
- *
- * <p>Groove \( g t + (t-f)^2\tan(\alpha/2) \), cap \( \tfrac23 w h \) with \( w = g + 2(t-f)\tan(\alpha/2) + 2 \), h = 1 mm; root
- * about 10 mm², each fill 14 mm² flat and 0.7 of that climbing. Fillet \( 1.1 L^2/2 \), L the thinner member, in passes of at most a
- * 4.5 mm leg. Wire and mass with 3 % loss. Source: geometry [textbook], pass sizes [judgement]. Checked by: v-groove.csv.
+ * The passes of a joint that takes more than one run, and what a metre of it uses. Wire and mass with 3 % loss. Source: the runs
+ * ({@link Run}), arithmetic.
  *
  * @param passes     in order, root first
+ * @param clock      current of the chosen pass round a pipe that stands still; empty for anything else
  * @param sectionMm2 section to be laid, mm²
  * @param wireMPerM  wire per metre of seam, m
  * @param gramPerM   mass of wire per metre of seam, g
@@ -24,112 +25,128 @@ import vastarc.core.joint.Position;
  * @param gasLPerM   argon per metre of seam, welding alone, L
  */
 public record PassPlan(
-        List<Pass> passes, double sectionMm2, double wireMPerM, double gramPerM, double arcMinPerM, double gasLPerM) {
+        List<Pass> passes,
+        List<Hour> clock,
+        double sectionMm2,
+        double wireMPerM,
+        double gramPerM,
+        double arcMinPerM,
+        double gasLPerM) {
 
-    /** One pass: {@code kind} is spoken by {@code pass.<kind>}. */
-    public record Pass(String kind, double currentA, double areaMm2, double wireDiameterMm) {}
-
-    /** Largest leg laid in one pass, mm (judgement). */
-    static final double MAX_LEG_MM = 4.5;
-
-    private static final double CAP_HEIGHT_MM = 1;
-    private static final double ROOT_MM2 = 10;
-    private static final double FILL_MM2 = 14;
-    private static final double CLIMBING = 0.7;
-    private static final double MAX_REACH_MM = 2.7;
     private static final double LOSS = 1.03;
-    private static final double FILLET_ROUNDING = 0.3;
 
-    /** The plan of a joint that takes more than one pass with wire; empty for one that does not. */
+    /**
+     * One pass.
+     *
+     * @param kind             spoken by {@code pass.<kind>}
+     * @param currentA         steady current, A
+     * @param lowA             lowest that still fuses, A
+     * @param highA            highest that still holds, A
+     * @param areaMm2          section it lays, mm²
+     * @param wireDiameterMm   wire, mm; 0 without
+     * @param travelMmPerMin   mm/min
+     * @param gasLPerMin       torch gas, L/min
+     * @param heatInputKjPerMm 0.6 V I/v, kJ/mm
+     * @param shade            hood shade
+     * @param reachFactor      share of its flat reach that it keeps in this position
+     * @param tungstenHolds    the sheet's tungsten holds and carries it
+     * @param arcSPerM         arc time for a metre, s
+     */
+    public record Pass(
+            String kind,
+            double currentA,
+            double lowA,
+            double highA,
+            double areaMm2,
+            double wireDiameterMm,
+            double travelMmPerMin,
+            double gasLPerMin,
+            double heatInputKjPerMm,
+            double shade,
+            double reachFactor,
+            boolean tungstenHolds,
+            double arcSPerM) {}
+
+    /** A place on the clock face of a pipe that stands still: its position, and the current there, A. */
+    public record Hour(int hour, Position position, double currentA) {}
+
+    public PassPlan {
+        passes = List.copyOf(passes);
+        clock = List.copyOf(clock);
+    }
+
+    /** The plan of a joint that takes more than one run; empty for one that does not. */
     static Optional<PassPlan> of(Plan plan) {
-        if (plan.joint().groove().isPresent()) {
-            return Optional.of(groove(plan, plan.joint().groove().get()));
+        List<Run> runs = plan.runs();
+        if (runs.size() == 1) {
+            return Optional.empty();
         }
-        boolean thick = plan.form().isCorner()
-                && plan.practice().wire()
-                && filletPasses(plan.joint().thinnerMm()) > 1;
-        return thick ? Optional.of(fillet(plan)) : Optional.empty();
+        double wire = plan.practice().wire() || plan.joint().groove().isPresent() ? wireMm(plan) : 0;
+        List<Pass> passes = new ArrayList<>(runs.size());
+        double area = 0;
+        double minutes = 0;
+        for (Run run : runs) {
+            Pass pass = pass(plan, run, wire);
+            passes.add(pass);
+            area += pass.areaMm2();
+            minutes += pass.arcSPerM() / 60;
+        }
+        double section = Math.PI / 4 * wire * wire;
+        double gram = wire > 0 ? area * plan.heat().metal().densityKgPerM3() * LOSS * 1e-3 : 0;
+        double metres = wire > 0 ? area / section * LOSS : 0;
+        return Optional.of(new PassPlan(
+                passes,
+                clock(plan),
+                area,
+                metres,
+                gram,
+                minutes,
+                minutes * plan.gasFlow().value()));
     }
 
-    private static PassPlan groove(Plan plan, Groove groove) {
-        HeatSolution root = plan.heat();
-        double t = plan.joint().thinnerMm();
-        double fill = FILL_MM2 * (isClimbing(plan.position()) ? CLIMBING : 1);
-        double area = grooveMm2(t, groove) + capMm2(t, groove);
-        int count = passCount(area, fill);
-        double each = count > 1 ? (area - ROOT_MM2) / (count - 1) : 0;
-        double wire = wireMm(plan);
-        List<Pass> passes = new ArrayList<>(count);
-        passes.add(new Pass("ROOT", root.currentA(), Math.min(ROOT_MM2, area), wire));
-        for (int pass = 1; pass < count; pass++) {
-            double filled = ROOT_MM2 + each * (pass - 0.5);
-            double width = Math.sqrt(square(groove.gap().inMillimetres()) + 4 * groove.halfAngleTangent() * filled);
-            passes.add(new Pass(pass == count - 1 ? "CAP" : "FILL", onFaceA(root, width / 2, each), each, wire));
-        }
-        return total(plan, passes, area);
+    private static Pass pass(Plan plan, Run run, double wireMm) {
+        double current = run.currentA() * plan.schoolFactor();
+        double speed = run.demand().speedMmPerS();
+        Window window = CurrentRules.window(plan, current);
+        Tungsten tungsten = plan.tungsten();
+        return new Pass(
+                run.kind(),
+                current,
+                window.low(),
+                window.high(),
+                run.areaMm2(),
+                wireMm,
+                60 * speed,
+                plan.gasFlow().value(),
+                Arc.STANDARD_EFFICIENCY * plan.heat().arc().powerW(current) / speed / 1000,
+                HelmetShade.forCurrent(current).usual(),
+                plan.position().reachFactor(),
+                tungsten.minStableA() <= current && current <= tungsten.practicalMaxA(),
+                1000 / speed);
     }
 
-    private static PassPlan fillet(Plan plan) {
-        double leg = plan.joint().thinnerMm();
-        double area = 1.1 * leg * leg / 2;
-        int count = filletPasses(leg);
-        double each = area / count;
-        double wire = wireMm(plan);
-        List<Pass> passes = new ArrayList<>(count);
-        passes.add(new Pass("ROOT", plan.heat().currentA(), each, wire));
-        for (int pass = 1; pass < count; pass++) {
-            double current = onFaceA(plan.heat(), MAX_REACH_MM, each);
-            passes.add(new Pass(pass == count - 1 ? "CAP" : "FILL", current, each, wire));
+    /** Round a level pipe: overhead at six, upright at three and nine, flat at twelve. */
+    private static List<Hour> clock(Plan plan) {
+        Position position = plan.position();
+        boolean level = position == Position.PH || position == Position.PJ;
+        if (!level || !plan.form().isTube() || plan.practice().rotated()) {
+            return List.of();
         }
-        return total(plan, passes, area);
+        Position side = position.isDownhill() ? Position.PG : Position.PF;
+        return List.of(hour(plan, 6, Position.PE), hour(plan, 3, side), hour(plan, 12, Position.PA));
     }
 
-    private static PassPlan total(Plan plan, List<Pass> passes, double area) {
-        double section = Math.PI / 4 * square(wireMm(plan));
-        double gram = area * plan.heat().metal().densityKgPerM3() * LOSS * 1e-3;
-        double minutes = passes.size() * 1000 / plan.heat().demand().speedMmPerS() / 60;
-        double gas = minutes * plan.gasFlow().value();
-        return new PassPlan(List.copyOf(passes), area, area / section * LOSS, gram, minutes, gas);
+    private static Hour hour(Plan plan, int hour, Position there) {
+        Practice practice = plan.practice().with(draft -> draft.position = there);
+        Demand demand = plan.pass() == 1
+                ? Demand.of(plan.joint(), practice)
+                : plan.runs().get(plan.pass() - 1).demand().turnedFrom(plan.position(), there);
+        double current = HeatSolution.currentA(plan.joint(), practice, demand);
+        return new Hour(hour, there, current * plan.schoolFactor());
     }
 
     private static double wireMm(Plan plan) {
-        return Wire.usualFor(plan.joint().wireThicknessMm()).diameterMm();
-    }
-
-    /** A later pass melts its own half width of the face below it, in the full plate. */
-    private static double onFaceA(HeatSolution first, double halfWidthMm, double areaMm2) {
-        Demand demand = Demand.onFace(Math.min(MAX_REACH_MM, halfWidthMm), areaMm2, first.demand());
-        return HeatSolution.currentA(first.joint(), first.practice(), demand);
-    }
-
-    private static double square(double value) {
-        return value * value;
-    }
-
-    /** Section of a V below the face, mm². */
-    static double grooveMm2(double t, Groove groove) {
-        double above = Math.max(0, t - groove.rootFace().inMillimetres());
-        return groove.gap().inMillimetres() * t + above * above * groove.halfAngleTangent();
-    }
-
-    /** Section of the cap above the face, mm². */
-    static double capMm2(double t, Groove groove) {
-        double above = Math.max(0, t - groove.rootFace().inMillimetres());
-        double width = groove.gap().inMillimetres() + 2 * above * groove.halfAngleTangent() + 2;
-        return 2.0 / 3 * width * CAP_HEIGHT_MM;
-    }
-
-    /** 1 + ⌈(A − 10)/fill⌉. */
-    static int passCount(double areaMm2, double fillMm2) {
-        return 1 + (int) Math.ceil(Math.max(0, areaMm2 - ROOT_MM2) / fillMm2);
-    }
-
-    /** Passes of a fillet with a leg as long as the thinner member is thick. */
-    static int filletPasses(double legMm) {
-        return Math.max(1, (int) Math.ceil(square(legMm / MAX_LEG_MM) - FILLET_ROUNDING));
-    }
-
-    private static boolean isClimbing(Position position) {
-        return position.poolLimit() == Position.PoolLimit.RUNNING || position.poolLimit() == Position.PoolLimit.SLOPING;
+        return Wire.usualFor(plan.joint().wireThicknessMm(), plan.joint().isTitanium())
+                .diameterMm();
     }
 }

@@ -9,8 +9,10 @@ import vastarc.core.heat.HeatSolution;
 import vastarc.core.heat.Pulse;
 import vastarc.core.joint.Access;
 import vastarc.core.joint.Control;
+import vastarc.core.joint.Finish;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
@@ -21,7 +23,9 @@ import vastarc.core.joint.Technique;
  *
  * @param schools    chosen schools
  * @param stock      what the shop owns
- * @param heat       the heat balance
+ * @param heat       the heat balance of the pass it is for
+ * @param runs       every arc run of the joint
+ * @param pass       the pass it is for, from 1
  * @param comparison the currents of the three schools
  * @param pulse      the current in time; steady where no pulse is wanted or the set has none
  * @param tungstenTaken the electrode, from the shelf
@@ -33,6 +37,8 @@ record Plan(
         Schools schools,
         Stock stock,
         HeatSolution heat,
+        List<Run> runs,
+        int pass,
         List<SchoolCurrent> comparison,
         Pulse pulse,
         Stock.Taken<Tungsten> tungstenTaken,
@@ -44,21 +50,39 @@ record Plan(
     private static final int TITANIUM_CUP = 12;
     private static final int MICRO_CUP = 4;
     private static final int USUAL_CUP = 5;
+    private static final int BRIGHT_CUP = 8;
+    private static final double ONE_SIZE_MM = 2.4;
+    private static final double START_SHARE = 0.5;
+    private static final double END_SHARE = 0.2;
     private static final double SHIELD_MARGIN_MM = 6;
     private static final double TITANIUM_MARGIN_MM = 10;
     private static final double TIGHT_MARGIN_MM = 4;
 
-    static Plan of(HeatSolution heat, ShopWays ways, OwnValues own) {
+    /** The plan of the first pass, which is all of it where one pass does. */
+    static Plan of(HeatSolution first, ShopWays ways, OwnValues own) {
+        return of(first, Run.of(first), 1, ways, own);
+    }
+
+    /** The plan of a pass, from 1; what is fitted to torch and machine is chosen for the hottest of them. */
+    static Plan of(HeatSolution heat, List<Run> runs, int pass, ShopWays ways, OwnValues own) {
         Schools schools = ways.schools();
-        List<SchoolCurrent> comparison = SchoolCurrent.compare(heat);
+        List<SchoolCurrent> comparison = SchoolCurrent.compare(heat, runs.get(0).currentA());
         double steady = SchoolCurrent.chosen(comparison, schools.of(Matter.WORKING_CURRENT));
         Pulse wanted = pulse(heat, steady);
-        double peak = own.over(wanted).peakA();
-        Stock.Taken<Tungsten> tungsten = ways.stock().tungsten(tungsten(own.over(wanted)), peak);
+        double hotter = hotter(heat, runs);
+        double peak = hotter * own.over(wanted).peakA();
+        Stock.Taken<Tungsten> tungsten =
+                ways.stock().tungsten(tungsten(schools, heat.practice().control(), own.over(wanted), hotter), peak);
         Pulse pulse = own.over(heldAbove(tungsten.item().minStableA(), wanted, heat.arc(), steady));
-        Stock.Taken<Cup> cup = cup(heat, pulse.peakA(), ways.stock());
+        Stock.Taken<Cup> cup = cup(heat, pulse.peakA(), ways);
         Window flow = chosen(gasFlow(heat, cup.item(), pulse.peakA()), schools.of(Matter.GAS_FLOW));
-        return new Plan(schools, ways.stock(), heat, comparison, pulse, tungsten, cup, flow, taper(heat));
+        return new Plan(schools, ways.stock(), heat, runs, pass, comparison, pulse, tungsten, cup, flow, taper(heat));
+    }
+
+    /** How much more the hottest pass takes than this one, 1 or more. */
+    private static double hotter(HeatSolution heat, List<Run> runs) {
+        double hottest = runs.stream().mapToDouble(Run::currentA).max().orElseThrow();
+        return Math.max(1, hottest / heat.currentA());
     }
 
     /** Where in its calm band the shop likes its flow. */
@@ -98,10 +122,35 @@ record Plan(
         return new Pulse(rateHz, onFraction, ratio, arc.peakCurrentA(heatW, onFraction, ratio));
     }
 
-    /** The thinnest electrode for the peak; none thicker than the table's thickest is known, and the scope rules see to that. */
-    private static Tungsten tungsten(Pulse pulse) {
+    /** The electrode a school takes; none thicker than the table's thickest is known, and the scope rules see to that. */
+    private static Tungsten tungsten(Schools schools, Control control, Pulse pulse, double hotter) {
+        School school = schools.of(Matter.TUNGSTEN_SIZE);
+        return tungsten(school, hotter * pulse.peakA(), leastA(control, pulse));
+    }
+
+    private static Tungsten tungsten(School school, double peakA, double leastA) {
         List<Tungsten> sizes = Tungsten.sizes();
-        return Tungsten.forPeak(pulse.peakA()).orElse(sizes.get(sizes.size() - 1));
+        Tungsten thickest = sizes.get(sizes.size() - 1);
+        Tungsten usual = Tungsten.usualFor(peakA, leastA).orElse(thickest);
+        return switch (school) {
+            case SMALLEST -> Tungsten.forPeak(peakA).orElse(thickest);
+            case ONE_SIZE -> {
+                Tungsten one = Tungsten.of(ONE_SIZE_MM);
+                yield one.minStableA() <= leastA && peakA <= one.practicalMaxA() ? one : usual;
+            }
+            default -> usual;
+        };
+    }
+
+    /** What another school would fit here, mm. */
+    double tungstenMm(School school) {
+        return tungsten(school, hottestA(), leastA(control(), pulse)).diameterMm();
+    }
+
+    /** The least current the electrode has to hold: start, end or background. */
+    private static double leastA(Control control, Pulse pulse) {
+        double slopes = control.runsSlopes() ? Math.min(START_SHARE, END_SHARE) * pulse.peakA() : pulse.peakA();
+        return pulse.isSteady() ? slopes : Math.min(slopes, pulse.backgroundA());
     }
 
     /** Lifts the background to what the tungsten holds, keeping the mean power. */
@@ -114,14 +163,28 @@ record Plan(
         return held;
     }
 
-    private static Stock.Taken<Cup> cup(HeatSolution heat, double peakA, Stock stock) {
+    private static Stock.Taken<Cup> cup(HeatSolution heat, double peakA, ShopWays ways) {
         boolean titanium = heat.joint().isTitanium();
         boolean tight = heat.practice().access() == Access.TIGHT;
+        boolean lens = lens(heat, ways.schools().of(Matter.LENS));
         double margin = titanium ? TITANIUM_MARGIN_MM : tight ? TIGHT_MARGIN_MM : SHIELD_MARGIN_MM;
-        int smallest = titanium ? TITANIUM_CUP : peakA < MICRO_BELOW_A ? MICRO_CUP : USUAL_CUP;
+        boolean clean = heat.joint().wantsPurge() && heat.practice().finish() != Finish.PLAIN;
+        int smallest = titanium ? TITANIUM_CUP : clean ? BRIGHT_CUP : peakA < MICRO_BELOW_A ? MICRO_CUP : USUAL_CUP;
         double bore = heat.pool().frontWidthMm() + margin;
-        Stock.Taken<Cup> cup = stock.cup(Cup.atLeast(bore, tight && !titanium ? MICRO_CUP : smallest), bore);
-        return tight ? new Stock.Taken<>(new Cup(cup.item().number(), true), cup.gaveUp()) : cup;
+        Stock.Taken<Cup> cup = ways.stock().cup(Cup.atLeast(bore, tight && !titanium ? MICRO_CUP : smallest), bore);
+        return new Stock.Taken<>(cup.item().lens(lens), cup.gaveUp());
+    }
+
+    /** By metal, finish and room, or as the shop always does. Source: [judgement]. */
+    private static boolean lens(HeatSolution heat, School school) {
+        return switch (school) {
+            case LENS_ALWAYS -> true;
+            case LENS_NEVER -> false;
+            default ->
+                heat.joint().wantsPurge()
+                        || heat.practice().finish() != Finish.PLAIN
+                        || heat.practice().access() == Access.TIGHT;
+        };
     }
 
     private static Window gasFlow(HeatSolution heat, Cup cup, double peakA) {
@@ -159,6 +222,25 @@ record Plan(
 
     double peakA() {
         return pulse.peakA();
+    }
+
+    /** Peak of the hottest pass, A: what tungsten, ceiling, torch and hood are chosen by. */
+    double hottestA() {
+        return hotter(heat, runs) * peakA();
+    }
+
+    /** RMS of the hottest pass, A. */
+    double hottestRmsA() {
+        return hotter(heat, runs) * pulse.rmsA();
+    }
+
+    /** What the chosen school makes of a current by the heat balance. */
+    double schoolFactor() {
+        return SchoolCurrent.chosen(comparison, schools.of(Matter.WORKING_CURRENT)) / heat.currentA();
+    }
+
+    Penetration penetration() {
+        return Penetration.of(joint(), practice());
     }
 
     boolean isMicro() {

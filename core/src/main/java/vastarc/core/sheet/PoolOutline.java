@@ -27,7 +27,7 @@ public record PoolOutline(double[] points, double backHalfMm, double backAtMm) {
         if (joint.form() == JointForm.LAP) {
             return closed(lap(joint, leg(sheet, front), depth(joint, front)));
         }
-        if (joint.form().isCorner()) {
+        if (joint.isCorner()) {
             return closed(corner(leg(sheet, front), depth(joint, front)));
         }
         if (joint.groove().isPresent()) {
@@ -43,7 +43,7 @@ public record PoolOutline(double[] points, double backHalfMm, double backAtMm) {
 
     /** Where the arc strikes, y above the origin, mm: on a fillet's face, on the land of a V. */
     public static double strikesAtMm(Joint joint) {
-        if (joint.form().isCorner()) {
+        if (joint.isCorner()) {
             return 0.5 * Demand.cornerReachMm(joint.thinnerMm());
         }
         return -joint.groove()

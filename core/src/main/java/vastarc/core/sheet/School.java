@@ -45,6 +45,17 @@ public enum School {
     TUNGSTEN_CERIATED(Matter.TUNGSTEN_TYPE),
     TUNGSTEN_RARE_EARTH(Matter.TUNGSTEN_TYPE),
 
+    USUAL(Matter.TUNGSTEN_SIZE),
+    SMALLEST(Matter.TUNGSTEN_SIZE),
+    ONE_SIZE(Matter.TUNGSTEN_SIZE),
+
+    LENS_BY_METAL(Matter.LENS),
+    LENS_ALWAYS(Matter.LENS),
+    LENS_NEVER(Matter.LENS),
+
+    TITANIUM_WIRE_THIN(Matter.TITANIUM_WIRE),
+    TITANIUM_WIRE_AS_STEEL(Matter.TITANIUM_WIRE),
+
     /** Physics or table without dispute. */
     RULE(null);
 

@@ -3,6 +3,7 @@ package vastarc.core.sheet;
 import java.util.List;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Joint;
+import vastarc.core.joint.Penetration;
 import vastarc.core.wording.Phrase;
 
 /**
@@ -19,13 +20,20 @@ public record SchoolCurrent(School school, double currentA, Phrase note) {
     private static final double THICK_MM = 4;
     private static final double NEAR = 0.12;
 
-    /** All three, heat balance first. The linear rules count the thinner member, as the trade does. */
-    public static List<SchoolCurrent> compare(HeatSolution heat) {
+    /**
+     * All three, heat balance first. The linear rules count the thinner member, as the trade does; a later pass keeps its distance to the
+     * first, about which the rules say nothing.
+     *
+     * @param heat   of the pass
+     * @param firstA current of the first pass by the heat balance, A
+     */
+    public static List<SchoolCurrent> compare(HeatSolution heat, double firstA) {
         double balance = heat.currentA();
+        double later = balance / firstA;
         return List.of(
                 new SchoolCurrent(School.HEAT_BALANCE, balance, Phrase.of("school.note.balance")),
-                linear(School.AMP_PER_THOU, AMPS_PER_THOU_IN_MM, heat, balance),
-                linear(School.AMPS_PER_MM, AMPS_PER_MM, heat, balance));
+                linear(School.AMP_PER_THOU, later * AMPS_PER_THOU_IN_MM, heat, balance),
+                linear(School.AMPS_PER_MM, later * AMPS_PER_MM, heat, balance));
     }
 
     /** Current of the school chosen, from a comparison. */
@@ -52,7 +60,10 @@ public record SchoolCurrent(School school, double currentA, Phrase note) {
         if (heat.practice().chill().contactWPerM2K() > 0) {
             return "chill";
         }
-        if (joint.form().isCorner()) {
+        if (Penetration.of(joint, heat.practice()) != Penetration.FULL && !joint.isCorner()) {
+            return "depth";
+        }
+        if (joint.isCorner()) {
             return "paths";
         }
         if (joint.isTitanium()) {

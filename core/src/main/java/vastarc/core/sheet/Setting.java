@@ -139,6 +139,11 @@ public record Setting(
             return this;
         }
 
+        /** Only where it holds. */
+        Draft other(School value, boolean holds, double figure) {
+            return holds ? other(value, figure) : this;
+        }
+
         /** Ends the draft with the words {@code reason.<code>}. */
         Setting because(String code, Object... arguments) {
             return new Setting(

@@ -39,6 +39,9 @@ public enum SettingKey {
     PURGE_FLOW("purgeFlow", Unit.LITRE_PER_MIN, Group.WIRE, SourceKind.JUDGEMENT),
     PURGE_HOLD("purgeHold", Unit.LITRE_PER_MIN, Group.WIRE, SourceKind.JUDGEMENT),
 
+    TRAIL_LENGTH("trailLength", Unit.MILLIMETRE, Group.WIRE, SourceKind.TEXTBOOK),
+    TRAIL_FLOW("trailFlow", Unit.LITRE_PER_MIN, Group.WIRE, SourceKind.JUDGEMENT),
+
     TRAVEL_SPEED("travelSpeed", Unit.MM_PER_MIN, Group.WELD, SourceKind.FITTED),
     PASSES("passes", Unit.NUMBER, Group.WELD, SourceKind.JUDGEMENT),
     TURNS("turnsPerMinute", Unit.RPM, Group.WELD, SourceKind.DEFINED),
@@ -51,6 +54,7 @@ public enum SettingKey {
     POOL_WIDTH("poolWidth", Unit.MILLIMETRE, Group.WELD, SourceKind.FITTED),
     BACK_BEAD("backBead", Unit.MILLIMETRE, Group.WELD, SourceKind.FITTED),
     PREHEAT("preheat", Unit.CELSIUS, Group.WELD, SourceKind.JUDGEMENT),
+    INTERPASS("interpass", Unit.CELSIUS, Group.WELD, SourceKind.JUDGEMENT),
     FRONT_TINT("frontTint", Unit.NUMBER, Group.WELD, SourceKind.JUDGEMENT),
     BACK_TINT("backTint", Unit.NUMBER, Group.WELD, SourceKind.JUDGEMENT),
     HELMET_SHADE("helmetShade", Unit.NUMBER, Group.WELD, SourceKind.HANDBOOK);

@@ -9,12 +9,14 @@ import vastarc.core.finding.Caution;
 import vastarc.core.finding.Problem;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Joint;
+import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Practice;
 
 /**
  * A complete setup sheet.
  *
  * @param heat        joint, practice and their heat balance
+ * @param pass        the pass it is for, from 1
  * @param settings    every setting, in the order the hand meets them
  * @param schools     the working current of each school
  * @param wireChoices what thinner and thicker wire would take from the arc; empty without wire
@@ -27,6 +29,7 @@ import vastarc.core.joint.Practice;
  */
 public record Sheet(
         HeatSolution heat,
+        int pass,
         Map<SettingKey, Setting> settings,
         List<SchoolCurrent> schools,
         List<WireChoice> wireChoices,
@@ -48,7 +51,17 @@ public record Sheet(
 
     Sheet withOwn(Map<SettingKey, Setting> changed, OwnValues standing, List<Problem> refused) {
         return new Sheet(
-                heat, changed, schools, wireChoices, passes, tacks, cautions, foot, standing, List.copyOf(refused));
+                heat,
+                pass,
+                changed,
+                schools,
+                wireChoices,
+                passes,
+                tacks,
+                cautions,
+                foot,
+                standing,
+                List.copyOf(refused));
     }
 
     /** This sheet with settings kept from another day, and the own values among them. */
@@ -64,6 +77,15 @@ public record Sheet(
 
     public Practice practice() {
         return heat.practice();
+    }
+
+    /** Both depths of a corner, reckoned when asked for; empty for other joints. */
+    public List<FilletChoice> fillets() {
+        return FilletChoice.compare(joint(), practice());
+    }
+
+    public Penetration penetration() {
+        return Penetration.of(joint(), practice());
     }
 
     /** Both ways to weld a thin butt, reckoned when asked for; empty for other joints. */

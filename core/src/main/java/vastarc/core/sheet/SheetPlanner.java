@@ -11,6 +11,7 @@ import vastarc.core.finding.Problem;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Practice;
+import vastarc.core.joint.Weld;
 import vastarc.core.table.Complete;
 
 /** From a joint to its setup sheet. */
@@ -34,9 +35,35 @@ public final class SheetPlanner {
         if (!outside.isEmpty()) {
             return Outcome.failed(outside);
         }
-        Plan plan = Plan.of(HeatSolution.of(joint, practice), ways, OwnValues.none());
+        Plan plan = first(new Weld(joint, practice), ways);
         Optional<Problem> current = ScopeRules.currentProblem(plan);
         return current.isPresent() ? Outcome.failed(current.get()) : Outcome.of(sheet(plan));
+    }
+
+    /** The plan of a weld's first pass, its metal warmed as it has to be. */
+    static Plan first(Weld weld, ShopWays ways) {
+        Practice warmed = Preheat.warmed(weld.joint(), weld.practice());
+        return Plan.of(HeatSolution.of(weld.joint(), warmed), ways, OwnValues.none());
+    }
+
+    /**
+     * The sheet of one pass: the first with the hand's own values, which were made for it; the later ones as the engine has them.
+     *
+     * @param pass from 1; one beyond the last is refused
+     */
+    public static Outcome<Sheet> plan(Joint joint, Practice practice, ShopWays ways, OwnValues own, int pass) {
+        Outcome<Sheet> first = plan(joint, practice, ways, own);
+        return pass == 1 ? first : first.then(sheet -> later(sheet, ways, pass));
+    }
+
+    private static Outcome<Sheet> later(Sheet first, ShopWays ways, int pass) {
+        List<Run> runs = Run.of(first.heat());
+        if (pass < 1 || pass > runs.size()) {
+            return Outcome.failed(Problem.badValue("pass", "pass.range", pass, runs.size()));
+        }
+        Run run = runs.get(pass - 1);
+        HeatSolution heat = HeatSolution.of(first.joint(), first.practice(), run.demand());
+        return Outcome.of(sheet(Plan.of(heat, runs, pass, ways, OwnValues.none())));
     }
 
     /**
@@ -78,6 +105,7 @@ public final class SheetPlanner {
         WeldRules.settings(plan, passes).forEach(setting -> settings.put(setting.key(), setting));
         return new Sheet(
                 plan.heat(),
+                plan.pass(),
                 Collections.unmodifiableMap(settings),
                 plan.comparison(),
                 plan.practice().wire() ? WireChoice.compare(plan) : List.of(),

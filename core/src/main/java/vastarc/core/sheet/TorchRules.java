@@ -8,6 +8,7 @@ import vastarc.core.consumable.Cup;
 import vastarc.core.consumable.TorchClass;
 import vastarc.core.consumable.Tungsten;
 import vastarc.core.joint.Access;
+import vastarc.core.joint.Finish;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.wording.Phrase;
 
@@ -33,12 +34,13 @@ final class TorchRules {
     }
 
     /**
-     * Tungsten diameter, mm: the thinnest whose practical maximum is at least 1.1 of the peak, A. Window: from the thinnest that carries the
-     * peak to the thickest that still holds a fifth of it. Source: tungstens.csv [standard, judgement].
+     * Tungsten diameter, mm, by the hottest pass and the chosen school: the usual one, the thinnest whose practical maximum is at least 1.1
+     * of the peak, or one size. Window: from the thinnest that carries the peak to the thickest that still holds a fifth of it.
+     * Source: tungstens.csv [standard, judgement].
      */
     private static Setting diameter(Plan plan) {
         Tungsten tungsten = plan.tungsten();
-        double peak = plan.peakA();
+        double peak = plan.hottestA();
         double low = Tungsten.sizes().stream()
                 .filter(size -> size.practicalMaxA() >= peak)
                 .findFirst()
@@ -49,7 +51,11 @@ final class TorchRules {
                 .reduce(tungsten, (thin, thick) -> thick)
                 .diameterMm();
         return figure(SettingKey.TUNGSTEN_DIAMETER, Window.around(tungsten.diameterMm(), low, high))
+                .by(plan.schools().of(Matter.TUNGSTEN_SIZE))
                 .gaveUp(plan.tungstenTaken().gaveUp())
+                .other(School.SMALLEST, plan.tungstenMm(School.SMALLEST))
+                .other(School.USUAL, plan.tungstenMm(School.USUAL))
+                .other(School.ONE_SIZE, plan.tungstenMm(School.ONE_SIZE))
                 .from("peakCurrent", Quantity.amperes(peak))
                 .from("tungstenMinimum", Quantity.amperes(tungsten.minStableA()))
                 .from("tungstenMaximum", Quantity.amperes(tungsten.practicalMaxA()))
@@ -82,14 +88,14 @@ final class TorchRules {
     }
 
     /**
-     * Flat on the tip, mm: middle of the band for the diameter. Source: tungstens.csv [judgement].
+     * Flat on the tip, mm: none to 20 A, 0.15 at 50, 0.35 at 100 to 150, 0.5 to 0.8 above 200, by the peak. Source: tip-flats.csv
+     * [judgement].
      */
     private static Setting flat(Plan plan) {
-        Tungsten tungsten = plan.tungsten();
-        double middle = (tungsten.flatLowMm() + tungsten.flatHighMm()) / 2;
-        return figure(SettingKey.TIP_FLAT, new Window(middle, tungsten.flatLowMm(), tungsten.flatHighMm()))
-                .from("tungstenDiameter", Quantity.stockMillimetres(tungsten.diameterMm()))
-                .because("tipFlat", Quantity.stockMillimetres(tungsten.diameterMm()));
+        double[] flat = Tungsten.tipFlatMm(plan.peakA());
+        return figure(SettingKey.TIP_FLAT, Window.around(flat[1], flat[0], flat[2]))
+                .from("peakCurrent", Quantity.amperes(plan.peakA()))
+                .because(flat[1] > 0 ? "tipFlat" : "tipFlat.needle", Quantity.amperes(plan.peakA()));
     }
 
     /**
@@ -98,7 +104,7 @@ final class TorchRules {
      */
     private static Setting stickOut(Plan plan) {
         Cup cup = plan.cup();
-        boolean corner = plan.form().isCorner() || plan.practice().access() == Access.TIGHT;
+        boolean corner = plan.joint().isCorner() || plan.practice().access() == Access.TIGHT;
         double usual = cup.lens() ? corner ? 0.9 : 0.6 : corner ? 0.65 : 0.5;
         double most = cup.lens() ? 1.0 : 0.7;
         double bore = cup.boreMm();
@@ -110,7 +116,8 @@ final class TorchRules {
     }
 
     /**
-     * Cup number, sixteenths of an inch: bore at least the pool's face width plus 6 mm, titanium 10 mm and number 12, tight places 4 mm.
+     * Cup number, sixteenths of an inch: bore at least the pool's face width plus 6 mm, titanium 10 mm and number 12, tight places 4 mm; number 8 where
+     * stainless has to stay clean.
      * Source: [judgement].
      */
     private static Setting cup(Plan plan) {
@@ -118,7 +125,9 @@ final class TorchRules {
         double pool = plan.heat().pool().frontWidthMm();
         String why = plan.practice().access() == Access.TIGHT && !plan.isTitanium()
                 ? "cupSize.tight"
-                : plan.isTitanium() ? "cupSize.titanium" : plan.isMicro() ? "cupSize.micro" : "cupSize.pool";
+                : plan.isTitanium()
+                        ? "cupSize.titanium"
+                        : isClean(plan) ? "cupSize.clean" : plan.isMicro() ? "cupSize.micro" : "cupSize.pool";
         double next = Cup.atLeast(cup.boreMm() + 0.1, cup.number()).number();
         return figure(SettingKey.CUP_SIZE, Window.around(cup.number(), cup.number(), Math.max(next, cup.number() + 1)))
                 .gaveUp(plan.cupTaken().gaveUp())
@@ -131,10 +140,18 @@ final class TorchRules {
                         Phrase.of(cup.lens() ? "cup.lens" : "cup.noLens"));
     }
 
-    /** Gas lens: with cups from number 10 up, and wherever the torch has little room. Source: cups.csv [handbook], [judgement]. */
+    /** Gas lens: on stainless and titanium, where the finish is more than plain and in tight places; or by the shop's own way. [judgement] */
     private static Setting lens(Plan plan) {
         String which = plan.cup().lens() ? "fitted" : "none";
-        return words(SettingKey.GAS_LENS, Phrase.of("gasLens." + which)).because("gasLens." + which);
+        School school = plan.schools().of(Matter.LENS);
+        String why = school == School.LENS_BY_METAL ? which : "school";
+        return words(SettingKey.GAS_LENS, Phrase.of("gasLens." + which))
+                .by(school)
+                .because("gasLens." + why);
+    }
+
+    private static boolean isClean(Plan plan) {
+        return plan.joint().wantsPurge() && plan.practice().finish() != Finish.PLAIN;
     }
 
     /**
@@ -161,7 +178,7 @@ final class TorchRules {
      * Lightest torch class whose duty \( D_1 (I_1/I)^2 \) at the RMS current I, A, is at least 40 %. Source: torches.csv [handbook].
      */
     private static Setting torch(Plan plan) {
-        double rms = plan.pulse().rmsA();
+        double rms = plan.hottestRmsA();
         TorchClass torch = TorchClass.forCurrent(rms, BENCH_DUTY_PERCENT);
         return words(SettingKey.TORCH_CLASS, Phrase.of("torch." + torch.id()))
                 .from("rmsCurrent", Quantity.amperes(rms))

@@ -1,34 +1,27 @@
 package vastarc.core.sheet;
 
 import static vastarc.core.sheet.Setting.figure;
-import static vastarc.core.sheet.Setting.words;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import vastarc.core.consumable.HelmetShade;
-import vastarc.core.consumable.Tint;
 import vastarc.core.heat.Arc;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.heat.Pulse;
-import vastarc.core.joint.Joint;
+import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Practice;
 import vastarc.core.material.Family;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
-import vastarc.core.table.Table;
 import vastarc.core.wording.Phrase;
 
 /** How the weld will go: travel, passes, heat, pool, tint, preheat, hood. */
 final class WeldRules {
 
-    /** How far the gas of a cup reaches behind the arc, in bores, in still air (judgement). */
-    private static final double LENS_REACH = 3;
-
-    private static final double PLAIN_REACH = 2;
-    private static final List<Table.Row> PREHEAT =
-            Table.read("preheat.csv", Set.of("family", "from_mm", "to_mm", "low_c", "high_c"));
+    private static final double LEAST_OPEN_ROOT_MM = 3;
+    private static final double MOST_OPEN_ROOT_MM = 5;
+    private static final double ROOT_OVER_GAP_MM = 1.2;
 
     private WeldRules() {}
 
@@ -41,8 +34,8 @@ final class WeldRules {
         settings.addAll(currents(plan));
         settings.addAll(heat(plan));
         settings.addAll(pool(plan));
-        settings.add(preheat(plan.joint()));
-        settings.addAll(tints(plan));
+        settings.addAll(preheat(plan));
+        settings.addAll(TintRules.settings(plan));
         settings.add(hood(plan));
         return settings;
     }
@@ -74,15 +67,19 @@ final class WeldRules {
         if (passes.isPresent()) {
             int count = passes.get().passes().size();
             Quantity section = Quantity.of(passes.get().sectionMm2(), Unit.SQUARE_MM);
-            return figure(SettingKey.PASSES, Window.around(count, Math.max(1, count - 1), count + 1))
+            boolean both = plan.runs().get(0).kind().equals("ONE_SIDE");
+            String why = plan.joint().groove().isPresent() ? "groove" : both ? "bothSides" : "fillet";
+            return figure(
+                            SettingKey.PASSES,
+                            both ? Window.only(count) : Window.around(count, Math.max(1, count - 1), count + 1))
                     .from("section", section)
                     .because(
-                            plan.joint().groove().isPresent() ? "passes.groove" : "passes.fillet",
+                            "passes." + why,
                             section,
-                            Quantity.millimetres(PassPlan.MAX_LEG_MM));
+                            Quantity.millimetres(Run.MAX_LEG_MM),
+                            Quantity.millimetres(plan.joint().legMm()));
         }
-        boolean both = plan.practice().bothSides() && !plan.form().isCorner();
-        return figure(SettingKey.PASSES, Window.only(both ? 2 : 1)).because(both ? "passes.bothSides" : "passes.one");
+        return figure(SettingKey.PASSES, Window.only(1)).because("passes.one");
     }
 
     /** n = v/(π D) [by definition]. */
@@ -169,89 +166,84 @@ final class WeldRules {
         Setting face = figure(SettingKey.POOL_WIDTH, new Window(front, 0.85 * front, 1.15 * front))
                 .from("platePower", Quantity.watts(plan.heat().platePowerW()))
                 .because("poolWidth");
-        Setting rear = figure(SettingKey.BACK_BEAD, new Window(back, 0.7 * back, 1.3 * back))
+        Window behind = isOpenRoot(plan)
+                ? openRoot(plan.joint().groove().orElseThrow().gap().inMillimetres())
+                : isHidden(plan) ? Window.only(0) : new Window(back, 0.7 * back, 1.3 * back);
+        Setting rear = figure(SettingKey.BACK_BEAD, behind)
                 .from("platePower", Quantity.watts(plan.heat().platePowerW()))
                 .because(backReason(plan, back));
         return List.of(face, rear);
     }
 
+    /** The root run of a V that is melted through its open gap. */
+    private static boolean isOpenRoot(Plan plan) {
+        return plan.pass() == 1
+                && plan.penetration() == Penetration.FULL
+                && plan.joint().groove().isPresent()
+                && plan.joint().hasOpenBack();
+    }
+
+    /** Nothing of it shows behind: a later pass, a corner kept solid, a back that does not lie open. */
+    private static boolean isHidden(Plan plan) {
+        return plan.pass() > 1
+                || plan.penetration() == Penetration.ROOT
+                || !plan.joint().hasOpenBack();
+    }
+
+    /** An open root leaves a bead of 3 to 5 mm behind, a little wider than its gap. Source: [judgement]. */
+    private static Window openRoot(double gapMm) {
+        double width = Math.min(MOST_OPEN_ROOT_MM, Math.max(LEAST_OPEN_ROOT_MM, gapMm + ROOT_OVER_GAP_MM));
+        return new Window(width, LEAST_OPEN_ROOT_MM, MOST_OPEN_ROOT_MM);
+    }
+
     private static String backReason(Plan plan, double back) {
-        if (plan.form().isCorner()) {
-            return back > 0 ? "backBead.cornerThrough" : "backBead.corner";
+        if (isOpenRoot(plan)) {
+            return "backBead.openRoot";
         }
-        return back > 0 ? "backBead.through" : "backBead.root";
-    }
-
-    /**
-     * Metal before the arc, °C, by family (chromoly if either member is) and the thicker member, mm. Source: preheat.csv [judgement].
-     */
-    private static Setting preheat(Joint joint) {
-        double t = joint.thickerMm();
-        Family family =
-                joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY
-                        ? Family.CHROMOLY
-                        : joint.material().family();
-        Table.Row row = PREHEAT.stream()
-                .filter(line -> line.named("family", Family.class) == family && t <= line.number("to_mm"))
-                .findFirst()
-                .orElseThrow();
-        double low = row.number("low_c");
-        return figure(SettingKey.PREHEAT, new Window(low, low, row.number("high_c")))
-                .from("thickness", Quantity.millimetres(t))
-                .because(low > Practice.ROOM_C ? "preheat.chromoly" : "preheat.none", Quantity.celsius(low));
-    }
-
-    /**
-     * Expected colours; steel is not judged by its tint.
-     */
-    private static List<Setting> tints(Plan plan) {
-        Joint joint = plan.joint();
-        if (!joint.wantsPurge()) {
-            Phrase none = Phrase.of("tint.notJudged");
-            return List.of(
-                    words(SettingKey.FRONT_TINT, none).idle().because("tint.steel"),
-                    words(SettingKey.BACK_TINT, none).idle().because("tint.steel"));
+        if (plan.pass() > 1) {
+            return "backBead.later";
         }
-        return List.of(frontTint(plan), backTint(plan));
+        if (!plan.joint().hasOpenBack()) {
+            return "backBead.hidden";
+        }
+        if (plan.joint().isCorner()) {
+            return plan.penetration() == Penetration.THROUGH && back > 0 ? "backBead.cornerThrough" : "backBead.corner";
+        }
+        return back > 0 ? "backBead.through" : "backBead.unfused";
     }
 
     /**
-     * Colour in front: temperature of the seam where the gas leaves it, two bores behind the arc, three with a lens.
-     * Source: line source [textbook], reach and bands [judgement].
+     * Metal before the arc and between passes, °C. Source: preheat.csv [judgement].
      */
-    private static Setting frontTint(Plan plan) {
-        double cover = plan.cup().boreMm() * (plan.cup().lens() ? LENS_REACH : PLAIN_REACH);
-        double temperature = Math.min(plan.heat().metal().meltC(), plan.heat().trailingC(cover));
-        Tint tint = Tint.of(
-                plan.joint().material().wantsPurge()
-                        ? plan.joint().material().family()
-                        : plan.joint().other().family(),
-                temperature);
-        return words(SettingKey.FRONT_TINT, Phrase.of("plain", tint.colour()))
-                .from("gasCover", Quantity.millimetres(cover))
-                .from("leavesGasAt", Quantity.celsius(temperature))
-                .because("frontTint", Quantity.millimetres(cover), Quantity.celsius(temperature));
-    }
-
-    /** Behind, oxygen decides: what a purge gives, and what its lack gives. */
-    private static Setting backTint(Plan plan) {
-        boolean molten = plan.heat().pool().backWidthMm() > 0;
-        Phrase bare = Phrase.of(molten ? "tint.sugar" : "tint.scaled");
-        Phrase purged = Phrase.of("tint.purged");
-        return plan.practice().purged()
-                ? words(SettingKey.BACK_TINT, purged).because("backTint.purged", bare)
-                : words(SettingKey.BACK_TINT, bare).because(molten ? "backTint.sugar" : "backTint.scaled", purged);
+    private static List<Setting> preheat(Plan plan) {
+        Preheat warm = Preheat.of(plan.joint());
+        double told = plan.practice().preheatC();
+        Quantity thickness = Quantity.millimetres(plan.joint().thickerMm());
+        Setting before = figure(
+                        SettingKey.PREHEAT, Window.around(Math.max(told, warm.lowC()), warm.lowC(), warm.highC()))
+                .from("thickness", thickness)
+                .because(warm.isWanted() ? "preheat.chromoly" : "preheat.none", Quantity.celsius(warm.lowC()));
+        double most = Math.max(warm.interpassC(), told);
+        Setting between = figure(SettingKey.INTERPASS, new Window(most, Math.min(most, warm.lowC()), most))
+                .from("thickness", thickness)
+                .because(
+                        "interpass."
+                                + (Preheat.isChromoly(plan.joint())
+                                        ? Family.CHROMOLY
+                                        : plan.joint().material().family()),
+                        Quantity.celsius(most));
+        return List.of(before, between);
     }
 
     /**
      * Hood shade by peak current, A. Source: helmet-shades.csv [handbook].
      */
     private static Setting hood(Plan plan) {
-        HelmetShade shade = HelmetShade.forCurrent(plan.peakA());
+        HelmetShade shade = HelmetShade.forCurrent(plan.hottestA());
         return figure(SettingKey.HELMET_SHADE, new Window(shade.usual(), shade.low(), shade.high()))
-                .from("peakCurrent", Quantity.amperes(plan.peakA()))
+                .from("peakCurrent", Quantity.amperes(plan.hottestA()))
                 .because(
                         plan.peakA() <= 5 ? "helmetShade.micro" : "helmetShade.current",
-                        Quantity.amperes(plan.peakA()));
+                        Quantity.amperes(plan.hottestA()));
     }
 }

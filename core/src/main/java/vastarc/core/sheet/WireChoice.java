@@ -38,7 +38,7 @@ public record WireChoice(
     /** The three schools' diameters for this joint. */
     static List<WireChoice> compare(Plan plan) {
         return Stream.of(School.WIRE_THINNER, School.WIRE_BY_DEPOSIT, School.WIRE_THICKER)
-                .map(school -> of(school, plan.heat()))
+                .map(school -> of(school, plan))
                 .toList();
     }
 
@@ -51,18 +51,25 @@ public record WireChoice(
     }
 
     /** The diameter a school picks. */
-    static Wire pick(School school, double thicknessMm) {
+    static Wire pick(School school, double thicknessMm, boolean thinTitanium) {
         return switch (school) {
             case WIRE_THINNER -> Wire.thinnerThan(thicknessMm);
             case WIRE_THICKER -> Wire.thickerThan(thicknessMm);
-            default -> Wire.usualFor(thicknessMm);
+            default -> Wire.usualFor(thicknessMm, thinTitanium);
         };
     }
 
-    static WireChoice of(School school, HeatSolution heat) {
+    /** Titanium takes wire no thicker than the wall, unless the shop goes by the steel table. */
+    static boolean isThinTitanium(Plan plan) {
+        return plan.isTitanium() && plan.schools().of(Matter.TITANIUM_WIRE) == School.TITANIUM_WIRE_THIN;
+    }
+
+    static WireChoice of(School school, Plan plan) {
+        HeatSolution heat = plan.heat();
         double t = heat.joint().wireThicknessMm();
-        Wire wire = pick(school, t);
-        double ratio = wire.sectionMm2() / Wire.usualFor(t).sectionMm2();
+        Wire wire = pick(school, t, isThinTitanium(plan));
+        double ratio = wire.sectionMm2()
+                / pick(School.WIRE_BY_DEPOSIT, t, isThinTitanium(plan)).sectionMm2();
         double arcHeat = heat.arcHeatW();
         double fed = heat.wirePowerW() * ratio;
         return new WireChoice(

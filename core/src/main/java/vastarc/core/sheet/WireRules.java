@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import vastarc.core.consumable.Wire;
 import vastarc.core.consumable.WireAlloy;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
@@ -20,6 +22,9 @@ final class WireRules {
     private static final double MOST_HOLD = 8;
     private static final double OPEN_BACK_FILL = 6;
     private static final double LOW_FILL = 0.6;
+    private static final double NARROW_BORE_MM = 20;
+    private static final double LEAST_NARROW = 1;
+    private static final double MOST_NARROW = 2;
 
     private WireRules() {}
 
@@ -27,6 +32,7 @@ final class WireRules {
         List<Setting> settings = new ArrayList<>(6);
         settings.addAll(plan.practice().wire() ? wire(plan) : noWire());
         settings.addAll(purge(plan));
+        settings.addAll(TintRules.trailing(plan));
         return settings;
     }
 
@@ -43,7 +49,7 @@ final class WireRules {
     private static List<Setting> wire(Plan plan) {
         double t = plan.joint().wireThicknessMm();
         School school = plan.schools().of(Matter.WIRE_SIZE);
-        WireChoice choice = WireChoice.of(school, plan.heat());
+        WireChoice choice = WireChoice.of(school, plan);
         Stock.Taken<Wire> taken = plan.stock().wire(choice.wire(), t);
         Wire wire = taken.item();
         Quantity thickness = Quantity.millimetres(t);
@@ -53,21 +59,29 @@ final class WireRules {
                                 wire.diameterMm(),
                                 Wire.thinnerThan(t).diameterMm(),
                                 Math.max(wire.diameterMm(), Wire.MAX_OF_THICKNESS * t)))
-                .by(school)
+                .by(
+                        plan.isTitanium() && school == School.WIRE_BY_DEPOSIT
+                                ? plan.schools().of(Matter.TITANIUM_WIRE)
+                                : school)
                 .gaveUp(taken.gaveUp())
                 .from("thickness", thickness)
                 .from("deposit", Quantity.of(plan.heat().demand().depositMm2(), Unit.SQUARE_MM))
+                .other(School.WIRE_BY_DEPOSIT, picked(School.WIRE_BY_DEPOSIT, plan))
+                .other(School.WIRE_THINNER, picked(School.WIRE_THINNER, plan))
+                .other(School.WIRE_THICKER, picked(School.WIRE_THICKER, plan))
                 .other(
-                        School.WIRE_BY_DEPOSIT,
-                        WireChoice.pick(School.WIRE_BY_DEPOSIT, t).diameterMm())
-                .other(
-                        School.WIRE_THINNER,
-                        WireChoice.pick(School.WIRE_THINNER, t).diameterMm())
-                .other(
-                        School.WIRE_THICKER,
-                        WireChoice.pick(School.WIRE_THICKER, t).diameterMm())
+                        plan.isTitanium() && WireChoice.isThinTitanium(plan)
+                                ? School.TITANIUM_WIRE_AS_STEEL
+                                : School.TITANIUM_WIRE_THIN,
+                        plan.isTitanium(),
+                        Wire.usualFor(t, !WireChoice.isThinTitanium(plan)).diameterMm())
                 .because("wireDiameter." + school.name(), thickness, Quantity.percent(choice.sameDepositPercent()));
         return List.of(diameter, alloy(plan), feed(plan, wire), share(plan));
+    }
+
+    private static double picked(School school, Plan plan) {
+        return WireChoice.pick(school, plan.joint().wireThicknessMm(), WireChoice.isThinTitanium(plan))
+                .diameterMm();
     }
 
     /**
@@ -112,8 +126,8 @@ final class WireRules {
     }
 
     /**
-     * Purge fill, L/min: \( 3 + D/8 \) within 3 to 12, D tube diameter, mm; 6 for an open back. Hold 0.6 of it within 3 to 8. Idle unpurged.
-     * Other schools: the fill all through; six tenths of both.
+     * Purge fill, L/min: \( 3 + D/8 \) within 3 to 12, D tube diameter, mm; 6 for an open back. Hold 0.6 of it within 3 to 8; in a bore
+     * under 20 mm 1 to 2, by the bore. Idle unpurged. Other schools: the fill all through; six tenths of both.
      * Source: [judgement].
      */
     private static List<Setting> purge(Plan plan) {
@@ -129,7 +143,13 @@ final class WireRules {
                 .map(od -> clamped(LEAST_PURGE + od.inMillimetres() / 8, MOST_FILL))
                 .orElse(OPEN_BACK_FILL);
         double fill = school == School.PURGE_LOW ? clamped(LOW_FILL * usual, MOST_FILL) : usual;
-        double hold = school == School.PURGE_HIGH ? clamped(fill, MOST_HOLD) : clamped(0.6 * fill, MOST_HOLD);
+        double bore = boreMm(plan.joint());
+        boolean narrow = bore > 0 && bore < NARROW_BORE_MM;
+        double hold = narrow
+                ? LEAST_NARROW + (MOST_NARROW - LEAST_NARROW) * bore / NARROW_BORE_MM
+                : school == School.PURGE_HIGH ? clamped(fill, MOST_HOLD) : clamped(0.6 * fill, MOST_HOLD);
+        Window holding =
+                narrow ? new Window(hold, LEAST_NARROW, MOST_NARROW) : new Window(hold, LEAST_PURGE, MOST_HOLD);
         Length od = plan.joint().tubeOd().orElse(Length.ofMillimetres(0));
         String why = plan.joint().tubeOd().isPresent() ? "purgeFlow.tube" : "purgeFlow.open";
         return List.of(
@@ -137,10 +157,18 @@ final class WireRules {
                         .by(school)
                         .from("tubeOd", od.quantity())
                         .because(why, od),
-                figure(SettingKey.PURGE_HOLD, new Window(hold, LEAST_PURGE, MOST_HOLD))
+                figure(SettingKey.PURGE_HOLD, holding)
                         .by(school)
                         .from("purgeFlow", Quantity.litresPerMin(fill))
-                        .because("purgeHold"));
+                        .because(narrow ? "purgeHold.narrow" : "purgeHold"));
+    }
+
+    /** Bore of the tube that is purged, mm; 0 where none is told. */
+    private static double boreMm(Joint joint) {
+        double wall = joint.form() == JointForm.TUBE_BUTT
+                ? joint.thickerMm()
+                : joint.abutting().inMillimetres();
+        return joint.tubeOd().map(outside -> outside.inMillimetres() - 2 * wall).orElse(0.0);
     }
 
     private static double clamped(double flow, double most) {

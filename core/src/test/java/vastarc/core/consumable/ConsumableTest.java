@@ -57,11 +57,11 @@ class ConsumableTest {
     @ParameterizedTest
     @CsvSource({"0.8, 0.8", "1.0, 1.0", "1.2, 1.0", "1.5, 1.6", "3, 1.6", "4, 2.4", "8, 3.2"})
     void wireFollowsTheThickness(double thickness, double diameter) {
-        assertThat(Wire.usualFor(thickness).diameterMm()).isEqualTo(diameter);
+        assertThat(Wire.usualFor(thickness, false).diameterMm()).isEqualTo(diameter);
     }
 
     @ParameterizedTest
-    @CsvSource({"3, 6", "15, 9", "60, 10", "150, 11", "200, 12", "300, 13"})
+    @CsvSource({"3, 8", "15, 8", "60, 10", "150, 11", "200, 12", "300, 13"})
     void hoodShadeFollowsTheCurrent(double current, double shade) {
         assertThat(HelmetShade.forCurrent(current).usual()).isEqualTo(shade);
     }

@@ -3,6 +3,7 @@ package vastarc.core.heat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.aggregator.ArgumentsAccessor;
@@ -10,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvFileSource;
 import vastarc.core.joint.Chill;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.Practice;
 import vastarc.core.joint.Technique;
@@ -35,6 +37,7 @@ class WorkedExamplesTest {
             draft.technique = Technique.valueOf(row.getString(8));
             draft.chill = Chill.valueOf(row.getString(9));
             draft.preheatC = row.getDouble(10);
+            draft.penetration = through(joint);
         });
         double limited = row.getDouble(11);
         Demand full = Demand.of(joint, practice);
@@ -59,6 +62,11 @@ class WorkedExamplesTest {
         assertThat(heat.poolBehindMm()).as("pool behind the arc").isCloseTo(row.getDouble(24), CLOSE);
     }
 
+    /** The specification's corners are fused to their full reach. */
+    private static Optional<Penetration> through(Joint joint) {
+        return joint.isCorner() ? Optional.of(Penetration.THROUGH) : Optional.empty();
+    }
+
     @ParameterizedTest
     @CsvFileSource(resources = "/reference/amperes-by-thickness.csv", useHeadersInDisplayName = true)
     void currentByThicknessMatchesTheTable(
@@ -67,6 +75,7 @@ class WorkedExamplesTest {
         Practice practice = Practice.usual().with(draft -> {
             draft.technique = technique;
             draft.wire = wire;
+            draft.penetration = through(joint);
         });
 
         assertThat(HeatSolution.of(joint, practice).currentA()).isCloseTo(currentA, TABLE);

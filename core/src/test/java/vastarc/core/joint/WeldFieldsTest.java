@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
@@ -93,7 +94,7 @@ class WeldFieldsTest {
         double inside =
                 range.map(of -> of.low() + 0.25 * (of.high() - of.low())).orElse(Double.NaN);
         return switch (field.kind()) {
-            case CHOICE -> field.choices().get(1);
+            case CHOICE -> field.choicesFor(formFor(field)).get(1);
             case FLAG -> !(Boolean) field.usual().orElseThrow();
             case LENGTH -> Length.ofMillimetres(inside);
             case FIGURE -> inside;
@@ -110,9 +111,17 @@ class WeldFieldsTest {
         Weld after = weld(given);
 
         assertThat(field.of(after).map(Object.class::cast)).contains(another(field));
-        // A metal, a thickness and a groove angle carry along what follows them where it is not told.
+        // A metal, a thickness and a preparation carry along what follows them where it is not told; one way to
+        // penetrate has two names.
         List<InputField<?>> followers = List.of(
-                WeldFields.OTHER_MATERIAL, WeldFields.ABUTTING, WeldFields.ROOT_FACE, WeldFields.GAP, WeldFields.JOINT);
+                WeldFields.OTHER_MATERIAL,
+                WeldFields.ABUTTING,
+                WeldFields.GROOVE_ANGLE,
+                WeldFields.ROOT_FACE,
+                WeldFields.GAP,
+                WeldFields.BOTH_SIDES,
+                WeldFields.PENETRATION,
+                WeldFields.JOINT);
         WeldFields.ALL.stream()
                 .filter(other -> other != field && !followers.contains(other) && field != WeldFields.JOINT)
                 .forEach(other -> assertThat(other.of(after)).as(other.name()).isEqualTo((Optional) other.of(before)));
@@ -142,9 +151,12 @@ class WeldFieldsTest {
     }
 
     @Test
-    void aTubeHasAGrooveOnlyWhereItsAngleIsTold() {
+    void aTubeHasAGrooveWhereItIsPreparedOrItsAngleIsTold() {
         assertThat(weld(joint(JointForm.TUBE_BUTT, 5)).joint().groove()).isEmpty();
         assertThat(weld(joint(JointForm.V_BUTT, 5)).joint().groove()).contains(Groove.USUAL);
+
+        Weld prepared = weld(joint(JointForm.TUBE_BUTT, 5).with(WeldFields.PREPARATION, Preparation.V));
+        assertThat(prepared.joint().groove()).contains(Groove.OF_PIPE);
 
         Weld grooved = weld(joint(JointForm.TUBE_BUTT, 5)
                 .with(WeldFields.GROOVE_ANGLE, 70.0)
@@ -177,5 +189,44 @@ class WeldFieldsTest {
                 .containsExactly(WeldFields.MATERIAL, WeldFields.JOINT, WeldFields.BASE);
         assertThat(WeldFields.WIRE_FEED.words(WireFeed.values()[0])).startsWith("feed.");
         assertThat(WeldFields.ABUTTING.gauged().map(Object.class::cast)).contains(WeldFields.OTHER_MATERIAL);
+    }
+
+    @ParameterizedTest
+    @EnumSource(JointForm.class)
+    void everyDepthAndPreparationOfAFormIsTakenAndEveryOtherRefusedByName(JointForm form) {
+        for (Preparation preparation : Preparation.values()) {
+            Given given = joint(form, 5).with(WeldFields.PREPARATION, preparation);
+            boolean taken = WeldFields.read(given).value().isPresent();
+            assertThat(taken).as(preparation.name()).isEqualTo(preparation.isFor(form));
+            assertThat(given.problems()).allMatch(problem -> problem.field().equals("preparation"));
+        }
+        Joint joint = weld(joint(form, 5)).joint();
+        for (Penetration penetration : Penetration.values()) {
+            Given given = joint(form, 5).with(WeldFields.PENETRATION, penetration);
+            boolean taken = WeldFields.read(given).value().isPresent();
+            assertThat(taken).as(penetration.name()).isEqualTo(penetration.isFor(joint));
+            assertThat(given.problems()).allMatch(problem -> problem.field().equals("penetration"));
+        }
+    }
+
+    @Test
+    void aPlatePreparedAsAVIsAVButtAndThinPlateIsNot() {
+        Given thick = joint(JointForm.SQUARE_BUTT, 5).with(WeldFields.PREPARATION, Preparation.V);
+        Given thin = joint(JointForm.SQUARE_BUTT, 2).with(WeldFields.PREPARATION, Preparation.V);
+
+        assertThat(weld(thick).joint())
+                .isEqualTo(weld(joint(JointForm.V_BUTT, 5)).joint());
+        assertThat(WeldFields.read(thin).problems()).extracting(Problem::field).containsExactly("preparation");
+    }
+
+    @Test
+    void aDepthOfTheWholePlateIsNoPartialDepth() {
+        Given through = joint(JointForm.SQUARE_BUTT, 2)
+                .with(WeldFields.PENETRATION, Penetration.PARTIAL)
+                .with(WeldFields.DEPTH, Length.ofMillimetres(2));
+
+        assertThat(WeldFields.read(through).problems())
+                .extracting(Problem::field)
+                .containsExactly("depthMm");
     }
 }

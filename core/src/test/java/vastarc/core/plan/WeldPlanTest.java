@@ -34,7 +34,7 @@ class WeldPlanTest {
     }
 
     private static Ask ask(Weld weld, OwnValues own, ScoreChoices choices, Optional<SheetDocument> proven) {
-        return new Ask(weld, ShopWays.usual(), own, choices, proven);
+        return new Ask(weld, ShopWays.usual(), own, choices, proven, 1);
     }
 
     private static Sheet sheet(WeldPlan plan) {

@@ -1,5 +1,6 @@
 package vastarc.core.sheet;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import vastarc.core.joint.Access;
@@ -9,8 +10,10 @@ import vastarc.core.joint.Finish;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.JointLimits;
+import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.Practice;
+import vastarc.core.joint.Preparation;
 import vastarc.core.joint.PulsePurpose;
 import vastarc.core.joint.Service;
 import vastarc.core.joint.Technique;
@@ -40,7 +43,22 @@ public final class RandomJoints {
             draft.smallTab = random.nextInt(8) == 0;
             draft.copeAngleDeg = 30 + 60 * random.nextDouble();
         });
-        return JointLimits.misfits(drawn).isEmpty() ? drawn : joint();
+        Joint prepared = random.nextInt(3) == 0 ? prepared(drawn) : drawn;
+        return JointLimits.misfits(prepared).isEmpty() ? prepared : joint();
+    }
+
+    private Joint prepared(Joint joint) {
+        List<Preparation> choices = Preparation.choicesFor(joint.form());
+        Preparation any = choices.get(random.nextInt(choices.size()));
+        boolean thin = any == Preparation.V && joint.thinnerMm() < Preparation.V_FROM_MM;
+        return thin ? joint : joint.prepared(any);
+    }
+
+    /** A practice for a joint, told a depth that the joint may have, or none. */
+    public Practice practiceFor(Joint joint) {
+        Practice practice = practice();
+        List<Penetration> choices = Penetration.choicesFor(joint);
+        return random.nextBoolean() ? practice : practice.melting(choices.get(random.nextInt(choices.size())));
     }
 
     public Practice practice() {
@@ -55,7 +73,6 @@ public final class RandomJoints {
             draft.purged = random.nextBoolean();
             draft.pulse = any(PulsePurpose.values());
             draft.finish = any(Finish.values());
-            draft.bothSides = random.nextInt(6) == 0;
             draft.backAccess = random.nextInt(6) != 0;
             draft.access = any(Access.values());
             draft.service = any(Service.values());

@@ -3,6 +3,7 @@ package vastarc.core.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -48,9 +49,12 @@ class ShopWaysTest {
                 .value()
                 .orElseThrow();
 
-        assertThat(trigger.settings().values().stream().anyMatch(setting -> setting.school() == school)
-                        || foot.settings().values().stream().anyMatch(setting -> setting.school() == school))
-                .isTrue();
+        Sheet titanium = SheetPlanner.plan(Joint.of(Material.TITANIUM_GR2, JointForm.LAP, 2), pedal, ways)
+                .value()
+                .orElseThrow();
+
+        assertThat(Stream.of(trigger, foot, titanium).flatMap(sheet -> sheet.settings().values().stream()))
+                .anyMatch(setting -> setting.school() == school);
     }
 
     @Test

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.function.Supplier;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -13,6 +14,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
+import vastarc.core.sheet.Way;
 
 /** What every call does alike: reads a JSON object of bounded size, answers JSON or problem details. */
 final class Calls {
@@ -62,10 +64,23 @@ final class Calls {
                 .orElseGet(() -> refusal(outcome.problems()));
     }
 
-    /** 422 where everything is understood and out of scope, 400 where anything is bad. */
+    /** The value as JSON, or a refusal with the ways out of it. */
+    static ResponseEntity<Object> answer(Outcome<?> outcome, Supplier<List<Way>> ways) {
+        return outcome.value().isPresent() ? answer(outcome) : refusal(outcome.problems(), ways.get());
+    }
+
     static ResponseEntity<Object> refusal(List<Problem> problems) {
+        return refusal(problems, List.of());
+    }
+
+    /** 422 where everything is understood and out of scope, 400 where anything is bad. */
+    private static ResponseEntity<Object> refusal(List<Problem> problems, List<Way> ways) {
         boolean outOfScope = problems.stream().allMatch(problem -> problem.kind() == Problem.Kind.OUT_OF_SCOPE);
         ProblemDetail detail = Refusals.detail(outOfScope ? 422 : 400, problems);
+        if (!ways.isEmpty()) {
+            detail.setProperty(
+                    "ways", ways.stream().map(ProblemAnswer.WayOut::of).toList());
+        }
         return ResponseEntity.status(detail.getStatus())
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(detail);

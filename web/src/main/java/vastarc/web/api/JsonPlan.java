@@ -3,17 +3,21 @@ package vastarc.web.api;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointLimits.Range;
 import vastarc.core.joint.Weld;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.plan.WeldPlan;
+import vastarc.core.quantity.Unit;
 import vastarc.core.score.Score;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.Way;
 import vastarc.web.request.JsonInputs;
 import vastarc.web.request.OwnReader;
 
@@ -22,8 +26,12 @@ import vastarc.web.request.OwnReader;
  *
  * @param weld joint and practice
  * @param own  own values and control logic
+ * @param pass the pass it asks for, from 1
  */
-record JsonPlan(Weld weld, OwnReader.Own own) {
+record JsonPlan(Weld weld, OwnReader.Own own, int pass) {
+
+    private static final String PASS = "pass";
+    private static final Range PASSES = new Range(PASS, 1, 99, Unit.NUMBER);
 
     /**
      * Reads the object of a call.
@@ -33,17 +41,20 @@ record JsonPlan(Weld weld, OwnReader.Own own) {
     static Outcome<JsonPlan> read(JsonNode body, Set<String> others) {
         Set<String> known = new TreeSet<>(others);
         known.add(OwnReader.OWN);
+        known.add(PASS);
         Outcome<Weld> weld = WeldFields.read(new JsonInputs(body, known));
         OwnReader.Own own = OwnReader.read(body);
         List<Problem> problems = new ArrayList<>(weld.problems());
         problems.addAll(own.problems());
+        OptionalDouble pass =
+                body.hasNonNull(PASS) ? JsonInputs.number(body.get(PASS), PASSES, problems) : OptionalDouble.of(1);
         return weld.value().isPresent() && problems.isEmpty()
-                ? Outcome.of(new JsonPlan(weld.value().get(), own))
+                ? Outcome.of(new JsonPlan(weld.value().get(), own, (int) pass.orElse(1)))
                 : Outcome.failed(problems);
     }
 
     private WeldPlan plan(ShopWays ways) {
-        return WeldPlan.of(new WeldPlan.Ask(weld, ways, own.settings(), own.choices(), Optional.empty()));
+        return WeldPlan.of(new WeldPlan.Ask(weld, ways, own.settings(), own.choices(), Optional.empty(), pass));
     }
 
     Outcome<Sheet> sheet(ShopWays ways) {
@@ -56,6 +67,11 @@ record JsonPlan(Weld weld, OwnReader.Own own) {
                 .then(JsonPlan::standing)
                 .then(sheet -> plan.score())
                 .then(score -> score.problems().isEmpty() ? Outcome.of(score) : Outcome.failed(score.problems()));
+    }
+
+    /** The nearest ways where it has no sheet. */
+    List<Way> waysOut(ShopWays ways) {
+        return plan(ways).ways();
     }
 
     private static Outcome<Sheet> standing(Sheet sheet) {

@@ -1,10 +1,28 @@
 package vastarc.web.api;
 
 import java.util.List;
+import java.util.Map;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.Way;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.format.CoreJson;
 
 /** Shape of a refusal, for the API description: RFC 9457 with every bad field. */
-record ProblemAnswer(String type, String title, int status, String detail, String instance, List<Error> errors) {
+record ProblemAnswer(
+        String type, String title, int status, String detail, String instance, List<Error> errors, List<WayOut> ways) {
 
     /** One bad field: what is wrong with it, and what would work. */
     record Error(String field, String wrong, String works) {}
+
+    /** The nearest weld that has a sheet: fields to change, and the current of its first pass. */
+    record WayOut(String says, Map<String, Object> change, double currentA, int passes) {
+
+        static WayOut of(Way way) {
+            return new WayOut(
+                    Phrasebook.say(way.says(), UnitSystem.METRIC),
+                    way.change(),
+                    CoreJson.rounded(way.currentA()),
+                    way.passes());
+        }
+    }
 }

@@ -9,6 +9,7 @@ import vastarc.core.finding.Caution;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.ButtChoice;
+import vastarc.core.sheet.FilletChoice;
 import vastarc.core.sheet.PassPlan;
 import vastarc.core.sheet.SchoolCurrent;
 import vastarc.core.sheet.Sensitivity;
@@ -27,6 +28,8 @@ import vastarc.core.wording.Phrasebook;
  * @param schools  working current by school
  * @param wires    what thinner and thicker wire would take
  * @param passes   the passes of a groove; left out for a single pass
+ * @param clock    current of the pass round a pipe that stands still; left out elsewhere
+ * @param fillets  both depths of a corner; empty for other joints
  * @param tacks    fusion tacks and their spacing
  * @param butts    both ways to weld a thin butt; empty for other joints
  * @param sensitivity how the current moves with one step of thickness, travel and gap
@@ -39,6 +42,8 @@ record SheetAnswer(
         Map<String, SchoolCurrent> schools,
         List<WireChoice> wires,
         @Nullable List<PassPlan.Pass> passes,
+        @Nullable List<PassPlan.Hour> clock,
+        List<FilletChoice> fillets,
         TackPlan tacks,
         List<ButtChoice> butts,
         List<Sensitivity> sensitivity,
@@ -68,6 +73,11 @@ record SheetAnswer(
                 schools,
                 sheet.wireChoices(),
                 sheet.passes().map(PassPlan::passes).orElse(null),
+                sheet.passes()
+                        .map(PassPlan::clock)
+                        .filter(hours -> !hours.isEmpty())
+                        .orElse(null),
+                sheet.fillets(),
                 sheet.tacks(),
                 sheet.butts(),
                 Sensitivity.of(sheet),

@@ -9,14 +9,13 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.util.List;
 import java.util.Set;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Outcome;
-import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.ShopWays;
 import vastarc.web.format.CoreJson;
 
@@ -33,7 +32,7 @@ class SheetApi {
     @Operation(
             summary = "The setup sheet of a joint",
             description =
-                    "Only material, joint and thicknessMm are required. Units are fixed: A, V, s, mm, mm/min, L/min, Hz, %, "
+                    "Only material, joint and thicknessMm are required; pass asks for a later pass. Units are fixed: A, V, s, mm, mm/min, L/min, Hz, %, "
                             + "kJ/mm, °C, degrees. workingCurrent is what the joint needs at the arc, the peak when pulsed; pedalCeiling is "
                             + "what the panel is set to when a foot controls it.")
     @RequestBody(
@@ -53,12 +52,10 @@ class SheetApi {
     @RefusesBadInput
     @PostMapping(path = "/api/v1/sheet", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> sheet(HttpServletRequest request) throws IOException {
-        return Calls.answer(Calls.body(request, SMALLEST)
-                .then(SheetApi::sheet)
-                .map(sheet -> CoreJson.answers().valueToTree(SheetAnswer.of(sheet))));
-    }
-
-    private static Outcome<Sheet> sheet(JsonNode body) {
-        return JsonPlan.read(body, Set.of()).then(plan -> plan.sheet(ShopWays.usual()));
+        Outcome<JsonPlan> plan = Calls.body(request, SMALLEST).then(body -> JsonPlan.read(body, Set.of()));
+        return Calls.answer(
+                plan.then(read -> read.sheet(ShopWays.usual()))
+                        .map(sheet -> CoreJson.answers().valueToTree(SheetAnswer.of(sheet))),
+                () -> plan.value().map(read -> read.waysOut(ShopWays.usual())).orElse(List.of()));
     }
 }

@@ -27,6 +27,7 @@ public enum Format {
     /** What archives of older versions keep to; they are still taken. */
     SHOP_1("shop-1"),
     SHOP_2("shop-2"),
+    SHOP_3("shop-3"),
     SHEET("sheet");
 
     private static final int FAULTS_NAMED = 12;
@@ -54,11 +55,12 @@ public enum Format {
                 .getSchema(text);
     }
 
-    /** The format of a shop's archive of a version, 1 to 3. */
+    /** The format of a shop's archive of a version, 1 to 4. */
     public static Format shop(int version) {
         return switch (version) {
             case 1 -> SHOP_1;
             case 2 -> SHOP_2;
+            case 3 -> SHOP_3;
             default -> SHOP;
         };
     }

@@ -12,6 +12,7 @@ import vastarc.core.plan.WeldPlan;
 import vastarc.core.score.Score;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.Way;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.Proof;
 
@@ -35,11 +36,30 @@ public final class JobPlan {
                 content,
                 own,
                 weld.map(read -> WeldPlan.of(new WeldPlan.Ask(
-                        read,
-                        content.ways(shop),
-                        own.settings(),
-                        own.choices(),
-                        content.proof().flatMap(Proof::sheet)))));
+                                read,
+                                content.ways(shop),
+                                own.settings(),
+                                own.choices(),
+                                content.proof().flatMap(Proof::sheet),
+                                1)))
+                        .map(first -> onPass(first, content.pass())));
+    }
+
+    /** The pass that is shown; the first where the joint has no such pass any more. */
+    private static WeldPlan onPass(WeldPlan first, int pass) {
+        int passes = pass == 1
+                ? 1
+                : first.sheet()
+                        .value()
+                        .flatMap(Sheet::passes)
+                        .map(plan -> plan.passes().size())
+                        .orElse(1);
+        return pass == 1 || pass > passes ? first : WeldPlan.of(first.ask().onPass(pass));
+    }
+
+    /** The nearest ways where it has no sheet; empty where it has one, or cannot be read. */
+    public List<Way> ways() {
+        return plan.value().map(WeldPlan::ways).orElse(List.of());
     }
 
     public JobContent content() {

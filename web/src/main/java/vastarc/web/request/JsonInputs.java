@@ -133,7 +133,7 @@ public final class JsonInputs implements Inputs {
     }
 
     /** A number within a range; empty, with the problem noted, where it is none. */
-    static OptionalDouble number(JsonNode node, Range range, List<Problem> problems) {
+    public static OptionalDouble number(JsonNode node, Range range, List<Problem> problems) {
         if (!node.isNumber()) {
             problems.add(
                     wrongType(range.field(), node, "a number in " + range.unit().symbol()));

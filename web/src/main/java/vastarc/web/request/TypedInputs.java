@@ -1,6 +1,7 @@
 package vastarc.web.request;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -8,11 +9,14 @@ import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.joint.InputField;
 import vastarc.core.joint.Inputs;
+import vastarc.core.joint.JointForm;
 import vastarc.core.joint.JointLimits.Range;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.material.Material;
+import vastarc.core.notation.GaugeScale;
 import vastarc.core.notation.LengthReader;
 import vastarc.core.notation.NumberReader;
+import vastarc.core.notation.PipeSize;
 import vastarc.core.notation.RateReader;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
@@ -31,11 +35,28 @@ public final class TypedInputs implements Inputs {
 
     @Override
     public <E extends Enum<E>> Optional<E> choice(InputField<E> field, Class<E> type) {
-        Optional<String> text = typed.text(field);
+        Optional<String> text = typed.text(field).filter(given -> isOffered(field, given));
         if (text.isEmpty() && field.isRequired()) {
             note(Problem.badValue(field.name(), "missing", "one of " + Choices.names(type)));
         }
         return text.flatMap(given -> Choices.read(given, field.name(), type, this::note));
+    }
+
+    /** What was chosen for another joint form is kept, and means nothing here. */
+    private boolean isOffered(InputField<?> field, String text) {
+        boolean known =
+                field.choices().stream().anyMatch(value -> value.toString().equals(text));
+        return !known
+                || form().map(joint -> field.choicesFor(joint).stream()
+                                .anyMatch(value -> value.toString().equals(text)))
+                        .orElse(true);
+    }
+
+    private Optional<JointForm> form() {
+        return typed.text(WeldFields.JOINT)
+                .flatMap(text -> Arrays.stream(JointForm.values())
+                        .filter(form -> form.name().equals(text))
+                        .findFirst());
     }
 
     /** A box that is not ticked sends nothing; a choice sends true or false. */
@@ -46,18 +67,47 @@ public final class TypedInputs implements Inputs {
 
     @Override
     public Optional<Length> length(InputField<Length> field) {
-        if (field.isRequired() && typed.text(field).isEmpty()) {
+        Optional<Length> wall = field == WeldFields.BASE ? wallOfPipe() : Optional.empty();
+        if (field.isRequired() && typed.text(field).isEmpty() && wall.isEmpty()) {
             note(Problem.badValue(field.name(), "length.missing"));
         }
         return typed.text(field)
-                .flatMap(text -> kept(reader(field).read(text, field.name())))
+                .flatMap(text -> kept(read(field, text)))
+                .or(() -> wall)
                 .filter(length -> inside(field, length.inMillimetres()));
     }
 
-    /** How a length of a field is read: with the gauges of its metal, where it may be told in them. */
-    public LengthReader reader(InputField<?> field) {
-        Optional<Material> metal = field.gauged().flatMap(this::metal);
-        return new LengthReader(typed.bareUnits(field), metal.flatMap(Material::gauges));
+    /** A length as typed; the outside of a tube may be told as a pipe size. */
+    public Outcome<Length> read(InputField<?> field, String text) {
+        Optional<Outcome<PipeSize>> pipe =
+                field == WeldFields.TUBE_OD ? PipeSize.read(text, field.name()) : Optional.empty();
+        return pipe.map(size -> size.map(PipeSize::outside))
+                .orElseGet(() -> reader(field).read(text, field.name()));
+    }
+
+    /** The wall of a pipe told by its schedule, where no wall is typed. */
+    private Optional<Length> wallOfPipe() {
+        return typed.text(WeldFields.TUBE_OD)
+                .filter(text -> form().filter(JointForm::isTube).isPresent()
+                        && form().filter(form -> form == JointForm.TUBE_TO_PLATE)
+                                .isEmpty())
+                .flatMap(text -> PipeSize.read(text, WeldFields.TUBE_OD.name()))
+                .flatMap(Outcome::value)
+                .flatMap(PipeSize::wall);
+    }
+
+    private boolean isTubeWall(InputField<?> field) {
+        boolean plate = field == WeldFields.BASE
+                && form().filter(form -> form == JointForm.TUBE_TO_PLATE).isPresent();
+        return !plate && form().filter(JointForm::isTube).isPresent();
+    }
+
+    /** How a length of a field is read: with the gauges of its metal or of tube, where it may be told in them. */
+    private LengthReader reader(InputField<?> field) {
+        Optional<GaugeScale> gauges = field.gauged().isPresent() && isTubeWall(field)
+                ? Optional.of(GaugeScale.TUBE)
+                : field.gauged().flatMap(this::metal).flatMap(Material::gauges);
+        return new LengthReader(typed.bareUnits(field), gauges);
     }
 
     /** The metal of a member; that of the other one where nothing else is told. */

@@ -7,10 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import vastarc.core.finding.Problem;
 import vastarc.core.joint.InputField;
 import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
+import vastarc.core.joint.Preparation;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Matter;
@@ -62,6 +65,7 @@ public record JointPanel(
             WeldFields.GROOVE_ANGLE,
             WeldFields.ROOT_FACE,
             WeldFields.GAP,
+            WeldFields.LEG,
             WeldFields.COPE_ANGLE,
             WeldFields.TRAVEL,
             WeldFields.PREHEAT);
@@ -76,8 +80,8 @@ public record JointPanel(
         String words = Phrasebook.find("position." + position.name()).orElseThrow();
         TypedFields fields = new TypedFields(typed, joint, messages, units);
         Map<String, Boolean> flags = flags(typed, joint);
-        Map<String, List<Choice>> selects = selects(typed);
-        List<TypedField> lengths = fields.of(LENGTHS);
+        Map<String, List<Choice>> selects = selects(typed, joint);
+        List<TypedField> lengths = fields.of(lengths(typed, joint));
         List<TypedField> fitUp = fields.of(FIT_UP);
         Map<String, String> hidden = new TreeMap<>(typed.texts());
         hidden.keySet().removeAll(flags.keySet());
@@ -95,6 +99,19 @@ public record JointPanel(
                 schools(content, shop),
                 AttitudeDrawing.of(position, words),
                 words);
+    }
+
+    /** The depth is asked for where it is to stop at one. */
+    private static List<InputField<?>> lengths(JointText typed, JointForm joint) {
+        boolean partial = chosen(WeldFields.PENETRATION, typed)
+                .filter(told -> told == Penetration.PARTIAL
+                        && WeldFields.PENETRATION.choicesFor(joint).contains(told))
+                .isPresent();
+        List<InputField<?>> lengths = new ArrayList<>(LENGTHS);
+        if (partial) {
+            lengths.add(WeldFields.DEPTH);
+        }
+        return lengths;
     }
 
     /** Beside the field the whole message; where the middle of the page explains what is out of scope, its first sentence. */
@@ -121,9 +138,9 @@ public record JointPanel(
     }
 
     /** Every choice, and every flag that is shown as a choice of two because both its sides have words. */
-    private static Map<String, List<Choice>> selects(JointText typed) {
+    private static Map<String, List<Choice>> selects(JointText typed, JointForm joint) {
         Map<String, List<Choice>> selects = new LinkedHashMap<>();
-        WeldFields.choices().forEach(field -> selects.put(field.name(), choices(field, typed)));
+        WeldFields.choices().forEach(field -> selects.put(field.name(), choices(field, typed, joint)));
         WeldFields.ALL.stream()
                 .filter(field -> field.kind() == InputField.Kind.FLAG && !isBox(field))
                 .forEach(field -> selects.put(field.name(), sides(field, typed)));
@@ -134,18 +151,34 @@ public record JointPanel(
         return Phrasebook.find(field.name() + ".true").isEmpty();
     }
 
-    private static <T> List<Choice> choices(InputField<T> field, JointText typed) {
+    private static <T> List<Choice> choices(InputField<T> field, JointText typed, JointForm joint) {
+        List<T> offered = field.choicesFor(joint);
         String selected = typed.text(field)
-                .or(() -> field == WeldFields.OTHER_MATERIAL ? typed.text(WeldFields.MATERIAL) : Optional.empty())
+                .filter(text ->
+                        offered.stream().anyMatch(value -> value.toString().equals(text)))
+                .or(() -> follows(field, typed, joint))
                 .orElse(field.usual().map(Object::toString).orElse(""));
-        return field.choices().stream()
+        Stream<Choice> usual = field == WeldFields.PENETRATION
+                ? Stream.of(new Choice("", say("penetration.usual"), selected.isEmpty()))
+                : Stream.of();
+        Stream<Choice> choices = offered.stream()
                 .map(value -> new Choice(
                         value.toString(),
                         value instanceof Position position
                                 ? position.letters() + " · " + position.numberLetterName()
                                 : say(field.words(value)),
-                        value.toString().equals(selected)))
-                .toList();
+                        value.toString().equals(selected)));
+        return Stream.concat(usual, choices).toList();
+    }
+
+    /** What stands where nothing is told, and depends on what else is. */
+    private static Optional<String> follows(InputField<?> field, JointText typed, JointForm joint) {
+        if (field == WeldFields.OTHER_MATERIAL) {
+            return typed.text(WeldFields.MATERIAL);
+        }
+        return field == WeldFields.PREPARATION
+                ? Optional.of(Preparation.usualFor(joint).name())
+                : Optional.empty();
     }
 
     private static List<Choice> sides(InputField<?> field, JointText typed) {
@@ -172,6 +205,7 @@ public record JointPanel(
         Map<String, Boolean> flags = new LinkedHashMap<>();
         WeldFields.ALL.stream()
                 .filter(field -> field.kind() == InputField.Kind.FLAG && isBox(field) && field.isAskedOf(joint))
+                .filter(field -> field != WeldFields.BOTH_SIDES)
                 .forEach(field -> flags.put(
                         field.name(), typed.text(field).filter("true"::equals).isPresent()));
         return flags;
@@ -226,7 +260,6 @@ public record JointPanel(
         boolean pair = !selectedLabel("material").equals(selectedLabel("otherMaterial"));
         return typed
                 || pair
-                || flags.getOrDefault("bothSides", false)
                 || flags.getOrDefault("smallTab", false)
                 || !message("otherMaterial").isEmpty();
     }

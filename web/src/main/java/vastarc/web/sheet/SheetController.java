@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,6 +23,7 @@ import vastarc.core.score.ScoreKey;
 import vastarc.core.sheet.Matter;
 import vastarc.core.sheet.School;
 import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Way;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
@@ -109,7 +111,7 @@ class SheetController {
         JointText joint = followed(before.joint(), before.joint().changedTo(sent, JointText.FIELDS, units));
         boolean sameControl =
                 joint.text(WeldFields.CONTROL).equals(before.joint().text(WeldFields.CONTROL));
-        JobContent after = before.with(joint).withSchools(schools(sent));
+        JobContent after = before.with(joint).withSchools(schools(sent)).onPass(sent.get("pass"));
         return before.opened(sameControl ? after : after.with(Optional.empty()));
     }
 
@@ -150,6 +152,30 @@ class SheetController {
                                         .with(before.content().own().without(key)))),
                 preferences,
                 model);
+    }
+
+    /** Takes one of the ways out of a refusal, counted from 0 as the page lists them. */
+    @PostMapping("/jobs/{id}/sheet/way/{number}")
+    String way(
+            @PathVariable UUID id,
+            @PathVariable int number,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return travelled(
+                jobs.edit(
+                        id,
+                        JobStore.seen(sent.get("version")),
+                        before -> before.content().opened(taken(before.content(), number))),
+                preferences,
+                model);
+    }
+
+    private JobContent taken(JobContent content, int number) {
+        List<Way> ways = planner.plan(content).ways();
+        return number < 0 || number >= ways.size()
+                ? content
+                : content.with(content.joint().changedBy(ways.get(number).change()));
     }
 
     /** Marks a job as proven with the figures it has, or opens it again. */

@@ -24,9 +24,11 @@ import vastarc.web.request.JobPlan;
  * @param version  version shown
  * @param name     of the job
  * @param notes    of the job
+ * @param pass     the pass that is shown, from 1
  * @param panel    the joint as typed
  * @param sheet    the sheet; empty where the joint has none
  * @param problems why there is none
+ * @param ways     the nearest welds that have one, each to be taken by a tap
  * @param kept     when the job was last kept
  * @param history  whether there is a step to undo or do again
  * @param proven   what it was proven with; empty where it is open
@@ -38,9 +40,11 @@ public record SheetPage(
         long version,
         String name,
         String notes,
+        int pass,
         JointPanel panel,
         Optional<SheetView> sheet,
         List<String> problems,
+        List<String> ways,
         Instant kept,
         History history,
         Optional<Proven> proven,
@@ -74,11 +78,17 @@ public record SheetPage(
                 job.version(),
                 job.name(),
                 job.notes(),
+                outcome.value().map(Sheet::pass).orElse(1),
                 JointPanel.of(job.content(), outcome.problems(), source.shop(), units),
                 outcome.value().map(sheet -> SheetView.of(sheet, units)),
                 outcome.problems().stream()
                         .map(problem -> problem.message(units))
                         .toList(),
+                outcome.value().isPresent()
+                        ? List.of()
+                        : source.plan().ways().stream()
+                                .map(way -> Phrasebook.say(way.says(), units))
+                                .toList(),
                 job.changedAt(),
                 source.history(),
                 job.content().proof().map(proof -> proven(proof, source.plan(), units)),

@@ -10,6 +10,7 @@ import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.ButtChoice;
+import vastarc.core.sheet.FilletChoice;
 import vastarc.core.sheet.PassPlan;
 import vastarc.core.sheet.SchoolCurrent;
 import vastarc.core.sheet.Sensitivity;
@@ -39,7 +40,8 @@ import vastarc.web.ui.FigureView;
  * @param schoolsTitle what the schools are compared on
  * @param schools  the schools' currents
  * @param wires    what thinner and thicker wire would take
- * @param passes   the passes of a groove
+ * @param passes   the passes of a joint that takes more than one run
+ * @param fillets  both depths of a corner
  * @param tacks    fusion tacks, a line each
  * @param butts    both ways to weld a thin butt
  * @param steps    how the current moves with one step
@@ -60,6 +62,7 @@ public record SheetView(
         List<SchoolLine> schools,
         List<WireLine> wires,
         Optional<PassTable> passes,
+        List<FilletLine> fillets,
         List<FigureView.Line> tacks,
         List<ButtLine> butts,
         List<StepLine> steps,
@@ -82,8 +85,17 @@ public record SheetView(
             String keeps,
             String chill) {}
 
-    /** The passes of a groove and what a metre uses. */
-    public record PassTable(List<PassLine> passes, List<FigureView.Line> totals) {}
+    /**
+     * The passes of a joint and what a metre uses.
+     *
+     * @param now   which one the sheet shows, in words
+     * @param clock current round a pipe that stands still, a line each
+     */
+    public record PassTable(
+            String now, List<PassLine> passes, List<FigureView.Line> clock, List<FigureView.Line> totals) {}
+
+    /** One depth of a corner. */
+    public record FilletLine(String penetration, String way, boolean chosen, String current, String leg, String back) {}
 
     /** One way to weld a thin butt. */
     public record ButtLine(
@@ -101,9 +113,19 @@ public record SheetView(
     public record StepLine(String what, String low, String lowCurrent, String now, String high, String highCurrent) {}
 
     /** One pass. */
-    public record PassLine(int number, String kind, String current, String wire, String area) {}
+    public record PassLine(
+            int number,
+            boolean shown,
+            String kind,
+            String current,
+            String window,
+            String wire,
+            String travel,
+            String heat,
+            String area,
+            String time) {}
 
-    private static final List<String> SOURCED = List.of("passes", "butts", "tacks", "wires");
+    private static final List<String> SOURCED = List.of("passes", "butts", "fillets", "tacks", "wires");
 
     /** Where the figures of a table come from, by the table's name. */
     public Map<String, String> sources() {
@@ -135,7 +157,8 @@ public record SheetView(
                 said(sheet.isPulsed() ? "schools.pulsed" : "schools.steady", units),
                 schools(sheet, units),
                 sheet.wireChoices().stream().map(choice -> wire(choice, units)).toList(),
-                sheet.passes().map(plan -> passes(plan, units)),
+                sheet.passes().map(plan -> passes(plan, sheet.pass(), units)),
+                sheet.fillets().stream().map(choice -> fillet(choice, units)).toList(),
                 tacks(sheet.tacks(), units),
                 sheet.butts().stream().map(choice -> butt(choice, units)).toList(),
                 Sensitivity.of(sheet).stream().map(step -> step(step, units)).toList(),
@@ -194,23 +217,54 @@ public record SheetView(
                 units.show(Quantity.of(choice.chillPerDabK(), Unit.KELVIN)).line());
     }
 
-    private static PassTable passes(PassPlan plan, UnitSystem units) {
+    private static PassTable passes(PassPlan plan, int shown, UnitSystem units) {
         List<PassLine> lines = new ArrayList<>();
         for (PassPlan.Pass pass : plan.passes()) {
-            lines.add(new PassLine(
-                    lines.size() + 1,
-                    Phrasebook.say(Phrase.of("pass." + pass.kind()), units),
-                    units.show(Quantity.amperes(pass.currentA())).line(),
-                    units.show(Quantity.stockMillimetres(pass.wireDiameterMm())).line(),
-                    units.show(Quantity.of(pass.areaMm2(), Unit.SQUARE_MM)).line()));
+            lines.add(pass(pass, lines.size() + 1, shown, units));
         }
         return new PassTable(
+                said("pass." + plan.passes().get(shown - 1).kind(), units) + ", " + shown + " of " + lines.size(),
                 lines,
+                plan.clock().stream()
+                        .map(hour -> new FigureView.Line(
+                                hour.hour() + " o’clock, " + said("position." + hour.position(), units),
+                                units.show(Quantity.amperes(hour.currentA())).line()))
+                        .toList(),
                 List.of(
                         total("total.wire", Quantity.of(plan.wireMPerM(), Unit.METRE), units),
                         total("total.mass", Quantity.of(plan.gramPerM(), Unit.GRAM), units),
                         total("total.arc", Quantity.of(plan.arcMinPerM(), Unit.MINUTE), units),
                         total("total.gas", Quantity.of(plan.gasLPerM(), Unit.LITRE), units)));
+    }
+
+    private static PassLine pass(PassPlan.Pass pass, int number, int shown, UnitSystem units) {
+        String low = units.show(Quantity.amperes(pass.lowA())).figure();
+        return new PassLine(
+                number,
+                number == shown,
+                said("pass." + pass.kind(), units),
+                units.show(Quantity.amperes(pass.currentA())).line(),
+                low + " – " + units.show(Quantity.amperes(pass.highA())).figure(),
+                pass.wireDiameterMm() > 0
+                        ? units.show(Quantity.stockMillimetres(pass.wireDiameterMm()))
+                                .line()
+                        : "–",
+                units.show(Quantity.mmPerMin(pass.travelMmPerMin())).line(),
+                units.show(Quantity.of(pass.heatInputKjPerMm(), Unit.KJ_PER_MM)).line(),
+                units.show(Quantity.of(pass.areaMm2(), Unit.SQUARE_MM)).line(),
+                units.show(Quantity.of(pass.arcSPerM() / 60, Unit.MINUTE)).line());
+    }
+
+    private static FilletLine fillet(FilletChoice choice, UnitSystem units) {
+        return new FilletLine(
+                choice.penetration().name(),
+                said("penetration." + choice.penetration(), units),
+                choice.chosen(),
+                units.show(Quantity.amperes(choice.currentA())).line(),
+                choice.legMm() > 0
+                        ? units.show(Quantity.millimetres(choice.legMm())).line()
+                        : "–",
+                Phrasebook.say(choice.back(), units));
     }
 
     private static FigureView.Line total(String words, Quantity quantity, UnitSystem units) {

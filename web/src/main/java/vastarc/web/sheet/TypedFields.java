@@ -71,8 +71,7 @@ final class TypedFields {
     private String echo(InputField<?> field, String text) {
         return field.kind() == InputField.Kind.LENGTH
                 ? new TypedInputs(typed)
-                        .reader(field)
-                        .read(text, field.name())
+                        .read(field, text)
                         .value()
                         .map(this::bothUnits)
                         .orElse("")

@@ -6,11 +6,14 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import vastarc.core.joint.WeldFields;
+import vastarc.core.notation.NumberReader;
 import vastarc.core.plan.SheetDocument;
 import vastarc.core.score.ControlLogic;
 import vastarc.core.score.ScoreKey;
@@ -28,6 +31,7 @@ import vastarc.core.sheet.ShopWays;
  * @param machine it is welded with; empty for the one that suits best
  * @param torch   fitted to it; empty where it is not told
  * @param proof   what it was proven with; empty for an open job
+ * @param pass    the pass that is shown, from 1
  */
 public record JobContent(
         JointText joint,
@@ -36,10 +40,13 @@ public record JobContent(
         OwnFigures own,
         Optional<UUID> machine,
         Optional<UUID> torch,
-        Optional<Proof> proof) {
+        Optional<Proof> proof,
+        int pass) {
 
     /** A job's own school is sent under this name, followed by the matter's. */
     public static final String SCHOOL = "school.";
+
+    private static final int MOST_PASSES = 99;
 
     public JobContent {
         Map<Matter, School> sorted = new EnumMap<>(Matter.class);
@@ -57,15 +64,16 @@ public record JobContent(
                 OwnFigures.none(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                1);
     }
 
     public JobContent with(JointText other) {
-        return new JobContent(other, schools, logic, own, machine, torch, proof);
+        return new JobContent(other, schools, logic, own, machine, torch, proof, pass);
     }
 
     public JobContent with(OwnFigures other) {
-        return new JobContent(joint, schools, logic, other, machine, torch, proof);
+        return new JobContent(joint, schools, logic, other, machine, torch, proof, pass);
     }
 
     /** Another logic brings the arc control it belongs to. */
@@ -74,26 +82,34 @@ public record JobContent(
                 .flatMap(ControlLogic::control)
                 .map(control -> joint.with(WeldFields.CONTROL, Optional.of(control.name())))
                 .orElse(joint);
-        return new JobContent(controlled, schools, other, own, machine, torch, proof);
+        return new JobContent(controlled, schools, other, own, machine, torch, proof, pass);
     }
 
     public JobContent withSchools(Map<Matter, School> others) {
-        return new JobContent(joint, others, logic, own, machine, torch, proof);
+        return new JobContent(joint, others, logic, own, machine, torch, proof, pass);
     }
 
     public JobContent on(Optional<UUID> otherMachine, Optional<UUID> otherTorch) {
-        return new JobContent(joint, schools, logic, own, otherMachine, otherTorch, proof);
+        return new JobContent(joint, schools, logic, own, otherMachine, otherTorch, proof, pass);
+    }
+
+    /** Another pass of the same weld; a text that is no pass leaves it. */
+    public JobContent onPass(@Nullable String text) {
+        OptionalDouble told = NumberReader.read(text);
+        boolean fits = told.isPresent() && told.getAsDouble() >= 1 && told.getAsDouble() <= MOST_PASSES;
+        int other = fits ? (int) told.getAsDouble() : pass;
+        return new JobContent(joint, schools, logic, own, machine, torch, proof, other);
     }
 
     /** Proven on a day with the ways and the sheet it has. */
     public JobContent proven(LocalDate day, ShopWays shop, Optional<SheetDocument> sheet) {
         return new JobContent(
-                joint, schools, logic, own, machine, torch, Optional.of(Proof.of(day, ways(shop), sheet)));
+                joint, schools, logic, own, machine, torch, Optional.of(Proof.of(day, ways(shop), sheet)), pass);
     }
 
     /** Open again: it goes by the shop's ways. */
     public JobContent open() {
-        return new JobContent(joint, schools, logic, own, machine, torch, Optional.empty());
+        return new JobContent(joint, schools, logic, own, machine, torch, Optional.empty(), pass);
     }
 
     /** The ways it goes by: the shop's, with what was chosen for this job; or, for a proven one, those it was proven with. */
@@ -102,9 +118,9 @@ public record JobContent(
                 .orElseGet(() -> new ShopWays(shop.schools().with(schools.values()), shop.stock()));
     }
 
-    /** This content after an edit: what changes the weld takes the mark of a proven job away; another machine or torch does not. */
+    /** This content after an edit: what changes the weld takes the mark of a proven job away; another machine, torch or pass does not. */
     public JobContent opened(JobContent after) {
-        JobContent bare = on(after.machine, after.torch);
+        JobContent bare = on(after.machine, after.torch).onPass(String.valueOf(after.pass));
         return bare.equals(after) ? after : after.open();
     }
 
@@ -123,6 +139,7 @@ public record JobContent(
         note(names, "logic", JobContent::logic, other);
         note(names, "machine", JobContent::machine, other);
         note(names, "torch", JobContent::torch, other);
+        note(names, "pass", JobContent::pass, other);
         note(names, "proof", JobContent::proof, other);
         return names;
     }

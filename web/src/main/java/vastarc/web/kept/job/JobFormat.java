@@ -8,21 +8,25 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.joint.WeldFields;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.score.ScoreKey;
 import vastarc.web.format.CoreJson;
 import vastarc.web.kept.document.DocumentFormat;
+import vastarc.web.kept.document.SheetDocuments;
 
 /**
  * How a job's content is kept. Format 1 held everything in one map of texts: joint, own values, schools, logic, machine, torch and proof.
- * Format 2 keeps the joint as typed, and the rest typed beside it.
+ * Format 2 keeps the joint as typed, and the rest typed beside it. Format 3 says which pass is shown, and tells both sides as a way to
+ * penetrate.
  */
 public final class JobFormat {
 
     public static final DocumentFormat<JobContent> FORMAT =
-            DocumentFormat.of("job", CoreJson.kept(), JobContent.class, List.of(JobFormat::typed));
+            DocumentFormat.of("job", CoreJson.kept(), JobContent.class, List.of(JobFormat::typed, JobFormat::passed));
 
+    private static final String BOTH_SIDES = WeldFields.BOTH_SIDES.name();
     private static final String PROVEN = "proven";
     private static final String FROZEN = "proven.";
     private static final String FROZEN_STOCK = "proven.stock.";
@@ -43,6 +47,21 @@ public final class JobFormat {
         two.set("torch", nullable(texts, "torch"));
         two.set("proof", texts.has(PROVEN) ? proof(texts) : JsonNodeFactory.instance.nullNode());
         return two;
+    }
+
+    private static JsonNode passed(JsonNode two) {
+        ObjectNode three = ((ObjectNode) two).deepCopy();
+        three.put("pass", 1);
+        if (three.path("joint").path("texts") instanceof ObjectNode texts && texts.has(BOTH_SIDES)) {
+            if (texts.remove(BOTH_SIDES).asString().equals("true")) {
+                texts.put(WeldFields.PENETRATION.name(), "BOTH_SIDES");
+            }
+        }
+        if (three.path("proof") instanceof ObjectNode proof
+                && proof.path("sheet").isObject()) {
+            proof.set("sheet", SheetDocuments.deep(proof.get("sheet")));
+        }
+        return three;
     }
 
     private static ObjectNode picked(JsonNode node, Set<String> names) {

@@ -59,12 +59,15 @@ class JobPart implements Part {
         return element;
     }
 
-    /** Before version 2 everything a job said was one map of texts; before version 3 jobs came newest first and without their days. */
+    /** Before version 2 everything a job said was one map of texts; before version 3 jobs came newest first and without their days; before
+     * version 4 they said nothing of passes. */
     @Override
     public void complete(JsonNode element, int version, int place) {
         ObjectNode job = (ObjectNode) element;
         if (version == 1) {
             job.set(CONTENT, JobFormat.FORMAT.content(JobFormat.FORMAT.read(job.remove("form"), 1)));
+        } else if (version < 4 && job.has(CONTENT)) {
+            job.set(CONTENT, JobFormat.FORMAT.content(JobFormat.FORMAT.read(job.get(CONTENT), 2)));
         }
         if (version < 3) {
             Days.untold(job, clock.instant().minusMillis(place));

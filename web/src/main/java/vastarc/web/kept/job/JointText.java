@@ -8,6 +8,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import vastarc.core.joint.InputField;
 import vastarc.core.joint.WeldFields;
+import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 
 /**
@@ -71,6 +72,28 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         kept.remove(field.name());
         text.ifPresent(value -> kept.put(field.name(), value));
         return new JointText(kept, bareIn);
+    }
+
+    /** The same text with fields told by their values: a length in mm, a figure in the field's unit, a name; an empty one is emptied. */
+    public JointText changedBy(Map<String, Object> values) {
+        JointText changed = this;
+        for (InputField<?> field : WeldFields.ALL) {
+            Object value = values.get(field.name());
+            if (value != null) {
+                changed = changed.with(field, Optional.of(typed(field, value)).filter(text -> !text.isEmpty()));
+            }
+        }
+        return changed;
+    }
+
+    private static String typed(InputField<?> field, Object value) {
+        return value instanceof Double figure
+                ? field.range()
+                        .map(range -> UnitSystem.METRIC
+                                .show(Quantity.of(figure, range.unit()))
+                                .line())
+                        .orElseThrow()
+                : value.toString();
     }
 
     /** Cut to what is kept, without control characters and broken characters, which no shop writes and no database wants. */

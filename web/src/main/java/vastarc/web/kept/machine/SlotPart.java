@@ -54,6 +54,14 @@ class SlotPart implements Part {
         return element;
     }
 
+    /** Before version 4 sheets were of their first format. */
+    @Override
+    public void complete(JsonNode element, int version, int place) {
+        if (version < 4 && element.path(SHEET).isObject()) {
+            ((ObjectNode) element).set(SHEET, SheetDocuments.deep(element.get(SHEET)));
+        }
+    }
+
     @Override
     public Item read(JsonNode element, Known known) {
         MemorySlot slot = new MemorySlot(

@@ -1,0 +1,58 @@
+package vastarc.core.joint;
+
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** How the edges are made ready. Spoken by {@code preparation.<name>}. */
+public enum Preparation {
+    SQUARE,
+    /** A single V; on plate the V butt is a joint form of its own. */
+    V,
+    /** Pipe in a socket fitting: a fillet round the mouth. */
+    SOCKET,
+    /** On a strip of the same metal that stays behind the seam. */
+    BACKING_STRIP,
+    /** Stem of a T bevelled from one side. */
+    BEVEL_ONE_SIDE,
+    /** Stem of a T bevelled from both sides. */
+    BEVEL_BOTH_SIDES;
+
+    /** Thinnest plate that is prepared as a V, mm (judgement). */
+    public static final double V_FROM_MM = 3;
+
+    /** Whether a joint form is prepared so. */
+    public boolean isFor(JointForm form) {
+        return forms().contains(form);
+    }
+
+    private Set<JointForm> forms() {
+        return switch (this) {
+            case SQUARE -> EnumSet.complementOf(EnumSet.of(JointForm.V_BUTT));
+            case V -> EnumSet.of(JointForm.SQUARE_BUTT, JointForm.V_BUTT, JointForm.TUBE_BUTT);
+            case SOCKET -> EnumSet.of(JointForm.TUBE_BUTT);
+            case BACKING_STRIP -> EnumSet.of(JointForm.V_BUTT);
+            case BEVEL_ONE_SIDE, BEVEL_BOTH_SIDES -> EnumSet.of(JointForm.T_FILLET);
+        };
+    }
+
+    /** What a joint form may choose. */
+    public static List<Preparation> choicesFor(JointForm form) {
+        return Arrays.stream(values()).filter(one -> one.isFor(form)).toList();
+    }
+
+    /** What a joint form has where nothing is told. */
+    public static Preparation usualFor(JointForm form) {
+        return form == JointForm.V_BUTT ? V : SQUARE;
+    }
+
+    public boolean isBevelledT() {
+        return this == BEVEL_ONE_SIDE || this == BEVEL_BOTH_SIDES;
+    }
+
+    /** Whether the edges are cut to a groove. */
+    public boolean isGroove() {
+        return this == V || this == BACKING_STRIP || isBevelledT();
+    }
+}

@@ -1,0 +1,46 @@
+package vastarc.core.sheet;
+
+import java.util.List;
+import java.util.Set;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.Practice;
+import vastarc.core.material.Family;
+import vastarc.core.table.Table;
+
+/**
+ * How warm the metal has to be before the arc, and how warm it may be between passes, by family (chromoly if either member is) and the
+ * thicker member. Source: preheat.csv [judgement].
+ *
+ * @param lowC       least before the arc, °C; {@link Practice#ROOM_C} where no preheat is wanted
+ * @param highC      most before the arc, °C
+ * @param interpassC most between passes, °C
+ */
+record Preheat(double lowC, double highC, double interpassC) {
+
+    private static final List<Table.Row> ROWS =
+            Table.read("preheat.csv", Set.of("family", "from_mm", "to_mm", "low_c", "high_c", "interpass_c"));
+
+    static Preheat of(Joint joint) {
+        Family family = isChromoly(joint) ? Family.CHROMOLY : joint.material().family();
+        return ROWS.stream()
+                .filter(row -> row.named("family", Family.class) == family && joint.thickerMm() <= row.number("to_mm"))
+                .findFirst()
+                .map(row -> new Preheat(row.number("low_c"), row.number("high_c"), row.number("interpass_c")))
+                .orElseThrow();
+    }
+
+    static boolean isChromoly(Joint joint) {
+        return joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY;
+    }
+
+    boolean isWanted() {
+        return lowC > Practice.ROOM_C;
+    }
+
+    /** The practice with the metal warmed as it has to be, where nothing warmer is told. */
+    static Practice warmed(Joint joint, Practice practice) {
+        double low = of(joint).lowC();
+        boolean told = practice.preheatC() != Practice.ROOM_C;
+        return told || low <= Practice.ROOM_C ? practice : practice.with(draft -> draft.preheatC = low);
+    }
+}

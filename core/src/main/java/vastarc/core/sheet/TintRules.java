@@ -1,0 +1,142 @@
+package vastarc.core.sheet;
+
+import static vastarc.core.sheet.Setting.figure;
+import static vastarc.core.sheet.Setting.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import vastarc.core.consumable.Cup;
+import vastarc.core.consumable.Tint;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.Penetration;
+import vastarc.core.material.Family;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.wording.Phrase;
+
+/** Colours to be expected, and the gas that follows the arc where titanium would otherwise pass dark straw. */
+final class TintRules {
+
+    /**
+     * How far the gas covers behind the arc, in bores, at a flow of Re 1200 in still air. It spreads beyond the cup's mouth and the metal
+     * is swept by it for a while after; set so that well-set stainless of 0.5 to 2 mm comes out straw to light blue (judgement).
+     */
+    private static final double LENS_REACH = 4.5;
+
+    private static final double PLAIN_REACH = 3.5;
+    /** On titanium only what is surely clean argon counts (judgement). */
+    private static final double TITANIUM_REACH = 2.5;
+
+    private static final double CALM_REYNOLDS = 1200;
+
+    /** End of dark straw on titanium: what is accepted without question, °C. */
+    private static final double DARK_STRAW_C = 520;
+
+    private static final double COLD_TITANIUM_C = 425;
+    private static final double TRAIL_STEP_MM = 5;
+    private static final double LEAST_TRAIL_MM = 25;
+    private static final double LEAST_TRAIL_FLOW = 10;
+    private static final double MOST_TRAIL_FLOW = 20;
+    private static final double TRAIL_MM_PER_FLOW = 10;
+
+    private TintRules() {}
+
+    /** Expected colours; steel is not judged by its tint. */
+    static List<Setting> settings(Plan plan) {
+        if (!plan.joint().wantsPurge()) {
+            Phrase none = Phrase.of("tint.notJudged");
+            return List.of(
+                    words(SettingKey.FRONT_TINT, none).idle().because("tint.steel"),
+                    words(SettingKey.BACK_TINT, none).idle().because("tint.steel"));
+        }
+        return List.of(front(plan), back(plan));
+    }
+
+    /**
+     * Shield length, mm, until the seam has fallen to 425 °C, in steps of 5; its flow, L/min, 10 to 20 by the length. Only on titanium whose
+     * colour would pass dark straw under the cup alone. Source: line source [textbook], flow [judgement].
+     */
+    static List<Setting> trailing(Plan plan) {
+        List<Setting> trail = new ArrayList<>(2);
+        if (needsTrail(plan)) {
+            double exact = plan.heat().trailLengthMm(COLD_TITANIUM_C);
+            double length = Math.max(LEAST_TRAIL_MM, TRAIL_STEP_MM * Math.ceil(exact / TRAIL_STEP_MM));
+            double flow = Math.min(MOST_TRAIL_FLOW, LEAST_TRAIL_FLOW + (length - LEAST_TRAIL_MM) / TRAIL_MM_PER_FLOW);
+            trail.add(figure(SettingKey.TRAIL_LENGTH, Window.around(length, 0.8 * length, 1.5 * length))
+                    .from("gasCover", Quantity.millimetres(coverMm(plan)))
+                    .from("leavesGasAt", Quantity.celsius(leavesGasC(plan)))
+                    .because("trailLength", Quantity.celsius(COLD_TITANIUM_C), Quantity.celsius(leavesGasC(plan))));
+            trail.add(figure(SettingKey.TRAIL_FLOW, Window.around(flow, LEAST_TRAIL_FLOW, MOST_TRAIL_FLOW))
+                    .from("trailLength", Quantity.millimetres(length))
+                    .because("trailFlow"));
+        }
+        return trail;
+    }
+
+    static boolean needsTrail(Plan plan) {
+        return plan.isTitanium() && leavesGasC(plan) > DARK_STRAW_C;
+    }
+
+    /** Behind the arc, mm; further with a lens and with more flow, by its root. */
+    private static double coverMm(Plan plan) {
+        Cup cup = plan.cup();
+        double flow = Math.sqrt(cup.reynolds(plan.gasFlow().value()) / CALM_REYNOLDS);
+        double bores = plan.isTitanium() ? TITANIUM_REACH : cup.lens() ? LENS_REACH : PLAIN_REACH;
+        return cup.boreMm() * bores * flow;
+    }
+
+    private static double leavesGasC(Plan plan) {
+        return Math.min(plan.heat().metal().meltC(), plan.heat().trailingC(coverMm(plan)));
+    }
+
+    private static Family family(Joint joint) {
+        return joint.material().wantsPurge()
+                ? joint.material().family()
+                : joint.other().family();
+    }
+
+    /**
+     * Colour in front: temperature of the seam where the gas leaves it, read against the colour table. Source: line source [textbook],
+     * reach and bands [judgement].
+     */
+    private static Setting front(Plan plan) {
+        Quantity cover = Quantity.millimetres(coverMm(plan));
+        Quantity temperature = Quantity.celsius(leavesGasC(plan));
+        Phrase bare = Phrase.of(
+                "plain", Tint.of(family(plan.joint()), leavesGasC(plan)).colour());
+        Setting.Draft draft = words(SettingKey.FRONT_TINT, needsTrail(plan) ? Phrase.of("tint.underTrail") : bare);
+        draft.from("gasCover", cover).from("leavesGasAt", temperature);
+        return needsTrail(plan)
+                ? draft.because("frontTint.trail", bare, cover, temperature)
+                : draft.because("frontTint", cover, temperature);
+    }
+
+    /** Behind, a purge decides; without one, whether the back melts, and else how hot it gets. */
+    private static Setting back(Plan plan) {
+        if (!plan.joint().hasOpenBack()) {
+            return words(SettingKey.BACK_TINT, Phrase.of("tint.hidden")).idle().because("backTint.hidden");
+        }
+        Phrase bare = bareBack(plan);
+        Phrase purged = Phrase.of("tint.purged");
+        if (plan.practice().purged()) {
+            return words(SettingKey.BACK_TINT, purged).because("backTint.purged", bare);
+        }
+        String why = isSpoilt(plan) ? plan.isTitanium() ? "oxidised" : "sugar" : "scaled";
+        return words(SettingKey.BACK_TINT, bare)
+                .from("backPeak", Quantity.celsius(plan.heat().backPeakC()))
+                .because("backTint." + why, purged, Quantity.celsius(plan.heat().backPeakC()));
+    }
+
+    /** The back without a purge melts in air; on titanium it need only pass dark straw. */
+    static boolean isSpoilt(Plan plan) {
+        boolean melts = plan.heat().pool().backWidthMm() > 0 && plan.penetration() != Penetration.ROOT;
+        return melts || plan.isTitanium() && plan.heat().backPeakC() > DARK_STRAW_C;
+    }
+
+    private static Phrase bareBack(Plan plan) {
+        if (isSpoilt(plan)) {
+            return Phrase.of(plan.isTitanium() ? "tint.oxidised" : "tint.sugar");
+        }
+        double peak = Math.min(plan.heat().metal().meltC(), plan.heat().backPeakC());
+        return Phrase.of("plain", Tint.of(family(plan.joint()), peak).colour());
+    }
+}
