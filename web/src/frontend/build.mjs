@@ -4,7 +4,7 @@ import { execFileSync } from 'node:child_process';
 import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
-const ICONS = ['copy', 'keyboard', 'plus', 'ruler', 'sun-moon', 'trash-2', 'undo-2', 'x', 'triangle-alert', 'arrow-left', 'play', 'volume-2', 'redo-2', 'search'];
+const ICONS = ['copy', 'keyboard', 'plus', 'ruler', 'sun-moon', 'trash-2', 'undo-2', 'x', 'triangle-alert', 'arrow-left', 'play', 'volume-2', 'redo-2', 'search', 'menu', 'chevron-down'];
 const FONTS = [
   '@fontsource-variable/archivo-narrow/files/archivo-narrow-latin-wght-normal.woff2',
   '@fontsource/b612-mono/files/b612-mono-latin-400-normal.woff2',

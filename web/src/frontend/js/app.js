@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import { keys } from './components/keys.js';
+import { fold } from './components/fold.js';
 import { importer, machine } from './components/machine.js';
 import { panel } from './components/panel.js';
 import { score } from './components/score.js';
@@ -12,6 +13,7 @@ import { workspace } from './components/workspace.js';
 Alpine.plugin(morph);
 Alpine.data('preferences', preferences);
 Alpine.data('keys', keys);
+Alpine.data('fold', fold);
 Alpine.data('workspace', workspace);
 Alpine.data('score', score);
 Alpine.data('search', search);

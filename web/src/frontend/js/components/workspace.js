@@ -14,6 +14,12 @@ export function workspace() {
     init() {
       this.saving = saver(() => this.send(), tellSaving);
       showHistory();
+      const narrow = window.matchMedia('(max-width: 720px)');
+      const fold = () => {
+        document.querySelector('.joint-form').open = !narrow.matches;
+      };
+      narrow.addEventListener('change', fold);
+      fold();
     },
 
     typed() {

@@ -86,11 +86,13 @@ public record Demand(
         };
     }
 
-    /** Fused to its reach along both faces; a leg is laid a little larger than drawn. */
+    /** Fused to its reach along both faces; where it is fused through, a leg is laid a little larger than drawn. */
     private static Demand corner(Joint joint, Practice practice, double speed, double arc) {
         double t = joint.thinnerMm();
         double reach = practice.position().reachFactor() * cornerReachMm(t) * (practice.wire() ? 1 : 0.75);
-        double leg = practice.wire() ? Math.min(laidLegMm(joint), MAX_LEG_MM) : 0;
+        boolean root = Penetration.of(joint, practice) == Penetration.ROOT;
+        double laid = root ? joint.legMm() : laidLegMm(joint);
+        double leg = practice.wire() ? Math.min(laid, MAX_LEG_MM) : 0;
         double deposit = joint.preparation().isBevelledT() && practice.wire() ? ROOT_AREA_MM2 : legAreaMm2(leg);
         return new Demand(reach, 0, deposit, leg, speed, arc, NO_LIMIT);
     }

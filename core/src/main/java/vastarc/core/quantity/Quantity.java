@@ -30,6 +30,11 @@ public record Quantity(double value, Unit unit) {
         return new Quantity(value, Unit.STOCK_MILLIMETRE);
     }
 
+    /** A length read off a rule. */
+    public static Quantity ruled(double millimetres) {
+        return new Quantity(millimetres, Unit.RULED_MILLIMETRE);
+    }
+
     public static Quantity seconds(double value) {
         return new Quantity(value, Unit.SECOND);
     }

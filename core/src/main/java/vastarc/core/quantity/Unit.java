@@ -10,6 +10,10 @@ public enum Unit {
     MILLIMETRE("mm"),
     /** A diameter that is bought by its trade size (tungsten, wire): shown as a fraction in inch shops. */
     STOCK_MILLIMETRE("mm"),
+    /** A length that a hand sets or sees beside a rule: tenths of a millimetre, thirty-seconds of an inch. */
+    RULED_MILLIMETRE("mm"),
+    /** A flat ground on a tip: steps of 0.05 mm. */
+    FLAT_MILLIMETRE("mm"),
     MM_PER_MIN("mm/min"),
     LITRE_PER_MIN("L/min"),
     LITRE("L"),

@@ -15,6 +15,8 @@ public enum UnitSystem {
     METRIC,
     INCH;
 
+    private static final double FLAT_STEP_MM = 0.05;
+    private static final int THIRTY_SECONDS = 32;
     private static final double L_PER_MIN_PER_CFH = 28.316846592 / 60;
 
     /** Trade sizes of wire and tungsten, mm to inch name. Source: handbook, verify. */
@@ -34,6 +36,9 @@ public enum UnitSystem {
     }
 
     private static Shown metric(double value, Unit unit) {
+        if (unit == Unit.FLAT_MILLIMETRE) {
+            return new Shown(rounded(Math.round(value / FLAT_STEP_MM) * FLAT_STEP_MM, 2), unit.symbol());
+        }
         return new Shown(rounded(value, metricDecimals(value, unit)), unit.symbol());
     }
 
@@ -41,6 +46,7 @@ public enum UnitSystem {
         double size = Math.abs(value);
         return switch (unit) {
             case AMPERE -> size < 10 ? 1 : 0;
+            case RULED_MILLIMETRE -> size < 1 ? 2 : size < 100 ? 1 : 0;
             case VOLT,
                     SECOND,
                     MINUTE,
@@ -65,8 +71,10 @@ public enum UnitSystem {
         return switch (unit) {
             case MILLIMETRE ->
                 new Shown(
-                        rounded(value / Length.MM_PER_INCH, Math.abs(value) < 2.54 ? 4 : Math.abs(value) < 50 ? 3 : 2),
+                        rounded(value / Length.MM_PER_INCH, Math.abs(value) < 0.25 ? 4 : Math.abs(value) < 50 ? 3 : 2),
                         "in");
+            case RULED_MILLIMETRE -> new Shown(fraction(value / Length.MM_PER_INCH), "in");
+            case FLAT_MILLIMETRE -> new Shown(rounded(value / Length.MM_PER_INCH, 3), "in");
             case STOCK_MILLIMETRE -> new Shown(stockName(value), "in");
             case MM_PER_MIN -> new Shown(rounded(value / Length.MM_PER_INCH, 1), "in/min");
             case LITRE_PER_MIN -> {
@@ -80,6 +88,26 @@ public enum UnitSystem {
             case CELSIUS -> new Shown(rounded(value * 1.8 + 32, 0), "°F");
             default -> metric(value, unit);
         };
+    }
+
+    /** To the nearest thirty-second, in lowest terms; a hair under the first of them in thousandths. */
+    private static String fraction(double inches) {
+        long parts = Math.round(Math.abs(inches) * THIRTY_SECONDS);
+        if (parts == 0) {
+            return rounded(inches, 3);
+        }
+        long below = THIRTY_SECONDS;
+        long over = parts % THIRTY_SECONDS;
+        while (over > 0 && over % 2 == 0) {
+            over /= 2;
+            below /= 2;
+        }
+        long whole = parts / THIRTY_SECONDS;
+        String sign = inches < 0 ? "-" : "";
+        if (over == 0) {
+            return sign + whole;
+        }
+        return sign + (whole > 0 ? whole + "-" : "") + over + "/" + below;
     }
 
     private static String stockName(double millimetres) {

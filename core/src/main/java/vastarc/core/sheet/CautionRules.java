@@ -98,7 +98,7 @@ final class CautionRules {
         Joint joint = plan.joint();
         double t = joint.thinnerMm();
         if (plan.penetration().leavesNotch()) {
-            Quantity left = Quantity.millimetres(t - Demand.depthMm(joint, plan.practice()));
+            Quantity left = Quantity.ruled(t - Demand.depthMm(joint, plan.practice()));
             boolean bears = plan.practice().service() != Service.GENERAL;
             cautions.add(Caution.of(bears ? "notchBears" : "notch", left, Quantity.millimetres(t)));
         }
@@ -167,12 +167,11 @@ final class CautionRules {
         double limit = widthLimitMm(plan);
         if (width > limit) {
             cautions.add(Caution.of(
-                    "poolFalls", Quantity.millimetres(width), plan.position().letters(), Quantity.millimetres(limit)));
+                    "poolFalls", Quantity.ruled(width), plan.position().letters(), Quantity.ruled(limit)));
         }
         double back = heat.pool().backWidthMm();
         if (back > 0 && !plan.joint().isCorner() && plan.joint().hasOpenBack() && back > backLimitMm(plan)) {
-            cautions.add(
-                    Caution.of("blowThrough", Quantity.millimetres(back), Quantity.millimetres(backLimitMm(plan))));
+            cautions.add(Caution.of("blowThrough", Quantity.ruled(back), Quantity.ruled(backLimitMm(plan))));
         }
     }
 

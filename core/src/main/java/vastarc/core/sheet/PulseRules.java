@@ -51,12 +51,9 @@ final class PulseRules {
         };
         return figure(SettingKey.PULSE_RATE, window)
                 .from("travel", Quantity.mmPerMin(plan.heat().demand().speedMmPerS() * 60))
-                .from("ripplePitch", Quantity.millimetres(pitch))
+                .from("ripplePitch", Quantity.ruled(pitch))
                 .from("frozen", Quantity.percent(100 * frozen))
-                .because(
-                        "pulseRate." + plan.practice().pulse(),
-                        Quantity.millimetres(pitch),
-                        Quantity.percent(100 * frozen));
+                .because("pulseRate." + plan.practice().pulse(), Quantity.ruled(pitch), Quantity.percent(100 * frozen));
     }
 
     /** Time in which the pool freezes at background, s. */

@@ -58,13 +58,10 @@ final class SlopeRules {
             return figure(SettingKey.DOWN_SLOPE, Window.only(0)).idle().because("downSlope." + plan.control(), taper);
         }
         return figure(SettingKey.DOWN_SLOPE, new Window(plan.taperS(), 0.7 * plan.taperS(), 2 * plan.taperS()))
-                .from("poolLength", Quantity.millimetres(plan.heat().pool().lengthMm()))
+                .from("poolLength", Quantity.ruled(plan.heat().pool().lengthMm()))
                 .from("travel", Quantity.mmPerMin(plan.heat().demand().speedMmPerS() * 60))
                 .from("freezeTime", Quantity.seconds(freezeS(plan)))
-                .because(
-                        "downSlope.pool",
-                        Quantity.millimetres(plan.heat().pool().lengthMm()),
-                        taper);
+                .because("downSlope.pool", Quantity.ruled(plan.heat().pool().lengthMm()), taper);
     }
 
     private static double freezeS(Plan plan) {

@@ -62,11 +62,11 @@ final class TintRules {
             double length = Math.max(LEAST_TRAIL_MM, TRAIL_STEP_MM * Math.ceil(exact / TRAIL_STEP_MM));
             double flow = Math.min(MOST_TRAIL_FLOW, LEAST_TRAIL_FLOW + (length - LEAST_TRAIL_MM) / TRAIL_MM_PER_FLOW);
             trail.add(figure(SettingKey.TRAIL_LENGTH, Window.around(length, 0.8 * length, 1.5 * length))
-                    .from("gasCover", Quantity.millimetres(coverMm(plan)))
+                    .from("gasCover", Quantity.ruled(coverMm(plan)))
                     .from("leavesGasAt", Quantity.celsius(leavesGasC(plan)))
                     .because("trailLength", Quantity.celsius(COLD_TITANIUM_C), Quantity.celsius(leavesGasC(plan))));
             trail.add(figure(SettingKey.TRAIL_FLOW, Window.around(flow, LEAST_TRAIL_FLOW, MOST_TRAIL_FLOW))
-                    .from("trailLength", Quantity.millimetres(length))
+                    .from("trailLength", Quantity.ruled(length))
                     .because("trailFlow"));
         }
         return trail;
@@ -99,7 +99,7 @@ final class TintRules {
      * reach and bands [judgement].
      */
     private static Setting front(Plan plan) {
-        Quantity cover = Quantity.millimetres(coverMm(plan));
+        Quantity cover = Quantity.ruled(coverMm(plan));
         Quantity temperature = Quantity.celsius(leavesGasC(plan));
         Phrase bare = Phrase.of(
                 "plain", Tint.of(family(plan.joint()), leavesGasC(plan)).colour());

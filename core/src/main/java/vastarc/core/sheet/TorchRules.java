@@ -109,10 +109,10 @@ final class TorchRules {
         double most = cup.lens() ? 1.0 : 0.7;
         double bore = cup.boreMm();
         return figure(SettingKey.STICK_OUT, Window.around(Math.round(2 * usual * bore) / 2.0, 0.3 * bore, most * bore))
-                .from("cupBore", Quantity.millimetres(bore))
+                .from("cupBore", Quantity.ruled(bore))
                 .because(
                         (cup.lens() ? "stickOut.lens" : "stickOut.plain") + (corner ? ".corner" : ""),
-                        Quantity.millimetres(most * bore));
+                        Quantity.ruled(most * bore));
     }
 
     /**
@@ -131,12 +131,12 @@ final class TorchRules {
         double next = Cup.atLeast(cup.boreMm() + 0.1, cup.number()).number();
         return figure(SettingKey.CUP_SIZE, Window.around(cup.number(), cup.number(), Math.max(next, cup.number() + 1)))
                 .gaveUp(plan.cupTaken().gaveUp())
-                .from("poolWidth", Quantity.millimetres(pool))
-                .from("cupBore", Quantity.millimetres(cup.boreMm()))
+                .from("poolWidth", Quantity.ruled(pool))
+                .from("cupBore", Quantity.ruled(cup.boreMm()))
                 .because(
                         why,
-                        Quantity.millimetres(pool),
-                        Quantity.millimetres(cup.boreMm()),
+                        Quantity.ruled(pool),
+                        Quantity.ruled(cup.boreMm()),
                         Phrase.of(cup.lens() ? "cup.lens" : "cup.noLens"));
     }
 
@@ -165,7 +165,7 @@ final class TorchRules {
                 .by(plan.schools().of(Matter.GAS_FLOW))
                 .other(School.GAS_GENEROUS, flow.high())
                 .other(School.GAS_JUST_ENOUGH, flow.low())
-                .from("cupBore", Quantity.millimetres(plan.cup().boreMm()))
+                .from("cupBore", Quantity.ruled(plan.cup().boreMm()))
                 .from("reynolds", Quantity.number(reynolds))
                 .from("turbulentFlow", Quantity.litresPerMin(plan.cup().flowLPerMin(2000)))
                 .because(

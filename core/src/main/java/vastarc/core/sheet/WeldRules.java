@@ -76,8 +76,8 @@ final class WeldRules {
                     .because(
                             "passes." + why,
                             section,
-                            Quantity.millimetres(Run.MAX_LEG_MM),
-                            Quantity.millimetres(plan.joint().legMm()));
+                            Quantity.ruled(Run.MAX_LEG_MM),
+                            Quantity.ruled(plan.joint().legMm()));
         }
         return figure(SettingKey.PASSES, Window.only(1)).because("passes.one");
     }

@@ -67,7 +67,7 @@ class RecordedAnswersTest {
         lines.add("draw,material,form,working,post_flow,tungsten,travel,all_shown_crc32,score_shown_crc32");
         for (int draw = 0; draw < JOINTS; draw++) {
             Joint joint = random.joint();
-            Practice practice = random.practice();
+            Practice practice = random.practiceFor(joint);
             Schools schools = random.schools();
             Outcome<Sheet> outcome = SheetPlanner.plan(joint, practice, schools);
             lines.add(draw + "," + joint.material() + "," + joint.form() + ","

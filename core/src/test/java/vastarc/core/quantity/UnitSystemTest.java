@@ -15,7 +15,7 @@ class UnitSystemTest {
     @CsvSource({
         "39.93, AMPERE, 40 A, 40 A",
         "4.166, AMPERE, 4.2 A, 4.2 A",
-        "1.5, MILLIMETRE, 1.5 mm, 0.0591 in",
+        "1.5, MILLIMETRE, 1.5 mm, 0.059 in",
         "0.125, MILLIMETRE, 0.125 mm, 0.0049 in",
         "50.8, MILLIMETRE, 50.8 mm, 2 in",
         "1.6, STOCK_MILLIMETRE, 1.6 mm, 1/16 in",
@@ -69,5 +69,20 @@ class UnitSystemTest {
     void aLengthIsNeverNegative() {
         assertThatThrownBy(() -> Length.ofMillimetres(-0.1)).hasMessageContaining("-0.1 mm");
         assertThat(Length.ofInches(1)).isEqualTo(Length.ofMillimetres(25.4)).isGreaterThan(Length.ofMillimetres(25));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "RULED_MILLIMETRE, 6.35, 6.4 mm, 1/4 in",
+        "RULED_MILLIMETRE, 4.23, 4.2 mm, 5/32 in",
+        "RULED_MILLIMETRE, 28.6, 28.6 mm, 1-1/8 in",
+        "RULED_MILLIMETRE, 25.4, 25.4 mm, 1 in",
+        "RULED_MILLIMETRE, 0.3, 0.3 mm, 0.012 in",
+        "FLAT_MILLIMETRE, 0.33, 0.35 mm, 0.013 in",
+        "FLAT_MILLIMETRE, 0, 0 mm, 0 in"
+    })
+    void aLengthThatAHandSetsIsShownNoFinerThanItCanBeSet(Unit unit, double value, String metric, String inch) {
+        assertThat(UnitSystem.METRIC.show(Quantity.of(value, unit)).line()).isEqualTo(metric);
+        assertThat(UnitSystem.INCH.show(Quantity.of(value, unit)).line()).isEqualTo(inch);
     }
 }

@@ -10,6 +10,9 @@ import vastarc.web.drawing.Drawing.Pencil;
 /** The members of a joint in section, to scale, with their thickness dimensions, in the seam's own frame. */
 final class MembersDrawing {
 
+    /** Thick enough, in letter heights, for its figure to stand beside the arrow. */
+    private static final double ROOM_FOR_FIGURE = 2;
+
     private final Joint joint;
     private final Position position;
     private final UnitSystem units;
@@ -73,7 +76,9 @@ final class MembersDrawing {
     }
 
     private void plateThickness(double x, double top, double t) {
-        pencil.dimension(x, top, x, top + t, length(t), font, 0, t / 2 + 1.5 * font);
+        boolean roomBeside = t > ROOM_FOR_FIGURE * font;
+        double aside = roomBeside ? -Math.signum(x) * 2.2 * font : 0;
+        pencil.dimension(x, top, x, top + t, length(t), font, aside, roomBeside ? 0.3 * font : t / 2 + 1.5 * font);
     }
 
     private void groove(double t1, double t2, Groove groove) {

@@ -1,6 +1,7 @@
 package vastarc.web.panel;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -23,6 +24,7 @@ import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.JobPanel;
 import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -66,6 +68,9 @@ class PanelController {
         PanelPage.Source source =
                 new PanelPage.Source(job, on, jobs.history(job), planner.slots(on), machines.torches(), refused);
         model.addAttribute("page", PanelPage.of(source, preferences.units()));
+        model.addAttribute(
+                "passes",
+                on.score().value().map(score -> Choice.passes(score.sheet())).orElse(List.of()));
     }
 
     /** Keeps the machine and torch chosen, and how the controls stand. */
@@ -92,7 +97,8 @@ class PanelController {
     }
 
     private static JobContent chosen(JobContent content, Map<String, String> sent) {
-        return content.on(PanelPlanner.id(sent.get(MACHINE)), PanelPlanner.id(sent.get(TORCH)));
+        return content.on(PanelPlanner.id(sent.get(MACHINE)), PanelPlanner.id(sent.get(TORCH)))
+                .onPass(sent.get("pass"));
     }
 
     private interface Standing {

@@ -86,7 +86,7 @@ public final class TypedInputs implements Inputs {
     }
 
     /** The wall of a pipe told by its schedule, where no wall is typed. */
-    private Optional<Length> wallOfPipe() {
+    public Optional<Length> wallOfPipe() {
         return typed.text(WeldFields.TUBE_OD)
                 .filter(text -> form().filter(JointForm::isTube).isPresent()
                         && form().filter(form -> form == JointForm.TUBE_TO_PLATE)

@@ -40,10 +40,12 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.JointText;
+import vastarc.web.kept.job.OwnFigures;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.OwnReader;
 import vastarc.web.request.TouchReader;
+import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -87,6 +89,9 @@ class ScoreController {
                 preferences.units());
         model.addAttribute("page", page);
         model.addAttribute("otherJobs", others(job));
+        model.addAttribute(
+                "passes",
+                plan.score().value().map(score -> Choice.passes(score.sheet())).orElse(List.of()));
         model.addAttribute(
                 "data",
                 page.score().map(view -> JSON.writeValueAsString(view.data())).orElse(""));
@@ -133,11 +138,12 @@ class ScoreController {
                 .findFirst();
     }
 
-    /** Pulse, logic and own values are the score's to change. */
+    /** Pulse, logic and own values are the score's to change, those of the first pass alone. */
     private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
         JointText joint = before.joint().changedTo(sent, Set.of(WeldFields.PULSE.name()), units);
         Optional<ControlLogic.Name> chosen = logic(sent.getOrDefault(OwnReader.LOGIC, ""));
-        JobContent after = before.with(joint).with(before.own().changedTo(sent, units));
+        OwnFigures own = before.pass() == 1 ? before.own().changedTo(sent, units) : before.own();
+        JobContent after = before.with(joint).with(own).onPass(sent.get("pass"));
         return before.opened(chosen.equals(before.logic()) ? after : after.with(chosen));
     }
 

@@ -122,8 +122,7 @@ public record SheetView(
             String wire,
             String travel,
             String heat,
-            String area,
-            String time) {}
+            String area) {}
 
     private static final List<String> SOURCED = List.of("passes", "butts", "fillets", "tacks", "wires");
 
@@ -251,8 +250,7 @@ public record SheetView(
                         : "–",
                 units.show(Quantity.mmPerMin(pass.travelMmPerMin())).line(),
                 units.show(Quantity.of(pass.heatInputKjPerMm(), Unit.KJ_PER_MM)).line(),
-                units.show(Quantity.of(pass.areaMm2(), Unit.SQUARE_MM)).line(),
-                units.show(Quantity.of(pass.arcSPerM() / 60, Unit.MINUTE)).line());
+                units.show(Quantity.of(pass.areaMm2(), Unit.SQUARE_MM)).line());
     }
 
     private static FilletLine fillet(FilletChoice choice, UnitSystem units) {
@@ -261,9 +259,7 @@ public record SheetView(
                 said("penetration." + choice.penetration(), units),
                 choice.chosen(),
                 units.show(Quantity.amperes(choice.currentA())).line(),
-                choice.legMm() > 0
-                        ? units.show(Quantity.millimetres(choice.legMm())).line()
-                        : "–",
+                choice.legMm() > 0 ? units.show(Quantity.ruled(choice.legMm())).line() : "–",
                 Phrasebook.say(choice.back(), units));
     }
 
@@ -278,7 +274,7 @@ public record SheetView(
             lines.add(total("tack.current", Quantity.amperes(plan.currentA()), units));
             lines.add(total("tack.on", Quantity.seconds(plan.onS()), units));
             lines.add(total("tack.pause", Quantity.seconds(plan.pauseS()), units));
-            lines.add(total("tack.pitch", Quantity.millimetres(plan.stitchPitchMm()), units));
+            lines.add(total("tack.pitch", Quantity.ruled(plan.stitchPitchMm()), units));
         } else {
             lines.add(new FigureView.Line(said("tack.fusion", units), said("tack.withWire", units)));
         }
@@ -294,10 +290,10 @@ public record SheetView(
     }
 
     private static FigureView.Line range(String words, double low, double high, UnitSystem units) {
-        String from = units.show(Quantity.millimetres(low)).figure();
+        String from = units.show(Quantity.ruled(low)).figure();
         return new FigureView.Line(
                 said(words, units),
-                from + " – " + units.show(Quantity.millimetres(high)).line());
+                from + " – " + units.show(Quantity.ruled(high)).line());
     }
 
     private static String said(String words, UnitSystem units) {

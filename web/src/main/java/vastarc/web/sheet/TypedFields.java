@@ -44,7 +44,7 @@ final class TypedFields {
                 field.name(),
                 label(field),
                 text,
-                text.isBlank() || !message.isEmpty() ? "" : echo(field, text),
+                !message.isEmpty() ? "" : text.isBlank() ? bySchedule(field) : echo(field, text),
                 hint(field),
                 message);
     }
@@ -66,6 +66,16 @@ final class TypedFields {
         return Phrasebook.find(words + "." + joint.name())
                 .or(() -> Phrasebook.find(words))
                 .orElse("");
+    }
+
+    /** The wall that a pipe's schedule brings along. */
+    private String bySchedule(InputField<?> field) {
+        return field == WeldFields.BASE
+                ? new TypedInputs(typed)
+                        .wallOfPipe()
+                        .map(wall -> units.show(wall.quantity()).line() + " " + say("echo.schedule"))
+                        .orElse("")
+                : "";
     }
 
     private String echo(InputField<?> field, String text) {

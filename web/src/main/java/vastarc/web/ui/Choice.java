@@ -2,7 +2,10 @@ package vastarc.web.ui;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.PassPlan;
+import vastarc.core.sheet.Sheet;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 
@@ -16,6 +19,17 @@ public record Choice(String value, String label, boolean selected) {
                         value.name(),
                         said(words + "." + value.name()),
                         value.name().equals(selected)))
+                .toList();
+    }
+
+    /** The passes of a sheet by number; empty where one pass does. */
+    public static List<Choice> passes(Sheet sheet) {
+        List<PassPlan.Pass> passes = sheet.passes().map(PassPlan::passes).orElse(List.of());
+        return IntStream.rangeClosed(1, passes.size())
+                .mapToObj(number -> new Choice(
+                        String.valueOf(number),
+                        number + " " + said("pass." + passes.get(number - 1).kind()),
+                        number == sheet.pass()))
                 .toList();
     }
 

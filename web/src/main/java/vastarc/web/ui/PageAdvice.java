@@ -1,6 +1,7 @@
 package vastarc.web.ui;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -23,6 +24,12 @@ class PageAdvice {
                 ? "The disk that holds the shop is full (" + disk.freeMb() + " MB left, " + Disk.LEAST_MB
                         + " wanted): everything can be read, nothing can be kept. Make room; it goes on by itself."
                 : "";
+    }
+
+    /** The rooms of a job, for the bar. */
+    @ModelAttribute("jobSteps")
+    List<JobStep> jobSteps() {
+        return List.of(JobStep.values());
     }
 
     @ModelAttribute("preferences")

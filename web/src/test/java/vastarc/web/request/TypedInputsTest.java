@@ -79,16 +79,23 @@ class TypedInputsTest {
         return WeldFields.ALL.stream();
     }
 
-    /** A joint that a field means something for, and that every other value of it fits. */
-    private static Map<String, String> jointFor(InputField<?> field) {
-        JointForm form = Stream.of(JointForm.values())
+    private static JointForm formFor(InputField<?> field) {
+        return Stream.of(JointForm.values())
                 .filter(field::isAskedOf)
                 .reduce((first, last) -> last)
                 .orElseThrow();
+    }
+
+    /** A joint that a field means something for, and that every other value of it fits. */
+    private static Map<String, String> jointFor(InputField<?> field) {
+        JointForm form = formFor(field);
         Map<String, String> sent =
                 new TreeMap<>(Map.of("material", "CARBON_STEEL", "joint", form.name(), Jobs.BASE, "3"));
         if (field == WeldFields.ROOT_FACE || field == WeldFields.GROOVE_ANGLE) {
             sent.putAll(Map.of("joint", "V_BUTT", Jobs.BASE, "8"));
+        }
+        if (field == WeldFields.DEPTH) {
+            sent.putAll(Map.of("penetration", "PARTIAL", Jobs.BASE, "6"));
         }
         return sent;
     }
@@ -96,11 +103,12 @@ class TypedInputsTest {
     /** A value that is not the usual one, in the middle of what is allowed. */
     private static String another(InputField<?> field) {
         return switch (field.kind()) {
-            case CHOICE -> field.choices().get(1).toString();
+            case CHOICE -> field.choicesFor(formFor(field)).get(1).toString();
             case FLAG -> String.valueOf(!(Boolean) field.usual().orElseThrow());
             case LENGTH, FIGURE -> {
                 Range range = field.range().orElseThrow();
-                yield String.valueOf(range.low() + 0.25 * (range.high() - range.low()));
+                double quarter = range.low() + 0.25 * (range.high() - range.low());
+                yield String.valueOf(Math.round(1000 * quarter) / 1000.0);
             }
         };
     }

@@ -1,0 +1,30 @@
+package vastarc.web.ui;
+
+import java.util.Locale;
+
+/** The rooms a job passes through, in order: one list for the bar, the number keys and the bench. */
+public enum JobStep {
+    SHEET("Sheet"),
+    SCORE("Score"),
+    PANEL("Panel");
+
+    private final String label;
+
+    JobStep(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** Counted from 1, as the number keys do. */
+    public int number() {
+        return ordinal() + 1;
+    }
+
+    /** Last part of its address. */
+    public String path() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}
