@@ -70,7 +70,10 @@ class PanelController {
         model.addAttribute("page", PanelPage.of(source, preferences.units()));
         model.addAttribute(
                 "passes",
-                on.score().value().map(score -> Choice.passes(score.sheet())).orElse(List.of()));
+                on.score()
+                        .value()
+                        .map(score -> Choice.passes(score.sheet(), job.content().isTack()))
+                        .orElse(List.of()));
     }
 
     /** Keeps the machine and torch chosen, and how the controls stand. */

@@ -91,7 +91,10 @@ class ScoreController {
         model.addAttribute("otherJobs", others(job));
         model.addAttribute(
                 "passes",
-                plan.score().value().map(score -> Choice.passes(score.sheet())).orElse(List.of()));
+                plan.score()
+                        .value()
+                        .map(score -> Choice.passes(score.sheet(), job.content().isTack()))
+                        .orElse(List.of()));
         model.addAttribute(
                 "data",
                 page.score().map(view -> JSON.writeValueAsString(view.data())).orElse(""));
@@ -143,8 +146,8 @@ class ScoreController {
         JointText joint = before.joint().changedTo(sent, Set.of(WeldFields.PULSE.name()), units);
         Optional<ControlLogic.Name> chosen = logic(sent.getOrDefault(OwnReader.LOGIC, ""));
         OwnFigures own = before.pass() == 1 ? before.own().changedTo(sent, units) : before.own();
-        JobContent after = before.with(joint).with(own).onPass(sent.get("pass"));
-        return before.opened(chosen.equals(before.logic()) ? after : after.with(chosen));
+        JobContent after = before.with(joint).with(own);
+        return before.opened(chosen.equals(before.logic()) ? after.onPass(sent.get("pass")) : after.with(chosen));
     }
 
     /** Keeps a change and answers with the workspace alone. */

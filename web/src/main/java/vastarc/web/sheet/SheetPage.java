@@ -24,7 +24,7 @@ import vastarc.web.request.JobPlan;
  * @param version  version shown
  * @param name     of the job
  * @param notes    of the job
- * @param pass     the pass that is shown, from 1
+ * @param tack     the tack is what score and panel show
  * @param panel    the joint as typed
  * @param sheet    the sheet; empty where the joint has none
  * @param problems why there is none
@@ -40,7 +40,7 @@ public record SheetPage(
         long version,
         String name,
         String notes,
-        int pass,
+        boolean tack,
         JointPanel panel,
         Optional<SheetView> sheet,
         List<String> problems,
@@ -78,7 +78,7 @@ public record SheetPage(
                 job.version(),
                 job.name(),
                 job.notes(),
-                outcome.value().map(Sheet::pass).orElse(1),
+                job.content().isTack(),
                 JointPanel.of(job.content(), outcome.problems(), source.shop(), units),
                 outcome.value().map(sheet -> SheetView.of(sheet, units)),
                 outcome.problems().stream()

@@ -3,6 +3,7 @@ package vastarc.web.ui;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.PassPlan;
 import vastarc.core.sheet.Sheet;
@@ -22,15 +23,19 @@ public record Choice(String value, String label, boolean selected) {
                 .toList();
     }
 
-    /** The passes of a sheet by number; empty where one pass does. */
-    public static List<Choice> passes(Sheet sheet) {
+    /** The passes of a sheet by number, and its tack, which is number 0. */
+    public static List<Choice> passes(Sheet sheet, boolean tack) {
         List<PassPlan.Pass> passes = sheet.passes().map(PassPlan::passes).orElse(List.of());
-        return IntStream.rangeClosed(1, passes.size())
-                .mapToObj(number -> new Choice(
-                        String.valueOf(number),
-                        number + " " + said("pass." + passes.get(number - 1).kind()),
-                        number == sheet.pass()))
-                .toList();
+        Choice tacked = new Choice("0", "tack: fusion spot", tack);
+        Stream<Choice> runs = passes.isEmpty()
+                ? Stream.of(new Choice("1", "weld", !tack))
+                : IntStream.rangeClosed(1, passes.size())
+                        .mapToObj(number -> new Choice(
+                                String.valueOf(number),
+                                number + " "
+                                        + said("pass." + passes.get(number - 1).kind()),
+                                !tack && number == sheet.pass()));
+        return Stream.concat(Stream.of(tacked), runs).toList();
     }
 
     private static String said(String key) {

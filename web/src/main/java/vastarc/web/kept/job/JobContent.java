@@ -93,12 +93,24 @@ public record JobContent(
         return new JobContent(joint, schools, logic, own, otherMachine, otherTorch, proof, pass);
     }
 
-    /** Another pass of the same weld; a text that is no pass leaves it. */
+    /**
+     * Another pass of the same weld, or its tack, which is pass 0 and has a logic of its own; back from the tack the usual logic stands
+     * again. A text that is no pass leaves everything.
+     */
     public JobContent onPass(@Nullable String text) {
         OptionalDouble told = NumberReader.read(text);
+        if (told.isPresent() && told.getAsDouble() == 0) {
+            return isTack() ? this : with(Optional.of(ControlLogic.Name.SPOT));
+        }
         boolean fits = told.isPresent() && told.getAsDouble() >= 1 && told.getAsDouble() <= MOST_PASSES;
         int other = fits ? (int) told.getAsDouble() : pass;
-        return new JobContent(joint, schools, logic, own, machine, torch, proof, other);
+        Optional<ControlLogic.Name> trigger = fits && isTack() ? Optional.empty() : logic;
+        return new JobContent(joint, schools, trigger, own, machine, torch, proof, other);
+    }
+
+    /** Its tack is shown, not its weld. */
+    public boolean isTack() {
+        return logic.map(ControlLogic::of).filter(ControlLogic::isTack).isPresent();
     }
 
     /** Proven on a day with the ways and the sheet it has. */
@@ -120,7 +132,16 @@ public record JobContent(
 
     /** This content after an edit: what changes the weld takes the mark of a proven job away; another machine, torch or pass does not. */
     public JobContent opened(JobContent after) {
-        JobContent bare = on(after.machine, after.torch).onPass(String.valueOf(after.pass));
+        JobContent there = on(after.machine, after.torch);
+        JobContent bare = new JobContent(
+                there.joint,
+                schools,
+                isTack() || after.isTack() ? after.logic : there.logic,
+                own,
+                there.machine,
+                there.torch,
+                proof,
+                after.pass);
         return bare.equals(after) ? after : after.open();
     }
 

@@ -1,0 +1,59 @@
+package vastarc.core.purge;
+
+import java.util.List;
+import java.util.Set;
+import vastarc.core.joint.Finish;
+import vastarc.core.material.Family;
+import vastarc.core.material.Material;
+import vastarc.core.table.Table;
+
+/** Oxygen that may be left before the arc, and the colour inside at an oxygen. Sources: purge-targets.csv, oxygen-tints.csv [judgement]. */
+public final class PurgeTargets {
+
+    private static final List<Table.Row> TARGETS =
+            Table.read("purge-targets.csv", Set.of("family", "finish", "strike_ppm", "running_ppm"));
+    private static final List<Table.Row> TINTS =
+            Table.read("oxygen-tints.csv", Set.of("family", "to_ppm", "colour", "accept"));
+
+    private PurgeTargets() {}
+
+    /** Oxygen at the strike, ppm: of the finish where the metal tells one, else of plain work. */
+    public static double strikePpm(Material material, Finish finish) {
+        return row(material.family(), finish).number("strike_ppm");
+    }
+
+    /** Oxygen while it runs, ppm. */
+    public static double runningPpm(Material material, Finish finish) {
+        return row(material.family(), finish).number("running_ppm");
+    }
+
+    private static Table.Row row(Family family, Finish finish) {
+        return TARGETS.stream()
+                .filter(row -> row.named("family", Family.class) == family)
+                .filter(row -> row.named("finish", Finish.class) == finish
+                        || row.named("finish", Finish.class) == Finish.PLAIN)
+                .reduce((plain, own) -> row(plain, finish) ? plain : own)
+                .orElseThrow();
+    }
+
+    private static boolean row(Table.Row row, Finish finish) {
+        return row.named("finish", Finish.class) == finish;
+    }
+
+    /**
+     * The colour inside if the arc were struck at an oxygen.
+     *
+     * @param colour what is seen
+     * @param accept what is usually said of it
+     */
+    public record Inside(String colour, String accept) {}
+
+    /** The colour inside; empty words for metals that are not judged so. */
+    public static Inside inside(Material material, double ppm) {
+        return TINTS.stream()
+                .filter(row -> row.named("family", Family.class) == material.family() && ppm <= row.number("to_ppm"))
+                .findFirst()
+                .map(row -> new Inside(row.text("colour"), row.text("accept")))
+                .orElse(new Inside("not judged by colour", "no purge is needed"));
+    }
+}
