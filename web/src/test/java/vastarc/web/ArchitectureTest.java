@@ -22,7 +22,7 @@ class ArchitectureTest {
             SlicesRuleDefinition.slices().matching("vastarc.web.(*)..").should().beFreeOfCycles();
 
     private static final List<String> PLACES =
-            List.of("api", "bench", "machines", "mend", "panel", "reference", "score", "sheet", "shop");
+            List.of("api", "bench", "machines", "mend", "panel", "purge", "reference", "score", "sheet", "shop");
 
     @ArchTest
     static final ArchRule NO_PLACE_KNOWS_ANOTHER = places();

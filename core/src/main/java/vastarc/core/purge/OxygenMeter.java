@@ -1,6 +1,7 @@
 package vastarc.core.purge;
 
-import java.util.Random;
+import org.hipparchus.random.RandomGenerator;
+import org.hipparchus.random.Well512a;
 
 /**
  * A simulated oxygen meter at the vent: a first-order lag of 8 s, 3 % noise and one digit, 0.1 ppm to 21 %. The same seed reads the same.
@@ -27,7 +28,7 @@ public final class OxygenMeter {
 
     private final Purge purge;
     private final Fault fault;
-    private final Random random;
+    private final RandomGenerator random;
     private double atS;
     private double shown = Purge.AIR_PPM;
 
@@ -35,7 +36,7 @@ public final class OxygenMeter {
     public OxygenMeter(Purge purge, Fault fault, long seed) {
         this.purge = fault == Fault.LEAKING_DAM ? leaking(purge) : purge;
         this.fault = fault;
-        this.random = new Random(seed);
+        this.random = new Well512a(seed);
     }
 
     private static Purge leaking(Purge sound) {

@@ -27,6 +27,7 @@ import vastarc.web.drawing.JointIcon;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JointText;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.TypedField;
 
 /**
  * The left of the sheet: the joint as typed, every choice and every message beside its field.

@@ -13,6 +13,7 @@ import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.kept.job.JointText;
 import vastarc.web.request.TypedInputs;
+import vastarc.web.ui.TypedField;
 
 /** Makes the fields that are typed into. */
 final class TypedFields {

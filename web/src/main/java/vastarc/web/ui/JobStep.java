@@ -6,7 +6,8 @@ import java.util.Locale;
 public enum JobStep {
     SHEET("Sheet"),
     SCORE("Score"),
-    PANEL("Panel");
+    PANEL("Panel"),
+    PURGE("Purge");
 
     private final String label;
 

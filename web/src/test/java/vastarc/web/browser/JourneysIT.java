@@ -3,55 +3,14 @@ package vastarc.web.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WindowType;
 import org.openqa.selenium.support.ui.Select;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import vastarc.web.BrowserTest;
 
 /** What a welder does in the running program, in a real browser. */
-@BrowserTest
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class JourneysIT {
-
-    private static final String BASE = "thicknessMm[0]";
-
-    @LocalServerPort
-    private int port;
-
-    private Browser browser;
-
-    @BeforeAll
-    void open() {
-        browser = new Browser(port);
-    }
-
-    @AfterAll
-    void close() {
-        browser.close();
-    }
-
-    @AfterEach
-    void theBrowserHasNothingToComplainAbout() {
-        assertThat(browser.complaints()).isEmpty();
-    }
-
-    private void newJob() {
-        browser.open("/");
-        browser.find("#new-job").click();
-        browser.find("#workingCurrent");
-    }
-
-    private void choose(String name, String value) {
-        browser.keep(() -> browser.find("input[name='" + name + "'][value='" + value + "']")
-                .click());
-    }
+class JourneysIT extends Journeys {
 
     private String pool() {
         return browser.find("#workspace .right .picture .pool").getAttribute("d");
@@ -70,7 +29,7 @@ class JourneysIT {
 
         assertThat(browser.figure("workingCurrent")).isNotEqualTo(currentBefore);
         assertThat(pool()).isNotEqualTo(pictureBefore);
-        assertThat(browser.text("#workspace")).contains("1.52 mm = 0.0598 in", "base plate", "stem");
+        assertThat(browser.text("#workspace")).contains("1.52 mm = 0.06 in", "base plate", "stem");
 
         String current = browser.figure("workingCurrent");
         browser.driver().navigate().refresh();
@@ -92,14 +51,6 @@ class JourneysIT {
 
         browser.keep(() -> browser.retype(BASE, "1/8"));
         assertThat(browser.figure("workingCurrent")).isNotBlank();
-    }
-
-    @Test
-    void tooThickForOnePassNamesTheLimitAndThePreparation() {
-        newJob();
-        browser.keep(() -> browser.retype(BASE, "6 mm"));
-
-        assertThat(browser.text("#no-sheet")).contains("3.2 mm is the limit", "V", "60 degrees");
     }
 
     @Test
@@ -161,7 +112,7 @@ class JourneysIT {
         assertThat(browser.find("input[name='wire'][value='false']").isSelected())
                 .isTrue();
         assertThat(browser.text("#butts")).contains("this sheet: fused from both sides, no wire");
-        assertThat(browser.field("bothSides").isSelected()).isTrue();
+        assertThat(browser.field("choose-penetration").getAttribute("value")).isEqualTo("BOTH_SIDES");
     }
 
     @Test

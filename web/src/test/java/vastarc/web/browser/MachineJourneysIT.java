@@ -3,43 +3,15 @@ package vastarc.web.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import vastarc.web.BrowserTest;
 
 /** A machine built in the editor and a job put on it, in a real browser. */
-@BrowserTest
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class MachineJourneysIT {
-
-    @LocalServerPort
-    private int port;
-
-    private Browser browser;
-
-    @BeforeAll
-    void open() {
-        browser = new Browser(port);
-    }
-
-    @AfterAll
-    void close() {
-        browser.close();
-    }
-
-    @AfterEach
-    void theBrowserHasNothingToComplainAbout() {
-        assertThat(browser.complaints()).isEmpty();
-    }
+class MachineJourneysIT extends Journeys {
 
     private void add(String setting, String kind) {
         int before = browser.all(".control-form").size();

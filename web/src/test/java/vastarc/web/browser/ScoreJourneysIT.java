@@ -3,24 +3,16 @@ package vastarc.web.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import vastarc.web.BrowserTest;
 
 /** The score in a real browser: pulled, typed, undone, played, tried. */
-@BrowserTest
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class ScoreJourneysIT {
+class ScoreJourneysIT extends Journeys {
 
     /** Notes every phase the readout tells and how wide the pool gets, however busy the machine is. */
     private static final String WATCH = """
@@ -32,26 +24,6 @@ class ScoreJourneysIT {
               const width = Number(pool.getAttribute('transform').replace(/[^0-9.]/g, ''));
               window.seen.widest = Math.max(window.seen.widest, width);
             }).observe(pool, { attributes: true });""";
-
-    @LocalServerPort
-    private int port;
-
-    private Browser browser;
-
-    @BeforeAll
-    void open() {
-        browser = new Browser(port);
-    }
-
-    @AfterAll
-    void close() {
-        browser.close();
-    }
-
-    @AfterEach
-    void theBrowserHasNothingToComplainAbout() {
-        assertThat(browser.complaints()).isEmpty();
-    }
 
     @BeforeEach
     void aNewJobWithATorchSwitchOnItsScore() {

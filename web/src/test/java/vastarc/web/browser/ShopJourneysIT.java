@@ -12,41 +12,13 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.Select;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import vastarc.web.BrowserTest;
 
 /** Shop, reference, search and wall chart in a real browser. */
-@BrowserTest
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class ShopJourneysIT {
-
-    @LocalServerPort
-    private int port;
-
-    private Browser browser;
-
-    @BeforeAll
-    void open() {
-        browser = new Browser(port);
-    }
-
-    @AfterAll
-    void close() {
-        browser.close();
-    }
-
-    @AfterEach
-    void theBrowserHasNothingToComplainAbout() {
-        assertThat(browser.complaints()).isEmpty();
-    }
+class ShopJourneysIT extends Journeys {
 
     @Test
     void theSearchOpensWithASlashAndGoesByArrowKeysAndEnter() {
@@ -73,14 +45,14 @@ class ShopJourneysIT {
     @Test
     void aHabitIsAskedKeptAndTakenBack() {
         browser.open("/shop");
-        new Select(browser.field("habit-PRE_FLOW")).selectByVisibleText("a full second");
+        new Select(browser.field("habit-PRE_FLOW")).selectByVisibleText("a short puff");
         browser.waitFor("whom it moves", () -> browser.text("#pending").contains("Stilling tube"));
         browser.find("#keep-habit").click();
         browser.waitFor("kept", () -> browser.all("#pending").isEmpty());
         browser.open("/");
         browser.find(".card a").click();
         browser.waitFor(
-                "the habit on the figure", () -> browser.text("#preFlow").contains("a full second"));
+                "the habit on the figure", () -> browser.text("#preFlow").contains("a short puff"));
 
         browser.open("/shop");
         new Select(browser.field("habit-PRE_FLOW")).selectByVisibleText("by the hose");

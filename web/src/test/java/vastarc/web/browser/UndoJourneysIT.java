@@ -3,22 +3,12 @@ package vastarc.web.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.support.ui.Select;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import vastarc.web.BrowserTest;
 
 /** What the server answers is what every kind of control shows, in all places of a job: after changes, after undo, after five quick ones. */
-@BrowserTest
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class UndoJourneysIT {
-
-    private static final String BASE = "thicknessMm[0]";
+class UndoJourneysIT extends Journeys {
 
     /** Controls that stand otherwise than the server sent them. */
     private static final String OTHERWISE = """
@@ -32,26 +22,6 @@ class UndoJourneysIT {
               })
               .map((c) => `${c.name || c.id}: ${c.value}`);
             """;
-
-    @LocalServerPort
-    private int port;
-
-    private Browser browser;
-
-    @BeforeAll
-    void open() {
-        browser = new Browser(port);
-    }
-
-    @AfterAll
-    void close() {
-        browser.close();
-    }
-
-    @AfterEach
-    void theBrowserHasNothingToComplainAbout() {
-        assertThat(browser.complaints()).isEmpty();
-    }
 
     private List<?> otherwise() {
         return (List<?>) browser.driver().executeScript(OTHERWISE);
@@ -93,12 +63,6 @@ class UndoJourneysIT {
                 .isTrue();
         undo();
         assertThat(browser.field(BASE).getDomProperty("value")).isEqualTo("2 mm");
-    }
-
-    private void newJob() {
-        browser.open("/");
-        browser.find("#new-job").click();
-        browser.find("#workingCurrent");
     }
 
     @Test

@@ -32,6 +32,7 @@ import vastarc.core.sheet.ShopWays;
  * @param torch   fitted to it; empty where it is not told
  * @param proof   what it was proven with; empty for an open job
  * @param pass    the pass that is shown, from 1
+ * @param purge   its purge as typed, and what happened to it
  */
 public record JobContent(
         JointText joint,
@@ -41,7 +42,8 @@ public record JobContent(
         Optional<UUID> machine,
         Optional<UUID> torch,
         Optional<Proof> proof,
-        int pass) {
+        int pass,
+        PurgeText purge) {
 
     /** A job's own school is sent under this name, followed by the matter's. */
     public static final String SCHOOL = "school.";
@@ -65,15 +67,16 @@ public record JobContent(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                1);
+                1,
+                PurgeText.none());
     }
 
     public JobContent with(JointText other) {
-        return new JobContent(other, schools, logic, own, machine, torch, proof, pass);
+        return new JobContent(other, schools, logic, own, machine, torch, proof, pass, purge);
     }
 
     public JobContent with(OwnFigures other) {
-        return new JobContent(joint, schools, logic, other, machine, torch, proof, pass);
+        return new JobContent(joint, schools, logic, other, machine, torch, proof, pass, purge);
     }
 
     /** Another logic brings the arc control it belongs to. */
@@ -82,15 +85,15 @@ public record JobContent(
                 .flatMap(ControlLogic::control)
                 .map(control -> joint.with(WeldFields.CONTROL, Optional.of(control.name())))
                 .orElse(joint);
-        return new JobContent(controlled, schools, other, own, machine, torch, proof, pass);
+        return new JobContent(controlled, schools, other, own, machine, torch, proof, pass, purge);
     }
 
     public JobContent withSchools(Map<Matter, School> others) {
-        return new JobContent(joint, others, logic, own, machine, torch, proof, pass);
+        return new JobContent(joint, others, logic, own, machine, torch, proof, pass, purge);
     }
 
     public JobContent on(Optional<UUID> otherMachine, Optional<UUID> otherTorch) {
-        return new JobContent(joint, schools, logic, own, otherMachine, otherTorch, proof, pass);
+        return new JobContent(joint, schools, logic, own, otherMachine, otherTorch, proof, pass, purge);
     }
 
     /**
@@ -105,7 +108,11 @@ public record JobContent(
         boolean fits = told.isPresent() && told.getAsDouble() >= 1 && told.getAsDouble() <= MOST_PASSES;
         int other = fits ? (int) told.getAsDouble() : pass;
         Optional<ControlLogic.Name> trigger = fits && isTack() ? Optional.empty() : logic;
-        return new JobContent(joint, schools, trigger, own, machine, torch, proof, other);
+        return new JobContent(joint, schools, trigger, own, machine, torch, proof, other, purge);
+    }
+
+    public JobContent with(PurgeText other) {
+        return new JobContent(joint, schools, logic, own, machine, torch, proof, pass, other);
     }
 
     /** Its tack is shown, not its weld. */
@@ -116,12 +123,12 @@ public record JobContent(
     /** Proven on a day with the ways and the sheet it has. */
     public JobContent proven(LocalDate day, ShopWays shop, Optional<SheetDocument> sheet) {
         return new JobContent(
-                joint, schools, logic, own, machine, torch, Optional.of(Proof.of(day, ways(shop), sheet)), pass);
+                joint, schools, logic, own, machine, torch, Optional.of(Proof.of(day, ways(shop), sheet)), pass, purge);
     }
 
     /** Open again: it goes by the shop's ways. */
     public JobContent open() {
-        return new JobContent(joint, schools, logic, own, machine, torch, Optional.empty(), pass);
+        return new JobContent(joint, schools, logic, own, machine, torch, Optional.empty(), pass, purge);
     }
 
     /** The ways it goes by: the shop's, with what was chosen for this job; or, for a proven one, those it was proven with. */
@@ -130,7 +137,8 @@ public record JobContent(
                 .orElseGet(() -> new ShopWays(shop.schools().with(schools.values()), shop.stock()));
     }
 
-    /** This content after an edit: what changes the weld takes the mark of a proven job away; another machine, torch or pass does not. */
+    /** This content after an edit: what changes the weld takes the mark of a proven job away; another machine, torch, pass or
+     * purge does not. */
     public JobContent opened(JobContent after) {
         JobContent there = on(after.machine, after.torch);
         JobContent bare = new JobContent(
@@ -141,7 +149,8 @@ public record JobContent(
                 there.machine,
                 there.torch,
                 proof,
-                after.pass);
+                after.pass,
+                after.purge);
         return bare.equals(after) ? after : after.open();
     }
 
@@ -160,6 +169,7 @@ public record JobContent(
         note(names, "logic", JobContent::logic, other);
         note(names, "machine", JobContent::machine, other);
         note(names, "torch", JobContent::torch, other);
+        note(names, "purge", JobContent::purge, other);
         note(names, "pass", JobContent::pass, other);
         note(names, "proof", JobContent::proof, other);
         return names;

@@ -18,7 +18,7 @@ import vastarc.web.kept.document.SheetDocuments;
 
 /**
  * How a job's content is kept. Format 1 held everything in one map of texts: joint, own values, schools, logic, machine, torch and proof.
- * Format 2 keeps the joint as typed, and the rest typed beside it. Format 3 says which pass is shown, and tells both sides as a way to
+ * Format 2 keeps the joint as typed, and the rest typed beside it. Format 3 says which pass is shown, holds the purge, and tells both sides as a way to
  * penetrate.
  */
 public final class JobFormat {
@@ -52,6 +52,9 @@ public final class JobFormat {
     private static JsonNode passed(JsonNode two) {
         ObjectNode three = ((ObjectNode) two).deepCopy();
         three.put("pass", 1);
+        ObjectNode purge = three.putObject("purge");
+        purge.putObject("texts");
+        purge.putObject("bareIn");
         if (three.path("joint").path("texts") instanceof ObjectNode texts && texts.has(BOTH_SIDES)) {
             if (texts.remove(BOTH_SIDES).asString().equals("true")) {
                 texts.put(WeldFields.PENETRATION.name(), "BOTH_SIDES");

@@ -78,9 +78,11 @@ class JobPart implements Part {
     public Item read(JsonNode element, Known known) {
         UUID id = known.fresh(file(), element);
         Document<JobContent> content = document(element);
-        content.value().filter(value -> !value.joint().isSound()).ifPresent(value -> {
-            throw new IllegalArgumentException("it types what no joint has, or more than a field takes");
-        });
+        content.value()
+                .filter(value -> !value.joint().isSound() || !value.purge().isSound())
+                .ifPresent(value -> {
+                    throw new IllegalArgumentException("it types what no joint has, or more than a field takes");
+                });
         if (content.text().length() > MAX_TEXT) {
             throw new IllegalArgumentException("it says more than a job can keep");
         }

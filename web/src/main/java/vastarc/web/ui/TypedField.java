@@ -1,4 +1,4 @@
-package vastarc.web.sheet;
+package vastarc.web.ui;
 
 /**
  * A field to type into, finished for display.

@@ -1,0 +1,179 @@
+package vastarc.core.purge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.purge.RootPressure.Vent;
+import vastarc.core.purge.RootPressure.Verdict;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.wording.Phrase;
+
+/**
+ * A purge reckoned: the wait, the argon, the hold, and what becomes of the root.
+ *
+ * @param ask      what was asked
+ * @param purge    the gas
+ * @param ventPa   pressure at the filling flow, Pa
+ * @param bulgeMm  how far the root is pushed outward at that flow, mm
+ * @param verdict  what becomes of it at that flow
+ * @param hold     flow while the root is molten: value, lowest, highest, L/min
+ * @param problems what stands against it, in sentences
+ */
+public record PurgePlan(
+        Ask ask, Purge purge, double ventPa, double bulgeMm, Verdict verdict, Hold hold, List<Phrase> problems) {
+
+    public static final Range FLOW = new Range("flowLPerMin", 0.5, 60, Unit.LITRE_PER_MIN);
+    public static final Range LEAK = new Range("leakLPerMin", 0, 60, Unit.LITRE_PER_MIN);
+    public static final Range ARGON = new Range("argonPpm", 0, 10_000, Unit.NUMBER);
+    public static final Range TARGET = new Range("targetPpm", 0.5, 50_000, Unit.NUMBER);
+    public static final Range VENT = new Range("diameterMm", 0.5, 100, Unit.MILLIMETRE);
+    public static final Range VENTS = new Range("count", 1, 20, Unit.NUMBER);
+    public static final Range HOSE_LENGTH = new Range("lengthM", 0, 100, Unit.METRE);
+    public static final Range HOSE_BORE = new Range("boreMm", 1, 50, Unit.MILLIMETRE);
+    public static final Range THICKNESS = new Range("thicknessMm", 0.1, 12, Unit.MILLIMETRE);
+    public static final Range BACK_WIDTH = new Range("backWidthMm", 0.2, 30, Unit.MILLIMETRE);
+
+    /** Most parts in a chain. */
+    public static final int MOST_PARTS = 40;
+
+    private static final double HOLD_SHARE = 0.6;
+    private static final double LEAST_HOLD = 3;
+    private static final double MOST_HOLD = 8;
+    private static final double NARROW_MM = 20;
+    private static final double LEAST_NARROW = 1;
+    private static final double MOST_NARROW = 2;
+    private static final double EASY_CHANGES = 60;
+
+    /** Where argon comes in and air goes out. */
+    public enum End {
+        LOW,
+        HIGH
+    }
+
+    /**
+     * What is asked.
+     *
+     * @param parts     between the dams, one at least
+     * @param flow      to fill with, L/min
+     * @param leak      of air into it, L/min
+     * @param argonPpm  oxygen in the argon
+     * @param targetPpm oxygen to get to
+     * @param inlet     where argon comes in
+     * @param ventAt    where air goes out
+     * @param vent      the hole
+     * @param hoseL     dead volume of the hose, L
+     * @param root      the molten root
+     */
+    public record Ask(
+            List<PurgePart> parts,
+            double flow,
+            double leak,
+            double argonPpm,
+            double targetPpm,
+            End inlet,
+            End ventAt,
+            Vent vent,
+            double hoseL,
+            RootPressure root) {
+
+        public Ask {
+            parts = List.copyOf(parts);
+        }
+
+        double volumeL() {
+            return parts.stream().mapToDouble(PurgePart::volumeL).sum();
+        }
+
+        double acrossMm() {
+            return parts.stream().mapToDouble(PurgePart::acrossMm).min().orElseThrow();
+        }
+    }
+
+    /** A flow with its window, L/min. */
+    public record Hold(double value, double low, double high) {}
+
+    public static PurgePlan of(Ask ask) {
+        boolean layered =
+                ask.inlet() == End.LOW && ask.ventAt() == End.HIGH && Purge.liesInLayers(ask.flow(), ask.acrossMm());
+        Purge purge =
+                new Purge(ask.volumeL(), ask.flow(), ask.leak(), ask.argonPpm(), ask.targetPpm(), layered, ask.hoseL());
+        double pressure = RootPressure.ventPa(ask.flow(), ask.vent());
+        Hold hold = hold(ask);
+        return new PurgePlan(
+                ask,
+                purge,
+                pressure,
+                ask.root().bulgeMm(pressure),
+                ask.root().verdict(pressure),
+                hold,
+                problems(ask, purge, hold));
+    }
+
+    /** Six tenths of the fill within 3 to 8, a trickle in narrow bores, never more than leaves the root sound. */
+    private static Hold hold(Ask ask) {
+        boolean narrow = ask.acrossMm() < NARROW_MM;
+        double sound = RootPressure.flowLPerMin(ask.root().mostPa(), ask.vent());
+        double low = Math.max(narrow ? LEAST_NARROW : LEAST_HOLD, leastAgainstLeak(ask));
+        double high = Math.min(sound, narrow ? MOST_NARROW : MOST_HOLD);
+        double usual = narrow
+                ? LEAST_NARROW + (MOST_NARROW - LEAST_NARROW) * ask.acrossMm() / NARROW_MM
+                : Math.min(MOST_HOLD, Math.max(LEAST_HOLD, HOLD_SHARE * ask.flow()));
+        double value = Math.max(Math.min(usual, high), Math.min(low, high));
+        return new Hold(value, Math.min(low, value), Math.max(high, value));
+    }
+
+    /** Least flow whose floor lies under the target, L/min; 0 without a leak. */
+    private static double leastAgainstLeak(Ask ask) {
+        return ask.leak() == 0 || ask.targetPpm() <= ask.argonPpm()
+                ? 0
+                : ask.leak() * (Purge.AIR_PPM - ask.targetPpm()) / (ask.targetPpm() - ask.argonPpm());
+    }
+
+    private static List<Phrase> problems(Ask ask, Purge purge, Hold hold) {
+        List<Phrase> problems = new ArrayList<>();
+        if (ask.argonPpm() >= ask.targetPpm()) {
+            problems.add(Phrase.of("purge.problem.argon", figure(ask.argonPpm()), figure(ask.targetPpm())));
+        } else if (!purge.isReachable()) {
+            problems.add(Phrase.of("purge.problem.leak", figure(purge.floorPpm()), figure(ask.targetPpm())));
+        }
+        if (!purge.layered()) {
+            boolean ends = ask.inlet() == End.LOW && ask.ventAt() == End.HIGH;
+            problems.add(Phrase.of(ends ? "purge.problem.fast" : "purge.problem.ends"));
+        }
+        double sound = RootPressure.flowLPerMin(ask.root().mostPa(), ask.vent());
+        if (sound < hold.low() || sound < LEAST_NARROW) {
+            problems.add(Phrase.of("purge.problem.vent", Quantity.litresPerMin(sound)));
+        }
+        if (purge.mixedS().map(purge::changes).orElse(0.0) > EASY_CHANGES) {
+            problems.add(Phrase.of("purge.problem.long"));
+        }
+        return problems;
+    }
+
+    private static Quantity figure(double ppm) {
+        return Quantity.number(ppm);
+    }
+
+    /** The vent that would balance the root's weight at the filling flow, mm; empty where the weld does not stand on top. */
+    public OptionalDouble balanceVentMm() {
+        return ask.root().balanceVentMm(ask.flow(), ask.vent().count());
+    }
+
+    /** As long as a meter is not there to say so, the stirred time. */
+    public Optional<Double> waitS() {
+        return purge.mixedS();
+    }
+
+    /** Flow for the closing stretch, L/min: the gap that was a vent shuts, so half the hold. */
+    public double closingLPerMin() {
+        return hold.value() / 2;
+    }
+
+    /** Pressure while holding, Pa. */
+    public double holdPa() {
+        return RootPressure.ventPa(hold.value(), ask.vent());
+    }
+}

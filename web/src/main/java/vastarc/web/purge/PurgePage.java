@@ -1,0 +1,287 @@
+package vastarc.web.purge;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import vastarc.core.finding.Problem;
+import vastarc.core.purge.Bottle;
+import vastarc.core.purge.PurgePart;
+import vastarc.core.purge.PurgePlan;
+import vastarc.core.purge.PurgePlan.End;
+import vastarc.core.purge.RootPressure;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.ChainDrawing;
+import vastarc.web.drawing.Drawing;
+import vastarc.web.drawing.OxygenChart;
+import vastarc.web.drawing.RootDrawing;
+import vastarc.web.kept.job.History;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.PurgeText;
+import vastarc.web.request.PurgeReader;
+import vastarc.web.ui.Choice;
+import vastarc.web.ui.FigureView;
+import vastarc.web.ui.TypedField;
+
+/**
+ * The Purge place, finished for display.
+ *
+ * @param id       job
+ * @param version  version shown
+ * @param name     of the job
+ * @param history  whether there is a step to undo or do again
+ * @param refusals why there is nothing to purge; empty where there is
+ * @param form     what is typed
+ * @param view     what is reckoned; empty where something typed cannot be read
+ * @param waiting  the wait
+ * @param stale    a change was asked for on an older version, and not made
+ */
+public record PurgePage(
+        String id,
+        long version,
+        String name,
+        History history,
+        List<String> refusals,
+        Optional<Form> form,
+        Optional<View> view,
+        Optional<PurgeWait> waiting,
+        boolean stale) {
+
+    /** What is typed: the chain, the gas, and what may be added. */
+    public record Form(
+            List<PartForm> parts,
+            List<TypedField> gas,
+            List<Choice> inlets,
+            List<Choice> vents,
+            List<Choice> kinds,
+            String notNeeded) {}
+
+    /** A part of the chain. */
+    public record PartForm(
+            int number, String kind, List<TypedField> fields, String volume, boolean last, boolean only) {}
+
+    /** What is reckoned. */
+    public record View(
+            String hero,
+            String heroNote,
+            List<FigureView.Line> figures,
+            List<FigureView.Line> root,
+            List<String> problems,
+            Drawing section,
+            Drawing chart,
+            List<RootPicture> pictures,
+            List<FigureView.Line> bottle,
+            List<String> rules,
+            List<String> cautions,
+            List<String> otherWays) {}
+
+    /** The root at a flow. */
+    public record RootPicture(String name, String flow, String verdict, Drawing drawing) {}
+
+    /** What the page is made from. */
+    record Source(
+            Job job, List<Problem> refusals, Optional<Sheet> sheet, History history, Instant now, boolean stale) {}
+
+    static PurgePage of(Source source, UnitSystem units) {
+        Job job = source.job();
+        PurgeText typed = job.content().purge();
+        Optional<PurgeReader.Read> read = source.sheet().map(sheet -> PurgeReader.read(typed, sheet));
+        Optional<PurgePlan> plan = read.flatMap(PurgeReader.Read::plan);
+        return new PurgePage(
+                job.id().toString(),
+                job.version(),
+                job.name(),
+                source.history(),
+                source.refusals().stream()
+                        .map(problem -> problem.message(units))
+                        .toList(),
+                source.sheet().map(sheet -> form(sheet, typed, read.orElseThrow(), units)),
+                plan.map(found -> view(
+                        found, source.sheet().orElseThrow(), read.orElseThrow().bottle(), units)),
+                plan.map(found ->
+                        PurgeWait.of(found, typed, source.now(), source.sheet().orElseThrow())),
+                source.stale());
+    }
+
+    private static String say(String key) {
+        return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
+    }
+
+    private static Form form(Sheet sheet, PurgeText typed, PurgeReader.Read read, UnitSystem units) {
+        Map<String, String> messages = new TreeMap<>();
+        read.problems().forEach(problem -> messages.putIfAbsent(problem.field(), problem.message(units)));
+        List<PartForm> parts = new ArrayList<>();
+        for (PurgePart part : read.parts()) {
+            parts.add(part(part, parts.size(), read.parts().size(), typed, messages, units));
+        }
+        return new Form(
+                parts,
+                PurgeReader.fields(sheet).stream()
+                        .map(field -> new TypedField(
+                                field.name(),
+                                say(field.name()),
+                                typed.text(field.name()).orElse(""),
+                                "",
+                                units.show(Quantity.of(
+                                                field.usual(), field.range().unit()))
+                                        .line(),
+                                messages.getOrDefault(field.name(), "")))
+                        .toList(),
+                Choice.of(End.values(), "purge.end", typed.text("purge.inlet").orElse("LOW")),
+                Choice.of(End.values(), "purge.end", typed.text("purge.ventAt").orElse("HIGH")),
+                Choice.of(PurgePart.Kind.values(), "purge.part", ""),
+                sheet.joint().wantsPurge() ? "" : say("purge.notNeeded"));
+    }
+
+    private static PartForm part(
+            PurgePart part, int number, int of, PurgeText typed, Map<String, String> messages, UnitSystem units) {
+        List<TypedField> fields = part.kind().fields().stream()
+                .map(range -> {
+                    String name = "purge.part." + number + "." + range.field();
+                    return new TypedField(
+                            name,
+                            say("purge.field." + range.field()),
+                            typed.text(name).orElse(""),
+                            "",
+                            units.show(Quantity.of(
+                                            part.of(range.field()),
+                                            range.unit() == Unit.MILLIMETRE ? Unit.RULED_MILLIMETRE : range.unit()))
+                                    .line(),
+                            messages.getOrDefault(name, ""));
+                })
+                .toList();
+        return new PartForm(
+                number,
+                say("purge.part." + part.kind()),
+                fields,
+                units.show(Quantity.of(part.volumeL(), Unit.LITRE)).line(),
+                number == of - 1,
+                of == 1);
+    }
+
+    private static String time(Optional<Double> seconds) {
+        return seconds.map(PurgePage::time).orElse("never");
+    }
+
+    private static String time(double seconds) {
+        long whole = Math.round(seconds);
+        return whole < 100 ? whole + " s" : whole / 60 + " min " + (whole % 60 == 0 ? "" : whole % 60 + " s");
+    }
+
+    private static FigureView.Line line(String key, String value) {
+        return new FigureView.Line(say(key), value);
+    }
+
+    private static View view(PurgePlan plan, Sheet sheet, Bottle bottle, UnitSystem units) {
+        return new View(
+                time(plan.waitS()),
+                plan.waitS().isPresent()
+                        ? "to " + Math.round(plan.ask().targetPpm()) + " ppm, stirred"
+                        : "the target is never reached",
+                figures(plan, units),
+                root(plan, units),
+                plan.problems().stream()
+                        .map(problem -> Phrasebook.say(problem, units))
+                        .toList(),
+                ChainDrawing.of(plan, units),
+                OxygenChart.of(plan),
+                pictures(plan, units),
+                bottle(plan, sheet, bottle, units),
+                List.of(
+                        say("purge.rule.lasts"),
+                        say("purge.rule.break"),
+                        say("purge.rule.tape"),
+                        say("purge.rule.closing")),
+                List.of(say("caution.argonPurge"), say("purge.caution.vent"), say("caution.qualified")),
+                List.of(
+                        say("purge.other.bar"),
+                        say("purge.other.paste"),
+                        say("purge.other.flux"),
+                        say("purge.other.tape")));
+    }
+
+    private static List<FigureView.Line> figures(PurgePlan plan, UnitSystem units) {
+        List<FigureView.Line> lines = new ArrayList<>();
+        lines.add(line(
+                "purge.volume",
+                units.show(Quantity.of(plan.purge().volumeL(), Unit.LITRE)).line()));
+        lines.add(line(
+                "purge.displacement",
+                plan.purge().displacementS().map(PurgePage::time).orElse("not claimed")));
+        lines.add(line("purge.blend", time(plan.purge().blendS())));
+        lines.add(line("purge.mixed", time(plan.purge().mixedS())));
+        plan.waitS().ifPresent(s -> {
+            lines.add(line(
+                    "purge.changes",
+                    units.show(Quantity.number(plan.purge().changes(s))).line()));
+            lines.add(line(
+                    "purge.used",
+                    units.show(Quantity.of(plan.purge().argonL(s), Unit.LITRE)).line()));
+        });
+        lines.add(line("purge.floor", Math.round(plan.purge().floorPpm() * 10) / 10.0 + " ppm"));
+        return lines;
+    }
+
+    private static List<FigureView.Line> root(PurgePlan plan, UnitSystem units) {
+        List<FigureView.Line> lines = new ArrayList<>();
+        String low = units.show(Quantity.litresPerMin(plan.hold().low())).figure();
+        lines.add(line(
+                "purge.hold",
+                units.show(Quantity.litresPerMin(plan.hold().value())).line() + " (" + low + " – "
+                        + units.show(Quantity.litresPerMin(plan.hold().high())).figure() + ")"));
+        lines.add(line(
+                "purge.closing",
+                units.show(Quantity.litresPerMin(plan.closingLPerMin())).line()));
+        lines.add(line("purge.pressure", Math.round(plan.holdPa()) + " Pa"));
+        lines.add(line("purge.head", Math.round(plan.ask().root().headPa()) + " Pa"));
+        lines.add(line("purge.limit", Math.round(plan.ask().root().limitPa()) + " Pa"));
+        plan.balanceVentMm()
+                .ifPresent(vent -> lines.add(
+                        line("purge.balance", units.show(Quantity.ruled(vent)).line())));
+        return lines;
+    }
+
+    private static List<RootPicture> pictures(PurgePlan plan, UnitSystem units) {
+        RootPressure root = plan.ask().root();
+        double burst = 1.15 * (root.limitPa() + root.headPa());
+        double much = RootPressure.flowLPerMin(burst, plan.ask().vent());
+        return List.of(
+                picture("purge.picture.off", 0, plan, units),
+                picture("purge.picture.hold", plan.hold().value(), plan, units),
+                picture("purge.picture.much", much, plan, units));
+    }
+
+    private static RootPicture picture(String key, double flow, PurgePlan plan, UnitSystem units) {
+        double pressure = RootPressure.ventPa(flow, plan.ask().vent());
+        String verdict = say("purge.verdict." + plan.ask().root().verdict(pressure));
+        return new RootPicture(
+                say(key),
+                units.show(Quantity.litresPerMin(flow)).line(),
+                verdict,
+                RootDrawing.of(plan.ask().root(), pressure, say(key) + ": the root " + verdict));
+    }
+
+    private static List<FigureView.Line> bottle(PurgePlan plan, Sheet sheet, Bottle bottle, UnitSystem units) {
+        double torch = sheet.setting(SettingKey.GAS_FLOW).value();
+        return List.of(
+                line(
+                        "purge.bottle.left",
+                        units.show(Quantity.of(bottle.argonL(), Unit.LITRE)).line()),
+                line(
+                        "purge.bottle.both",
+                        minutes(bottle.minutes(torch + plan.hold().value()))),
+                line("purge.bottle.fill", minutes(bottle.minutes(plan.ask().flow()))));
+    }
+
+    private static String minutes(double minutes) {
+        return minutes < 90 ? Math.round(minutes) + " min" : Math.round(minutes / 6) / 10.0 + " h";
+    }
+}

@@ -1,0 +1,90 @@
+package vastarc.web.purge;
+
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.purge.Purge;
+import vastarc.core.purge.PurgePlan;
+import vastarc.core.purge.PurgeTargets;
+import vastarc.core.sheet.Sheet;
+import vastarc.web.kept.job.PurgeText;
+
+/**
+ * The wait for a purge.
+ *
+ * @param started   when the argon was opened, in milliseconds of the epoch; 0 where it is not
+ * @param now       the server's clock, in the same
+ * @param mixedS    the stirred time, s; 0 where it is never reached
+ * @param inside    what would be seen inside if it were struck now
+ * @param felt      gas was felt at the vent
+ * @param meter     the meter's reading as typed
+ * @param meterSaid what is wrong with it; empty if nothing is
+ * @param overruled note of who goes without waiting
+ * @param ready     it may be welded
+ * @param state     in words
+ */
+public record PurgeWait(
+        long started,
+        long now,
+        double mixedS,
+        double blendS,
+        String inside,
+        boolean felt,
+        String meter,
+        String meterSaid,
+        String overruled,
+        boolean ready,
+        String state) {
+
+    static PurgeWait of(PurgePlan plan, PurgeText typed, Instant now, Sheet sheet) {
+        Optional<Instant> started = typed.text(PurgeText.STARTED).flatMap(PurgeWait::instant);
+        double gone =
+                started.map(at -> Duration.between(at, now).toMillis() / 1000.0).orElse(0.0);
+        Optional<Double> meter = typed.text(PurgeText.METER)
+                .flatMap(text -> NumberReader.read(text, "ppm").stream().boxed().findFirst())
+                .filter(ppm -> ppm > 0 && ppm <= 1e6);
+        boolean metered = meter.filter(ppm -> ppm <= plan.ask().targetPpm()).isPresent();
+        boolean waited =
+                started.isPresent() && plan.waitS().filter(wait -> gone >= wait).isPresent();
+        boolean felt = typed.text(PurgeText.FELT).isPresent();
+        String overruled = typed.text(PurgeText.OVERRULED).orElse("");
+        boolean reached = meter.isPresent() ? metered : waited;
+        boolean ready = reached && felt || !overruled.isBlank();
+        double ppm = meter.orElse(started.isPresent() ? plan.purge().mixedPpm(gone) : Purge.AIR_PPM);
+        PurgeTargets.Inside inside = PurgeTargets.inside(sheet.joint().material(), ppm);
+        return new PurgeWait(
+                started.map(Instant::toEpochMilli).orElse(0L),
+                now.toEpochMilli(),
+                plan.waitS().orElse(0.0),
+                plan.purge().blendS().orElse(0.0),
+                "about " + Math.round(ppm) + " ppm: " + inside.colour() + ", " + inside.accept(),
+                felt,
+                typed.text(PurgeText.METER).orElse(""),
+                typed.text(PurgeText.METER).isPresent() && meter.isEmpty()
+                        ? "Type what the meter shows in ppm, such as 45."
+                        : meter.isPresent() && !metered ? "Above the target: wait on." : "",
+                overruled,
+                ready,
+                state(started.isPresent(), reached, felt, overruled));
+    }
+
+    private static String state(boolean started, boolean reached, boolean felt, String overruled) {
+        if (!overruled.isBlank()) {
+            return "Ready to weld: overruled.";
+        }
+        if (reached) {
+            return felt ? "Ready to weld." : "Reached. Feel the gas at the vent, then tick it.";
+        }
+        return started ? "Filling." : "Not started.";
+    }
+
+    private static Optional<Instant> instant(String text) {
+        try {
+            return Optional.of(Instant.parse(text));
+        } catch (DateTimeException e) {
+            return Optional.empty();
+        }
+    }
+}

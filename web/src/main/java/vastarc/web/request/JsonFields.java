@@ -1,0 +1,129 @@
+package vastarc.web.request;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointLimits.Range;
+
+/** Reads the fields of one JSON object; every fault is noted by its path and answered by a stand-in, so that all are found at once. */
+public final class JsonFields {
+
+    private final JsonNode node;
+    private final String path;
+    private final List<Problem> problems;
+
+    private JsonFields(JsonNode node, String path, List<Problem> problems) {
+        this.node = node;
+        this.path = path;
+        this.problems = problems;
+    }
+
+    /** The whole of a call; a name it does not take is a fault. */
+    public static JsonFields of(JsonNode body, String... names) {
+        JsonFields fields = new JsonFields(body, "", new ArrayList<>());
+        fields.only(names);
+        return fields;
+    }
+
+    private void only(String... names) {
+        Set<String> known = new TreeSet<>(List.of(names));
+        for (String name : node.propertyNames()) {
+            if (!known.contains(name)) {
+                note(name, "unknownField", String.join(", ", known));
+            }
+        }
+    }
+
+    public List<Problem> problems() {
+        return problems;
+    }
+
+    private void note(String name, String code, Object... arguments) {
+        problems.add(Problem.badValue(path + Choices.shortened(name), code, arguments));
+    }
+
+    /** A number that has to be there. */
+    public double number(Range range) {
+        return number(range, OptionalDouble.empty());
+    }
+
+    /** A number, or what stands where it is not told. */
+    public double number(Range range, double usual) {
+        return number(range, OptionalDouble.of(usual));
+    }
+
+    private double number(Range range, OptionalDouble usual) {
+        JsonNode value = node.get(range.field());
+        if (value == null || value.isNull()) {
+            if (usual.isEmpty()) {
+                note(range.field(), "missing", "a number in " + range.unit().symbol());
+            }
+            return usual.orElse(range.high());
+        }
+        return JsonInputs.number(value, range.inField(path + range.field()), problems)
+                .orElse(range.high());
+    }
+
+    /** A choice that has to be there, unless one stands where it is not told. */
+    public <E extends Enum<E>> E choice(String name, Class<E> type, Optional<E> usual) {
+        JsonNode value = node.get(name);
+        E first = usual.orElse(type.getEnumConstants()[0]);
+        if (value == null || value.isNull()) {
+            if (usual.isEmpty()) {
+                note(name, "missing", "one of " + Choices.names(type));
+            }
+            return first;
+        }
+        return JsonInputs.choice(path + name, value, type, problems).orElse(first);
+    }
+
+    /** An object within; an empty one where it is not told. */
+    public JsonFields object(String name, String... names) {
+        JsonNode value = node.get(name);
+        boolean told = value != null && !value.isNull();
+        if (told && !value.isObject()) {
+            problems.add(JsonInputs.wrongType(path + name, value, "an object"));
+        }
+        JsonNode inside = told && value.isObject() ? value : JsonNodeFactory.instance.objectNode();
+        JsonFields fields = new JsonFields(inside, path + name + ".", problems);
+        fields.only(names);
+        return fields;
+    }
+
+    /** Whether a field is told. */
+    public boolean has(String name) {
+        return node.hasNonNull(name);
+    }
+
+    /** The elements of a list that are objects; a field that is no list, or one that holds anything else, is a fault. */
+    public List<JsonFields> list(String name, int most, String code) {
+        JsonNode value = node.get(name);
+        int size = value != null && value.isArray() ? value.size() : 0;
+        if (size == 0 || size > most) {
+            note(name, code, size, most);
+            return List.of();
+        }
+        List<JsonFields> elements = new ArrayList<>(size);
+        for (int i = 0; i < size; i++) {
+            String at = path + name + "[" + i + "]";
+            if (value.get(i).isObject()) {
+                elements.add(new JsonFields(value.get(i), at + ".", problems));
+            } else {
+                problems.add(JsonInputs.wrongType(at, value.get(i), "an object"));
+            }
+        }
+        return elements;
+    }
+
+    /** Notes a name that an element of a list does not take. */
+    public JsonFields taking(String... names) {
+        only(names);
+        return this;
+    }
+}

@@ -1,0 +1,99 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.support.ui.Select;
+
+/** From a refusal to a sheet, from pass to pass, on a phone, and through a purge, in a real browser. */
+class DeepJourneysIT extends Journeys {
+
+    @Test
+    void aRefusalIsTappedIntoASheetAndTakenBack() {
+        newJob();
+        browser.keep(() -> browser.retype(BASE, "6 mm"));
+        assertThat(browser.text("#no-sheet")).contains("3.2 mm is the limit", "what works instead");
+        assertThat(browser.all("#ways button")).hasSizeGreaterThanOrEqualTo(3);
+
+        browser.find("#ways [data-way='0']").click();
+        browser.waitFor("the sheet of the V", () -> !browser.all("#pass-list").isEmpty());
+        assertThat(browser.find("input[name='joint'][value='V_BUTT']").isSelected())
+                .isTrue();
+        assertThat(browser.all("#pass-list tbody tr")).hasSizeGreaterThanOrEqualTo(3);
+
+        browser.find("[data-history=undo]").click();
+        browser.waitFor("the refusal again", () -> !browser.all("#ways").isEmpty());
+    }
+
+    @Test
+    void pipeByItsScheduleGoesPassByPassToThePanel() {
+        newJob();
+        choose("joint", "TUBE_BUTT");
+        browser.keep(() -> browser.retype("tubeOdMm", "4\" sch 40"));
+        browser.keep(() -> browser.retype(BASE, ""));
+        browser.keep(() -> new Select(browser.field("choose-preparation")).selectByValue("V"));
+        browser.waitFor("the passes", () -> browser.all("#pass-list tbody tr").size() == 4);
+        assertThat(browser.text("#workspace")).contains("6.02 mm by the schedule");
+        String root = browser.figure("workingCurrent");
+
+        browser.find("#pass-list [data-pass='2']").click();
+        browser.waitFor("the hot pass", () -> !browser.figure("workingCurrent").equals(root));
+        browser.find("[data-step='3']").click();
+        browser.waitFor("the panel", () -> !browser.all("#choose-pass").isEmpty());
+        assertThat(new Select(browser.field("choose-pass"))
+                        .getFirstSelectedOption()
+                        .getText())
+                .isEqualTo("2 hot");
+        browser.keep(() -> new Select(browser.field("choose-pass")).selectByValue("1"));
+        browser.waitFor(
+                "the root pass on the panel",
+                () -> new Select(browser.field("choose-pass"))
+                        .getFirstSelectedOption()
+                        .getText()
+                        .equals("1 root"));
+    }
+
+    @Test
+    void onAPhoneTheFiguresStandFirstTheJointIsFoldedAndTheBarIsOneRow() {
+        newJob();
+        try {
+            browser.size(390, 844);
+            browser.driver().navigate().refresh();
+            browser.waitFor(
+                    "the joint folded", () -> browser.find(".joint-form").getAttribute("open") == null);
+            assertThat(browser.find(".bar").getSize().height).isLessThan(70);
+            assertThat(browser.find("#workingCurrent").getLocation().y)
+                    .isLessThan(browser.find(".joint-form").getLocation().y);
+            browser.find(".joint-form summary").click();
+            browser.waitFor("the joint", () -> browser.field(BASE).isDisplayed());
+            browser.find(".places .fold").click();
+            browser.waitFor("the places", () -> browser.find("#to-shop").isDisplayed());
+        } finally {
+            browser.size(1280, 800);
+        }
+    }
+
+    @Test
+    void aPurgeIsBuiltWaitedForAndConfirmed() {
+        newJob();
+        choose("material", "STAINLESS_316L");
+        browser.find("[data-step='4']").click();
+        browser.waitFor("the purge", () -> !browser.all("#parts").isEmpty());
+        String before = browser.text("#hero");
+        browser.find("[data-add='BOX']").click();
+        browser.waitFor("two parts", () -> browser.all("#parts li").size() == 2);
+        assertThat(browser.text("#hero")).isNotEqualTo(before);
+        browser.find("#open-argon").click();
+        browser.waitFor("the clock", () -> browser.text("#state").equals("Filling."));
+        browser.driver().navigate().refresh();
+        browser.waitFor("the clock still", () -> browser.text("#state").equals("Filling."));
+
+        browser.keep(() -> browser.retype("meter", "30"));
+        browser.waitFor("the reading", () -> browser.text("#state").contains("Feel the gas"));
+        browser.keep(() -> browser.find("#felt").click());
+        browser.waitFor("ready", () -> browser.text("#state").equals("Ready to weld."));
+        browser.find("[data-history=undo]").click();
+        browser.waitFor("not felt again", () -> browser.text("#state").contains("Feel the gas"));
+        assertThat(browser.find("#felt").isSelected()).isFalse();
+    }
+}

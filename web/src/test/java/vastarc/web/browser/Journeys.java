@@ -1,0 +1,49 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import vastarc.web.BrowserTest;
+
+/** What every journey does alike: one browser on the running program, which must have nothing to complain about. */
+@BrowserTest
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+abstract class Journeys {
+
+    static final String BASE = "thicknessMm[0]";
+
+    @LocalServerPort
+    private int port;
+
+    Browser browser;
+
+    @BeforeAll
+    void open() {
+        browser = new Browser(port);
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+    }
+
+    @AfterEach
+    void theBrowserHasNothingToComplainAbout() {
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    void newJob() {
+        browser.open("/");
+        browser.find("#new-job").click();
+        browser.find("#workingCurrent");
+    }
+
+    void choose(String name, String value) {
+        browser.keep(() -> browser.find("input[name='" + name + "'][value='" + value + "']")
+                .click());
+    }
+}

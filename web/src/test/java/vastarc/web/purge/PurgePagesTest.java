@@ -1,0 +1,192 @@
+package vastarc.web.purge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.web.Jobs;
+import vastarc.web.SpringTest;
+import vastarc.web.kept.job.History;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.job.PurgeText;
+import vastarc.web.request.JobPlanner;
+
+@SpringTest
+class PurgePagesTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private JobPlanner planner;
+
+    private Job job;
+
+    @BeforeEach
+    void aJob() {
+        job = jobs.create(
+                "Purge job",
+                "",
+                Jobs.typed(Map.of(
+                        "material",
+                        "STAINLESS_316L",
+                        "joint",
+                        "TUBE_BUTT",
+                        Jobs.BASE,
+                        "1.65",
+                        "tubeOdMm",
+                        "50.8",
+                        "purged",
+                        "true")));
+    }
+
+    private Job now() {
+        return jobs.find(job.id()).orElseThrow();
+    }
+
+    private String tell(String path, String... pairs) throws Exception {
+        MockHttpServletRequestBuilder request = post("/jobs/" + job.id() + "/purge" + path)
+                .with(csrf())
+                .param("version", String.valueOf(now().version()));
+        for (int i = 0; i < pairs.length; i += 2) {
+            request.param(pairs[i], pairs[i + 1]);
+        }
+        MockHttpServletResponse response = http.perform(request).andReturn().getResponse();
+        assertThat(response.getStatus()).isEqualTo(200);
+        return response.getContentAsString();
+    }
+
+    private PurgePage shown(Duration after) {
+        Job kept = now();
+        return PurgePage.of(
+                new PurgePage.Source(
+                        kept,
+                        List.of(),
+                        planner.plan(kept).sheet().value(),
+                        jobs.history(kept),
+                        kept.content()
+                                .purge()
+                                .text(PurgeText.STARTED)
+                                .map(Instant::parse)
+                                .orElse(Instant.EPOCH)
+                                .plus(after),
+                        false),
+                UnitSystem.METRIC);
+    }
+
+    private String state(Duration after) {
+        return shown(after).waiting().orElseThrow().state();
+    }
+
+    @Test
+    void thePurgeFollowsTheSheetWhereNothingIsTold() throws Exception {
+        String page = http.perform(get("/jobs/" + job.id() + "/purge"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+
+        assertThat(page).contains("straight tube", "47.5 mm", "9.4 L/min", "to 50 ppm", "Not started.");
+        assertThat(shown(Duration.ZERO).view().orElseThrow().pictures())
+                .extracting(PurgePage.RootPicture::verdict)
+                .last()
+                .isEqualTo("blown out");
+    }
+
+    @Test
+    void partsAreAddedMovedAndTakenOutAndTheLastOneStays() throws Exception {
+        tell("/part", "add", "BEND");
+        String three = tell("/part", "add", "TEE");
+        assertThat(three).contains("1 straight tube", "2 bend", "3 tee");
+        assertThat(tell("/part", "on", "0")).contains("1 bend", "2 straight tube");
+        tell("/part", "out", "0");
+        tell("/part", "out", "0");
+        assertThat(tell("/part", "out", "0")).contains("1 tee");
+        assertThat(tell("/part", "out", "99")).contains("1 tee");
+        assertThat(tell("/part", "add", "NOTHING")).contains("1 tee");
+    }
+
+    @Test
+    void aFigureThatCannotBeReadIsMarkedKeptAndNothingIsReckoned() throws Exception {
+        String page = tell("", "purge.flow", "plenty", "purge.vent", "0.1 mm");
+
+        assertThat(page)
+                .contains(
+                        "Something typed cannot be read",
+                        "value=\"plenty\"",
+                        "cannot be read as a flow",
+                        "value=\"0.1 mm\"")
+                .doesNotContain("id=\"hero\"");
+        assertThat(tell("", "purge.flow", "8", "purge.vent", "5 mm")).contains("id=\"hero\"");
+    }
+
+    @Test
+    void theWaitIsOverWithTimeAndAFeltVentAndBeginsAgainWhenTheGasIsChanged() throws Exception {
+        tell("/start", "open", "true");
+        assertThat(state(Duration.ofSeconds(1))).isEqualTo("Filling.");
+        assertThat(state(Duration.ofMinutes(5))).startsWith("Reached.");
+        tell("", "purge.felt", "true");
+        assertThat(state(Duration.ofMinutes(5))).isEqualTo("Ready to weld.");
+        assertThat(shown(Duration.ofMinutes(5)).waiting().orElseThrow().ready()).isTrue();
+        assertThat(now().content().purge().text(PurgeText.CONFIRMED)).isPresent();
+
+        tell("", "purge.felt", "true", "purge.flow", "4");
+        assertThat(state(Duration.ofMinutes(5))).isEqualTo("Not started.");
+    }
+
+    @Test
+    void aMeterCountsMoreThanTimeAndAnOverruleNeedsItsNote() throws Exception {
+        tell("/start", "open", "true");
+        assertThat(tell("", "purge.felt", "true", "purge.meter", "400 ppm")).contains("Above the target");
+        assertThat(state(Duration.ofMinutes(60))).isEqualTo("Filling.");
+        tell("", "purge.felt", "true", "purge.meter", "40");
+        assertThat(state(Duration.ofSeconds(1))).isEqualTo("Ready to weld.");
+        assertThat(tell("", "purge.meter", "some")).contains("Type what the meter shows");
+        tell("", "purge.meter", "", "purge.overruled", "R. Slip: tack only, ground out after");
+        assertThat(state(Duration.ofSeconds(1))).isEqualTo("Ready to weld: overruled.");
+    }
+
+    @Test
+    void aPurgeNeitherTakesTheProofAwayNorIsLostWithUndo() throws Exception {
+        jobs.edit(
+                job.id(),
+                OptionalLong.empty(),
+                before -> before.content().proven(LocalDate.of(2026, 11, 25), planner.ways(), Optional.empty()));
+        tell("", "purge.flow", "7");
+        assertThat(now().content().proof()).isPresent();
+        tell("/undo");
+        assertThat(now().content().purge().text("purge.flow")).isEmpty();
+        tell("/redo");
+        assertThat(now().content().purge().text("purge.flow")).contains("7");
+        assertThat(jobs.history(now())).isEqualTo(new History(true, false));
+    }
+
+    @Test
+    void withoutASheetThereIsNothingToPurge() throws Exception {
+        Job refused = jobs.create("Refused", "", Jobs.typed(Map.of(Jobs.BASE, "9")));
+        String page = http.perform(get("/jobs/" + refused.id() + "/purge"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+
+        assertThat(page).contains("Nothing to purge without a sheet");
+    }
+}
