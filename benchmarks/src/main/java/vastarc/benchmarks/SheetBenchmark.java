@@ -1,5 +1,6 @@
 package vastarc.benchmarks;
 
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -15,11 +16,15 @@ import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Position;
 import vastarc.core.joint.Practice;
+import vastarc.core.joint.Preparation;
 import vastarc.core.joint.PulsePurpose;
 import vastarc.core.material.Material;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.SheetPlanner;
+import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.Way;
 
 /** One full sheet, and the heat solution within it. Sample mode gives the median asked for (p0.50). */
 @State(Scope.Benchmark)
@@ -29,6 +34,15 @@ import vastarc.core.sheet.SheetPlanner;
 @Measurement(iterations = 5, time = 2)
 @Fork(1)
 public class SheetBenchmark {
+
+    private static final Joint TOO_THICK =
+            Joint.of(Material.CHROMOLY_4130, JointForm.TUBE_BUTT, 12).tubeOd(168.3);
+    private static final Joint THICK_PIPE = TOO_THICK.prepared(Preparation.V);
+    private static final Practice STILL = Practice.usual().with(draft -> {
+        draft.position = Position.PH;
+        draft.control = Control.TRIGGER_4T;
+        draft.pulse = PulsePurpose.RIPPLE;
+    });
 
     private final Joint tube =
             Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5).tubeOd(50.8);
@@ -74,5 +88,17 @@ public class SheetBenchmark {
     @Benchmark
     public HeatSolution heatOfATube() {
         return HeatSolution.of(tube, fusion);
+    }
+
+    /** Twelve millimetres of chromoly in a V on fixed pipe: preheat, every pass, the clock, slopes, pulse. */
+    @Benchmark
+    public Outcome<Sheet> everyPass() {
+        return SheetPlanner.plan(THICK_PIPE, STILL);
+    }
+
+    /** A square edge too thick, with everything that works instead. */
+    @Benchmark
+    public List<Way> refusalWithWays() {
+        return Way.outOf(TOO_THICK, STILL, ShopWays.usual());
     }
 }

@@ -46,6 +46,7 @@ public record Demand(
     private static final double SPEED_REFERENCE_MM = 2;
     private static final double LIMITED_HALF_WIDTH_MM = 0.5;
     private static final double OVER_LAID_MM = 0.8;
+    private static final double ROOT_GUESS = 1.4;
     private static final double HALF_DEPTH = 0.5;
     private static final double EACH_SIDE = 0.65;
     private static final double SURFACE_SHARE = 0.25;
@@ -57,7 +58,7 @@ public record Demand(
         double speed = speed(joint.thinnerMm(), practice);
         double arc = joint.thinnerMm() < MICRO_BELOW_MM ? MICRO_ARC_MM : USUAL_ARC_MM;
         if (joint.isCorner()) {
-            Demand reach = corner(joint, practice, speed, arc);
+            Demand reach = fullReach(joint, practice);
             return penetration == Penetration.ROOT ? reach.keepingBackSolid(joint, practice) : reach;
         }
         if (joint.groove().isPresent()) {
@@ -116,13 +117,29 @@ public record Demand(
     /** Reaches less far where its full reach would melt the back of the thinner member. */
     private Demand keepingBackSolid(Joint joint, Practice practice) {
         JointHeat heat = JointHeat.of(joint, practice, this);
-        double most = heat.powerW(JointHeat.LEAST_HALF_WIDTH_MM, joint.thinnerMm());
+        double most = solidPowerW(heat, joint);
         if (heat.powerW(halfWidthMm, depthMm) <= most) {
             return this;
         }
-        double reach = heat.frontWidthMm(most, 2 * halfWidthMm) / 2;
-        return new Demand(
-                Math.max(reach, JointHeat.LEAST_HALF_WIDTH_MM), 0, depositMm2, legMm, speedMmPerS, arcMm, sinkMm);
+        double guess = Math.min(2 * halfWidthMm, ROOT_GUESS * joint.thinnerMm());
+        double reach = Math.max(heat.frontWidthMm(most, guess) / 2, JointHeat.LEAST_HALF_WIDTH_MM);
+        return new Demand(reach, 0, depositMm2, legMm, speedMmPerS, arcMm, sinkMm);
+    }
+
+    private static double solidPowerW(JointHeat heat, Joint joint) {
+        return heat.powerW(JointHeat.LEAST_HALF_WIDTH_MM, joint.thinnerMm());
+    }
+
+    /** Power into the plates of a corner fused at its root, W: no more than leaves the back solid. Its reach need not be known for that. */
+    static double rootPowerW(Joint joint, Practice practice, Demand reach) {
+        JointHeat heat = JointHeat.of(joint, practice, reach);
+        return Math.min(solidPowerW(heat, joint), heat.powerW(reach.halfWidthMm, reach.depthMm));
+    }
+
+    /** What a corner would be asked for if its back might melt: speed, arc and section laid are those of its root run too. */
+    static Demand fullReach(Joint joint, Practice practice) {
+        double arc = joint.thinnerMm() < MICRO_BELOW_MM ? MICRO_ARC_MM : USUAL_ARC_MM;
+        return corner(joint, practice, speed(joint.thinnerMm(), practice), arc);
     }
 
     private static Demand through(Joint joint, Practice practice, double speed, double arc) {

@@ -2,6 +2,7 @@ package vastarc.core.heat;
 
 import vastarc.core.joint.Chill;
 import vastarc.core.joint.Joint;
+import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Practice;
 import vastarc.core.material.Properties;
 
@@ -63,6 +64,11 @@ public record HeatSolution(
 
     /** The steady current alone, A: for tables and comparisons that do not need the pool. */
     public static double currentA(Joint joint, Practice practice) {
+        if (joint.isCorner() && Penetration.of(joint, practice) == Penetration.ROOT) {
+            Demand reach = Demand.fullReach(joint, practice);
+            double plate = Demand.rootPowerW(joint, practice, reach);
+            return new Arc(reach.arcMm()).currentA(plate + wirePower(joint, reach));
+        }
         return currentA(joint, practice, Demand.of(joint, practice));
     }
 

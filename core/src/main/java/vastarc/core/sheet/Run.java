@@ -66,6 +66,14 @@ record Run(String kind, Demand demand, double areaMm2, double currentA) {
                 kind, demand, demand.depositMm2(), HeatSolution.currentA(first.joint(), first.practice(), demand));
     }
 
+    /** The next run; one that melts and lays what the run before it did takes what that took. */
+    private static Run after(List<Run> runs, HeatSolution first, String kind, Demand demand) {
+        Run before = runs.get(runs.size() - 1);
+        return demand.equals(before.demand())
+                ? new Run(kind, demand, demand.depositMm2(), before.currentA())
+                : run(first, kind, demand);
+    }
+
     private static List<Run> groove(HeatSolution first, Groove groove) {
         double t = first.joint().thinnerMm();
         double fill = FILL_MM2 * (isClimbing(first.practice().position()) ? CLIMBING : 1);
@@ -79,7 +87,7 @@ record Run(String kind, Demand demand, double areaMm2, double currentA) {
             double filled = ROOT_MM2 + each * (pass - 0.5);
             double width = Math.sqrt(square(groove.gap().inMillimetres()) + 4 * groove.halfAngleTangent() * filled);
             String kind = pass == count - 1 ? "CAP" : pass == 1 && pipe ? "HOT" : "FILL";
-            runs.add(run(first, kind, first.demand().onFace(width / 2, each, first.practice())));
+            runs.add(after(runs, first, kind, first.demand().onFace(width / 2, each, first.practice())));
         }
         if (Penetration.of(first.joint(), first.practice()) == Penetration.BOTH_SIDES) {
             runs.add(run(first, "BACK", first.demand().onBack(groove)));

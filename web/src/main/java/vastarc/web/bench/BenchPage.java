@@ -14,7 +14,10 @@ import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
 import vastarc.web.kept.Listed;
 import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.PurgeText;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.ui.JobStep;
 import vastarc.web.ui.Pages;
 
 /**
@@ -41,6 +44,8 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
      * @param drawing the joint in section; empty where there is no sheet
      * @param problem why there is no sheet; empty where there is one
      * @param fault   why what is kept cannot be read; empty where it can
+     * @param next    the room it is to go to next; empty where nothing is left to do, or it cannot be read
+     * @param nextWords what for
      */
     public record JobCard(
             String id,
@@ -51,7 +56,9 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
             List<Figure> figures,
             Optional<Drawing> drawing,
             String problem,
-            String fault) {}
+            String fault,
+            Optional<JobStep> next,
+            String nextWords) {}
 
     /** A figure of a card. */
     public record Figure(String name, String figure, String unit) {}
@@ -85,11 +92,14 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
                 List.of(),
                 Optional.empty(),
                 "",
-                job.document().fault());
+                job.document().fault(),
+                Optional.empty(),
+                "");
     }
 
     private static JobCard card(Job job, JobPlanner planner, UnitSystem units) {
         Outcome<Sheet> outcome = planner.plan(job).sheet();
+        Optional<Next> next = next(job.content(), outcome);
         return new JobCard(
                 job.id().toString(),
                 job.name(),
@@ -102,7 +112,30 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
                         .map(problem -> problem.message(units))
                         .findFirst()
                         .orElse(""),
-                "");
+                "",
+                next.map(Next::step),
+                next.map(Next::words).orElse(""));
+    }
+
+    private record Next(JobStep step, String words) {}
+
+    /** How far a job is: a sheet, a machine chosen, the purge ready where there is one, proven. */
+    private static Optional<Next> next(JobContent content, Outcome<Sheet> sheet) {
+        if (sheet.value().isEmpty()) {
+            return Optional.of(new Next(JobStep.SHEET, "find what works"));
+        }
+        if (content.proof().isPresent()) {
+            return Optional.empty();
+        }
+        if (content.machine().isEmpty()) {
+            return Optional.of(new Next(JobStep.PANEL, "put it on a machine"));
+        }
+        boolean waited = content.purge().text(PurgeText.FELT).isPresent()
+                || content.purge().text(PurgeText.OVERRULED).isPresent();
+        boolean purged = sheet.value().get().practice().purged();
+        return purged && !waited
+                ? Optional.of(new Next(JobStep.PURGE, "fill it with argon"))
+                : Optional.of(new Next(JobStep.SHEET, "weld it, then mark it as proven"));
     }
 
     private static String joint(Sheet sheet, UnitSystem units) {

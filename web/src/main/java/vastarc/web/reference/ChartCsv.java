@@ -20,6 +20,7 @@ final class ChartCsv {
                     "joint",
                     "thickness_mm",
                     "working_current_a",
+                    "fill_current_a",
                     "tungsten_mm",
                     "wire_mm",
                     "cup",
@@ -40,6 +41,10 @@ final class ChartCsv {
                             cell.form(),
                             row.thickness().inMillimetres(),
                             figure(cell, SettingKey.WORKING_CURRENT),
+                            cell.sheet()
+                                    .flatMap(ChartPage::fillA)
+                                    .map(fill -> String.format(Locale.ROOT, "%.1f", fill))
+                                    .orElse(""),
                             figure(cell, SettingKey.TUNGSTEN_DIAMETER),
                             figure(cell, SettingKey.WIRE_DIAMETER),
                             figure(cell, SettingKey.CUP_SIZE),

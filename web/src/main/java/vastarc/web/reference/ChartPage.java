@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import vastarc.core.joint.JointForm;
 import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Shown;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.PassPlan;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.WallChart;
@@ -82,8 +84,7 @@ public record ChartPage(
         String why = cell.why().map(text -> say(text, units)).orElse("");
         return cell.sheet()
                 .map(sheet -> new CellView(
-                        units.show(sheet.setting(SettingKey.WORKING_CURRENT).quantity())
-                                .line(),
+                        current(sheet, units),
                         stock(sheet, SettingKey.TUNGSTEN_DIAMETER, units) + " · "
                                 + stock(sheet, SettingKey.WIRE_DIAMETER, units),
                         "no. " + (int) sheet.setting(SettingKey.CUP_SIZE).value() + " · "
@@ -92,6 +93,26 @@ public record ChartPage(
                         why,
                         !why.isEmpty()))
                 .orElseGet(() -> new CellView("", "", "", why, false));
+    }
+
+    /** Working current; of a V its root and its hottest fill. */
+    private static String current(Sheet sheet, UnitSystem units) {
+        Shown root = units.show(sheet.setting(SettingKey.WORKING_CURRENT).quantity());
+        return fillA(sheet)
+                .map(fill -> root.figure() + " / "
+                        + units.show(Quantity.amperes(fill)).line())
+                .orElseGet(root::line);
+    }
+
+    /** The hottest pass of a V after its root, A. */
+    static Optional<Double> fillA(Sheet sheet) {
+        return sheet.joint()
+                .groove()
+                .flatMap(groove -> sheet.passes())
+                .flatMap(plan -> plan.passes().stream()
+                        .skip(1)
+                        .map(PassPlan.Pass::currentA)
+                        .max(Double::compare));
     }
 
     private static String stock(Sheet sheet, SettingKey key, UnitSystem units) {

@@ -145,13 +145,14 @@ public record ReferencePage(
                         + units.show(Quantity.millimetres(wire.toMm())).line());
     }
 
-    /** Sheet gauges: a number means another thickness in another metal. */
+    /** Gauges: a number means another thickness in sheet of another metal, and in tube. */
     private static List<List<String>> gauges(UnitSystem units) {
         return IntStream.rangeClosed(7, 30)
                 .mapToObj(number -> List.of(
                         number + " ga",
                         gauge(GaugeScale.SHEET_STEEL, number, units),
-                        gauge(GaugeScale.STAINLESS_SHEET, number, units)))
+                        gauge(GaugeScale.STAINLESS_SHEET, number, units),
+                        gauge(GaugeScale.TUBE, number, units)))
                 .toList();
     }
 

@@ -44,7 +44,7 @@ class DeepJourneysIT extends Journeys {
                         .getFirstSelectedOption()
                         .getText())
                 .isEqualTo("2 hot");
-        browser.keep(() -> new Select(browser.field("choose-pass")).selectByValue("1"));
+        new Select(browser.field("choose-pass")).selectByValue("1");
         browser.waitFor(
                 "the root pass on the panel",
                 () -> new Select(browser.field("choose-pass"))
@@ -88,9 +88,9 @@ class DeepJourneysIT extends Journeys {
         browser.driver().navigate().refresh();
         browser.waitFor("the clock still", () -> browser.text("#state").equals("Filling."));
 
-        browser.keep(() -> browser.retype("meter", "30"));
+        browser.retype("meter", "30");
         browser.waitFor("the reading", () -> browser.text("#state").contains("Feel the gas"));
-        browser.keep(() -> browser.find("#felt").click());
+        browser.find("#felt").click();
         browser.waitFor("ready", () -> browser.text("#state").equals("Ready to weld."));
         browser.find("[data-history=undo]").click();
         browser.waitFor("not felt again", () -> browser.text("#state").contains("Feel the gas"));

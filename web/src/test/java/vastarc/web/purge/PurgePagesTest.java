@@ -177,6 +177,7 @@ class PurgePagesTest {
         tell("/redo");
         assertThat(now().content().purge().text("purge.flow")).contains("7");
         assertThat(jobs.history(now())).isEqualTo(new History(true, false));
+        jobs.edit(job.id(), OptionalLong.empty(), before -> before.content().open());
     }
 
     @Test
