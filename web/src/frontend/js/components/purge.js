@@ -54,13 +54,13 @@ export function purge() {
     },
 
     typed(event) {
-      if (!event.target.matches('input[type=text]')) return;
+      if (!event.target.matches('input[type=text][name]')) return;
       clearTimeout(pause);
       pause = setTimeout(() => saving.run(), TYPING_PAUSE_MS);
     },
 
     chosen(event) {
-      if (event.target.matches('input[type=text]')) return;
+      if (!event.target.name || event.target.matches('input[type=text]')) return;
       clearTimeout(pause);
       saving.run();
     },
@@ -89,12 +89,26 @@ export function purge() {
       }
     },
 
+    // A tap on an end of the picture turns what comes in or goes out there; by keys the two lists above do the same.
+    turnEnd(picture, event) {
+      const box = picture.getBoundingClientRect();
+      const share = (event.clientX - box.left) / box.width;
+      if (share > 0.3 && share < 0.7) return;
+      const list = document.getElementById(share <= 0.3 ? 'choose-purge.inlet' : 'choose-purge.ventAt');
+      list.value = list.value === 'LOW' ? 'HIGH' : 'LOW';
+      list.dispatchEvent(new Event('change', { bubbles: true }));
+    },
+
     async clicked(event) {
+      const picture = event.target.closest('#section svg');
+      if (picture) return this.turnEnd(picture, event);
       const button = event.target.closest('button');
       if (!button) return;
-      const { add, out, on, open } = button.dataset;
+      const { add, out, on, open, do: act } = button.dataset;
       const version = document.querySelector('#job-form [name=version]')?.value ?? '';
-      if (open !== undefined) await this.tell('/start', { open, version });
+      if (act === 'readings') await this.tell('/readings', { readings: document.getElementById('readings').value, version });
+      else if (act === 'simulate') await this.tell('/simulate', { fault: document.getElementById('simulated-fault').value, version });
+      else if (open !== undefined) await this.tell('/start', { open, version });
       else if (add || out || on) await this.tell('/part', { version, ...(add && { add }), ...(out && { out }), ...(on && { on }) });
     },
 

@@ -47,6 +47,10 @@ public record Demand(
     private static final double LIMITED_HALF_WIDTH_MM = 0.5;
     private static final double OVER_LAID_MM = 0.8;
     private static final double ROOT_GUESS = 1.4;
+
+    /** Widths are found to this; taken off, the back is solid for certain. */
+    private static final double SEARCHED_TO_MM = 0.001;
+
     private static final double HALF_DEPTH = 0.5;
     private static final double EACH_SIDE = 0.65;
     private static final double SURFACE_SHARE = 0.25;
@@ -122,7 +126,8 @@ public record Demand(
             return this;
         }
         double guess = Math.min(2 * halfWidthMm, ROOT_GUESS * joint.thinnerMm());
-        double reach = Math.max(heat.frontWidthMm(most, guess) / 2, JointHeat.LEAST_HALF_WIDTH_MM);
+        double found = heat.frontWidthMm(most, guess) / 2 - SEARCHED_TO_MM;
+        double reach = Math.max(found, JointHeat.LEAST_HALF_WIDTH_MM);
         return new Demand(reach, 0, depositMm2, legMm, speedMmPerS, arcMm, sinkMm);
     }
 

@@ -66,7 +66,8 @@ public final class OxygenMeter {
     private double actualPpm(double s) {
         double empty = purge.mixedS().orElse(60.0) / 2;
         return switch (fault) {
-            case INLET_TOP, NONE, LEAKING_DAM, SENSOR_DRIFT -> purge.mixedPpm(s);
+            case INLET_TOP -> purge.mixedPpm(s);
+            case NONE, LEAKING_DAM, SENSOR_DRIFT -> purge.blendPpm(s);
             case VENT_BLOCKED -> purge.mixedPpm(s / 5);
             case EMPTY_BOTTLE ->
                 s < empty

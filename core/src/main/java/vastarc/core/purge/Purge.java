@@ -85,10 +85,11 @@ public record Purge(
         return layered ? Optional.of(hoseS() + 60 * volumeL / flowLPerMin) : Optional.empty();
     }
 
-    /** What is usual between the two, s; the stirred time where displacement is not claimed. */
+    /** What is usual between the two, never less than one filling, s; the stirred time where displacement is not claimed. */
     public Optional<Double> blendS() {
-        double share = layered ? BLEND : 1;
-        return isReachable() ? Optional.of(hoseS() + share * mixedTo(targetPpm)) : Optional.empty();
+        double stirred = mixedTo(targetPpm);
+        double blend = layered ? Math.max(BLEND * stirred, Math.min(stirred, 60 * volumeL / flowLPerMin)) : stirred;
+        return isReachable() ? Optional.of(hoseS() + blend) : Optional.empty();
     }
 
     /** Oxygen after a time, stirred, ppm. */

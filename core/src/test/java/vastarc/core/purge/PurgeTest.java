@@ -184,36 +184,42 @@ class PurgeTest {
     void aKnownLeakIsFoundAndItsBoundsHoldItNineTimesInTen(double leak) {
         Purge purge = purge(1.5, 8, leak, 50);
         int held = 0;
+        int near = 0;
         for (long seed = 0; seed < 200; seed++) {
             Random random = new Random(seed);
             List<LeakFit.Reading> readings = new ArrayList<>();
-            for (int s = 0; s < 160; s += 4) {
+            for (int s = 0; s < 90; s += 4) {
                 readings.add(new LeakFit.Reading(s, purge.mixedPpm(s) * (1 + 0.03 * random.nextGaussian())));
             }
             LeakFit fit = LeakFit.of(1.5, 8, 5, readings);
-            assertThat(fit.leakLPerMin()).as("seed " + seed).isCloseTo(leak, Percentage.withPercentage(8));
+            near += Math.abs(fit.leakLPerMin() / leak - 1) <= 0.15 ? 1 : 0;
             assertThat(fit.verdict()).isEqualTo(LeakFit.Verdict.LEAKS);
             held += fit.low() <= leak && leak <= fit.high() ? 1 : 0;
         }
         assertThat(held).isGreaterThanOrEqualTo(180);
+        assertThat(near).isGreaterThanOrEqualTo(190);
+    }
+
+    /** A vessel whose time constant is well above the meter's lag, read to ten of them. */
+    @ParameterizedTest
+    @EnumSource(OxygenMeter.Fault.class)
+    void everyFaultIsToldApartNineTimesInTen(OxygenMeter.Fault fault) {
+        Purge purge = purge(16, 8, 0, 50);
+        double end = 12 * purge.displacementS().orElseThrow();
+        int told = 0;
+        for (long seed = 0; seed < 200; seed++) {
+            told += PurgeFault.of(purge, readings(purge, fault, seed, end)) == fault ? 1 : 0;
+        }
+        assertThat(told).isGreaterThanOrEqualTo(180);
     }
 
     @Test
-    void theMeterShowsWhatIsWrong() {
+    void aMeterReadsTheSameFromTheSameSeed() {
         Purge purge = purge(2.5, 8, 0, 50);
-        double end = 20 * purge.displacementS().orElseThrow();
 
-        assertThat(LeakFit.of(2.5, 8, 5, readings(purge, OxygenMeter.Fault.LEAKING_DAM, 4, end))
-                        .verdict())
-                .isEqualTo(LeakFit.Verdict.LEAKS);
-        assertThat(LeakFit.of(2.5, 8, 5, readings(purge, OxygenMeter.Fault.EMPTY_BOTTLE, 4, end))
-                        .verdict())
-                .isEqualTo(LeakFit.Verdict.EMPTY);
-        assertThat(LeakFit.of(2.5, 8, 5, readings(purge, OxygenMeter.Fault.VENT_BLOCKED, 4, 2 * end))
-                        .verdict())
-                .isEqualTo(LeakFit.Verdict.BLOCKED);
         assertThat(readings(purge, OxygenMeter.Fault.NONE, 4, 60))
-                .isEqualTo(readings(purge, OxygenMeter.Fault.NONE, 4, 60));
+                .isEqualTo(readings(purge, OxygenMeter.Fault.NONE, 4, 60))
+                .isNotEqualTo(readings(purge, OxygenMeter.Fault.NONE, 5, 60));
     }
 
     @Test

@@ -1,6 +1,8 @@
 package vastarc.web.drawing;
 
+import java.util.List;
 import java.util.Locale;
+import vastarc.core.purge.LeakFit.Reading;
 import vastarc.core.purge.PurgePlan;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
@@ -19,12 +21,20 @@ public final class OxygenChart {
 
     private OxygenChart() {}
 
-    public static Drawing of(PurgePlan plan) {
+    /** With a meter's readings laid over. */
+    public static Drawing of(PurgePlan plan, List<Reading> readings) {
         Pencil pencil = new Pencil(0, false);
-        double end = plan.purge().curve().get(plan.purge().curve().size() - 1).s();
+        double reckoned =
+                plan.purge().curve().get(plan.purge().curve().size() - 1).s();
+        double end = Math.max(
+                reckoned,
+                readings.isEmpty() ? 0 : readings.get(readings.size() - 1).s());
         grid(pencil);
         times(pencil, end);
         curves(pencil, plan, end);
+        for (Reading reading : readings) {
+            pencil.raw(path("M%.1f %.1fh5v5h-5Z", x(reading.s(), end) - 2.5, y(reading.ppm()) - 2.5), "reading");
+        }
         double target = y(plan.ask().targetPpm());
         pencil.raw(path("M%.1f %.1fH%.1f", LEFT, target, WIDTH - 8), "target");
         String words = "target " + Math.round(plan.ask().targetPpm()) + " ppm";

@@ -3,13 +3,17 @@ package vastarc.web.purge;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,11 +21,13 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import vastarc.core.finding.Outcome;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.purge.LeakFit;
+import vastarc.core.purge.OxygenMeter;
 import vastarc.core.purge.PurgePart;
 import vastarc.core.purge.PurgePlan;
-import vastarc.core.quantity.Quantity;
+import vastarc.core.purge.PurgePlan.End;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Sheet;
 import vastarc.web.kept.job.Job;
@@ -29,6 +35,7 @@ import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.PurgeText;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.request.MeterText;
 import vastarc.web.request.PurgeReader;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
@@ -36,6 +43,9 @@ import vastarc.web.ui.Preferences;
 /** Shows a job's purge, keeps what is typed of it, and counts the wait. */
 @Controller
 class PurgeController {
+
+    private static final int SIMULATED_FILLINGS = 12;
+    private static final int SIMULATED_READINGS = 90;
 
     private final JobStore jobs;
     private final JobPlanner planner;
@@ -49,17 +59,24 @@ class PurgeController {
 
     @GetMapping("/jobs/{id}/purge")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        show(jobs.onBench(id).orElseThrow(() -> new NotFound("job")), false, preferences, model);
+        show(jobs.onBench(id).orElseThrow(() -> new NotFound("job")), false, Optional.empty(), preferences, model);
         return "purge/page";
     }
 
-    private void show(Job job, boolean stale, Preferences preferences, Model model) {
+    private void show(
+            Job job, boolean stale, Optional<PurgeMeter.Refused> readings, Preferences preferences, Model model) {
         Outcome<Sheet> sheet = planner.plan(job).sheet();
         model.addAttribute(
                 "page",
                 PurgePage.of(
                         new PurgePage.Source(
-                                job, sheet.problems(), sheet.value(), jobs.history(job), clock.instant(), stale),
+                                job,
+                                sheet.problems(),
+                                sheet.value(),
+                                jobs.history(job),
+                                clock.instant(),
+                                stale,
+                                readings),
                         preferences.units()));
     }
 
@@ -77,7 +94,7 @@ class PurgeController {
                         before -> before.with(changed(before.content(), sent, preferences.units())))
                 .orElseThrow(() -> new NotFound("job"));
         response.setHeader("X-Job", saved.job().id().toString());
-        show(saved.job(), false, preferences, model);
+        show(saved.job(), false, Optional.empty(), preferences, model);
         return "purge/workspace :: workspace";
     }
 
@@ -86,6 +103,8 @@ class PurgeController {
         told.remove(PurgeText.STARTED);
         told.remove(PurgeText.CONFIRMED);
         told.putIfAbsent(PurgeText.FELT, "");
+        dropUsual(before.purge(), told, "purge.inlet", End.LOW);
+        dropUsual(before.purge(), told, "purge.ventAt", End.HIGH);
         PurgeText after = before.purge().changedTo(told, units);
         boolean confirmed = !after.text(PurgeText.FELT).equals(before.purge().text(PurgeText.FELT))
                 || !after.text(PurgeText.METER).equals(before.purge().text(PurgeText.METER));
@@ -93,6 +112,13 @@ class PurgeController {
                 ? after.with(PurgeText.CONFIRMED, Optional.of(clock.instant().toString()))
                 : after;
         return before.with(isSameGas(before.purge(), dated) ? dated : dated.unwaited());
+    }
+
+    /** A list always sends what it shows: the usual end, not told before, is not told now. */
+    private static void dropUsual(PurgeText before, Map<String, String> told, String name, End usual) {
+        if (before.text(name).isEmpty() && usual.name().equals(told.get(name))) {
+            told.remove(name);
+        }
     }
 
     /** Whether two say the same of what is filled and how. */
@@ -109,32 +135,11 @@ class PurgeController {
             Model model) {
         return edited(id, sent, preferences, model, before -> {
             List<PurgePart> parts = new ArrayList<>(parts(before));
-            change(parts, sent);
+            PurgeParts.change(parts, sent);
             return parts.isEmpty() || parts.size() > PurgePlan.MOST_PARTS
                     ? before.purge()
-                    : before.purge().withParts(told(parts)).unwaited();
+                    : before.purge().withParts(PurgeParts.told(parts)).unwaited();
         });
-    }
-
-    private static void change(List<PurgePart> parts, Map<String, String> sent) {
-        for (PurgePart.Kind kind : PurgePart.Kind.values()) {
-            if (kind.name().equals(sent.get("add"))) {
-                parts.add(kind.usual());
-            }
-        }
-        place(sent.getOrDefault("out", ""), parts).ifPresent(at -> parts.remove((int) at));
-        place(sent.getOrDefault("on", ""), parts)
-                .filter(at -> at + 1 < parts.size())
-                .ifPresent(at -> parts.add(at + 1, parts.remove((int) at)));
-    }
-
-    private static Optional<Integer> place(String text, List<PurgePart> parts) {
-        for (int i = 0; i < parts.size(); i++) {
-            if (String.valueOf(i).equals(text)) {
-                return Optional.of(i);
-            }
-        }
-        return Optional.empty();
     }
 
     private List<PurgePart> parts(JobContent content) {
@@ -143,23 +148,6 @@ class PurgeController {
                 .value()
                 .map(sheet -> PurgeReader.read(content.purge(), sheet).parts())
                 .orElse(List.of());
-    }
-
-    private static Map<String, String> told(List<PurgePart> parts) {
-        Map<String, String> told = new LinkedHashMap<>();
-        for (int i = 0; i < parts.size(); i++) {
-            PurgePart part = parts.get(i);
-            String at = "purge.part." + i + ".";
-            told.put(at + "kind", part.kind().name());
-            part.kind().fields().forEach(range -> told.put(at + range.field(), shown(part, range)));
-        }
-        return told;
-    }
-
-    private static String shown(PurgePart part, Range range) {
-        return UnitSystem.METRIC
-                .show(Quantity.of(part.of(range.field()), range.unit()))
-                .line();
     }
 
     /** The argon is opened, or shut again. */
@@ -176,6 +164,92 @@ class PurgeController {
                     ? fresh.with(PurgeText.STARTED, Optional.of(clock.instant().toString()))
                     : fresh;
         });
+    }
+
+    /** Readings of a meter, typed or pasted; an empty text forgets them. */
+    @PostMapping("/jobs/{id}/purge/readings")
+    String readings(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String readings,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Outcome<List<LeakFit.Reading>> read = readings.isBlank() ? Outcome.of(List.of()) : MeterText.read(readings);
+        if (read.value().isEmpty()) {
+            Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
+            String why = read.problems().get(0).message(preferences.units());
+            show(job, false, Optional.of(new PurgeMeter.Refused(readings, why)), preferences, model);
+            return "purge/workspace :: workspace";
+        }
+        return edited(
+                id,
+                sent,
+                preferences,
+                model,
+                before -> before.purge().withReadings(written(read.value().get()), Optional.empty()));
+    }
+
+    private static List<String> written(List<LeakFit.Reading> readings) {
+        return readings.stream().map(MeterText::write).toList();
+    }
+
+    /** A simulated meter reads along to twelve fillings, with a fault of its own. */
+    @PostMapping("/jobs/{id}/purge/simulate")
+    String simulate(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "NONE") String fault,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        OxygenMeter.Fault wrong = Arrays.stream(OxygenMeter.Fault.values())
+                .filter(one -> one.name().equals(fault))
+                .findFirst()
+                .orElse(OxygenMeter.Fault.NONE);
+        return edited(id, sent, preferences, model, before -> simulated(before, wrong));
+    }
+
+    private PurgeText simulated(JobContent before, OxygenMeter.Fault fault) {
+        return planner.plan(before)
+                .sheet()
+                .value()
+                .flatMap(sheet -> PurgeReader.read(before.purge(), sheet).plan())
+                .map(plan -> before.purge().withReadings(written(readings(plan, fault)), Optional.of(fault.name())))
+                .orElse(before.purge());
+    }
+
+    private List<LeakFit.Reading> readings(PurgePlan plan, OxygenMeter.Fault fault) {
+        OxygenMeter meter = new OxygenMeter(plan.purge(), fault, clock.millis());
+        double step =
+                SIMULATED_FILLINGS * 60 * plan.purge().volumeL() / plan.ask().flow() / SIMULATED_READINGS;
+        return IntStream.rangeClosed(0, SIMULATED_READINGS)
+                .mapToObj(i -> new LeakFit.Reading(
+                        Math.round(10 * i * Math.max(0.5, step)) / 10.0, meter.readPpm(i * Math.max(0.5, step))))
+                .toList();
+    }
+
+    /** The purge as a record to keep: what was filled, how, what was read, when it was reached and who said so. */
+    @GetMapping(path = "/jobs/{id}/purge.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    Map<String, Object> record(@PathVariable UUID id) {
+        Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
+        Map<String, Object> record = new LinkedHashMap<>();
+        record.put("job", job.name());
+        record.put("told", new TreeMap<>(job.content().purge().texts()));
+        planner.plan(job)
+                .sheet()
+                .value()
+                .map(sheet -> PurgeReader.read(job.content().purge(), sheet))
+                .ifPresent(read -> {
+                    record.put("parts", read.parts());
+                    read.plan().ifPresent(plan -> {
+                        record.put("volumeL", plan.purge().volumeL());
+                        record.put("flowLPerMin", plan.ask().flow());
+                        record.put("targetPpm", plan.ask().targetPpm());
+                        plan.waitS().ifPresent(s -> record.put("mixedS", s));
+                        record.put("holdFlowLPerMin", plan.hold().value());
+                    });
+                });
+        return record;
     }
 
     private String edited(
@@ -211,7 +285,7 @@ class PurgeController {
 
     private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
         JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
-        show(there.job(), there.stale(), preferences, model);
+        show(there.job(), there.stale(), Optional.empty(), preferences, model);
         return "purge/workspace :: workspace";
     }
 }

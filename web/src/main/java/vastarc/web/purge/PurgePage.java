@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import vastarc.core.finding.Problem;
 import vastarc.core.purge.Bottle;
+import vastarc.core.purge.LeakFit;
 import vastarc.core.purge.PurgePart;
 import vastarc.core.purge.PurgePlan;
 import vastarc.core.purge.PurgePlan.End;
@@ -42,6 +43,7 @@ import vastarc.web.ui.TypedField;
  * @param form     what is typed
  * @param view     what is reckoned; empty where something typed cannot be read
  * @param waiting  the wait
+ * @param meter    what a meter read
  * @param stale    a change was asked for on an older version, and not made
  */
 public record PurgePage(
@@ -53,6 +55,7 @@ public record PurgePage(
         Optional<Form> form,
         Optional<View> view,
         Optional<PurgeWait> waiting,
+        Optional<PurgeMeter> meter,
         boolean stale) {
 
     /** What is typed: the chain, the gas, and what may be added. */
@@ -88,7 +91,13 @@ public record PurgePage(
 
     /** What the page is made from. */
     record Source(
-            Job job, List<Problem> refusals, Optional<Sheet> sheet, History history, Instant now, boolean stale) {}
+            Job job,
+            List<Problem> refusals,
+            Optional<Sheet> sheet,
+            History history,
+            Instant now,
+            boolean stale,
+            Optional<PurgeMeter.Refused> readings) {}
 
     static PurgePage of(Source source, UnitSystem units) {
         Job job = source.job();
@@ -105,9 +114,14 @@ public record PurgePage(
                         .toList(),
                 source.sheet().map(sheet -> form(sheet, typed, read.orElseThrow(), units)),
                 plan.map(found -> view(
-                        found, source.sheet().orElseThrow(), read.orElseThrow().bottle(), units)),
+                        found,
+                        source.sheet().orElseThrow(),
+                        read.orElseThrow().bottle(),
+                        PurgeMeter.readings(typed),
+                        units)),
                 plan.map(found ->
                         PurgeWait.of(found, typed, source.now(), source.sheet().orElseThrow())),
+                plan.map(found -> PurgeMeter.of(found, typed, source.readings(), units)),
                 source.stale());
     }
 
@@ -180,7 +194,8 @@ public record PurgePage(
         return new FigureView.Line(say(key), value);
     }
 
-    private static View view(PurgePlan plan, Sheet sheet, Bottle bottle, UnitSystem units) {
+    private static View view(
+            PurgePlan plan, Sheet sheet, Bottle bottle, List<LeakFit.Reading> readings, UnitSystem units) {
         return new View(
                 time(plan.waitS()),
                 plan.waitS().isPresent()
@@ -192,7 +207,7 @@ public record PurgePage(
                         .map(problem -> Phrasebook.say(problem, units))
                         .toList(),
                 ChainDrawing.of(plan, units),
-                OxygenChart.of(plan),
+                OxygenChart.of(plan, readings),
                 pictures(plan, units),
                 bottle(plan, sheet, bottle, units),
                 List.of(
@@ -200,7 +215,11 @@ public record PurgePage(
                         say("purge.rule.break"),
                         say("purge.rule.tape"),
                         say("purge.rule.closing")),
-                List.of(say("caution.argonPurge"), say("purge.caution.vent"), say("caution.qualified")),
+                List.of(
+                        say("caution.argonPurge"),
+                        say("purge.caution.monitor"),
+                        say("purge.caution.vent"),
+                        say("caution.qualified")),
                 List.of(
                         say("purge.other.bar"),
                         say("purge.other.paste"),

@@ -21,6 +21,7 @@ import vastarc.web.kept.job.PurgeText;
  * @param felt      gas was felt at the vent
  * @param meter     the meter's reading as typed
  * @param meterSaid what is wrong with it; empty if nothing is
+ * @param by        who says so
  * @param overruled note of who goes without waiting
  * @param ready     it may be welded
  * @param state     in words
@@ -34,6 +35,7 @@ public record PurgeWait(
         boolean felt,
         String meter,
         String meterSaid,
+        String by,
         String overruled,
         boolean ready,
         String state) {
@@ -65,6 +67,7 @@ public record PurgeWait(
                 typed.text(PurgeText.METER).isPresent() && meter.isEmpty()
                         ? "Type what the meter shows in ppm, such as 45."
                         : meter.isPresent() && !metered ? "Above the target: wait on." : "",
+                typed.text(PurgeText.BY).orElse(""),
                 overruled,
                 ready,
                 state(started.isPresent(), reached, felt, overruled));

@@ -3,6 +3,7 @@ package vastarc.web.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.support.ui.Select;
 
 /** From a refusal to a sheet, from pass to pass, on a phone, and through a purge, in a real browser. */
@@ -30,9 +31,9 @@ class DeepJourneysIT extends Journeys {
         newJob();
         choose("joint", "TUBE_BUTT");
         browser.keep(() -> browser.retype("tubeOdMm", "4\" sch 40"));
-        browser.keep(() -> browser.retype(BASE, ""));
+        browser.keep(() -> browser.retype(BASE, Keys.DELETE.toString()));
         browser.keep(() -> new Select(browser.field("choose-preparation")).selectByValue("V"));
-        browser.waitFor("the passes", () -> browser.all("#pass-list tbody tr").size() == 4);
+        browser.waitFor("the passes", () -> browser.all("#pass-list tbody tr").size() == 3);
         assertThat(browser.text("#workspace")).contains("6.02 mm by the schedule");
         String root = browser.figure("workingCurrent");
 
@@ -83,6 +84,10 @@ class DeepJourneysIT extends Journeys {
         browser.find("[data-add='BOX']").click();
         browser.waitFor("two parts", () -> browser.all("#parts li").size() == 2);
         assertThat(browser.text("#hero")).isNotEqualTo(before);
+        browser.find("#meter-readings summary").click();
+        new Select(browser.field("simulated-fault")).selectByValue("EMPTY_BOTTLE");
+        browser.find("[data-do='simulate']").click();
+        browser.waitFor("the fault named", () -> browser.text("#meter-lines").contains("the bottle ran empty"));
         browser.find("#open-argon").click();
         browser.waitFor("the clock", () -> browser.text("#state").equals("Filling."));
         browser.driver().navigate().refresh();

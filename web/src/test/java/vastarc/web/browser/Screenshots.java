@@ -83,9 +83,9 @@ class Screenshots {
         browser.size(820, 1180);
         score(browser, "Stilling tube – girth joint");
         take(browser, "score-tablet");
-        browser.find("#turn-theme").click();
-        browser.find("#turn-theme").click();
         browser.size(1280, 800);
+        browser.find("#turn-theme").click();
+        browser.find("#turn-theme").click();
     }
 
     /** The three fronts of the demo shop with a job on them, the list, and the editor with a dial read. */
@@ -119,7 +119,7 @@ class Screenshots {
         take(browser, "machine-dial");
     }
 
-    /** Shop with a habit asked, reference on paper, the wall chart on the screen and as it prints. */
+    /** Shop with a habit asked, reference on paper, the wall chart. */
     private static void shop(Browser browser) throws IOException {
         browser.open("/shop");
         new Select(browser.field("habit-GAS_FLOW")).selectByValue("GAS_GENEROUS");
@@ -127,11 +127,6 @@ class Screenshots {
         take(browser, "shop");
         browser.open("/chart?metal=STAINLESS_316L");
         take(browser, "wall-chart");
-        browser.size(1064, 734);
-        browser.driver().executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", "print"));
-        take(browser, "wall-chart-print");
-        browser.driver().executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", ""));
-        browser.size(1280, 800);
         browser.find("#turn-theme").click();
         browser.open("/reference");
         take(browser, "reference-light");
@@ -157,24 +152,35 @@ class Screenshots {
         browser.find(".handle");
     }
 
-    /** Joints at the ends of the engine's range. */
+    /** Pipe with its passes, on a phone too, and a purge with a meter's readings. */
     private void special(Browser browser) throws IOException {
         show(
                 browser,
-                "sheet-titanium-saddle",
-                "Sensor cage – branch on ring",
-                "material=TITANIUM_GR2;joint=TUBE_SADDLE;thicknessMm[0]=1.2 mm;thicknessMm[1]=0.9 mm;tubeOdMm=19 mm;copeAngleDeg=60;"
-                        + "position=PH;control=TRIGGER_4T;purged=true;pulse=HEAT;finish=BRIGHT;access=TIGHT");
+                "Stilling tube – riser",
+                "material=CARBON_STEEL;joint=TUBE_BUTT;tubeOdMm=4\" sch 40;preparation=V;position=PH;control=TRIGGER_4T");
+        browser.driver().executeScript("document.getElementById('pass-list').scrollIntoView({block: 'center'})");
+        take(browser, "sheet-pipe-passes");
+        browser.size(390, 844);
+        browser.driver().navigate().refresh();
+        browser.waitFor("the joint folded", () -> browser.find(".joint-form").getAttribute("open") == null);
+        take(browser, "sheet-phone");
+        browser.size(1280, 800);
+        browser.open("/");
+        browser.driver().findElement(By.linkText("Stilling tube – girth joint")).click();
+        browser.find("#workingCurrent");
+        browser.find("[data-step='4']").click();
+        browser.find("#open-argon").click();
+        browser.waitFor("the clock", () -> browser.text("#state").equals("Filling."));
+        take(browser, "purge");
     }
 
-    private void show(Browser browser, String picture, String name, String fields) throws IOException {
+    private void show(Browser browser, String name, String fields) {
         Map<String, String> texts = Arrays.stream(fields.split(";"))
                 .map(field -> field.split("="))
                 .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
         Job job = store.create(name, "", Jobs.only(texts));
         browser.open("/jobs/" + job.id() + "/sheet");
         browser.find("#workingCurrent");
-        take(browser, picture);
     }
 
     private static void error(Browser browser) throws IOException {

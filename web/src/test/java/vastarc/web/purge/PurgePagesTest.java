@@ -89,7 +89,8 @@ class PurgePagesTest {
                                 .map(Instant::parse)
                                 .orElse(Instant.EPOCH)
                                 .plus(after),
-                        false),
+                        false,
+                        Optional.empty()),
                 UnitSystem.METRIC);
     }
 
@@ -143,7 +144,7 @@ class PurgePagesTest {
         tell("/start", "open", "true");
         assertThat(state(Duration.ofSeconds(1))).isEqualTo("Filling.");
         assertThat(state(Duration.ofMinutes(5))).startsWith("Reached.");
-        tell("", "purge.felt", "true");
+        tell("", "purge.felt", "true", "purge.inlet", "LOW", "purge.ventAt", "HIGH", "purge.flow", "");
         assertThat(state(Duration.ofMinutes(5))).isEqualTo("Ready to weld.");
         assertThat(shown(Duration.ofMinutes(5)).waiting().orElseThrow().ready()).isTrue();
         assertThat(now().content().purge().text(PurgeText.CONFIRMED)).isPresent();
@@ -189,5 +190,61 @@ class PurgePagesTest {
                 .getContentAsString();
 
         assertThat(page).contains("Nothing to purge without a sheet");
+    }
+
+    @Test
+    void readingsNameTheLeakAndWhatCannotBeReadStaysTyped() throws Exception {
+        StringBuilder lines = new StringBuilder("s;ppm\n");
+        for (int s = 0; s < 60; s += 2) {
+            lines.append(s)
+                    .append("; ")
+                    .append(Math.round(300 + 209_000 * Math.exp(-s / 3.0)))
+                    .append(System.lineSeparator());
+        }
+        assertThat(tell("/readings", "readings", lines.toString())).contains("mL/min", "leaks");
+        assertThat(now().content().purge().readings()).hasSize(30);
+
+        String refused = tell("/readings", "readings", "0; 209500\nsoon; 300");
+        assertThat(refused).contains("line 2 cannot be read", "soon; 300");
+        assertThat(now().content().purge().readings()).hasSize(30);
+        tell("/readings", "readings", "");
+        assertThat(now().content().purge().readings()).isEmpty();
+    }
+
+    @Test
+    void aSimulatedMeterReadsAndItsFaultIsNamedFromTheDecay() throws Exception {
+        tell(
+                "",
+                "purge.part.0.kind",
+                "BOX",
+                "purge.part.0.lengthMm",
+                "400",
+                "purge.part.0.widthMm",
+                "300",
+                "purge.part.0.heightMm",
+                "200");
+        assertThat(tell("/simulate", "fault", "VENT_BLOCKED"))
+                .contains("These are simulated, with: the vent is blocked.")
+                .containsPattern("likeliest</span><b>the vent is blocked");
+        assertThat(tell("/simulate", "fault", "NOT_ONE")).contains("These are simulated, with: nothing wrong.");
+    }
+
+    @Test
+    void theRecordSaysWhatWasFilledReadAndWhoSaidSo() throws Exception {
+        tell("/start", "open", "true");
+        tell("", "purge.felt", "true", "purge.meter", "40", "purge.by", "R. Slip");
+        String record = http.perform(get("/jobs/" + job.id() + "/purge.json"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+
+        assertThat(record)
+                .contains(
+                        "\"job\":\"Purge job\"",
+                        "\"purge.by\":\"R. Slip\"",
+                        "\"purge.meter\":\"40\"",
+                        "purge.confirmed",
+                        "STRAIGHT",
+                        "mixedS");
     }
 }

@@ -2,6 +2,7 @@ package vastarc.web.kept.job;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -21,7 +22,7 @@ class DemoShop implements ApplicationRunner {
         this.store = store;
     }
 
-    private record DemoJob(String name, String notes, Map<String, String> joint) {}
+    private record DemoJob(String name, String notes, Map<String, String> joint, Map<String, String> purge) {}
 
     @Override
     public void run(ApplicationArguments arguments) throws Exception {
@@ -31,8 +32,12 @@ class DemoShop implements ApplicationRunner {
         JsonMapper json = JsonMapper.builder().build();
         try (var in = new ClassPathResource("demo/harrow-slip.json").getInputStream()) {
             List<DemoJob> demo = json.readValue(in, new TypeReference<>() {});
-            demo.forEach(
-                    job -> store.create(job.name(), job.notes(), JobContent.of(new JointText(job.joint(), Map.of()))));
+            demo.forEach(job -> store.create(job.name(), job.notes(), content(job)));
         }
+    }
+
+    private static JobContent content(DemoJob job) {
+        Map<String, String> purge = Optional.ofNullable(job.purge()).orElse(Map.of());
+        return JobContent.of(new JointText(job.joint(), Map.of())).with(new PurgeText(purge, Map.of()));
     }
 }

@@ -169,7 +169,7 @@ public record JobContent(
         note(names, "logic", JobContent::logic, other);
         note(names, "machine", JobContent::machine, other);
         note(names, "torch", JobContent::torch, other);
-        note(names, "purge", JobContent::purge, other);
+        names.addAll(purge.differences(other.purge));
         note(names, "pass", JobContent::pass, other);
         note(names, "proof", JobContent::proof, other);
         return names;

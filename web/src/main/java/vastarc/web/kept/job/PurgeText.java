@@ -1,9 +1,14 @@
 package vastarc.web.kept.job;
 
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import vastarc.core.quantity.UnitSystem;
 
 /**
@@ -23,6 +28,10 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
     public static final String FELT = "purge.felt";
     public static final String METER = "purge.meter";
     public static final String OVERRULED = "purge.overruled";
+    public static final String BY = "purge.by";
+    public static final String SIMULATED = "purge.simulated";
+
+    private static final String READING = "purge.reading.";
 
     private static final Pattern NAME = Pattern.compile("purge\\.[a-zA-Z0-9.]{1,60}");
     private static final String PART = "purge.part.";
@@ -81,13 +90,44 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new PurgeText(kept, units).changedTo(parts, UnitSystem.METRIC);
     }
 
+    /** Readings of the meter as they are kept, in order. */
+    public List<String> readings() {
+        return IntStream.range(0, MOST_FIELDS)
+                .mapToObj(number -> texts.get(READING + number))
+                .takeWhile(Objects::nonNull)
+                .toList();
+    }
+
+    /** The same with other readings, and whether a simulated meter gave them. */
+    public PurgeText withReadings(List<String> readings, Optional<String> simulated) {
+        Map<String, String> kept = new TreeMap<>(texts);
+        kept.keySet().removeIf(name -> name.startsWith(READING) || name.equals(SIMULATED));
+        for (int i = 0; i < readings.size(); i++) {
+            kept.put(READING + i, readings.get(i));
+        }
+        simulated.ifPresent(fault -> kept.put(SIMULATED, fault));
+        Map<String, UnitSystem> units = new TreeMap<>(bareIn);
+        units.keySet().retainAll(kept.keySet());
+        return new PurgeText(kept, units);
+    }
+
     /** A purge that is changed has not been waited for. */
     public PurgeText unwaited() {
         return with(STARTED, Optional.empty())
                 .with(CONFIRMED, Optional.empty())
                 .with(FELT, Optional.empty())
                 .with(METER, Optional.empty())
-                .with(OVERRULED, Optional.empty());
+                .with(OVERRULED, Optional.empty())
+                .with(BY, Optional.empty())
+                .withReadings(List.of(), Optional.empty());
+    }
+
+    /** Names of the fields that differ. */
+    Set<String> differences(PurgeText other) {
+        Set<String> names = new TreeSet<>(texts.keySet());
+        names.addAll(other.texts.keySet());
+        names.removeIf(name -> text(name).equals(other.text(name)) && bareUnits(name) == other.bareUnits(name));
+        return names;
     }
 
     /** Names and lengths that the page could have sent. */

@@ -1,0 +1,46 @@
+package vastarc.benchmarks;
+
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import vastarc.core.joint.Position;
+import vastarc.core.material.Material;
+import vastarc.core.purge.Purge;
+import vastarc.core.purge.PurgePart;
+import vastarc.core.purge.PurgePlan;
+import vastarc.core.purge.RootPressure;
+
+/** One whole purge, its curve included. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 2, time = 1)
+@Measurement(iterations = 3, time = 1)
+@Fork(1)
+public class PurgeBenchmark {
+
+    private final PurgePlan.Ask ask = new PurgePlan.Ask(
+            List.of(PurgePart.straight(420, 47.8), PurgePart.Kind.TEE.usual(), PurgePart.Kind.REDUCER.usual()),
+            9,
+            0.001,
+            5,
+            50,
+            PurgePlan.End.LOW,
+            PurgePlan.End.HIGH,
+            new RootPressure.Vent(4, 1),
+            0.1,
+            new RootPressure(Material.STAINLESS_316L, 1.65, 3.4, Position.PH));
+
+    @Benchmark
+    public List<Purge.Point> wholePurge() {
+        return PurgePlan.of(ask).purge().curve();
+    }
+}

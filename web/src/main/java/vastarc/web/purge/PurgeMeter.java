@@ -1,0 +1,86 @@
+package vastarc.web.purge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.purge.LeakFit;
+import vastarc.core.purge.LeakFit.Reading;
+import vastarc.core.purge.OxygenMeter.Fault;
+import vastarc.core.purge.PurgeFault;
+import vastarc.core.purge.PurgePlan;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.job.PurgeText;
+import vastarc.web.request.MeterText;
+import vastarc.web.ui.Choice;
+import vastarc.web.ui.FigureView;
+
+/**
+ * What an oxygen meter read, and what it says of the purge.
+ *
+ * @param text      the readings, a line each; as typed where they cannot be used
+ * @param message   what is wrong with them; empty if nothing is
+ * @param lines     leak, time constant and the likeliest fault; empty without readings
+ * @param simulated the fault of the simulated meter that gave them; empty for real ones
+ * @param faults    what a simulated meter may have
+ */
+public record PurgeMeter(
+        String text, String message, List<FigureView.Line> lines, String simulated, List<Choice> faults) {
+
+    /** Readings that could not be taken, as typed, and why. */
+    public record Refused(String text, String message) {}
+
+    /** The readings that are kept. */
+    static List<Reading> readings(PurgeText typed) {
+        List<String> kept = typed.readings();
+        return kept.isEmpty()
+                ? List.of()
+                : MeterText.read(String.join("\n", kept)).value().orElse(List.of());
+    }
+
+    static PurgeMeter of(PurgePlan plan, PurgeText typed, Optional<Refused> refused, UnitSystem units) {
+        List<Reading> readings = readings(typed);
+        return new PurgeMeter(
+                refused.map(Refused::text).orElse(String.join("\n", typed.readings())),
+                refused.map(Refused::message).orElse(""),
+                readings.isEmpty() ? List.of() : lines(plan, readings, units),
+                typed.text(PurgeText.SIMULATED)
+                        .flatMap(name -> Phrasebook.find("purge.fault." + name))
+                        .orElse(""),
+                Choice.of(Fault.values(), "purge.fault", Fault.NONE.name()));
+    }
+
+    private static List<FigureView.Line> lines(PurgePlan plan, List<Reading> readings, UnitSystem units) {
+        LeakFit fit =
+                LeakFit.of(plan.purge().volumeL(), plan.ask().flow(), plan.ask().argonPpm(), readings);
+        List<FigureView.Line> lines = new ArrayList<>();
+        lines.add(line(
+                "purge.meter.leak",
+                milli(fit.leakLPerMin()) + " (" + milli(fit.low()) + " – " + milli(fit.high()) + ")"));
+        lines.add(line(
+                "purge.meter.constant",
+                units.show(Quantity.of(fit.timeConstantS(), Unit.SECOND)).line()));
+        lines.add(line("purge.meter.verdict", say("purge.leak." + fit.verdict())));
+        lines.add(line("purge.meter.fault", say("purge.fault." + PurgeFault.of(plan.purge(), readings))));
+        if (!fit.settled()) {
+            lines.add(line("purge.meter.unsettled", ""));
+        }
+        return lines;
+    }
+
+    /** A leak is told in millilitres a minute. */
+    private static String milli(double litres) {
+        return litres < 1e-5 ? "0" : Math.round(litres * 1e4) / 10.0 + " mL/min";
+    }
+
+    private static FigureView.Line line(String key, String value) {
+        return new FigureView.Line(say(key), value);
+    }
+
+    private static String say(String key) {
+        return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
+    }
+}

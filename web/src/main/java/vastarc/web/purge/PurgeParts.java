@@ -1,0 +1,54 @@
+package vastarc.web.purge;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.purge.PurgePart;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+
+/** Changes to the chain of a purge: a part added, taken out, or moved on. */
+final class PurgeParts {
+
+    private PurgeParts() {}
+
+    static void change(List<PurgePart> parts, Map<String, String> sent) {
+        for (PurgePart.Kind kind : PurgePart.Kind.values()) {
+            if (kind.name().equals(sent.get("add"))) {
+                parts.add(kind.usual());
+            }
+        }
+        place(sent.getOrDefault("out", ""), parts).ifPresent(at -> parts.remove((int) at));
+        place(sent.getOrDefault("on", ""), parts)
+                .filter(at -> at + 1 < parts.size())
+                .ifPresent(at -> parts.add(at + 1, parts.remove((int) at)));
+    }
+
+    private static Optional<Integer> place(String text, List<PurgePart> parts) {
+        for (int i = 0; i < parts.size(); i++) {
+            if (String.valueOf(i).equals(text)) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    static Map<String, String> told(List<PurgePart> parts) {
+        Map<String, String> told = new LinkedHashMap<>();
+        for (int i = 0; i < parts.size(); i++) {
+            PurgePart part = parts.get(i);
+            String at = "purge.part." + i + ".";
+            told.put(at + "kind", part.kind().name());
+            part.kind().fields().forEach(range -> told.put(at + range.field(), shown(part, range)));
+        }
+        return told;
+    }
+
+    private static String shown(PurgePart part, Range range) {
+        return UnitSystem.METRIC
+                .show(Quantity.of(part.of(range.field()), range.unit()))
+                .line();
+    }
+}
