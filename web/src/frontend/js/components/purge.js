@@ -4,6 +4,9 @@ import { saver } from '../saving.js';
 const TYPING_PAUSE_MS = 250;
 const RETRY_MS = 3000;
 const TICK_MS = 250;
+const END_SHARE = 0.22;
+const TAP_PX = 8;
+const MM_PER_INCH = 25.4;
 
 const spoken = (seconds) => {
   const whole = Math.ceil(seconds);
@@ -16,6 +19,7 @@ export function purge() {
   let pause = null;
   let behind = 0;
   let over = false;
+  let held = null;
 
   return {
     trouble: '',
@@ -89,19 +93,52 @@ export function purge() {
       }
     },
 
-    // A tap on an end of the picture turns what comes in or goes out there; by keys the two lists above do the same.
-    turnEnd(picture, event) {
+    // The picture's ends: pulled along, the dam moves and its part gets longer or shorter; up or down, or tapped, what passes there does.
+    grab(event) {
+      const picture = event.target.closest('svg');
+      if (!picture) return;
       const box = picture.getBoundingClientRect();
       const share = (event.clientX - box.left) / box.width;
-      if (share > 0.3 && share < 0.7) return;
-      const list = document.getElementById(share <= 0.3 ? 'choose-purge.inlet' : 'choose-purge.ventAt');
-      list.value = list.value === 'LOW' ? 'HIGH' : 'LOW';
+      if (share > END_SHARE && share < 1 - END_SHARE) return;
+      event.preventDefault();
+      held = { picture, first: share <= END_SHARE, x: event.clientX, y: event.clientY };
+    },
+
+    pull(event) {
+      if (held) held.picture.style.transform = `translateX(${(event.clientX - held.x) / 8}px)`;
+    },
+
+    drop(event) {
+      if (!held) return;
+      const { picture, first, x, y } = held;
+      held = null;
+      picture.style.transform = '';
+      const along = event.clientX - x;
+      const down = event.clientY - y;
+      if (Math.abs(along) > TAP_PX && Math.abs(along) > Math.abs(down)) this.moveDam(picture, first, along);
+      else this.turnEnd(first, Math.abs(down) > TAP_PX ? (down > 0 ? 'LOW' : 'HIGH') : null);
+    },
+
+    moveDam(picture, first, along) {
+      const [, , width] = picture.getAttribute('viewBox').split(' ').map(Number);
+      const millimetres = (along * width) / picture.getBoundingClientRect().width;
+      const lengths = [...document.querySelectorAll('#parts input[id$=".lengthMm"]')];
+      const field = first ? lengths[0] : lengths[lengths.length - 1];
+      if (!field) return;
+      const now = parseFloat((field.value || field.placeholder).replace(',', '.'));
+      const inch = /in|"/.test(field.value || field.placeholder);
+      const before = inch ? now * MM_PER_INCH : now;
+      field.value = `${Math.max(1, Math.round(before + (first ? -millimetres : millimetres)))} mm`;
+      field.dispatchEvent(new Event('input', { bubbles: true }));
+    },
+
+    turnEnd(first, wanted) {
+      const list = document.getElementById(first ? 'choose-purge.inlet' : 'choose-purge.ventAt');
+      list.value = wanted ?? (list.value === 'LOW' ? 'HIGH' : 'LOW');
       list.dispatchEvent(new Event('change', { bubbles: true }));
     },
 
     async clicked(event) {
-      const picture = event.target.closest('#section svg');
-      if (picture) return this.turnEnd(picture, event);
       const button = event.target.closest('button');
       if (!button) return;
       const { add, out, on, open, do: act } = button.dataset;

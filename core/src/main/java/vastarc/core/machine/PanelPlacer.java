@@ -11,6 +11,7 @@ import vastarc.core.quantity.Quantity;
 import vastarc.core.score.Score;
 import vastarc.core.table.Complete;
 import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
 
 /** Puts each control of a machine where a score wants it. */
 final class PanelPlacer {
@@ -56,8 +57,14 @@ final class PanelPlacer {
     /** What the job wants and the panel has no control for. */
     List<Phrase> missing() {
         return targets.missing().stream()
-                .map(setting -> Phrase.of("panel.missing", Phrase.of(setting.words()), wanted(setting)))
+                .map(setting -> Phrase.of(leftToHand(setting), Phrase.of(setting.words()), wanted(setting)))
                 .toList();
+    }
+
+    /** A step for the hand, where a hand can do it; else that it is lacking. */
+    private static String leftToHand(PanelSetting setting) {
+        String step = "panel.byHand." + setting.name();
+        return Phrasebook.find(step).isPresent() ? step : "panel.missing";
     }
 
     private Quantity wanted(PanelSetting setting) {

@@ -42,10 +42,10 @@ public record Purge(
     /** Oxygen at a time, by both ways of reckoning, ppm. */
     public record Point(double s, double mixedPpm, double blendPpm) {}
 
-    /** Whether argon at this flow lies under the air in a space so wide, rather than stirring it: Δρ g D/(ρ u²) > 1 [textbook]. */
-    public static boolean liesInLayers(double flowLPerMin, double acrossMm) {
-        double d = acrossMm * 1e-3;
-        double speed = flowLPerMin / 6e4 / (Math.PI / 4 * d * d);
+    /** Whether argon at this flow lies under the air in a part, rather than stirring it: Δρ g D/(ρ u²) > 1 [textbook]. */
+    public static boolean liesInLayers(double flowLPerMin, PurgePart part) {
+        double d = part.acrossMm() * 1e-3;
+        double speed = flowLPerMin / 6e4 / (part.areaMm2() * 1e-6);
         return LIGHTER_KG_PER_M3 * GRAVITY * d / (ARGON_KG_PER_M3 * speed * speed) > 1;
     }
 

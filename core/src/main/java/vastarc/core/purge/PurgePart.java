@@ -123,6 +123,17 @@ public record PurgePart(Kind kind, Map<String, Double> figures) {
         };
     }
 
+    /** Section that the argon comes through, mm²: the narrower end of a reducer. */
+    public double areaMm2() {
+        return switch (kind) {
+            case REDUCER -> area(Math.min(of(BORE), of(TO_BORE)));
+            case BOX -> of(WIDTH) * of(HEIGHT);
+            case TROUGH -> Math.PI / 4 * of(WIDTH) * of(DEPTH);
+            case PLUG -> area(of(BORE)) - area(Math.max(0, of(BORE) - 2 * of(GAP)));
+            default -> area(of(BORE));
+        };
+    }
+
     private static double area(double bore) {
         return Math.PI / 4 * bore * bore;
     }

@@ -96,8 +96,9 @@ public record PurgePlan(
     public record Hold(double value, double low, double high) {}
 
     public static PurgePlan of(Ask ask) {
-        boolean layered =
-                ask.inlet() == End.LOW && ask.ventAt() == End.HIGH && Purge.liesInLayers(ask.flow(), ask.acrossMm());
+        boolean layered = ask.inlet() == End.LOW
+                && ask.ventAt() == End.HIGH
+                && ask.parts().stream().allMatch(part -> Purge.liesInLayers(ask.flow(), part));
         Purge purge =
                 new Purge(ask.volumeL(), ask.flow(), ask.leak(), ask.argonPpm(), ask.targetPpm(), layered, ask.hoseL());
         double pressure = RootPressure.ventPa(ask.flow(), ask.vent());

@@ -82,11 +82,11 @@ class PanelPlanTest {
     }
 
     @Test
-    void whatThePanelLacksIsNamedWithWhatTheJobWants() {
+    void whatThePanelLacksIsAStepForTheHandWithWhatTheJobWants() {
         PanelPlan plan = Machines.plan(Machines.score(Control.TRIGGER_4T, 2), Machines.knobs(), Map.of());
 
         assertThat(plan.missing().stream().map(PanelPlanTest::said))
-                .anyMatch(text -> text.contains("no control for pre-flow"))
+                .anyMatch(text -> text.startsWith("Before, by hand: gas on first, count 1"))
                 .noneMatch(text -> text.contains("pulse"));
     }
 

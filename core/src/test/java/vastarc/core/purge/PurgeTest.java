@@ -40,7 +40,7 @@ class PurgeTest {
         assertThat(purge(volume, q, 0, 20).mixedS().orElseThrow()).isCloseTo(t20, CLOSE);
         assertThat(purge(volume, q, 0, 50).displacementS().orElseThrow()).isCloseTo(through, CLOSE);
         assertThat(purge(volume, q, 1e-4 * q, 50).mixedS().orElseThrow()).isCloseTo(leaky, CLOSE);
-        assertThat(Purge.liesInLayers(q, d)).isTrue();
+        assertThat(Purge.liesInLayers(q, PurgePart.straight(l, d))).isTrue();
     }
 
     @ParameterizedTest

@@ -6,6 +6,7 @@ import io.swagger.v3.core.converter.ResolvedSchema;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.BooleanSchema;
+import io.swagger.v3.oas.models.media.IntegerSchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
@@ -69,7 +70,15 @@ class ApiDescription {
                 }
             }
         }
+        request.addProperty("pass", pass());
         return request;
+    }
+
+    private static Schema<?> pass() {
+        return new IntegerSchema()
+                .minimum(BigDecimal.ONE)
+                .maximum(BigDecimal.valueOf(99))
+                .description("the pass asked for, from 1; the first unless told otherwise");
     }
 
     private static Schema<?> thicknesses() {

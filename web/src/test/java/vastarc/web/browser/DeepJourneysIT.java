@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
 
 /** From a refusal to a sheet, from pass to pass, on a phone, and through a purge, in a real browser. */
@@ -84,6 +86,7 @@ class DeepJourneysIT extends Journeys {
         browser.find("[data-add='BOX']").click();
         browser.waitFor("two parts", () -> browser.all("#parts li").size() == 2);
         assertThat(browser.text("#hero")).isNotEqualTo(before);
+        takesThePictureByTheHand();
         browser.find("#meter-readings summary").click();
         new Select(browser.field("simulated-fault")).selectByValue("EMPTY_BOTTLE");
         browser.find("[data-do='simulate']").click();
@@ -100,5 +103,26 @@ class DeepJourneysIT extends Journeys {
         browser.find("[data-history=undo]").click();
         browser.waitFor("not felt again", () -> browser.text("#state").contains("Feel the gas"));
         assertThat(browser.find("#felt").isSelected()).isFalse();
+    }
+
+    private void takesThePictureByTheHand() {
+        WebElement picture = browser.find("#section svg");
+        int right = picture.getSize().width / 2 - 25;
+        new Actions(browser.driver())
+                .moveToElement(picture, right, 0)
+                .clickAndHold()
+                .moveByOffset(-30, 0)
+                .release()
+                .perform();
+        browser.waitFor(
+                "the dam further in",
+                () -> !browser.field("purge.part.1.lengthMm")
+                        .getAttribute("value")
+                        .equals("150 mm"));
+        new Actions(browser.driver()).moveToElement(picture, right, 0).click().perform();
+        browser.waitFor("the air out low", () -> browser.text("#purge-problems").contains("heavier than air"));
+        new Actions(browser.driver()).moveToElement(picture, right, 0).click().perform();
+        browser.waitFor(
+                "the air out high again", () -> !browser.text("#workspace").contains("heavier than air"));
     }
 }
