@@ -219,7 +219,7 @@ class MachineApiTest {
         assertThat(down.get("place").doubleValue()).isCloseTo(down.get("figure").doubleValue() / 10, within(1e-4));
         assertThat(down.get("angleDeg").doubleValue()).isBetween(-150.0, 150.0);
         assertThat(answer.get("changes")).hasSize(2);
-        assertThat(answer.get("missing").toString()).contains("pre-flow");
+        assertThat(answer.get("missing").toString()).contains("gas on first");
         store.delete(UUID.fromString(id));
     }
 
