@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { actionFor } from '../js/keymap.js';
 import { curve, currentAt, dabTimes, draw, fits, lanes, pulseCorners, runs } from '../js/score/draw.js';
-import { nudged, pulled, stepped, typedText } from '../js/score/handles.js';
+import { goOnFrom, nudged, pulled, stepped, typedText } from '../js/score/handles.js';
 import { poolAt } from '../js/score/player.js';
 import { GUTTER, MARGIN, ampScale, kept, niceStep, timeScale, zoomed } from '../js/score/scale.js';
 import { FOOT_TRAVEL_S, trial } from '../js/score/trial.js';
@@ -123,4 +123,10 @@ test('undo and redo have their keys, number keys go to the steps', () => {
   assert.equal(actionFor(key({ key: 'Z', ctrlKey: true, shiftKey: true }), null), 'redo');
   assert.equal(actionFor(key({ key: '2' }), null), 'step');
   assert.equal(actionFor(key({ key: 'z', ctrlKey: true }), { tagName: 'INPUT', type: 'text' }), null);
+});
+
+test('quick keys go on from what was pressed, not from an older answer', () => {
+  const places = [{ field: 'own.downSlope', value: 2.4 }, { field: 'own.postFlow', value: 8 }];
+  goOnFrom({ 'own.downSlope': 1.4 }, places);
+  assert.deepEqual(places.map((place) => place.value), [1.4, 8]);
 });

@@ -1,6 +1,7 @@
 import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
 import { saver } from '../saving.js';
 import { dabTimes } from '../score/draw.js';
+import { goOnFrom } from '../score/handles.js';
 import { looking } from '../score/looking.js';
 import { player } from '../score/player.js';
 import { playing } from '../score/playing.js';
@@ -14,7 +15,7 @@ const RETRY_MS = 3000;
 // The score at work. The server reckons; here the score is drawn, pulled, played and tried.
 export function score() {
   // Kept out of Alpine's reach: it changes with every frame.
-  const raw = { view: null, grabbed: null, tried: null, fresh: new Set(), asked: {} };
+  const raw = { view: null, grabbed: null, tried: null, fresh: new Set(), asked: {}, pressed: {} };
 
   return {
     ...looking(raw),
@@ -54,6 +55,7 @@ export function score() {
       if (!data) return;
       const before = raw.score;
       raw.score = JSON.parse(data);
+      goOnFrom(raw.pressed, raw.score.handles);
       raw.dabs = dabTimes(raw.score);
       const length = this.length();
       const wasWhole = !before || (raw.view.t0 === 0 && Math.abs(raw.view.t1 - before.lengthS - REST_S) < 1e-6);
@@ -99,6 +101,7 @@ export function score() {
       const form = document.getElementById('job-form');
       if (!form) return;
       raw.fresh.clear();
+      raw.pressed = {};
       try {
         const answer = await post(form.action, formBody());
         this.lay(await answer.text(), answer.headers.get('X-Job'));
@@ -116,6 +119,7 @@ export function score() {
 
     async travel(event) {
       raw.asked = {};
+      raw.pressed = {};
       try {
         await travelHistory(event.detail, 'score');
         this.read();

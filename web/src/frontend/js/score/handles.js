@@ -23,6 +23,11 @@ export function nudged(place, key) {
   return key in KEYS ? stepped(place.value + KEYS[key] * place.step, place) : null;
 }
 
+// A key pressed while an answer was on its way is what the next key goes on from.
+export function goOnFrom(pressed, places) {
+  places.filter((place) => place.field in pressed).forEach((place) => { place.value = pressed[place.field]; });
+}
+
 // What is put into the field: with its unit, so that it means the same in either unit system.
 export function typedText(value, place) {
   return `${value.toFixed(decimalsOf(place.step))} ${place.symbol}`;

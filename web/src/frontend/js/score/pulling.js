@@ -38,6 +38,7 @@ export function pulling(raw) {
       if (raw.asked[place.field] === text) return;
       raw.asked[place.field] = text;
       raw.fresh.add(place.field);
+      raw.pressed[place.field] = value;
       field.name = place.field;
       field.value = text;
       raw.saving.run();
