@@ -121,6 +121,31 @@ public final class JsonFields {
         return elements;
     }
 
+    /** As {@link #list}; none where it is empty or not told. */
+    public List<JsonFields> listOrNone(String name, int most, String code) {
+        JsonNode value = node.get(name);
+        boolean none = value == null || value.isNull() || value.isArray() && value.isEmpty();
+        return none ? List.of() : list(name, most, code);
+    }
+
+    /** The numbers of a list, at most so many; none where the list is not told. */
+    public List<Double> numbers(String name, Range range, int most) {
+        JsonNode value = node.get(name);
+        if (value == null || value.isNull()) {
+            return List.of();
+        }
+        if (!value.isArray() || value.size() > most) {
+            note(name, "listOfNumbers", most);
+            return List.of();
+        }
+        List<Double> numbers = new ArrayList<>(value.size());
+        for (int i = 0; i < value.size(); i++) {
+            JsonInputs.number(value.get(i), range.inField(path + name + "[" + i + "]"), problems)
+                    .ifPresent(numbers::add);
+        }
+        return numbers;
+    }
+
     /** Notes a name that an element of a list does not take. */
     public JsonFields taking(String... names) {
         only(names);

@@ -1,0 +1,74 @@
+package vastarc.benchmarks;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.AuxCounters;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import vastarc.core.rehearsal.PlateAnswer;
+import vastarc.core.rehearsal.PlateAsk;
+import vastarc.core.rehearsal.PlateRun;
+import vastarc.core.rehearsal.Quality;
+
+/** A seam of 120 mm on a plate with latent heat: plates a second, and cells updated a second. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.Throughput)
+@OutputTimeUnit(TimeUnit.SECONDS)
+@Warmup(iterations = 2, time = 5)
+@Measurement(iterations = 3, time = 5)
+@Fork(value = 1, jvmArgsAppend = "--add-modules=jdk.incubator.vector")
+public class RehearsalBenchmark {
+
+    @Param({"LIVE 2", "FINE 2", "FINE 6"})
+    public String plate;
+
+    /** Counted beside the plates. */
+    @State(Scope.Thread)
+    @AuxCounters(AuxCounters.Type.OPERATIONS)
+    public static class Work {
+        public long updates;
+    }
+
+    @Benchmark
+    public PlateAnswer wholePlate(Work work) {
+        String[] told = plate.split(" ");
+        PlateAnswer answer = PlateRun.solve(ask(Double.parseDouble(told[1]), Quality.valueOf(told[0])));
+        work.updates += answer.numerics().updates();
+        return answer;
+    }
+
+    private static PlateAsk ask(double thicknessMm, Quality quality) {
+        return new PlateAsk(
+                new PlateAsk.Metal(30, 7800, 692.31, 1450, 1500, 270),
+                new PlateAsk.Plate(140, 60, thicknessMm),
+                20,
+                20,
+                0,
+                new PlateAsk.Source(
+                        325 * thicknessMm,
+                        2.5,
+                        10,
+                        130,
+                        2.5,
+                        PlateAsk.Edge.REFLECT,
+                        Optional.empty(),
+                        Optional.empty()),
+                List.of(1450.0),
+                List.of(),
+                List.of(70.0),
+                List.of(70.0),
+                List.of(),
+                List.of(800.0),
+                52,
+                quality);
+    }
+}

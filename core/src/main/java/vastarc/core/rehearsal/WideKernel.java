@@ -1,0 +1,59 @@
+package vastarc.core.rehearsal;
+
+import jdk.incubator.vector.DoubleVector;
+import jdk.incubator.vector.VectorSpecies;
+
+/** The step in the processor's wide registers. Loaded only where the program is started with the module it needs. */
+final class WideKernel implements Kernel {
+
+    private static final VectorSpecies<Double> WIDE = DoubleVector.SPECIES_PREFERRED;
+
+    @Override
+    public void potentials(Bends potential, double[] enthalpy, double[] potentials, int from, int to) {
+        int lanes = WIDE.length();
+        int bends = potential.count();
+        for (int i = from; i < to; i += lanes) {
+            DoubleVector heat = DoubleVector.fromArray(WIDE, enthalpy, i);
+            DoubleVector sum = heat.mul(potential.slope()).add(potential.constant());
+            for (int bend = 0; bend < bends; bend++) {
+                sum = sum.add(heat.sub(potential.place(bend)).abs().mul(potential.weight(bend)));
+            }
+            sum.intoArray(potentials, i);
+        }
+    }
+
+    @Override
+    public void conduct(
+            PlateGrid grid,
+            double[] enthalpy,
+            double[] potentials,
+            int start,
+            int west,
+            int east,
+            double along,
+            double step) {
+        int lanes = WIDE.length();
+        int rows = grid.rows;
+        for (int j = 0; j < grid.stride; j += lanes) {
+            int i = start + j;
+            DoubleVector sum = DoubleVector.fromArray(WIDE, potentials, i + west)
+                    .add(DoubleVector.fromArray(WIDE, potentials, i + east))
+                    .mul(along)
+                    .sub(DoubleVector.fromArray(WIDE, potentials, i).mul(DoubleVector.fromArray(WIDE, grid.all, j)))
+                    .add(DoubleVector.fromArray(WIDE, potentials, i + 1)
+                            .mul(DoubleVector.fromArray(WIDE, grid.outward, j)))
+                    .add(DoubleVector.fromArray(WIDE, potentials, i - 1)
+                            .mul(DoubleVector.fromArray(WIDE, grid.inward, j)))
+                    .add(DoubleVector.fromArray(WIDE, potentials, i + rows)
+                            .mul(DoubleVector.fromArray(WIDE, grid.down, j)))
+                    .add(DoubleVector.fromArray(WIDE, potentials, i - rows)
+                            .mul(DoubleVector.fromArray(WIDE, grid.up, j)));
+            DoubleVector.fromArray(WIDE, enthalpy, i).add(sum.mul(step)).intoArray(enthalpy, i);
+        }
+    }
+
+    @Override
+    public String name() {
+        return "wide";
+    }
+}

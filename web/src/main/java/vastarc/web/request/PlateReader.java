@@ -1,0 +1,124 @@
+package vastarc.web.request;
+
+import static vastarc.core.rehearsal.PlateLimits.*;
+
+import java.util.List;
+import java.util.Optional;
+import tools.jackson.databind.JsonNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.rehearsal.PlateAsk;
+import vastarc.core.rehearsal.PlateLimits;
+import vastarc.core.rehearsal.Quality;
+
+/** Reads the call for a plate. */
+public final class PlateReader {
+
+    private PlateReader() {}
+
+    /** The plate asked for, or everything that is wrong with the asking. */
+    public static Outcome<PlateAsk> read(JsonNode body) {
+        JsonFields fields = JsonFields.of(
+                body,
+                "material",
+                "plate",
+                INITIAL.field(),
+                AMBIENT.field(),
+                FACE_LOSS.field(),
+                "source",
+                "isotherms_c",
+                "at_s",
+                "at_arc_x_mm",
+                "stations_x_mm",
+                "probes",
+                "thresholds_c",
+                END.field(),
+                "quality");
+        PlateAsk ask = new PlateAsk(
+                metal(fields),
+                plate(fields),
+                fields.number(INITIAL, 20),
+                fields.number(AMBIENT, 20),
+                fields.number(FACE_LOSS, 0),
+                source(fields),
+                fields.numbers("isotherms_c", TEMPERATURE, MOST_LISTED),
+                fields.numbers("at_s", MOMENT, MOST_LISTED),
+                fields.numbers("at_arc_x_mm", PLACE, MOST_LISTED),
+                fields.numbers("stations_x_mm", PLACE, MOST_LISTED),
+                probes(fields),
+                fields.numbers("thresholds_c", TEMPERATURE, MOST_LISTED),
+                fields.number(END),
+                fields.choice("quality", Quality.class, Optional.of(Quality.FINE)));
+        List<Problem> problems = fields.problems().isEmpty() ? PlateLimits.check(ask) : fields.problems();
+        return problems.isEmpty() ? Outcome.of(ask) : Outcome.failed(problems);
+    }
+
+    private static PlateAsk.Metal metal(JsonFields fields) {
+        JsonFields metal = fields.object(
+                "material",
+                CONDUCTIVITY.field(),
+                DENSITY.field(),
+                HEAT.field(),
+                SOLIDUS.field(),
+                LIQUIDUS.field(),
+                LATENT.field());
+        return new PlateAsk.Metal(
+                metal.number(CONDUCTIVITY),
+                metal.number(DENSITY),
+                metal.number(HEAT),
+                metal.number(SOLIDUS),
+                metal.number(LIQUIDUS),
+                metal.number(LATENT, 0));
+    }
+
+    private static PlateAsk.Plate plate(JsonFields fields) {
+        JsonFields plate = fields.object("plate", LENGTH.field(), WIDTH.field(), THICKNESS.field());
+        return new PlateAsk.Plate(plate.number(LENGTH), plate.number(WIDTH), plate.number(THICKNESS));
+    }
+
+    private static PlateAsk.Source source(JsonFields fields) {
+        JsonFields source = fields.object(
+                "source",
+                POWER.field(),
+                RADIUS.field(),
+                START_X.field(),
+                END_X.field(),
+                TRAVEL.field(),
+                "edge",
+                "pulse",
+                "stop");
+        Optional<PlateAsk.Pulse> pulse = source.has("pulse") ? Optional.of(pulse(source)) : Optional.empty();
+        return new PlateAsk.Source(
+                pulse.isPresent() ? source.number(POWER, 0) : source.number(POWER),
+                source.number(RADIUS),
+                source.number(START_X),
+                source.number(END_X),
+                source.number(TRAVEL),
+                source.choice("edge", PlateAsk.Edge.class, Optional.of(PlateAsk.Edge.REFLECT)),
+                pulse,
+                source.has("stop") ? Optional.of(stop(source)) : Optional.empty());
+    }
+
+    private static PlateAsk.Pulse pulse(JsonFields source) {
+        JsonFields pulse = source.object("pulse", RATE.field(), ON.field(), PEAK.field(), BACKGROUND.field());
+        return new PlateAsk.Pulse(pulse.number(RATE), pulse.number(ON), pulse.number(PEAK), pulse.number(BACKGROUND));
+    }
+
+    private static PlateAsk.Stop stop(JsonFields source) {
+        JsonFields stop = source.object("stop", BEGIN.field(), RAMP.field(), "motion");
+        return new PlateAsk.Stop(
+                stop.number(BEGIN),
+                stop.number(RAMP, 0),
+                stop.choice("motion", PlateAsk.Motion.class, Optional.of(PlateAsk.Motion.STATIONARY)));
+    }
+
+    private static List<PlateAsk.Probe> probes(JsonFields fields) {
+        return fields.listOrNone("probes", MOST_LISTED, "plate.probes").stream()
+                .map(probe -> probe.taking("x_mm", "y_mm", "z_mm"))
+                .map(probe -> new PlateAsk.Probe(
+                        probe.number(PLACE),
+                        probe.number(PLACE.inField("y_mm"), 0),
+                        probe.number(PLACE.inField("z_mm"), 0)))
+                .toList();
+    }
+}
