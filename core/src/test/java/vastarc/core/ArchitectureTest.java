@@ -26,9 +26,11 @@ class ArchitectureTest {
             "joint",
             "heat",
             "consumable",
+            "purge",
             "sheet",
             "score",
             "plan",
+            "rehearsal",
             "machine",
             "reference");
 

@@ -14,6 +14,8 @@ public record Pool(double frontWidthMm, double backWidthMm, double lengthMm, dou
 
     private static final double FREEZE_FACTOR = 2.0;
     private static final double SUPERHEAT_K = 250;
+    private static final double FILM_RUPTURE = 6;
+    private static final double GRAVITY = 9.81;
 
     /** Mean of front and back width; the front alone where the back is not molten. */
     public double meanWidthMm() {
@@ -44,6 +46,19 @@ public record Pool(double frontWidthMm, double backWidthMm, double lengthMm, dou
         }
         double heat = metal.latentJPerKg() + metal.heatCapacityJPerKgK() * SUPERHEAT_K;
         return FREEZE_FACTOR * volumeMm3() * 1e-9 * metal.densityKgPerM3() * heat / drain;
+    }
+
+    /**
+     * Widest back that a pool's surface holds above nothing, mm: w ≤ 2γ/(ρ g t + p/2), p = 230 (I/100)² Pa, and w ≤ 6 t. Source: textbook
+     * form, judgement factors.
+     *
+     * @param thicknessMm metal the pool stands in, mm
+     * @param currentA    at the arc, the peak of a pulse, A
+     */
+    public static double widestBackMm(Properties metal, double thicknessMm, double currentA) {
+        double pressure = 230 * Math.pow(currentA / 100, 2);
+        double head = metal.liquidDensityKgPerM3() * GRAVITY * thicknessMm * 1e-3 + 0.5 * pressure;
+        return Math.min(FILM_RUPTURE * thicknessMm, 2 * metal.surfaceTensionNPerM() / head * 1000);
     }
 
     /** Fraction frozen after a time at background: 1 − (1 − t/t_f)², 1 from t_f on. */

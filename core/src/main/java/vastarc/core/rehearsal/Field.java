@@ -1,16 +1,20 @@
 package vastarc.core.rehearsal;
 
 import java.util.Arrays;
+import java.util.List;
+import vastarc.core.rehearsal.Section.Facet;
 
-/** The heat in a plate and how it moves on. */
+/** The heat in a joint and how it moves on. */
 final class Field {
 
     private static final double SAFE = 0.9;
     private static final int LOOK_EVERY = 8;
+    /** Heat that leaves the faces changes slowly beside what moves within: it is taken every so many steps. */
+    private static final int LOSE_EVERY = 16;
     /** Columns whose cells moved by less than this share of their enthalpy are still as they were. */
     private static final double STILL = 1e-9;
 
-    final PlateGrid grid;
+    final Grid grid;
     final Melt melt;
     final double[] enthalpy;
     final double[] potentials;
@@ -18,28 +22,37 @@ final class Field {
 
     private final Kernel kernel;
     private final double startEnthalpy;
-    private final double ambientC;
-    /** W/(mm²·K) of a face. */
-    private final double faceLoss;
+    private final Loss loss;
+    private final List<Facet> facets;
+    private final double[] conductance;
+    private final boolean[] facesArc;
 
+    private int sweptFrom;
+    private int sweptTo;
     private int reached;
     private long steps;
     private long updates;
+    private double unlostS;
     private double lostJ;
 
-    Field(PlateGrid grid, Melt melt, double initialC, double ambientC, double faceLossWPerM2K, Kernel kernel) {
+    Field(Grid grid, Melt melt, double initialC, Loss loss, Kernel kernel) {
         this.grid = grid;
         this.melt = melt;
         this.kernel = kernel;
-        this.ambientC = ambientC;
-        this.faceLoss = faceLossWPerM2K * 1e-6;
+        this.loss = loss;
+        this.facets = grid.section.bare();
+        this.conductance = facets.stream().mapToDouble(loss::perMm2K).toArray();
+        this.facesArc = new boolean[facets.size()];
+        for (int i = 0; i < facesArc.length; i++) {
+            facesArc[i] = grid.section.front().contains(facets.get(i));
+        }
         this.pad = (grid.rows + 7) / 8 * 8;
         this.startEnthalpy = melt.enthalpy().at(initialC);
         this.enthalpy = new double[2 * pad + grid.columns * grid.stride];
         this.potentials = new double[enthalpy.length];
         Arrays.fill(enthalpy, startEnthalpy);
         Arrays.fill(potentials, melt.potential().at(startEnthalpy));
-        this.reached = faceLossWPerM2K > 0 && initialC != ambientC ? grid.columns : 0;
+        this.reached = grid.ring || !loss.isNone() && initialC != loss.ambientC() ? grid.columns : 0;
     }
 
     /** The longest step that stays stable, s. */
@@ -51,22 +64,38 @@ final class Field {
         return SAFE / (melt.potential().steepest() * mostConnected);
     }
 
+    /** From now on the torch's gas sweeps the faces that see the arc between two places along the seam, mm. */
+    void sweep(double fromMm, double toMm) {
+        sweptFrom = (int) Math.floor(fromMm / grid.dx);
+        sweptTo = (int) Math.ceil(toMm / grid.dx);
+    }
+
+    private boolean isSwept(int column) {
+        return column >= sweptFrom && column < sweptTo
+                || grid.ring && (column + grid.columns < sweptTo || column - grid.columns >= sweptFrom);
+    }
+
     /** One step of conduction and of loss from the faces. Columns the heat has not come to are passed over. */
     void step(double seconds, int spotEnds) {
         reached = Math.min(grid.columns, Math.max(reached, spotEnds + LOOK_EVERY));
         if (steps % LOOK_EVERY == 0) {
             reachOn();
         }
-        kernel.potentials(melt.potential(), enthalpy, potentials, pad, pad + reached * grid.stride);
-        lose(seconds);
-        double along = 1 / (grid.dx * grid.dx);
         for (int x = 0; x < reached; x++) {
-            int west = x == 0 ? 0 : -grid.stride;
-            int east = x == grid.columns - 1 ? 0 : grid.stride;
-            kernel.conduct(grid, enthalpy, potentials, pad + x * grid.stride, west, east, along, seconds);
+            kernel.potentials(grid, melt.potential(), enthalpy, potentials, pad + x * grid.stride);
+        }
+        int round = (grid.columns - 1) * grid.stride;
+        for (int x = 0; x < reached; x++) {
+            int west = x == 0 ? grid.ring ? round : 0 : -grid.stride;
+            int east = x == grid.columns - 1 ? grid.ring ? -round : 0 : grid.stride;
+            kernel.conduct(grid, enthalpy, potentials, pad + x * grid.stride, west, east, seconds);
         }
         steps++;
-        updates += (long) reached * grid.rows * grid.layers;
+        updates += (long) reached * grid.cells() / grid.columns;
+        unlostS += seconds;
+        if (steps % LOSE_EVERY == 0) {
+            lose();
+        }
     }
 
     private void reachOn() {
@@ -78,7 +107,7 @@ final class Field {
     private boolean isMoved(int column) {
         int start = pad + column * grid.stride;
         double slack = STILL * Math.abs(startEnthalpy);
-        for (int i = start; i < start + grid.rows * grid.layers; i++) {
+        for (int i = start; i < start + grid.stride; i++) {
             if (Math.abs(enthalpy[i] - startEnthalpy) > slack) {
                 return true;
             }
@@ -86,23 +115,27 @@ final class Field {
         return false;
     }
 
-    private void lose(double seconds) {
-        if (faceLoss <= 0) {
+    private void lose() {
+        double seconds = unlostS;
+        unlostS = 0;
+        if (loss.isNone()) {
             return;
         }
-        int bottom = (grid.layers - 1) * grid.rows;
-        for (int x = 0; x < reached; x++) {
-            int start = pad + x * grid.stride;
-            for (int y = 0; y < grid.rows; y++) {
-                lostJ += lose(start + y, y, seconds) + lose(start + bottom + y, y, seconds);
+        double sum = 0;
+        for (int i = 0; i < conductance.length; i++) {
+            Facet facet = facets.get(i);
+            int cell = grid.cell(facet);
+            double area = facet.lengthMm() * grid.dx;
+            double perVolume = seconds * area / grid.volume[cell];
+            for (int x = 0; x < reached; x++) {
+                int at = pad + x * grid.stride + cell;
+                double gas = facesArc[i] && isSwept(x) ? Loss.SWEPT_PER_MM2K : 0;
+                double flux = loss.perMm2(melt.temperature().at(enthalpy[at]), conductance[i] + gas);
+                enthalpy[at] -= flux * perVolume;
+                sum += flux * seconds * area;
             }
         }
-    }
-
-    private double lose(int cell, int row, double seconds) {
-        double perVolume = faceLoss * (melt.temperature().at(enthalpy[cell]) - ambientC) / grid.dz * seconds;
-        enthalpy[cell] -= perVolume;
-        return 2 * perVolume * grid.volume(row);
+        lostJ += sum * grid.section.whole();
     }
 
     /** °C of a cell. */
@@ -110,21 +143,21 @@ final class Field {
         return melt.temperature().at(enthalpy[pad + column * grid.stride + layer * grid.rows + row]);
     }
 
-    /** J more in the whole plate than at the start. */
+    /** J more in the whole joint than at the start. */
     double storedJ() {
         double sum = 0;
         for (int x = 0; x < reached; x++) {
-            for (int z = 0; z < grid.layers; z++) {
-                int start = pad + x * grid.stride + z * grid.rows;
-                for (int y = 0; y < grid.rows; y++) {
-                    sum += 2 * (enthalpy[start + y] - startEnthalpy) * grid.volume(y);
-                }
+            int start = pad + x * grid.stride;
+            for (int j = 0; j < grid.stride; j++) {
+                sum += (enthalpy[start + j] - startEnthalpy) * grid.volume[j];
             }
         }
-        return sum;
+        return sum * grid.section.whole();
     }
 
+    /** J that left by the faces up to now. */
     double lostJ() {
+        lose();
         return lostJ;
     }
 

@@ -3,26 +3,18 @@ package vastarc.core.rehearsal;
 /** One step of conduction. Two forms that answer alike: plain Java, and one written for the processor's wide registers. */
 interface Kernel {
 
-    /** The potential of each cell from its enthalpy, from one index to before another. */
-    void potentials(Bends potential, double[] enthalpy, double[] potentials, int from, int to);
+    /** The potential of each cell of a column, from its enthalpy. */
+    void potentials(Grid grid, Bends potential, double[] enthalpy, double[] potentials, int start);
 
     /**
      * Adds what a column takes up in a step.
      *
-     * @param west  index difference to the column before, 0 at the plate's start
-     * @param east  index difference to the next column, 0 at its end
-     * @param along conductance along the seam over the cell's volume, 1/mm²
+     * @param start index of the column's first cell
+     * @param west  index difference to the column before, 0 where there is none
+     * @param east  index difference to the next column, 0 where there is none
      * @param step  s
      */
-    void conduct(
-            PlateGrid grid,
-            double[] enthalpy,
-            double[] potentials,
-            int start,
-            int west,
-            int east,
-            double along,
-            double step);
+    void conduct(Grid grid, double[] enthalpy, double[] potentials, int start, int west, int east, double step);
 
     /** Its name, for the numerics of an answer. */
     String name();

@@ -7,8 +7,9 @@ package vastarc.core.rehearsal;
  * @param temperature °C by enthalpy
  * @param potential   W/mm by enthalpy
  * @param enthalpy    J/mm³ by °C
+ * @param celsiusOf   °C by potential
  */
-record Melt(Bends temperature, Bends potential, Bends enthalpy) {
+record Melt(Bends temperature, Bends potential, Bends enthalpy, Bends celsiusOf) {
 
     private static final double COLDEST_C = -273;
     private static final double HOTTEST_C = 6000;
@@ -29,7 +30,20 @@ record Melt(Bends temperature, Bends potential, Bends enthalpy) {
             enthalpy[i] = heatJPerMm3K * (celsius[i] - COLDEST_C) + (i < 2 ? 0 : latentJPerMm3);
             potential[i] = conductivityWPerMmK * (celsius[i] - COLDEST_C);
         }
+        return through(celsius, enthalpy, potential);
+    }
+
+    /** From points of growing temperature, °C, enthalpy, J/mm³, and potential, W/mm. */
+    static Melt through(double[] celsius, double[] enthalpy, double[] potential) {
         return new Melt(
-                Bends.through(enthalpy, celsius), Bends.through(enthalpy, potential), Bends.through(celsius, enthalpy));
+                Bends.through(enthalpy, celsius),
+                Bends.through(enthalpy, potential),
+                Bends.through(celsius, enthalpy),
+                Bends.through(potential, celsius));
+    }
+
+    /** Potential at a temperature, W/mm. */
+    double potentialOf(double celsius) {
+        return potential.at(enthalpy.at(celsius));
     }
 }

@@ -58,8 +58,6 @@ record Melting(Melt melt, double solidusC, double liquidusC) {
             potential[i] = potential[i - 1] + mean * (celsius[i] - celsius[i - 1]);
             solid = "true".equals(row.optional("solid")) ? i : solid;
         }
-        Melt melt = new Melt(
-                Bends.through(enthalpy, celsius), Bends.through(enthalpy, potential), Bends.through(celsius, enthalpy));
-        return new Melting(melt, celsius[solid], celsius[solid + 1]);
+        return new Melting(Melt.through(celsius, enthalpy, potential), celsius[solid], celsius[solid + 1]);
     }
 }

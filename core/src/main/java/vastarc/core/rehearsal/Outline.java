@@ -78,7 +78,7 @@ public record Outline(
         while (column + step >= 0 && column + step < line.length && line[column + step] >= celsius) {
             column += step;
         }
-        PlateGrid grid = view.grid();
+        Grid grid = view.grid();
         int next = column + step;
         if (next < 0) {
             return 0;

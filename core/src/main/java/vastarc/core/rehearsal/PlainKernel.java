@@ -4,24 +4,17 @@ package vastarc.core.rehearsal;
 final class PlainKernel implements Kernel {
 
     @Override
-    public void potentials(Bends potential, double[] enthalpy, double[] potentials, int from, int to) {
-        for (int i = from; i < to; i++) {
-            potentials[i] = potential.at(enthalpy[i]);
+    public void potentials(Grid grid, Bends potential, double[] enthalpy, double[] potentials, int start) {
+        for (int cell : grid.blocks(1)) {
+            potentials[start + cell] = potential.at(enthalpy[start + cell]);
         }
     }
 
     @Override
-    public void conduct(
-            PlateGrid grid,
-            double[] enthalpy,
-            double[] potentials,
-            int start,
-            int west,
-            int east,
-            double along,
-            double step) {
+    public void conduct(Grid grid, double[] enthalpy, double[] potentials, int start, int west, int east, double step) {
         int rows = grid.rows;
-        for (int j = 0; j < grid.stride; j++) {
+        double along = 1 / (grid.dx * grid.dx);
+        for (int j : grid.blocks(1)) {
             int i = start + j;
             enthalpy[i] += step
                     * (along * (potentials[i + west] + potentials[i + east])

@@ -28,10 +28,12 @@ public final class PlateRun {
 
     private PlateRun(PlateAsk ask, Kernel kernel) {
         PlateAsk.Plate plate = ask.plate();
-        PlateGrid grid = new PlateGrid(plate.lengthMm(), plate.widthMm() / 2, plate.thicknessMm(), ask.quality());
+        Grid grid = Grid.ofPlate(plate.lengthMm(), plate.widthMm() / 2, plate.thicknessMm(), ask.quality());
         this.ask = ask;
-        this.field = new Field(grid, ask.metal().melt(), ask.initialC(), ask.ambientC(), ask.faceLossWPerM2K(), kernel);
-        this.spot = new Spot(grid, ask.source().radiusE2Mm(), ask.source().edge() == PlateAsk.Edge.REFLECT);
+        this.field = new Field(
+                grid, ask.metal().melt(), ask.initialC(), Loss.linear(ask.ambientC(), ask.faceLossWPerM2K()), kernel);
+        this.spot = new Spot(grid, ask.source().edge() == PlateAsk.Edge.REFLECT, 0);
+        spot.open(ask.source().radiusE2Mm());
         this.view = new PlateView(field, Math.min(ask.initialC(), ask.ambientC()));
         this.stations = ask.stationsXMm().stream()
                 .map(x -> new StationWatch(ask, grid, x))
@@ -69,7 +71,7 @@ public final class PlateRun {
         double cell = ask.quality().cellMm(plate.thicknessMm());
         return plate.lengthMm()
                 / cell
-                * PlateGrid.rows(plate.widthMm() / 2, cell)
+                * Cuts.count(plate.widthMm() / 2, cell)
                 * ask.quality().layers(plate.thicknessMm());
     }
 

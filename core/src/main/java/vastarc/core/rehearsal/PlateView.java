@@ -12,13 +12,15 @@ final class PlateView {
     private static final int AROUND = 4;
 
     private final Field field;
-    private final PlateGrid grid;
+    private final Grid grid;
     private final double coldestC;
+    private final double dz;
 
     PlateView(Field field, double coldestC) {
         this.field = field;
         this.grid = field.grid;
         this.coldestC = coldestC - 1;
+        this.dz = grid.section.down()[1] - grid.section.down()[0];
     }
 
     enum Face {
@@ -42,8 +44,8 @@ final class PlateView {
     double seam(int column, Face face) {
         double near = face(column, 0, face);
         double far = face(column, 1, face);
-        double nearSquare = grid.middles[0] * grid.middles[0];
-        double farSquare = grid.middles[1] * grid.middles[1];
+        double nearSquare = grid.y(0) * grid.y(0);
+        double farSquare = grid.y(1) * grid.y(1);
         return near - (far - near) * nearSquare / (farSquare - nearSquare);
     }
 
@@ -51,17 +53,17 @@ final class PlateView {
     double reach(int column, double celsius, Face face) {
         double outer = face(column, grid.rows - 1, face);
         if (outer >= celsius) {
-            return grid.edges[grid.rows];
+            return grid.section.across()[grid.rows];
         }
         for (int row = grid.rows - 2; row >= 0; row--) {
             double inner = face(column, row, face);
             if (inner >= celsius) {
-                return between(grid.middles[row], inner, grid.middles[row + 1], outer, celsius);
+                return between(grid.y(row), inner, grid.y(row + 1), outer, celsius);
             }
             outer = inner;
         }
         double middle = seam(column, face);
-        return middle >= celsius ? between(0, middle, grid.middles[0], outer, celsius) : 0;
+        return middle >= celsius ? between(0, middle, grid.y(0), outer, celsius) : 0;
     }
 
     /** Where between two places a temperature is met. */
@@ -74,7 +76,7 @@ final class PlateView {
 
     /** How deep below the arc's face a temperature reaches under the seam at a column, mm. */
     double depth(int column, double celsius) {
-        double thickness = grid.layers * grid.dz;
+        double thickness = grid.layers * dz;
         double deeper = seam(column, Face.BOTTOM);
         if (deeper >= celsius) {
             return thickness;
@@ -82,7 +84,7 @@ final class PlateView {
         double at = thickness;
         for (int layer = grid.layers - 1; layer >= 0; layer--) {
             double here = inside(column, layer);
-            double middle = (layer + 0.5) * grid.dz;
+            double middle = (layer + 0.5) * dz;
             if (here >= celsius) {
                 return between(middle, here, at, deeper, celsius);
             }
@@ -96,8 +98,8 @@ final class PlateView {
     private double inside(int column, int layer) {
         double near = field.celsius(column, 0, layer);
         double far = field.celsius(column, 1, layer);
-        double nearSquare = grid.middles[0] * grid.middles[0];
-        double farSquare = grid.middles[1] * grid.middles[1];
+        double nearSquare = grid.y(0) * grid.y(0);
+        double farSquare = grid.y(1) * grid.y(1);
         return near - (far - near) * nearSquare / (farSquare - nearSquare);
     }
 
@@ -117,7 +119,7 @@ final class PlateView {
     private double across(int mirrored, double yMm, double zMm) {
         int column = Math.max(0, Math.min(grid.columns - 1, mirrored));
         int beyond = 0;
-        while (beyond < grid.rows && grid.middles[beyond] < yMm) {
+        while (beyond < grid.rows && grid.y(beyond) < yMm) {
             beyond++;
         }
         int first = Math.min(beyond - AROUND / 2, grid.rows - AROUND);
@@ -126,22 +128,22 @@ final class PlateView {
         for (int i = 0; i < AROUND; i++) {
             int row = first + i;
             int real = row < 0 ? -1 - row : row;
-            places[i] = row < 0 ? -grid.middles[real] : grid.middles[real];
+            places[i] = row < 0 ? -grid.y(real) : grid.y(real);
             values[i] = through(column, real, zMm);
         }
         return PolynomialFunctionLagrangeForm.evaluate(places, values, yMm);
     }
 
     private double through(int column, int row, double zMm) {
-        double layer = zMm / grid.dz - 0.5;
+        double layer = zMm / dz - 0.5;
         if (layer < 0) {
             double face = face(column, row, Face.TOP);
-            return face + (field.celsius(column, row, 0) - face) * zMm / (grid.dz / 2);
+            return face + (field.celsius(column, row, 0) - face) * zMm / (dz / 2);
         }
         if (layer > grid.layers - 1) {
             double face = face(column, row, Face.BOTTOM);
-            double above = grid.layers * grid.dz - zMm;
-            return face + (field.celsius(column, row, grid.layers - 1) - face) * above / (grid.dz / 2);
+            double above = grid.layers * dz - zMm;
+            return face + (field.celsius(column, row, grid.layers - 1) - face) * above / (dz / 2);
         }
         int upper = (int) Math.min(grid.layers - 2, Math.floor(layer));
         double a = field.celsius(column, row, upper);
@@ -161,7 +163,7 @@ final class PlateView {
         return hottest;
     }
 
-    PlateGrid grid() {
+    Grid grid() {
         return grid;
     }
 

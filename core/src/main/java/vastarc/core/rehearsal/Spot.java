@@ -1,37 +1,55 @@
 package vastarc.core.rehearsal;
 
 import org.hipparchus.special.Erf;
+import vastarc.core.rehearsal.Section.Facet;
 
-/** How a round Gaussian spot, e⁻² of its middle at the radius, falls on the cells of a plate. */
+/** How a round Gaussian spot, e⁻² of its middle at the radius, falls on the faces that the arc sees. */
 final class Spot {
 
     /** Beyond so many radii less than 2e-8 of the heat falls. */
     private static final double REACH = 2.8;
 
-    private final PlateGrid grid;
-    private final double radius;
+    /** A radius that has moved by less than this share is the same. */
+    private static final double SAME = 0.005;
+
+    private final Grid grid;
     private final boolean reflects;
+    private final double aim;
     private final double[] across;
+    private final int[] cells;
     private final double[] along;
+    private double radius;
     private int first;
     private int last;
 
-    Spot(PlateGrid grid, double radiusMm, boolean reflects) {
+    /**
+     * @param reflects what is aimed beyond the ends falls back on the plate; else it is lost
+     * @param aim      how far the spot's middle lies beside the root, across the arc's axis, in radii
+     */
+    Spot(Grid grid, boolean reflects, double aim) {
         this.grid = grid;
-        this.radius = radiusMm;
         this.reflects = reflects;
-        this.across = across();
+        this.aim = aim;
+        this.across = new double[grid.section.front().size()];
+        this.cells = grid.section.front().stream().mapToInt(grid::cell).toArray();
         this.along = new double[grid.columns];
     }
 
-    /** The half of the spot on this half of the plate; what is aimed beside the plate is spread over what falls on it. */
-    private double[] across() {
-        double[] shares = new double[grid.rows];
-        double whole = 2 * upTo(grid.edges[grid.rows]) - 1;
-        for (int y = 0; y < grid.rows; y++) {
-            shares[y] = (upTo(grid.edges[y + 1]) - upTo(grid.edges[y])) / whole;
+    /** Opens or closes the spot. What is aimed beside the faces is spread over what falls on them. */
+    void open(double radiusMm) {
+        if (Math.abs(radiusMm - radius) <= SAME * radius) {
+            return;
         }
-        return shares;
+        radius = radiusMm;
+        double sum = 0;
+        for (int i = 0; i < across.length; i++) {
+            Facet facet = grid.section.front().get(i);
+            across[i] = upTo(facet.toMm() - aim * radius) - upTo(facet.fromMm() - aim * radius);
+            sum += across[i];
+        }
+        for (int i = 0; i < across.length; i++) {
+            across[i] /= sum * grid.section.whole();
+        }
     }
 
     /** The share of a spot on one side of a line so far from its middle. */
@@ -40,21 +58,25 @@ final class Spot {
     }
 
     /**
-     * Heats the arc's face.
+     * Heats the faces.
      *
      * @param joule of the whole spot
-     * @return J that the whole plate took up
+     * @return J that the whole joint took up
      */
     double heat(double[] enthalpy, int pad, double arcX, double joule) {
-        aim(arcX);
+        if (grid.ring) {
+            aimRound(arcX);
+        } else {
+            aim(arcX);
+        }
         double taken = 0;
         for (int x = first; x < last; x++) {
-            int start = pad + x * grid.stride;
-            for (int y = 0; y < grid.rows; y++) {
-                double share = joule * along[x] * across[y];
-                enthalpy[start + y] += share / grid.volume(y);
-                taken += 2 * share;
+            int start = pad + Math.floorMod(x, grid.columns) * grid.stride;
+            double here = joule * along[Math.floorMod(x, grid.columns)];
+            for (int i = 0; i < cells.length; i++) {
+                enthalpy[start + cells[i]] += here * across[i] / grid.volume[cells[i]];
             }
+            taken += here;
         }
         return taken;
     }
@@ -72,6 +94,15 @@ final class Spot {
         for (int x = first; x < last; x++) {
             double share = share(x, arcX);
             along[x] = reflects ? share + share(x, -arcX) + share(x, 2 * length - arcX) : share;
+        }
+    }
+
+    private void aimRound(double arcX) {
+        double reach = Math.min(REACH * radius, grid.columns * grid.dx / 2 - grid.dx);
+        first = (int) Math.floor((arcX - reach) / grid.dx);
+        last = (int) Math.ceil((arcX + reach) / grid.dx);
+        for (int x = first; x < last; x++) {
+            along[Math.floorMod(x, grid.columns)] = share(x, arcX);
         }
     }
 

@@ -22,7 +22,7 @@ final class StationWatch {
     private double before = Double.NaN;
     private double beforeS;
 
-    StationWatch(PlateAsk ask, PlateGrid grid, double x) {
+    StationWatch(PlateAsk ask, Grid grid, double x) {
         this.x = x;
         this.isotherms = ask.isothermsC();
         this.thresholds = ask.thresholdsC();

@@ -9,10 +9,11 @@ final class WideKernel implements Kernel {
     private static final VectorSpecies<Double> WIDE = DoubleVector.SPECIES_PREFERRED;
 
     @Override
-    public void potentials(Bends potential, double[] enthalpy, double[] potentials, int from, int to) {
-        int lanes = WIDE.length();
+    public void potentials(Grid grid, Bends potential, double[] enthalpy, double[] potentials, int start) {
+        int[] blocks = grid.blocks(WIDE.length());
         int bends = potential.count();
-        for (int i = from; i < to; i += lanes) {
+        for (int block : blocks) {
+            int i = start + block;
             DoubleVector heat = DoubleVector.fromArray(WIDE, enthalpy, i);
             DoubleVector sum = heat.mul(potential.slope()).add(potential.constant());
             for (int bend = 0; bend < bends; bend++) {
@@ -23,18 +24,10 @@ final class WideKernel implements Kernel {
     }
 
     @Override
-    public void conduct(
-            PlateGrid grid,
-            double[] enthalpy,
-            double[] potentials,
-            int start,
-            int west,
-            int east,
-            double along,
-            double step) {
-        int lanes = WIDE.length();
+    public void conduct(Grid grid, double[] enthalpy, double[] potentials, int start, int west, int east, double step) {
         int rows = grid.rows;
-        for (int j = 0; j < grid.stride; j += lanes) {
+        double along = 1 / (grid.dx * grid.dx);
+        for (int j : grid.blocks(WIDE.length())) {
             int i = start + j;
             DoubleVector sum = DoubleVector.fromArray(WIDE, potentials, i + west)
                     .add(DoubleVector.fromArray(WIDE, potentials, i + east))

@@ -52,12 +52,14 @@ public record Segment(
             return pulse.backgroundRatio();
         }
 
-        boolean onAt(double timeS) {
+        /** The peak of the cycle, not its background. */
+        public boolean onAt(double timeS) {
             double cycles = (timeS - originS) * pulse.rateHz();
             return cycles - Math.floor(cycles) < pulse.onFraction();
         }
 
-        double backgroundA(double peakA) {
+        /** Background under a peak, A. */
+        public double backgroundA(double peakA) {
             return Math.min(peakA, Math.max(leastA, pulse.backgroundRatio() * peakA));
         }
     }
@@ -67,7 +69,7 @@ public record Segment(
     }
 
     /** The current without its pulse, A. */
-    double envelopeA(double timeS) {
+    public double envelopeA(double timeS) {
         double length = lengthS();
         return length <= 0 ? toA : fromA + (toA - fromA) * (timeS - startS) / length;
     }

@@ -6,6 +6,7 @@ import vastarc.core.consumable.WireAlloy;
 import vastarc.core.finding.Caution;
 import vastarc.core.heat.Demand;
 import vastarc.core.heat.HeatSolution;
+import vastarc.core.heat.Pool;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Finish;
 import vastarc.core.joint.Joint;
@@ -24,12 +25,10 @@ import vastarc.core.wording.Phrase;
 /** The cautions that matter for this joint, the most telling first. */
 final class CautionRules {
 
-    private static final double FILM_RUPTURE = 6;
     private static final double LONG_SHIELD_S = 15;
     private static final double LARGE_GAP_SHARE = 0.3;
     private static final double UNEQUAL_RATIO = 1.2;
     private static final double STEEP_COPE_DEG = 75;
-    private static final double GRAVITY = 9.81;
     private static final double GROUND_BACK_FROM_MM = 5;
 
     private CautionRules() {}
@@ -188,12 +187,8 @@ final class CautionRules {
         };
     }
 
-    /** w ≤ 2γ/(ρ g t + p/2), p = 230 (I/100)² Pa, and w ≤ 6 t, mm [textbook form, judgement factors]. */
     private static double backLimitMm(Plan plan) {
-        double t = plan.heat().pool().thicknessMm();
-        double pressure = 230 * Math.pow(plan.peakA() / 100, 2);
-        double head = plan.heat().metal().liquidDensityKgPerM3() * GRAVITY * t * 1e-3 + 0.5 * pressure;
-        return Math.min(FILM_RUPTURE * t, 2 * plan.heat().metal().surfaceTensionNPerM() / head * 1000);
+        return Pool.widestBackMm(plan.heat().metal(), plan.heat().pool().thicknessMm(), plan.peakA());
     }
 
     /**

@@ -162,8 +162,8 @@ class PlateRunTest {
         double hot = 1700;
         double cold = 200;
         Melt melt = Melt.constant(conductivity, heat, freezes - 2, freezes + 2, latent);
-        PlateGrid grid = new PlateGrid(60, 4, 2, Quality.PROOF);
-        Field field = new Field(grid, melt, cold, cold, 0, Kernel.best());
+        Grid grid = Grid.ofPlate(60, 4, 2, Quality.PROOF);
+        Field field = new Field(grid, melt, cold, Loss.linear(cold, 0), Kernel.best());
         for (int i = field.pad + grid.columns / 2 * grid.stride; i < field.enthalpy.length - field.pad; i++) {
             field.enthalpy[i] = melt.enthalpy().at(hot);
         }

@@ -1,0 +1,183 @@
+package vastarc.core.rehearsal;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * A joint cut across its seam into cells, y across and z down from the root, mm. What is not metal stays empty.
+ *
+ * @param shape  where the metal is
+ * @param across edges of the rows
+ * @param down   edges of the layers
+ * @param front  the faces that the arc sees, in order along them
+ * @param back   the faces behind, in order along them
+ * @param bare   every face that gives heat to the air; ends where the metal goes on are none
+ */
+record Section(Shape shape, double[] across, double[] down, List<Facet> front, List<Facet> back, List<Facet> bare) {
+
+    /** Legs are followed so far from the root, mm. */
+    static final double LEG_MM = 40;
+
+    private static final double NEAR = 1e-9;
+
+    /** Which way a facet looks. */
+    enum Side {
+        UP(0, -1),
+        DOWN(0, 1),
+        LEFT(-1, 0),
+        RIGHT(1, 0);
+
+        final int dy;
+        final int dz;
+
+        Side(int dy, int dz) {
+            this.dy = dy;
+            this.dz = dz;
+        }
+
+        boolean isLevel() {
+            return dz != 0;
+        }
+    }
+
+    /** A joint's outline. */
+    interface Shape {
+
+        boolean isMetal(double y, double z);
+
+        /** How far along the arc's faces a place on them lies from the root; not a number where it is not on them. */
+        double front(double y, double z, Side side);
+
+        /** The same of the faces behind. */
+        double back(double y, double z, Side side);
+
+        /** The arc's axis from straight above the root, degrees; positive leans over the side of growing y. */
+        default double leanDeg() {
+            return 0;
+        }
+
+        /** Nothing passes through this level between what lies above and below it. */
+        default boolean isParted(double y, double z) {
+            return false;
+        }
+
+        /** Only half of it is cut, the other half is its mirror image. */
+        default boolean isMirrored() {
+            return false;
+        }
+    }
+
+    /**
+     * The side of a cell that looks into the open.
+     *
+     * @param row      of the cell
+     * @param layer    of the cell
+     * @param lengthMm of the facet across the seam
+     * @param deepMm   of the cell behind it
+     * @param placeMm  distance of its middle from the root along the faces
+     * @param fromMm   where it begins across the arc's axis
+     * @param toMm     where it ends, not before that
+     */
+    record Facet(
+            int row,
+            int layer,
+            Side side,
+            double lengthMm,
+            double deepMm,
+            double placeMm,
+            double fromMm,
+            double toMm) {}
+
+    static Section of(Shape shape, double[] across, double[] down) {
+        Section cut = new Section(shape, across, down, List.of(), List.of(), List.of());
+        List<Facet> front = new ArrayList<>();
+        List<Facet> back = new ArrayList<>();
+        List<Facet> bare = new ArrayList<>();
+        for (int layer = 0; layer < down.length - 1; layer++) {
+            for (int row = 0; row < across.length - 1; row++) {
+                if (cut.isMetal(row, layer)) {
+                    for (Side side : Side.values()) {
+                        cut.sort(row, layer, side, front, back, bare);
+                    }
+                }
+            }
+        }
+        front.sort(Comparator.comparingDouble(Facet::placeMm));
+        back.sort(Comparator.comparingDouble(Facet::placeMm));
+        return new Section(shape, across, down, List.copyOf(front), List.copyOf(back), List.copyOf(bare));
+    }
+
+    private void sort(int row, int layer, Side side, List<Facet> front, List<Facet> back, List<Facet> bare) {
+        if (isMetal(row + side.dy, layer + side.dz)) {
+            return;
+        }
+        double y = side.dy == 0 ? middle(across, row) : across[row + (side.dy + 1) / 2];
+        double z = side.dz == 0 ? middle(down, layer) : down[layer + (side.dz + 1) / 2];
+        boolean mirror = shape.isMirrored() && side == Side.LEFT && Math.abs(y) < NEAR;
+        boolean goesOn = Math.abs(side.isLevel() ? z : y) > LEG_MM - NEAR;
+        if (mirror || goesOn) {
+            return;
+        }
+        double ahead = shape.front(y, z, side);
+        double behind = shape.back(y, z, side);
+        Facet facet = facet(row, layer, side, Double.isNaN(ahead) ? behind : ahead);
+        bare.add(facet);
+        if (!Double.isNaN(ahead)) {
+            front.add(facet);
+        } else if (!Double.isNaN(behind)) {
+            back.add(facet);
+        }
+    }
+
+    private Facet facet(int row, int layer, Side side, double place) {
+        double width = across[row + 1] - across[row];
+        double height = down[layer + 1] - down[layer];
+        double lean = Math.toRadians(shape.leanDeg());
+        double y = across[row + (side == Side.RIGHT ? 1 : 0)];
+        double z = down[layer + (side == Side.DOWN ? 1 : 0)];
+        double otherY = side.isLevel() ? across[row + 1] : y;
+        double otherZ = side.isLevel() ? z : down[layer + 1];
+        double one = y * Math.cos(lean) + z * Math.sin(lean);
+        double other = otherY * Math.cos(lean) + otherZ * Math.sin(lean);
+        return new Facet(
+                row,
+                layer,
+                side,
+                side.isLevel() ? width : height,
+                side.isLevel() ? height : width,
+                place,
+                Math.min(one, other),
+                Math.max(one, other));
+    }
+
+    boolean isMetal(int row, int layer) {
+        return row >= 0
+                && layer >= 0
+                && row < across.length - 1
+                && layer < down.length - 1
+                && shape.isMetal(middle(across, row), middle(down, layer));
+    }
+
+    /** Heat can pass from a cell to the one below it. */
+    boolean isJoinedBelow(int row, int layer) {
+        return isMetal(row, layer) && isMetal(row, layer + 1) && !shape.isParted(middle(across, row), down[layer + 1]);
+    }
+
+    private static double middle(double[] edges, int cell) {
+        return (edges[cell] + edges[cell + 1]) / 2;
+    }
+
+    int rows() {
+        return across.length - 1;
+    }
+
+    int layers() {
+        return down.length - 1;
+    }
+
+    /** The whole joint over what is cut of it. */
+    double whole() {
+        return shape.isMirrored() ? 2 : 1;
+    }
+}

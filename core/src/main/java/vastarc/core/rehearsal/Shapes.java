@@ -1,0 +1,236 @@
+package vastarc.core.rehearsal;
+
+import vastarc.core.rehearsal.Section.Shape;
+import vastarc.core.rehearsal.Section.Side;
+
+/** Outlines of joints, the root at y = 0, z = 0, the arc above. Places on faces count from the root; one side of it may count below 0. */
+final class Shapes {
+
+    private static final double NEAR = 1e-6;
+    private static final double CORNER_LEAN_DEG = 45;
+
+    private Shapes() {}
+
+    private static boolean isIn(double value, double from, double to) {
+        return value > from && value < to;
+    }
+
+    private static boolean isOn(double value, double line) {
+        return Math.abs(value - line) < NEAR;
+    }
+
+    /** Half of a flat plate, or of two alike that meet edge to edge; its far edge gives off nothing. */
+    record Plate(double halfWidthMm, double thicknessMm) implements Shape {
+
+        @Override
+        public boolean isMetal(double y, double z) {
+            return isIn(y, 0, halfWidthMm) && isIn(z, 0, thicknessMm);
+        }
+
+        @Override
+        public double front(double y, double z, Side side) {
+            return side == Side.UP ? y : Double.NaN;
+        }
+
+        @Override
+        public double back(double y, double z, Side side) {
+            return side == Side.DOWN ? y : Double.NaN;
+        }
+
+        @Override
+        public boolean isMirrored() {
+            return true;
+        }
+    }
+
+    /** Two flat members, faces level: the base at y above 0, the abutting one below. */
+    record Unequal(double legMm, double baseMm, double abuttingMm) implements Shape {
+
+        @Override
+        public boolean isMetal(double y, double z) {
+            return isIn(y, -legMm, legMm) && isIn(z, 0, y > 0 ? baseMm : abuttingMm);
+        }
+
+        @Override
+        public double front(double y, double z, Side side) {
+            return side == Side.UP ? y : Double.NaN;
+        }
+
+        @Override
+        public double back(double y, double z, Side side) {
+            return side == Side.DOWN ? y : Double.NaN;
+        }
+    }
+
+    /**
+     * Half of a V, filled with metal up to a level: the root's gap counts as closed by its wire.
+     *
+     * @param levelMm  from the face down to what is filled
+     * @param landMm   height of the unbevelled edge
+     * @param halfGapMm half the gap at the root
+     * @param tangent  of half the angle
+     * @param stripMm  thickness of a strip behind it; 0 without
+     */
+    record Groove(
+            double legMm,
+            double thicknessMm,
+            double levelMm,
+            double landMm,
+            double halfGapMm,
+            double tangent,
+            double stripMm)
+            implements Shape {
+
+        private static final double STRIP_HALF_MM = 15;
+
+        @Override
+        public boolean isMetal(double y, double z) {
+            if (z > thicknessMm) {
+                return isIn(y, 0, STRIP_HALF_MM) && z < thicknessMm + stripMm;
+            }
+            return isIn(y, 0, legMm) && z > 0 && (z > levelMm || y > openTo(z));
+        }
+
+        /** Half the width of the groove at a depth, mm. */
+        double openTo(double z) {
+            return halfGapMm + Math.max(0, thicknessMm - landMm - z) * tangent;
+        }
+
+        @Override
+        public double front(double y, double z, Side side) {
+            return side == Side.UP || side == Side.LEFT ? y : Double.NaN;
+        }
+
+        @Override
+        public double back(double y, double z, Side side) {
+            return side == Side.DOWN ? y : Double.NaN;
+        }
+
+        @Override
+        public boolean isMirrored() {
+            return true;
+        }
+    }
+
+    /** Two sheets side by side, the arc on their edges; the base at y above 0. */
+    record Edge(double legMm, double baseMm, double abuttingMm) implements Shape {
+
+        @Override
+        public boolean isMetal(double y, double z) {
+            return isIn(y, isMirrored() ? 0 : -abuttingMm, baseMm) && isIn(z, 0, legMm);
+        }
+
+        @Override
+        public double front(double y, double z, Side side) {
+            return side == Side.UP ? y : Double.NaN;
+        }
+
+        @Override
+        public double back(double y, double z, Side side) {
+            return Double.NaN;
+        }
+
+        @Override
+        public boolean isMirrored() {
+            return baseMm == abuttingMm;
+        }
+    }
+
+    /** Two sheets at a right angle, the arc on the outside of the corner; the base level, the abutting one upright. */
+    record OutsideCorner(double legMm, double baseMm, double abuttingMm) implements Shape {
+
+        /** A bead over a corner is measured straight across. */
+        private static final double ACROSS = Math.sqrt(0.5);
+
+        @Override
+        public boolean isMetal(double y, double z) {
+            return isIn(y, 0, legMm) && isIn(z, 0, baseMm) || isIn(y, 0, abuttingMm) && isIn(z, 0, legMm);
+        }
+
+        @Override
+        public double front(double y, double z, Side side) {
+            return switch (side) {
+                case UP -> y * ACROSS;
+                case LEFT -> -z * ACROSS;
+                default -> Double.NaN;
+            };
+        }
+
+        @Override
+        public double back(double y, double z, Side side) {
+            return side == Side.DOWN && y > abuttingMm
+                    ? y - abuttingMm
+                    : side == Side.RIGHT && z > baseMm ? baseMm - z : Double.NaN;
+        }
+
+        @Override
+        public double leanDeg() {
+            return -CORNER_LEAN_DEG;
+        }
+    }
+
+    /**
+     * A member that stands on another, the arc in the corner.
+     *
+     * @param goesOnMm   the base goes on so far behind the upright
+     * @param backOfBase the back that is watched is the base's; else the upright's
+     */
+    record Tee(double legMm, double baseMm, double uprightMm, double goesOnMm, boolean backOfBase) implements Shape {
+
+        @Override
+        public boolean isMetal(double y, double z) {
+            return isIn(z, 0, baseMm) && isIn(y, -goesOnMm, legMm) || isIn(y, -uprightMm, 0) && isIn(z, -legMm, 0);
+        }
+
+        @Override
+        public double front(double y, double z, Side side) {
+            return side == Side.UP && y > 0 && isOn(z, 0) ? y : side == Side.RIGHT && isOn(y, 0) ? z : Double.NaN;
+        }
+
+        @Override
+        public double back(double y, double z, Side side) {
+            boolean behind = backOfBase ? side == Side.DOWN : side == Side.LEFT && isOn(y, -uprightMm);
+            return behind ? backOfBase ? y : z : Double.NaN;
+        }
+
+        @Override
+        public double leanDeg() {
+            return CORNER_LEAN_DEG;
+        }
+    }
+
+    /** A sheet on another, the arc on its edge. Between them nothing passes but close to the edge, where they are fused. */
+    record Lap(double legMm, double baseMm, double upperMm) implements Shape {
+
+        private static final double FUSED_MM = 1.5;
+
+        @Override
+        public boolean isMetal(double y, double z) {
+            return isIn(y, -legMm, legMm) && isIn(z, 0, baseMm) || isIn(y, -legMm, 0) && isIn(z, -upperMm, 0);
+        }
+
+        @Override
+        public boolean isParted(double y, double z) {
+            return isOn(z, 0) && y < -FUSED_MM;
+        }
+
+        @Override
+        public double front(double y, double z, Side side) {
+            return switch (side) {
+                case UP -> isOn(z, 0) ? y : y - upperMm;
+                case RIGHT -> isOn(y, 0) ? z : Double.NaN;
+                default -> Double.NaN;
+            };
+        }
+
+        @Override
+        public double back(double y, double z, Side side) {
+            return side == Side.DOWN ? y : Double.NaN;
+        }
+
+        @Override
+        public double leanDeg() {
+            return CORNER_LEAN_DEG;
+        }
+    }
+}

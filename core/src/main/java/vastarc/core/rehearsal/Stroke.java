@@ -1,0 +1,186 @@
+package vastarc.core.rehearsal;
+
+import java.util.Optional;
+import vastarc.core.heat.Arc;
+import vastarc.core.heat.HeatSolution;
+import vastarc.core.score.Score;
+import vastarc.core.score.ScoreKey;
+import vastarc.core.score.Segment;
+import vastarc.core.score.Timeline;
+
+/**
+ * The arc's way along the seam as score and hand lead it: where it is, how hot, how wide. Slopes, pulses and end are the score's; the torch
+ * goes while it welds and stands while it starts and ends. A hand faster or slower than the score takes less or more time for the seam.
+ */
+final class Stroke {
+
+    /** Pulses faster than this are felt as their average, 1/s (judgement). */
+    static final double FELT_BELOW_HZ = 10;
+
+    private static final double LEAST_SIGMA_MM = 0.4;
+    private static final double MOST_SIGMA_MM = 2.5;
+    private static final double SPREAD_PER_ARC_MM = 0.15;
+    private static final double USUAL_ARC_MM = 2;
+    private static final double DAB_SHARE = 0.3;
+    private static final double FED_FROM = 0.5;
+
+    private final Timeline timeline;
+    private final Score score;
+    private final Hand hand;
+    private final double wireW;
+    private final double scoreMmPerS;
+    private final double handMmPerS;
+    private final double arcMm;
+    private final double stopsAtMm;
+    private final double workingA;
+    private final double goesFromS;
+    private final double goesToS;
+    private final Straying pace;
+    private final Straying height;
+    private final double outS;
+
+    private double s;
+    private double realS;
+    private double xMm;
+    private double owedJ;
+    private double currentA;
+    private double radiusMm;
+    private int index;
+
+    /**
+     * @param startMm where the arc strikes
+     * @param goesMm  how far it goes
+     * @param wireW   what melting the wire takes while it is fed, W
+     */
+    Stroke(Score score, Hand hand, double startMm, double goesMm, double wireW) {
+        HeatSolution heat = score.sheet().heat();
+        this.score = score;
+        this.timeline = score.timeline();
+        this.hand = hand;
+        this.wireW = wireW;
+        this.scoreMmPerS = heat.demand().speedMmPerS();
+        this.handMmPerS = hand.travelMmPerMin().orElse(60 * scoreMmPerS) / 60;
+        this.arcMm = hand.arcMm().orElse(heat.demand().arcMm());
+        this.stopsAtMm = startMm + goesMm;
+        this.workingA = score.values().of(ScoreKey.WORKING_CURRENT);
+        this.goesFromS = score.foot().map(Score.FootTimes::inS).orElse(0.0);
+        this.goesToS = score.foot()
+                .map(foot -> foot.outS() - score.values().of(ScoreKey.FOOT_OUT))
+                .orElse(Double.MAX_VALUE);
+        this.pace = new Straying(hand.seed(), hand.scatterPercent() / 100);
+        this.height = new Straying(hand.seed() + 1, hand.scatterPercent() / 100);
+        this.outS = timeline.arcOutS();
+        this.xMm = startMm;
+        while (index < timeline.segments().size() - 1 && !segment().phase().isArc()) {
+            index++;
+        }
+        this.s = segment().startS();
+    }
+
+    private Segment segment() {
+        return timeline.segments().get(index);
+    }
+
+    boolean isOut() {
+        return s >= outS;
+    }
+
+    /** The arc goes along the seam. */
+    boolean goes() {
+        return segment().phase().travels() && s >= goesFromS && s < goesToS && xMm < stopsAtMm;
+    }
+
+    double xMm() {
+        return xMm;
+    }
+
+    /** Since the strike, s. */
+    double realS() {
+        return realS;
+    }
+
+    double currentA() {
+        return isOut() ? 0 : currentA;
+    }
+
+    /** e⁻² radius of the arc's heat, mm: twice σ = 0.6 + 0.006 I within 0.4 to 2.5, a longer arc wider. Source: judgement. */
+    double radiusMm() {
+        return radiusMm;
+    }
+
+    /** Score time that the whole way takes, s. */
+    double lengthS() {
+        return outS - s;
+    }
+
+    /**
+     * Goes on by a step.
+     *
+     * @return J that the plate gets in it
+     */
+    double advance(double stepS) {
+        boolean going = goes();
+        double straying = hand.isSteady() ? 0 : pace.at(realS);
+        double speed = handMmPerS * (1 + straying);
+        double joule = joule(stepS, going);
+        s += going ? stepS * speed / scoreMmPerS : stepS;
+        xMm = going ? Math.min(stopsAtMm, xMm + speed * stepS) : xMm;
+        realS += stepS;
+        while (index < timeline.segments().size() - 1 && segment().endS() <= s) {
+            index++;
+        }
+        return joule;
+    }
+
+    /**
+     * Time that passes after the arc.
+     *
+     * @return 0 J
+     */
+    double rest(double stepS) {
+        realS += stepS;
+        return 0;
+    }
+
+    private double joule(double stepS, boolean going) {
+        if (!segment().phase().isArc()) {
+            return 0;
+        }
+        Arc arc = new Arc(arcMm * (1 + (hand.isSteady() ? 0 : height.at(realS))));
+        double envelope = segment().envelopeA(Math.min(s, segment().endS()));
+        double arcW = watts(arc, envelope);
+        double sigma = Math.max(LEAST_SIGMA_MM, Math.min(MOST_SIGMA_MM, 0.6 + 0.006 * currentA));
+        radiusMm = 2 * sigma * (1 + SPREAD_PER_ARC_MM * (arc.lengthMm() - USUAL_ARC_MM));
+        double fed = going && envelope >= FED_FROM * workingA ? wireW * lump() * Math.min(1, envelope / workingA) : 0;
+        double want = owedJ + fed * stepS;
+        double taken = Math.min(want, arcW * stepS);
+        owedJ = want - taken;
+        return arcW * stepS - taken;
+    }
+
+    /** Heat of the arc at an envelope current, with the pulse laid over it, W. */
+    private double watts(Arc arc, double envelopeA) {
+        Optional<Segment.Beat> beat = segment().beat();
+        if (beat.isEmpty()) {
+            currentA = envelopeA;
+        } else if (beat.get().rateHz() <= FELT_BELOW_HZ) {
+            currentA = beat.get().onAt(realS) ? envelopeA : beat.get().backgroundA(envelopeA);
+        } else {
+            double on = beat.get().onFraction();
+            double low = beat.get().backgroundA(envelopeA);
+            currentA = on * envelopeA + (1 - on) * low;
+            return Arc.EFFICIENCY * (on * arc.powerW(envelopeA) + (1 - on) * arc.powerW(low));
+        }
+        return Arc.EFFICIENCY * arc.powerW(currentA);
+    }
+
+    /** Dabs take their heat in lumps; wire that is laid takes it evenly. */
+    private double lump() {
+        double rate = score.rhythm().dabsPerS();
+        if (rate <= 0) {
+            return 1;
+        }
+        double dabs = realS * rate;
+        return dabs - Math.floor(dabs) < DAB_SHARE ? 1 / DAB_SHARE : 0;
+    }
+}

@@ -1,0 +1,174 @@
+package vastarc.core.rehearsal;
+
+import java.util.ArrayList;
+import java.util.List;
+import vastarc.core.heat.Pool;
+import vastarc.core.joint.Penetration;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.wording.Phrase;
+
+/** What a rehearsal says in words, and what it cannot say. Bounds are judgement. */
+public final class Verdict {
+
+    /** Sheet and rehearsal agree within this share. */
+    public static final double AGREES = 0.12;
+
+    private static final double ALL_THROUGH = 85;
+    private static final double SCARCELY_THROUGH = 5;
+    private static final double EVEN = 12;
+    private static final double END_WIDER = 1.25;
+    private static final double START_NARROWER = 0.8;
+    private static final double WARMER_K = 80;
+    private static final double DEEP_OF_THICKNESS = 0.1;
+
+    private final RehearsalAsk ask;
+    private final Rehearsal made;
+    private final List<Phrase> said = new ArrayList<>();
+
+    private Verdict(RehearsalAsk ask, Rehearsal made) {
+        this.ask = ask;
+        this.made = made;
+    }
+
+    /** What came of it, the gravest first. */
+    public static List<Phrase> of(RehearsalAsk ask, Rehearsal made) {
+        return new Verdict(ask, made).said();
+    }
+
+    /** What it leaves out, and what is taken instead. */
+    public static List<Phrase> limits(RehearsalAsk ask) {
+        List<Phrase> limits = new ArrayList<>();
+        limits.add(Phrase.of("rehearsal.limit.shape"));
+        limits.add(Phrase.of("rehearsal.limit.arc", Quantity.millimetres(arcRadiusMm(ask))));
+        limits.add(Phrase.of("rehearsal.limit.legs", Quantity.millimetres(ask.legMm())));
+        if (ask.joint().isDissimilar()) {
+            limits.add(Phrase.of(
+                    "rehearsal.limit.metal",
+                    Phrase.of("material." + ask.joint().material().name())));
+        }
+        if (ask.joint().preparation().isBevelledT()) {
+            limits.add(Phrase.of("rehearsal.limit.bevel"));
+        }
+        if (ask.joint().form().isTube()) {
+            limits.add(Phrase.of(ask.isRing() ? "rehearsal.limit.tube" : "rehearsal.limit.stretch"));
+        }
+        if (ask.score().rhythm().wire()) {
+            limits.add(Phrase.of("rehearsal.limit.wire"));
+        }
+        limits.add(Phrase.of("rehearsal.limit.warping"));
+        return List.copyOf(limits);
+    }
+
+    private static double arcRadiusMm(RehearsalAsk ask) {
+        double working = ask.score().sheet().setting(SettingKey.WORKING_CURRENT).value();
+        return 2 * Math.max(0.4, Math.min(2.5, 0.6 + 0.006 * working));
+    }
+
+    private List<Phrase> said() {
+        through();
+        ends();
+        evenness();
+        crater();
+        colour();
+        agreement();
+        return List.copyOf(said);
+    }
+
+    private void say(String code, Object... arguments) {
+        said.add(Phrase.of("rehearsal.says." + code, arguments));
+    }
+
+    private void through() {
+        Penetration wanted = ask.score().sheet().penetration();
+        boolean solid = wanted != Penetration.FULL && wanted != Penetration.THROUGH;
+        Quantity percent = Quantity.percent(made.throughPercent());
+        if (!ask.joint().hasOpenBack()) {
+            say("noBack");
+        } else if (solid) {
+            say(made.throughPercent() > SCARCELY_THROUGH ? "backMelts" : "backSolid", percent);
+        } else if (made.throughPercent() >= ALL_THROUGH) {
+            say(
+                    "through",
+                    Quantity.millimetres(made.widths().backMm()),
+                    Quantity.millimetres(made.throughMm().orElse(0)));
+        } else {
+            say("notThrough", percent);
+        }
+        if (ask.joint().hasOpenBack() && !ask.joint().isCorner() && made.widestBackMm() > backLimitMm()) {
+            say("falls", Quantity.millimetres(made.widestBackMm()), Quantity.millimetres(backLimitMm()));
+        }
+    }
+
+    private double backLimitMm() {
+        return Pool.widestBackMm(
+                ask.joint().material().properties(),
+                ask.joint().thinnerMm(),
+                ask.score().sheet().setting(SettingKey.WORKING_CURRENT).value());
+    }
+
+    private void ends() {
+        double middle = made.widths().frontMm();
+        Rehearsal.Ends ends = made.ends();
+        Quantity end = Quantity.millimetres(ends.endMm());
+        if (ends.endMm() > END_WIDER * middle) {
+            say(ends.meets() ? "tieInWide" : "endWide", end, Quantity.millimetres(middle));
+        }
+        if (ends.startMm() < START_NARROWER * middle) {
+            say("startCold", Quantity.millimetres(ends.startMm()), Quantity.millimetres(middle));
+        }
+        if (ends.startMm() > END_WIDER * middle) {
+            say("startWide", Quantity.millimetres(ends.startMm()), Quantity.millimetres(middle));
+        }
+    }
+
+    private void evenness() {
+        Quantity spread = Quantity.percent(made.widths().frontSpread());
+        say(made.widths().frontSpread() <= EVEN ? "even" : "uneven", spread);
+        if (made.buildUpK() > WARMER_K) {
+            double melts = ask.joint().material().properties().meltC();
+            double working =
+                    ask.score().sheet().setting(SettingKey.WORKING_CURRENT).value();
+            double less =
+                    working * made.buildUpK() / (melts - ask.heat().practice().preheatC());
+            say("warms", Quantity.of(made.buildUpK(), Unit.KELVIN), Quantity.amperes(less));
+        }
+    }
+
+    private void crater() {
+        Quantity depth = Quantity.millimetres(made.crater().depthMm());
+        boolean deep = made.crater().depthMm() > DEEP_OF_THICKNESS * ask.joint().thinnerMm();
+        say(deep ? "craterDeep" : "crater", depth);
+    }
+
+    private void colour() {
+        if (made.frontTint().judged()) {
+            say("colour", made.frontTint().colour(), made.frontTint().endColour());
+        }
+    }
+
+    private void agreement() {
+        Rehearsal.Widths widths = made.widths();
+        Quantity here = Quantity.millimetres(widths.frontMm());
+        Quantity sheet = Quantity.millimetres(widths.sheetFrontMm());
+        if (agrees(widths)) {
+            say("agrees", here, sheet);
+        } else if (!ask.hand().isSteady()
+                || ask.hand().travelMmPerMin().isPresent()
+                || ask.wireMm().isPresent()) {
+            say("differs.hand", here, sheet);
+        } else {
+            say(
+                    widths.frontMm() > widths.sheetFrontMm() ? "differs.wider" : "differs.narrower",
+                    here,
+                    sheet,
+                    Quantity.millimetres(arcRadiusMm(ask)));
+        }
+    }
+
+    /** The bead in the middle is as wide as the sheet reckons, within {@link #AGREES}. */
+    public static boolean agrees(Rehearsal.Widths widths) {
+        return Math.abs(widths.frontMm() - widths.sheetFrontMm()) <= AGREES * widths.sheetFrontMm();
+    }
+}
