@@ -16,8 +16,8 @@ public final class Film {
     public static final double STEP_C = 7;
 
     private static final int MOST_COLUMNS = 160;
-    private static final double FACES_MM = 20;
-    private static final double SECTION_MM = 12;
+    private static final double FACES_MM = 16;
+    private static final double SECTION_MM = 8;
 
     private final List<Frame> frames = new ArrayList<>();
     private @Nullable Layout layout;

@@ -153,7 +153,7 @@ public final class PlateRun {
             return;
         }
         double arcX = ask.source().x(s);
-        double most = ask.initialC();
+        double most = view.reached() < field.grid.columns ? ask.initialC() : Double.NEGATIVE_INFINITY;
         for (int column = 0; column < view.reached(); column++) {
             most = Math.max(most, view.seam(column, Face.TOP));
         }

@@ -6,7 +6,7 @@ import java.util.OptionalDouble;
 /**
  * What came of a rehearsal.
  *
- * @param along        bead along the seam, a place a millimetre
+ * @param along        bead along the seam, a place every half millimetre
  * @param widths       the bead in the middle of the seam
  * @param throughPercent share of the seam whose back was molten, %
  * @param throughMm    how far the arc had gone when the back first melted; empty where it never did

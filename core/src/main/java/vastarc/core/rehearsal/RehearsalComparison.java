@@ -36,16 +36,16 @@ public final class RehearsalComparison {
 
     public static List<Line> of(Rehearsal one, Rehearsal other) {
         return Stream.of(
-                        line("front", one.widths().frontMm(), other.widths().frontMm(), Unit.MILLIMETRE),
-                        line("back", one.widths().backMm(), other.widths().backMm(), Unit.MILLIMETRE),
+                        line("front", one.widths().frontMm(), other.widths().frontMm(), Unit.RULED_MILLIMETRE),
+                        line("back", one.widths().backMm(), other.widths().backMm(), Unit.RULED_MILLIMETRE),
                         line(
                                 "spread",
                                 one.widths().frontSpread(),
                                 other.widths().frontSpread(),
                                 Unit.PERCENT),
                         line("through", one.throughPercent(), other.throughPercent(), Unit.PERCENT),
-                        line("start", one.ends().startMm(), other.ends().startMm(), Unit.MILLIMETRE),
-                        line("end", one.ends().endMm(), other.ends().endMm(), Unit.MILLIMETRE),
+                        line("start", one.ends().startMm(), other.ends().startMm(), Unit.RULED_MILLIMETRE),
+                        line("end", one.ends().endMm(), other.ends().endMm(), Unit.RULED_MILLIMETRE),
                         line("crater", one.crater().depthMm(), other.crater().depthMm(), Unit.MILLIMETRE),
                         new Line("ripple", quantity(one.rippleMm()), quantity(other.rippleMm())),
                         line("buildUp", one.buildUpK(), other.buildUpK(), Unit.KELVIN),

@@ -27,7 +27,7 @@ final class SeamStory {
     private static final double LATE = 0.7;
     private static final double AHEAD_MM = 15;
     private static final double HELD_MM2 = 1;
-    private static final double LISTED_MM = 1;
+    private static final double LISTED_MM = 0.5;
     private static final double TOUCH_C = 50;
     private static final double STILL_W_PER_MM2K = 21e-6;
 

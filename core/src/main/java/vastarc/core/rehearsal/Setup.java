@@ -55,7 +55,7 @@ public record Setup(WeldPlan.Ask plan, Hand hand, Quality quality, double legMm,
     }
 
     /** With an own value of the sheet. */
-    Setup own(SettingKey key, double value) {
+    public Setup own(SettingKey key, double value) {
         Map<SettingKey, Double> values = new EnumMap<>(SettingKey.class);
         values.putAll(plan.own().values());
         values.put(key, value);
@@ -63,7 +63,7 @@ public record Setup(WeldPlan.Ask plan, Hand hand, Quality quality, double legMm,
     }
 
     /** With an own value that only a score has. */
-    Setup own(ScoreKey key, double value) {
+    public Setup own(ScoreKey key, double value) {
         Map<ScoreKey, Double> values = new EnumMap<>(ScoreKey.class);
         values.putAll(plan.choices().own());
         values.put(key, value);

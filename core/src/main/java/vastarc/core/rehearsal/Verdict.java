@@ -21,6 +21,7 @@ public final class Verdict {
     private static final double END_WIDER = 1.25;
     private static final double START_NARROWER = 0.8;
     private static final double WARMER_K = 80;
+    private static final double LEAST_CRATER_MM = 0.05;
     private static final double DEEP_OF_THICKNESS = 0.1;
 
     private final RehearsalAsk ask;
@@ -41,8 +42,8 @@ public final class Verdict {
     public static List<Phrase> limits(RehearsalAsk ask) {
         List<Phrase> limits = new ArrayList<>();
         limits.add(Phrase.of("rehearsal.limit.shape"));
-        limits.add(Phrase.of("rehearsal.limit.arc", Quantity.millimetres(arcRadiusMm(ask))));
-        limits.add(Phrase.of("rehearsal.limit.legs", Quantity.millimetres(ask.legMm())));
+        limits.add(Phrase.of("rehearsal.limit.arc", Quantity.ruled(arcRadiusMm(ask))));
+        limits.add(Phrase.of("rehearsal.limit.legs", Quantity.ruled(ask.legMm())));
         if (ask.joint().isDissimilar()) {
             limits.add(Phrase.of(
                     "rehearsal.limit.metal",
@@ -91,13 +92,13 @@ public final class Verdict {
         } else if (made.throughPercent() >= ALL_THROUGH) {
             say(
                     "through",
-                    Quantity.millimetres(made.widths().backMm()),
-                    Quantity.millimetres(made.throughMm().orElse(0)));
+                    Quantity.ruled(made.widths().backMm()),
+                    Quantity.ruled(made.throughMm().orElse(0)));
         } else {
             say("notThrough", percent);
         }
         if (ask.joint().hasOpenBack() && !ask.joint().isCorner() && made.widestBackMm() > backLimitMm()) {
-            say("falls", Quantity.millimetres(made.widestBackMm()), Quantity.millimetres(backLimitMm()));
+            say("falls", Quantity.ruled(made.widestBackMm()), Quantity.ruled(backLimitMm()));
         }
     }
 
@@ -111,15 +112,15 @@ public final class Verdict {
     private void ends() {
         double middle = made.widths().frontMm();
         Rehearsal.Ends ends = made.ends();
-        Quantity end = Quantity.millimetres(ends.endMm());
+        Quantity end = Quantity.ruled(ends.endMm());
         if (ends.endMm() > END_WIDER * middle) {
-            say(ends.meets() ? "tieInWide" : "endWide", end, Quantity.millimetres(middle));
+            say(ends.meets() ? "tieInWide" : "endWide", end, Quantity.ruled(middle));
         }
         if (ends.startMm() < START_NARROWER * middle) {
-            say("startCold", Quantity.millimetres(ends.startMm()), Quantity.millimetres(middle));
+            say("startCold", Quantity.ruled(ends.startMm()), Quantity.ruled(middle));
         }
         if (ends.startMm() > END_WIDER * middle) {
-            say("startWide", Quantity.millimetres(ends.startMm()), Quantity.millimetres(middle));
+            say("startWide", Quantity.ruled(ends.startMm()), Quantity.ruled(middle));
         }
     }
 
@@ -137,7 +138,11 @@ public final class Verdict {
     }
 
     private void crater() {
-        Quantity depth = Quantity.millimetres(made.crater().depthMm());
+        Quantity depth = Quantity.ruled(made.crater().depthMm());
+        if (made.crater().depthMm() < LEAST_CRATER_MM) {
+            say("noCrater");
+            return;
+        }
         boolean deep = made.crater().depthMm() > DEEP_OF_THICKNESS * ask.joint().thinnerMm();
         say(deep ? "craterDeep" : "crater", depth);
     }
@@ -145,13 +150,18 @@ public final class Verdict {
     private void colour() {
         if (made.frontTint().judged()) {
             say("colour", made.frontTint().colour(), made.frontTint().endColour());
+            if (made.backTint().judged()
+                    && !ask.heat().practice().purged()
+                    && ask.joint().hasOpenBack()) {
+                say("backInAir", made.backTint().endColour());
+            }
         }
     }
 
     private void agreement() {
         Rehearsal.Widths widths = made.widths();
-        Quantity here = Quantity.millimetres(widths.frontMm());
-        Quantity sheet = Quantity.millimetres(widths.sheetFrontMm());
+        Quantity here = Quantity.ruled(widths.frontMm());
+        Quantity sheet = Quantity.ruled(widths.sheetFrontMm());
         if (agrees(widths)) {
             say("agrees", here, sheet);
         } else if (!ask.hand().isSteady()
@@ -163,7 +173,7 @@ public final class Verdict {
                     widths.frontMm() > widths.sheetFrontMm() ? "differs.wider" : "differs.narrower",
                     here,
                     sheet,
-                    Quantity.millimetres(arcRadiusMm(ask)));
+                    Quantity.ruled(arcRadiusMm(ask)));
         }
     }
 

@@ -7,11 +7,11 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import org.hipparchus.special.Erf;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import vastarc.core.progress.Progress;
 
 class PlateRunTest {
 
@@ -49,7 +49,7 @@ class PlateRunTest {
     void poolPeaksAndFreezingAgreeWithTheClosedSolution(double thickness, double watt, double travel) {
         PlateAsk ask = plate(thickness, watt, travel, 0, Quality.FINE);
         PlateAnswer solved = PlateRun.solve(ask);
-        ExactPlate exact = new ExactPlate(ask);
+        ClosedPlate exact = new ClosedPlate(ask);
         double s = 40 / travel;
         Outline pool = solved.instants().get(0).isotherms().get(0);
         assertThat(pool.widthTopMm()).isCloseTo(exact.width(1450, 0, s), withinPercentage(1.5));
@@ -155,51 +155,19 @@ class PlateRunTest {
     /** Hot liquid beside cold solid: the front runs with the root of time, by Neumann's solution. */
     @Test
     void theFreezingFrontRunsAsNeumannsSolution() {
-        double conductivity = 0.03;
-        double heat = 5.4e-3;
-        double latent = 2.1;
-        double freezes = 1475;
-        double hot = 1700;
-        double cold = 200;
-        Melt melt = Melt.constant(conductivity, heat, freezes - 2, freezes + 2, latent);
-        Grid grid = Grid.ofPlate(60, 4, 2, Quality.PROOF);
-        Field field = new Field(grid, melt, cold, Loss.linear(cold, 0), Kernel.best());
-        for (int i = field.pad + grid.columns / 2 * grid.stride; i < field.enthalpy.length - field.pad; i++) {
-            field.enthalpy[i] = melt.enthalpy().at(hot);
-        }
-        double step = field.longestStepS();
-        int steps = (int) Math.round(4 / step);
-        for (int i = 0; i < steps; i++) {
-            field.step(step, grid.columns);
-        }
-        double run = 0;
-        for (int x = 1; x < grid.columns; x++) {
-            double before = field.celsius(x - 1, 0, 0);
-            double here = field.celsius(x, 0, 0);
-            if (before < freezes && here >= freezes) {
-                run = grid.x(x - 1) + grid.dx * (freezes - before) / (here - before) - 30;
-            }
-        }
-        double diffusivity = conductivity / heat;
-        double lambda = neumann((hot - freezes) * heat / latent, (freezes - cold) * heat / latent);
-        assertThat(run).isCloseTo(2 * lambda * Math.sqrt(diffusivity * steps * step), within(0.1));
+        double run = Proof.Front.solved(0.03, 5.4e-3, 2.1, 1475, 1700, 200, 4);
+        double lambda = Proof.Front.lambda(225 * 5.4e-3 / 2.1, 1275 * 5.4e-3 / 2.1);
+        assertThat(run).isCloseTo(2 * lambda * Math.sqrt(0.03 / 5.4e-3 * 4), within(0.1));
         assertThat(Math.abs(run)).isGreaterThan(0.8);
     }
 
-    private static double neumann(double above, double below) {
-        double low = -3;
-        double high = 3;
-        for (int i = 0; i < 80; i++) {
-            double mid = (low + high) / 2;
-            double bell = Math.exp(-mid * mid) / Math.sqrt(Math.PI);
-            double drive = below * bell / (1 + Erf.erf(mid)) - above * bell / (1 - Erf.erf(mid));
-            if (drive > mid) {
-                low = mid;
-            } else {
-                high = mid;
-            }
-        }
-        return low;
+    @Test
+    void everyClosedSolutionIsMetWithinAFewPercent() {
+        assertThat(Proof.run(Progress.UNWATCHED))
+                .hasSize(8)
+                .allSatisfy(line -> assertThat(Math.abs(line.errorPercent()))
+                        .as(line.name())
+                        .isLessThan(3));
     }
 
     @Test

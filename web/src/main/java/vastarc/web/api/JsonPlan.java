@@ -54,7 +54,12 @@ record JsonPlan(Weld weld, OwnReader.Own own, int pass) {
     }
 
     private WeldPlan plan(ShopWays ways) {
-        return WeldPlan.of(new WeldPlan.Ask(weld, ways, own.settings(), own.choices(), Optional.empty(), pass));
+        return WeldPlan.of(ask(ways));
+    }
+
+    /** What it is planned from. */
+    WeldPlan.Ask ask(ShopWays ways) {
+        return new WeldPlan.Ask(weld, ways, own.settings(), own.choices(), Optional.empty(), pass);
     }
 
     Outcome<Sheet> sheet(ShopWays ways) {

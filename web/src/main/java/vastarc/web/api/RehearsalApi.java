@@ -10,23 +10,35 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.rehearsal.PlateAsk;
 import vastarc.core.rehearsal.PlateRun;
+import vastarc.core.rehearsal.Setup;
+import vastarc.core.sheet.ShopWays;
 import vastarc.web.format.CoreJson;
 import vastarc.web.request.PlateReader;
+import vastarc.web.request.RehearsalReader;
+import vastarc.web.ui.NotFound;
+import vastarc.web.work.RehearsalRoom;
+import vastarc.web.work.WorkRoom;
 
-/** The heat of a moving arc in a plate, solved while the caller waits. */
+/** Welds rehearsed as long work, and the heat of a moving arc in a plate, solved while the caller waits. */
 @RestController
 @Tag(name = "rehearsal", description = "Heat and melting in a simulated plate")
 class RehearsalApi {
@@ -38,10 +50,21 @@ class RehearsalApi {
             "stop":{"begin_s":40,"ramp_s":2,"motion":"STATIONARY"}},"isotherms_c":[1450,1500],"at_arc_x_mm":[50,70],\
             "stations_x_mm":[60],"probes":[{"x_mm":60,"y_mm":6,"z_mm":0}],"thresholds_c":[800,500],"end_s":75,"quality":"FINE"}""";
 
+    private static final String WELD = """
+            {"material":"STAINLESS_304L","joint":"SQUARE_BUTT","thicknessMm":[2],"score":{"logic":"TRIGGER_4T"},"seamMm":60,\
+            "quality":"LIVE","hand":{"steadiness":"STEADY"}}""";
+
     private static final int AT_ONCE = 2;
     private static final long PATIENCE_S = 60;
 
     private final Semaphore plates = new Semaphore(AT_ONCE, true);
+    private final RehearsalRoom room;
+    private final WorkRoom works;
+
+    RehearsalApi(RehearsalRoom room, WorkRoom works) {
+        this.room = room;
+        this.works = works;
+    }
 
     @Operation(
             summary = "A moving arc on a plate: pool, beads, peaks and cooling",
@@ -80,6 +103,83 @@ class RehearsalApi {
         } finally {
             plates.release();
         }
+    }
+
+    @Operation(
+            summary = "Rehearses a weld: starts it, and says where to look",
+            description =
+                    "Takes the fields of a sheet request and: score {logic, own}, seamMm 15 to 400, quality LIVE, FINE or PROOF, hand {steadiness "
+                            + "STEADY or UNSTEADY, travelMmPerMin, arcMm, leanDeg, scatterPercent, seed}, legMm 8 to 40, wireMm. Two are rehearsed "
+                            + "at once, the rest wait; one that nobody looks at for half a minute is stopped.")
+    @RequestBody(
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(ref = "SheetRequest"),
+                            examples = @ExampleObject(WELD)))
+    @ApiResponse(
+            responseCode = "202",
+            description = "Begun, or waiting its turn",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = RehearsalAnswer.class)))
+    @RefusesBadInput
+    @PostMapping(path = "/api/v1/rehearsal", consumes = MediaType.ALL_VALUE)
+    ResponseEntity<Object> rehearse(HttpServletRequest request) throws IOException {
+        Outcome<RehearsalRoom.Show> show = Calls.body(request, WELD)
+                .then(RehearsalReader::flat)
+                .then(RehearsalApi::setup)
+                .then(room::start);
+        return show.value()
+                .<ResponseEntity<Object>>map(begun -> ResponseEntity.accepted()
+                        .header(HttpHeaders.LOCATION, "/api/v1/rehearsal/" + begun.id())
+                        .body(answer(begun)))
+                .orElseGet(() -> Calls.refusal(show.problems()));
+    }
+
+    private static Outcome<Setup> setup(JsonNode body) {
+        Outcome<JsonPlan> plan = JsonPlan.read(body, RehearsalReader.FIELDS);
+        Outcome<RehearsalReader> told = RehearsalReader.read(body);
+        List<Problem> problems = Stream.concat(plan.problems().stream(), told.problems().stream())
+                .toList();
+        return problems.isEmpty()
+                ? plan.then(read -> read.score(ShopWays.usual()).map(score -> read))
+                        .map(read -> new Setup(
+                                read.ask(ShopWays.usual()),
+                                told.value().orElseThrow().hand(),
+                                told.value().orElseThrow().quality(),
+                                told.value().orElseThrow().legMm(),
+                                told.value().orElseThrow().wireMm()))
+                : Outcome.failed(problems);
+    }
+
+    @Operation(summary = "How far a rehearsal is, and what came of it")
+    @ApiResponse(
+            responseCode = "200",
+            description = "The rehearsal",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = RehearsalAnswer.class)))
+    @GetMapping("/api/v1/rehearsal/{id}")
+    Object look(@PathVariable UUID id) {
+        return answer(room.find(id).orElseThrow(() -> new NotFound("rehearsal")));
+    }
+
+    @Operation(summary = "Stops a rehearsal")
+    @DeleteMapping("/api/v1/rehearsal/{id}")
+    Object cancel(@PathVariable UUID id) {
+        RehearsalRoom.Show show = room.find(id).orElseThrow(() -> new NotFound("rehearsal"));
+        works.cancel(id);
+        return answer(show);
+    }
+
+    private JsonNode answer(RehearsalRoom.Show show) {
+        return CoreJson.answers()
+                .valueToTree(
+                        RehearsalAnswer.of(show, works.look(show.id()).orElseThrow(() -> new NotFound("rehearsal"))));
     }
 
     private static ResponseEntity<Object> busy() {

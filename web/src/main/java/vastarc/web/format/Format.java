@@ -28,6 +28,7 @@ public enum Format {
     SHOP_1("shop-1"),
     SHOP_2("shop-2"),
     SHOP_3("shop-3"),
+    SHOP_4("shop-4"),
     SHEET("sheet");
 
     private static final int FAULTS_NAMED = 12;
@@ -55,12 +56,13 @@ public enum Format {
                 .getSchema(text);
     }
 
-    /** The format of a shop's archive of a version, 1 to 4. */
+    /** The format of a shop's archive of a version, 1 to 5. */
     public static Format shop(int version) {
         return switch (version) {
             case 1 -> SHOP_1;
             case 2 -> SHOP_2;
             case 3 -> SHOP_3;
+            case 4 -> SHOP_4;
             default -> SHOP;
         };
     }

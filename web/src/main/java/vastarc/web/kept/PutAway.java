@@ -48,7 +48,8 @@ public class PutAway {
                     .param("before", before)
                     .query(UUID.class)
                     .list();
-            for (String table : List.of("job_panel where job_id", "job_step where job_id", "job where id")) {
+            for (String table : List.of(
+                    "job_panel where job_id", "rehearsal where job_id", "job_step where job_id", "job where id")) {
                 if (!jobs.isEmpty()) {
                     database.sql("delete from " + table + " in (:jobs)")
                             .param("jobs", jobs)

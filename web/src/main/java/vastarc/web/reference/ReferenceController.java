@@ -4,25 +4,36 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import vastarc.core.material.Material;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.rehearsal.Proof;
 import vastarc.core.sheet.WallChart;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.kept.shop.ShopStore;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
+import vastarc.web.work.Work;
+import vastarc.web.work.WorkRoom;
 
 /** Shows what a hand looks up, finds it, and draws the wall chart. */
 @Controller
@@ -33,17 +44,59 @@ class ReferenceController {
     private final JobStore jobs;
     private final MachineStore machines;
     private final ShopStore shop;
+    private final WorkRoom works;
 
-    ReferenceController(JobStore jobs, MachineStore machines, ShopStore shop) {
+    ReferenceController(JobStore jobs, MachineStore machines, ShopStore shop, WorkRoom works) {
         this.jobs = jobs;
         this.machines = machines;
         this.shop = shop;
+        this.works = works;
     }
 
     @GetMapping("/reference")
     String reference(@ModelAttribute("preferences") Preferences preferences, Model model) {
         model.addAttribute("page", ReferencePage.of(preferences.units()));
         return "reference/page";
+    }
+
+    /** A figure by both ways, finished for display. */
+    public record ProofLine(String name, String solved, String closed, String error) {}
+
+    /** Starts to hold the plate solver against closed solutions. */
+    @PostMapping("/reference/proof")
+    @ResponseBody
+    ResponseEntity<WorkRoom.Shown> prove() {
+        return works.start("proof", Proof::run)
+                .value()
+                .flatMap(work -> works.look(work.id()))
+                .map(ResponseEntity::ok)
+                .orElseGet(() ->
+                        ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build());
+    }
+
+    @GetMapping("/reference/proof/{id}")
+    String proved(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+        List<?> lines = works.find(id)
+                .flatMap(Work::result)
+                .filter(List.class::isInstance)
+                .map(List.class::cast)
+                .orElseThrow(() -> new NotFound("proof"));
+        model.addAttribute(
+                "lines",
+                lines.stream()
+                        .filter(Proof.Line.class::isInstance)
+                        .map(Proof.Line.class::cast)
+                        .map(line -> shown(line, preferences.units()))
+                        .toList());
+        return "reference/proof :: proof";
+    }
+
+    private static ProofLine shown(Proof.Line line, UnitSystem units) {
+        return new ProofLine(
+                Phrasebook.say(Phrase.of("rehearsal.proof." + line.name()), units),
+                units.show(line.solved()).line(),
+                units.show(line.closed()).line(),
+                String.format(Locale.ROOT, "%+.1f %%", line.errorPercent()).replace('-', '−'));
     }
 
     /** Everything fixed that can be found; the browser filters it while a hand types. */

@@ -62,6 +62,11 @@ public final class JobPlan {
         return plan.value().map(WeldPlan::ways).orElse(List.of());
     }
 
+    /** What it is planned from: joint, own values, ways. */
+    public Outcome<WeldPlan.Ask> ask() {
+        return plan.map(WeldPlan::ask);
+    }
+
     public JobContent content() {
         return content;
     }

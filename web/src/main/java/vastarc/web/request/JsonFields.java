@@ -31,6 +31,11 @@ public final class JsonFields {
         return fields;
     }
 
+    /** Some fields of a call that others read besides. */
+    public static JsonFields within(JsonNode body) {
+        return new JsonFields(body, "", new ArrayList<>());
+    }
+
     private void only(String... names) {
         Set<String> known = new TreeSet<>(List.of(names));
         for (String name : node.propertyNames()) {

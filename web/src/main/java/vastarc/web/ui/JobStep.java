@@ -7,7 +7,8 @@ public enum JobStep {
     SHEET("Sheet"),
     SCORE("Score"),
     PANEL("Panel"),
-    PURGE("Purge");
+    PURGE("Purge"),
+    REHEARSE("Rehearse");
 
     private final String label;
 

@@ -4,7 +4,7 @@ package vastarc.core.rehearsal;
  * The same plate by the closed solution: a Gaussian spot on the face of a plate of constant properties, by the heat of instants summed over
  * time, faces, edges and ends mirrored. Shares nothing with the solver but the question.
  */
-final class ExactPlate {
+final class ClosedPlate {
 
     private static final int SLICES = 500;
     private static final int TERMS = 6;
@@ -13,7 +13,7 @@ final class ExactPlate {
     private final double heat;
     private final double diffusivity;
 
-    ExactPlate(PlateAsk ask) {
+    ClosedPlate(PlateAsk ask) {
         this.ask = ask;
         this.heat = ask.metal().densityKgPerM3() * ask.metal().heatJPerKgK() * 1e-9;
         this.diffusivity = ask.metal().conductivityWPerMK() / 1000 / heat;

@@ -1,0 +1,82 @@
+package vastarc.web.kept.rehearsal;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Slice;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Service;
+import vastarc.web.kept.Retrying;
+import vastarc.web.kept.document.Document;
+
+/** Keeps the last rehearsals of each job. */
+@Service
+public class RehearsalStore {
+
+    /** Of one job; the oldest makes room. */
+    public static final int MOST = 12;
+
+    private static final int AT_ONCE = 100;
+    private static final Sort IN_ORDER = Sort.by("madeAt", "id");
+
+    private final KeptRehearsalRepository rehearsals;
+    private final Retrying retrying;
+    private final Clock clock;
+
+    RehearsalStore(KeptRehearsalRepository rehearsals, Retrying retrying, Clock clock) {
+        this.rehearsals = rehearsals;
+        this.retrying = retrying;
+        this.clock = clock;
+    }
+
+    /** Keeps one; the same one a second time stays as it is. */
+    public void keep(UUID id, UUID job, RehearsalRecord made) {
+        put(id, job, clock.instant(), Document.of(RehearsalRecord.FORMAT, made));
+    }
+
+    void put(UUID id, UUID job, Instant at, Document<RehearsalRecord> made) {
+        retrying.inTransaction(() -> {
+            if (!rehearsals.existsById(id)) {
+                rehearsals.saveAndFlush(new KeptRehearsal(id, job, at, made));
+                List<KeptRehearsal> all = of(job);
+                all.stream().skip(MOST).forEach(rehearsals::delete);
+            }
+            return id;
+        });
+    }
+
+    /** Those of a job, the newest first. */
+    public List<KeptRehearsal> of(UUID job) {
+        return rehearsals.findByJobIdOrderByMadeAtDescIdAsc(job);
+    }
+
+    public Optional<KeptRehearsal> find(UUID job, UUID id) {
+        return rehearsals.findById(id).filter(kept -> kept.jobId().equals(job));
+    }
+
+    Optional<KeptRehearsal> find(UUID id) {
+        return rehearsals.findById(id);
+    }
+
+    public void forget(UUID job, UUID id) {
+        retrying.inTransaction(() -> {
+            find(job, id).ifPresent(kept -> rehearsals.deleteById(kept.getId()));
+            return id;
+        });
+    }
+
+    /** Every one that is kept, in the order they were made; for a transaction of the caller's. */
+    void forEach(Consumer<KeptRehearsal> taker) {
+        for (int page = 0; ; page++) {
+            Slice<KeptRehearsal> some = rehearsals.findAllBy(PageRequest.of(page, AT_ONCE, IN_ORDER));
+            some.forEach(taker);
+            if (!some.hasNext()) {
+                return;
+            }
+        }
+    }
+}
