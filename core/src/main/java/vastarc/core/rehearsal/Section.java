@@ -62,6 +62,11 @@ record Section(Shape shape, double[] across, double[] down, List<Facet> front, L
             return false;
         }
 
+        /** Faces that look this way give heat to the air. */
+        default boolean isBare(Side side) {
+            return true;
+        }
+
         /** Only half of it is cut, the other half is its mirror image. */
         default boolean isMirrored() {
             return false;
@@ -116,7 +121,7 @@ record Section(Shape shape, double[] across, double[] down, List<Facet> front, L
         double z = side.dz == 0 ? middle(down, layer) : down[layer + (side.dz + 1) / 2];
         boolean mirror = shape.isMirrored() && side == Side.LEFT && Math.abs(y) < NEAR;
         boolean goesOn = Math.abs(side.isLevel() ? z : y) > LEG_MM - NEAR;
-        if (mirror || goesOn) {
+        if (mirror || goesOn || !shape.isBare(side)) {
             return;
         }
         double ahead = shape.front(y, z, side);

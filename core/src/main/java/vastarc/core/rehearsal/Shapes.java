@@ -38,6 +38,11 @@ final class Shapes {
         }
 
         @Override
+        public boolean isBare(Side side) {
+            return side.isLevel();
+        }
+
+        @Override
         public boolean isMirrored() {
             return true;
         }
