@@ -144,7 +144,7 @@ export function rehearse() {
           return;
         }
         const told = await answer.json();
-        Object.assign(film, { layout: told.layout, state: told.state, share: told.share, before: told.before, stepC: told.stepC, family: told.family });
+        Object.assign(film, { layout: told.layout, state: told.state, share: told.share, before: told.before, stepC: told.stepC, family: told.family, faceWords: told.faceWords, backWords: told.backWords });
         film.frames.push(...told.frames.map(decoded));
         film.beads = told.beads.map(bytes);
         frame = Math.max(0, Math.min(...films.map((one) => one.frames.length - 1)));
@@ -178,8 +178,8 @@ export function rehearse() {
 
     tell(html) {
       const page = new DOMParser().parseFromString(html, 'text/html');
-      const kept = page.getElementById('kept');
-      if (kept) document.getElementById('kept').replaceWith(kept);
+      const kept = page.getElementById('rehearsed');
+      if (kept) document.getElementById('rehearsed').replaceWith(kept);
       document.getElementById('told').replaceWith(page.getElementById('told'));
     },
 
@@ -212,7 +212,7 @@ export function rehearse() {
 
     legendOf(family) {
       const tint = family === 'STAINLESS' || family === 'TITANIUM' ? ' Tint: straw, bronze, purple, blue, grey as the hot metal meets the air.' : '';
-      return `Light: molten now. Orange: glowing. Paler: bead, once molten.${tint}`;
+      return `Yellow: molten now. Red: glowing. Grey: bead, once molten.${tint}`;
     },
 
     scrubbed(event) {
@@ -322,7 +322,7 @@ export function rehearse() {
     },
 
     async compare() {
-      const ticked = [...document.querySelectorAll('#kept [name=kept]:checked')].slice(0, 2);
+      const ticked = [...document.querySelectorAll('#rehearsed [name=kept]:checked')].slice(0, 2);
       if (!ticked.length) {
         this.trouble = 'Tick one or two of them first.';
         return;
@@ -341,7 +341,7 @@ export function rehearse() {
     async forget(id) {
       await this.told('/forget', { one: id }, (html) => {
         const page = new DOMParser().parseFromString(html, 'text/html');
-        document.getElementById('kept').replaceWith(page.getElementById('kept'));
+        document.getElementById('rehearsed').replaceWith(page.getElementById('rehearsed'));
       });
     },
 

@@ -51,7 +51,7 @@ function looksOf(film) {
     metal: colourOf('--metal'),
     chalk: colourOf('--chalk'),
     hot: colourOf('--flame'),
-    edge: colourOf('--heat-edge'),
+    edge: colourOf('--molten'),
     faint: colourOf('--faint'),
     family: film.family,
     meltC: film.layout.meltC,
@@ -82,12 +82,10 @@ function face(context, look, layout, planes, places, box) {
   const inner = image.getContext('2d');
   const pixels = inner.createImageData(image.width, ROWS);
   const plane = columns * count;
-  const low = mirrored ? -places[count - 1] : places[0];
-  const span = Math.min(FACE_MM, Math.max(-low, places[count - 1]));
+  const high = Math.min(FACE_MM, places[count - 1]);
+  const low = mirrored ? -high : Math.max(-FACE_MM, places[0]);
   for (let row = 0; row < ROWS; row += 1) {
-    const mm = ((row + 0.5) / ROWS * 2 - 1) * span;
-    const bare = mm < Math.min(low, mirrored ? low : places[0]) - 1 || mm > places[count - 1] + 1;
-    if (bare) continue;
+    const mm = low + ((row + 0.5) / ROWS) * (high - low);
     const [i, j, share] = between(places, mirrored ? Math.abs(mm) : mm);
     for (let column = 0; column < image.width; column += 1) {
       const x = Math.max(0, Math.min(columns - 1, (column + 0.5) / FINER - 0.5));
@@ -175,9 +173,17 @@ export function paint(canvas, film, number, cursor) {
   else section(context, look, layout, frame.section.subarray(0, cells), frame.section.subarray(cells), box);
   context.fillStyle = css(look.faint);
   context.font = '14px "Archivo Narrow", sans-serif';
-  context.fillText(layout.ring ? 'face, once round' : 'face', 0, 12);
-  if (hasBack) context.fillText('back', 0, label + high + GAP + 12);
-  context.fillText(bead ? `section at ${Math.round(cursor * length)} mm` : 'section under the arc', seam + 2 * GAP, 12);
+  context.fillText(fitting(context, film.faceWords, seam), 0, 12);
+  if (hasBack) context.fillText(fitting(context, film.backWords, seam), 0, label + high + GAP + 12);
+  const under = bead ? `section at ${Math.round(cursor * length)} mm` : 'section under the arc';
+  context.fillText(fitting(context, under, box.w), seam + 2 * GAP, 12);
+}
+
+// Words that do not fit are told as far as their first part goes.
+function fitting(context, words, width) {
+  let told = words;
+  while (told.includes(' ') && context.measureText(told).width > width) told = told.slice(0, told.lastIndexOf(' '));
+  return told;
 }
 
 function arc(context, look, x, box) {

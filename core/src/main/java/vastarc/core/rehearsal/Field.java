@@ -9,8 +9,10 @@ final class Field {
 
     private static final double SAFE = 0.9;
     private static final int LOOK_EVERY = 8;
-    /** Heat that leaves the faces changes slowly beside what moves within: it is taken every so many steps. */
-    private static final int LOSE_EVERY = 16;
+    /** Heat that leaves the faces changes slowly beside what moves within: it is taken every so many steps, seldomer where it radiates. */
+    private static final int LOSE_EVERY = 2;
+
+    private static final int RADIATE_EVERY = 16;
     /** Columns whose cells moved by less than this share of their enthalpy are still as they were. */
     private static final double STILL = 1e-9;
 
@@ -93,7 +95,7 @@ final class Field {
         steps++;
         updates += (long) reached * grid.cells() / grid.columns;
         unlostS += seconds;
-        if (steps % LOSE_EVERY == 0) {
+        if (steps % (loss.emissivity() == 0 ? LOSE_EVERY : RADIATE_EVERY) == 0) {
             lose();
         }
     }

@@ -145,14 +145,6 @@ final class SeamStory {
         double through = 100
                 * columns(0, goes).filter(x -> back(x) > 0).count()
                 / (double) columns(0, goes).count();
-        boolean laps = ask.isRing() && goes >= ask.lengthMm() - watch.field.grid.dx;
-        double beyond = ask.isRing() ? EDGE_MM : ask.runOffMm();
-        Ends ends = new Ends(
-                laps ? startBead.orElse(0) : widest(-RehearsalAsk.INSET_MM, EDGE_MM, this::front),
-                widest(goes - EDGE_MM, goes + beyond, this::front),
-                widest(-RehearsalAsk.INSET_MM, EDGE_MM, this::back),
-                widest(goes - EDGE_MM, goes + beyond, this::back),
-                laps);
         Rehearsal.Widths widths = new Rehearsal.Widths(
                 front,
                 back,
@@ -166,7 +158,7 @@ final class SeamStory {
                 through,
                 throughS < 0 ? OptionalDouble.empty() : OptionalDouble.of(throughMm),
                 widestBackMm,
-                ends,
+                ends(),
                 crater(),
                 ripple(front),
                 tint(true),
@@ -178,6 +170,18 @@ final class SeamStory {
                 warping(energy, front, back),
                 energy,
                 numerics);
+    }
+
+    private Ends ends() {
+        double goes = ask.goesMm();
+        boolean laps = ask.isRing() && goes >= ask.lengthMm() - watch.field.grid.dx;
+        double beyond = ask.isRing() ? EDGE_MM : ask.runOffMm();
+        return new Ends(
+                laps ? startBead.orElse(0) : widest(-RehearsalAsk.INSET_MM, EDGE_MM, this::front),
+                widest(goes - EDGE_MM, goes + beyond, this::front),
+                widest(-RehearsalAsk.INSET_MM, EDGE_MM, this::back),
+                widest(goes - EDGE_MM, goes + beyond, this::back),
+                laps);
     }
 
     /** Widest less narrowest where it should be even, as a share of the mean, %. */

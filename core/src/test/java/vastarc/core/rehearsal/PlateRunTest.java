@@ -167,7 +167,7 @@ class PlateRunTest {
                 .hasSize(8)
                 .allSatisfy(line -> assertThat(Math.abs(line.errorPercent()))
                         .as(line.name())
-                        .isLessThan(3));
+                        .isLessThan(1.5));
     }
 
     @Test

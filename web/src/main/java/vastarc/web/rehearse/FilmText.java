@@ -4,6 +4,8 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
 import vastarc.core.rehearsal.Film;
 import vastarc.core.rehearsal.Film.Layout;
 import vastarc.web.work.RehearsalRoom;
@@ -19,6 +21,8 @@ import vastarc.web.work.WorkRoom;
  * @param frames new ones
  * @param beads  the hottest of each section, once it is over
  * @param family of the metal, for its tint
+ * @param faceWords what the upper picture shows
+ * @param backWords what the lower one shows
  */
 record FilmText(
         String state,
@@ -28,7 +32,9 @@ record FilmText(
         @Nullable LayoutText layout,
         List<FrameText> frames,
         List<String> beads,
-        String family) {
+        String family,
+        String faceWords,
+        String backWords) {
 
     private static final int AT_ONCE = 40;
 
@@ -66,7 +72,25 @@ record FilmText(
                                 .map(FilmText::text)
                                 .toList()
                         : List.of(),
-                show.setup().plan().weld().joint().material().family().name());
+                show.setup().plan().weld().joint().material().family().name(),
+                faceWords(show.setup().plan().weld().joint(), show),
+                backWords(show.setup().plan().weld().joint()));
+    }
+
+    private static String faceWords(Joint joint, RehearsalRoom.Show show) {
+        boolean lap = joint.form() == JointForm.LAP;
+        String where = joint.isCorner()
+                ? lap ? "face: upper sheet above, lower below" : "face: upright above, base below"
+                : "face";
+        Layout layout = show.film().layout();
+        return layout != null && layout.ring() ? where + ", once round" : where;
+    }
+
+    private static String backWords(Joint joint) {
+        boolean upright = joint.isCorner()
+                && joint.form() != JointForm.LAP
+                && joint.base().inMillimetres() > joint.abutting().inMillimetres();
+        return upright ? "back of the upright" : joint.isCorner() ? "back of the base" : "back";
     }
 
     private static LayoutText layout(Layout layout) {

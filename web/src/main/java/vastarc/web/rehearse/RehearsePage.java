@@ -103,7 +103,8 @@ public record RehearsePage(
         double back = sheet.flatMap(made -> made.find(SettingKey.BACK_BEAD))
                 .filter(setting -> setting.window().isPresent())
                 .map(setting -> setting.value())
-                .orElse(3.0);
+                .filter(mm -> mm >= Finder.TARGET.low())
+                .orElse(USUAL_BACK_MM);
         return new Choices(
                 Choice.of(Quality.values(), "rehearsal.quality", Quality.LIVE.name()),
                 Choice.of(Change.values(), "rehearsal.change", Change.NOTHING.name()),
@@ -163,6 +164,7 @@ public record RehearsePage(
     /** Width at a place of the seam, in front and behind, of each. */
     public record Station(String place, String one, String other) {}
 
+    private static final double USUAL_BACK_MM = 2;
     private static final int TABLE_EVERY = 10;
 
     static Told told(List<RehearsalRoom.Show> shows, List<String> names, UnitSystem units) {
@@ -279,7 +281,7 @@ public record RehearsePage(
                                 one.equals(found.best())))
                         .toList(),
                 found.knob().name(),
-                Double.toString(found.best().value()),
+                String.format(Locale.ROOT, "%.3f", found.best().value()),
                 at);
     }
 }

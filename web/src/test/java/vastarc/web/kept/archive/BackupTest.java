@@ -36,6 +36,7 @@ import vastarc.web.format.Format;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.rehearsal.RehearsalStore;
 import vastarc.web.kept.shop.Habits;
 import vastarc.web.kept.shop.ShopStore;
 
@@ -54,6 +55,9 @@ class BackupTest {
 
     @Autowired
     private ShopStore shop;
+
+    @Autowired
+    private RehearsalStore rehearsals;
 
     @Autowired
     private Backup backup;
@@ -96,7 +100,7 @@ class BackupTest {
     void backupIntoAnEmptyShopAndBackupAgainIsTheSameByForByte() throws Exception {
         byte[] demo = export();
         for (int seed = 1; seed <= 6; seed++) {
-            new GeneratedShop(jobs, machines, shop, http).fill(new Random(seed));
+            new GeneratedShop(jobs, machines, shop, rehearsals, http).fill(new Random(seed));
             byte[] before = export();
             assertThat(export()).isEqualTo(before);
             assertThat(restore(before, false).getContentAsString()).contains("\"changes\":[]");

@@ -1,0 +1,113 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.support.ui.Select;
+
+/** The weld on simulated metal, in a real browser: run, two compared, scrubbed, stopped, a setting found and put on the sheet. */
+class RehearseJourneysIT extends Journeys {
+
+    @BeforeEach
+    void rehearse() {
+        newJob();
+        choose("material", "STAINLESS_304L");
+        browser.find("[data-step='5']").click();
+        browser.waitFor("the rehearsal's place", () -> !browser.all("#run").isEmpty());
+    }
+
+    private void seam(String text) {
+        browser.field("seamMm").sendKeys(text);
+    }
+
+    private void awaitFigures() {
+        browser.waitFor("what came of it", () -> !browser.all("#figures").isEmpty());
+    }
+
+    private Object script(String words) {
+        return ((JavascriptExecutor) browser.driver()).executeScript(words);
+    }
+
+    @Test
+    void twoPlatesAreRunBesideEachOtherAndScrubbed() {
+        seam("24");
+        new Select(browser.field("choose-change")).selectByValue("CURRENT");
+        browser.field("amount").sendKeys("15");
+        browser.find("#run").click();
+        awaitFigures();
+
+        assertThat(browser.all("#plate-1 canvas").get(0).isDisplayed()).isTrue();
+        assertThat(browser.text("#figures")).contains("as on the sheet", "current, by % +15", "apart");
+        assertThat(browser.all("#rehearsed li")).hasSize(2);
+        String end = browser.text("#clock");
+        browser.find("#scrub").sendKeys(Keys.HOME);
+        browser.waitFor("the first moment", () -> browser.text("#clock").startsWith("0.0"));
+        assertThat(browser.text("#plate-0 figcaption")).contains("A");
+        assertThat(end).isNotEqualTo("0.0 s");
+        Object painted = script(
+                "const c = document.getElementById('canvas-0'); const d = c.getContext('2d')"
+                        + ".getImageData(0, 0, c.width, c.height).data; return d.filter((v, i) => i % 4 === 3 && v > 0).length;");
+        assertThat(((Number) painted).intValue()).isGreaterThan(10_000);
+        browser.find("#play").click();
+        browser.waitFor("it plays", () -> !browser.text("#clock").startsWith("0.0"));
+        assertThat(browser.accessibilityFindings()).isEmpty();
+    }
+
+    @Test
+    void oneThatIsStoppedSaysSoAndTheNextOneRuns() {
+        seam("200");
+        new Select(browser.field("choose-quality")).selectByValue("FINE");
+        browser.find("#run").click();
+        browser.waitFor("it runs", () -> browser.text("#plate-0 figcaption").contains("%"));
+        browser.find("#stop").click();
+        browser.waitFor("it stopped", () -> browser.text("#plate-0 figcaption").contains("stopped"));
+        assertThat(browser.all("#figures")).isEmpty();
+
+        browser.field("seamMm").clear();
+        seam("16");
+        new Select(browser.field("choose-quality")).selectByValue("LIVE");
+        browser.find("#run").click();
+        awaitFigures();
+        assertThat(browser.text("#told")).contains("Sheet and rehearsal agree");
+        browser.find("#rehearsed [name=kept]").click();
+        browser.find("#told")
+                .findElements(By.cssSelector("#stations summary"))
+                .get(0)
+                .click();
+        assertThat(browser.find("#stations table").isDisplayed()).isTrue();
+    }
+
+    @Test
+    void whatCannotBeRunIsSaidAndWhatIsTypedStays() {
+        seam("a long one");
+        browser.find("#run").click();
+        browser.waitFor("the words", () -> browser.text("[role=alert]").contains("“a long one”"));
+        assertThat(browser.field("seamMm").getAttribute("value")).isEqualTo("a long one");
+    }
+
+    @Test
+    void aSettingIsFoundAndStandsOnTheSheet() {
+        seam("16");
+        browser.field("targetMm").sendKeys("3");
+        browser.find("#find").click();
+        browser.waitFor("what was found", () -> !browser.all("#take").isEmpty());
+        String wanted = browser.text("#take").replaceAll("put (.*) on the sheet", "$1");
+        browser.find("#take").click();
+        browser.waitFor("it is taken", () -> browser.text("#weld").contains(wanted));
+        browser.find("[data-step='1']").click();
+        browser.waitFor("the sheet", () -> !browser.all("#workingCurrent").isEmpty());
+        assertThat(browser.text("#workingCurrent")).contains(wanted.replace(" A", ""));
+    }
+
+    @Test
+    void theSolverIsHeldAgainstClosedSolutionsOnTheReference() {
+        browser.open("/reference#rehearsal");
+        browser.find("#prove").click();
+        browser.waitFor("the lines", () -> browser.all("#proof-lines tbody tr").size() == 8);
+        assertThat(browser.text("#proof-lines")).contains("freezing front", "6.57 mm");
+    }
+}

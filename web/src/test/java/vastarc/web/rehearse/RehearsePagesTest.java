@@ -1,0 +1,199 @@
+package vastarc.web.rehearse;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.awaitility.Awaitility;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.score.ScoreKey;
+import vastarc.web.Jobs;
+import vastarc.web.SpringTest;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.rehearsal.RehearsalStore;
+import vastarc.web.work.Work;
+import vastarc.web.work.WorkRoom;
+
+@SpringTest
+class RehearsePagesTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private RehearsalStore kept;
+
+    @Autowired
+    private WorkRoom works;
+
+    @Autowired
+    private JdbcClient database;
+
+    private final JsonMapper json = JsonMapper.builder().build();
+    private Job job;
+
+    @BeforeEach
+    void aJob() {
+        job = jobs.create(
+                "Rehearsed job",
+                "",
+                Jobs.typed(Map.of("material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "1.5")));
+    }
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
+        for (int i = 0; i < pairs.length; i += 2) {
+            request.param(pairs[i], pairs[i + 1]);
+        }
+        return http.perform(request.with(csrf())).andReturn().getResponse();
+    }
+
+    private String address(String more) {
+        return "/jobs/" + job.id() + "/rehearse" + more;
+    }
+
+    private List<String> begun(String... pairs) throws Exception {
+        JsonNode answer = json.readTree(send(post(address("/run")), pairs).getContentAsString());
+        assertThat(answer.get("problems")).isEmpty();
+        List<String> ids =
+                answer.get("ids").valueStream().map(JsonNode::asString).toList();
+        ids.forEach(this::awaitEnd);
+        return ids;
+    }
+
+    private void awaitEnd(String id) {
+        Awaitility.await()
+                .until(() -> works.find(UUID.fromString(id))
+                        .map(Work::state)
+                        .orElseThrow()
+                        .isOver());
+    }
+
+    @Test
+    void twoAreRunSideBySideToldAndKept() throws Exception {
+        List<String> ids = begun("seamMm", "30", "change", "CURRENT", "amount", "12");
+        assertThat(ids).hasSize(2);
+        JsonNode film = json.readTree(
+                send(get(address("/film/" + ids.get(0))), "from", "0").getContentAsString());
+        assertThat(film.get("state").asString()).isEqualTo("DONE");
+        assertThat(film.get("frames").size()).isBetween(10, 40);
+        assertThat(film.at("/layout/columns").asInt()).isPositive();
+
+        String[] sent = {"seamMm", "30", "change", "CURRENT", "amount", "12", "one", ids.get(0), "other", ids.get(1)};
+        String told = send(post(address("/keep")), sent).getContentAsString();
+        assertThat(told).contains("as on the sheet", "current, by % +12", "width in front", "what it leaves out");
+        send(post(address("/keep")), sent);
+        assertThat(kept.of(job.id())).hasSize(2);
+        assertThat(send(get(address(""))).getContentAsString()).contains("current, by % +12");
+
+        String one = kept.of(job.id()).get(0).getId().toString();
+        String other = kept.of(job.id()).get(1).getId().toString();
+        assertThat(send(get(address("/kept")), "one", one, "other", other).getContentAsString())
+                .contains("apart");
+        assertThat(send(get(address("/" + one + ".csv"))).getContentAsString()).startsWith("x_mm,front_mm,back_mm");
+        assertThat(send(get(address("/" + one + ".json"))).getContentAsString()).contains("\"engine\":\"rules");
+        send(post(address("/forget")), "one", one);
+        assertThat(kept.of(job.id())).hasSize(1);
+        assertThat(send(get(address("/" + one + ".csv"))).getStatus()).isEqualTo(404);
+    }
+
+    @Test
+    void oneThatCannotBeReadTakesNoPageDown() throws Exception {
+        String id = begun("seamMm", "20").get(0);
+        send(post(address("/keep")), "seamMm", "20", "one", id);
+        database.sql("update rehearsal set record = '{\"format\":9}' where job_id = ?")
+                .param(job.id())
+                .update();
+        assertThat(send(get(address(""))).getContentAsString()).contains("written by a later program");
+        assertThat(send(get(address("/kept")), "one", id).getStatus()).isEqualTo(404);
+    }
+
+    @Test
+    void aSettingIsFoundAndPutOnTheSheet() throws Exception {
+        String id = json.readTree(send(
+                                post(address("/find")),
+                                "seamMm",
+                                "20",
+                                "knob",
+                                "CURRENT",
+                                "goal",
+                                "BACK_BEAD",
+                                "targetMm",
+                                "2.5")
+                        .getContentAsString())
+                .at("/ids/0")
+                .asString();
+        awaitEnd(id);
+        String found = send(get(address("/found/" + id))).getContentAsString();
+        assertThat(found).contains("data-take=\"CURRENT\"", "back bead");
+        String value = found.replaceAll("(?s).*data-value=\"([0-9.]+)\".*", "$1");
+
+        send(post(address("/take")), "knob", "CURRENT", "value", value);
+        Job now = jobs.find(job.id()).orElseThrow();
+        assertThat(now.content().own().of(ScoreKey.WORKING_CURRENT).orElseThrow())
+                .isCloseTo(Double.parseDouble(value), within(0.06));
+
+        send(post(address("/take")), "knob", "TRAVEL", "value", "120.5");
+        send(post(address("/take")), "knob", "PULSE", "value", "1.5");
+        now = jobs.find(job.id()).orElseThrow();
+        assertThat(now.content().joint().texts().get(WeldFields.TRAVEL.name())).isEqualTo("121 mm/min");
+        assertThat(now.content().joint().texts().get(WeldFields.PULSE.name())).isEqualTo("HEAT");
+        assertThat(now.content().own().of(ScoreKey.PULSE_RATE)).hasValue(1.5);
+        assertThat(send(get("/jobs/" + job.id() + "/sheet")).getContentAsString())
+                .contains("121 mm/min");
+        send(post(address("/undo")), "version", String.valueOf(now.version()));
+        assertThat(jobs.find(job.id()).orElseThrow().content().own().of(ScoreKey.PULSE_RATE))
+                .isEmpty();
+    }
+
+    @Test
+    void whatCannotBeDoneIsSaidInWords() throws Exception {
+        assertThat(send(post(address("/run")), "seamMm", "long").getContentAsString())
+                .contains("“long”", "a number from 15 to 400");
+        assertThat(send(post(address("/run")), "seamMm", "4").getContentAsString())
+                .contains("\"ids\":[]");
+        assertThat(send(post(address("/find")), "goal", "BACK_BEAD", "targetMm", "99")
+                        .getContentAsString())
+                .contains("\"ids\":[]");
+        assertThat(send(post(address("/keep")), "one", "no id").getStatus()).isEqualTo(404);
+        assertThat(send(get(address("/film/" + UUID.randomUUID()))).getStatus()).isEqualTo(404);
+        assertThat(send(post(address("/take")), "knob", "CURRENT", "value", "x").getStatus())
+                .isEqualTo(404);
+        Job refused = jobs.create(
+                "Refused",
+                "",
+                Jobs.typed(Map.of("material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "9")));
+        assertThat(send(get("/jobs/" + refused.id() + "/rehearse")).getContentAsString())
+                .contains("Nothing to rehearse without a sheet");
+        assertThat(send(post("/jobs/" + refused.id() + "/rehearse/run")).getContentAsString())
+                .contains("\"ids\":[]");
+    }
+
+    @Test
+    void onlyTheLastTwelveStay() throws Exception {
+        String id = begun("seamMm", "20").get(0);
+        send(post(address("/keep")), "seamMm", "20", "one", id);
+        var record = kept.of(job.id()).get(0).record().value().orElseThrow();
+        for (int i = 0; i < 14; i++) {
+            kept.keep(UUID.randomUUID(), job.id(), record);
+        }
+        assertThat(kept.of(job.id())).hasSize(RehearsalStore.MOST);
+    }
+}
