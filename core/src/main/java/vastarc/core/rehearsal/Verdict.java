@@ -95,7 +95,7 @@ public final class Verdict {
                     Quantity.ruled(made.widths().backMm()),
                     Quantity.ruled(made.throughMm().orElse(0)));
         } else {
-            say("notThrough", percent);
+            say(made.throughPercent() < 1 ? "notMolten" : "notThrough", percent);
         }
         if (ask.joint().hasOpenBack() && !ask.joint().isCorner() && made.widestBackMm() > backLimitMm()) {
             say("falls", Quantity.ruled(made.widestBackMm()), Quantity.ruled(backLimitMm()));
