@@ -14,10 +14,22 @@ import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.Weld;
+import vastarc.core.material.Material;
+import vastarc.core.plan.WeldPlan;
 import vastarc.core.rehearsal.PlateAnswer;
 import vastarc.core.rehearsal.PlateAsk;
 import vastarc.core.rehearsal.PlateRun;
 import vastarc.core.rehearsal.Quality;
+import vastarc.core.rehearsal.Rehearsal;
+import vastarc.core.rehearsal.RehearsalAsk;
+import vastarc.core.rehearsal.RehearsalRun;
+import vastarc.core.rehearsal.Setup;
+import vastarc.core.score.ScoreKey;
+import vastarc.core.sheet.ShopWays;
 
 /** A seam of 120 mm on a plate with latent heat: plates a second, and cells updated a second. */
 @State(Scope.Benchmark)
@@ -44,6 +56,32 @@ public class RehearsalBenchmark {
         PlateAnswer answer = PlateRun.solve(ask(Double.parseDouble(told[1]), Quality.valueOf(told[0])));
         work.updates += answer.numerics().updates();
         return answer;
+    }
+
+    /** Whole welds of 120 mm as a sheet has them, by form, thickness and cells. */
+    @State(Scope.Benchmark)
+    public static class Weld120 {
+
+        @Param({"SQUARE_BUTT 2 LIVE", "SQUARE_BUTT 2 FINE", "T_FILLET 2 LIVE", "T_FILLET 2 FINE", "V_BUTT 6 FINE"})
+        public String weld;
+
+        RehearsalAsk ask() {
+            String[] told = weld.split(" ");
+            Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.valueOf(told[0]), Double.parseDouble(told[1]));
+            WeldPlan.Ask plan = WeldPlan.Ask.of(new Weld(joint, Practice.usual()), ShopWays.usual());
+            return Setup.of(plan, Quality.valueOf(told[2]))
+                    .own(ScoreKey.SEAM_LENGTH, 120)
+                    .ask()
+                    .value()
+                    .orElseThrow();
+        }
+    }
+
+    @Benchmark
+    public Rehearsal wholeWeld(Weld120 weld, Work work) {
+        Rehearsal made = RehearsalRun.of(weld.ask());
+        work.updates += made.numerics().updates();
+        return made;
     }
 
     private static PlateAsk ask(double thicknessMm, Quality quality) {

@@ -32,6 +32,7 @@ class ArchitectureTest {
             "plan",
             "rehearsal",
             "machine",
+            "route",
             "reference");
 
     @ArchTest

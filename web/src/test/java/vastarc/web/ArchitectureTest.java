@@ -22,7 +22,18 @@ class ArchitectureTest {
             SlicesRuleDefinition.slices().matching("vastarc.web.(*)..").should().beFreeOfCycles();
 
     private static final List<String> PLACES = List.of(
-            "api", "bench", "machines", "mend", "panel", "purge", "reference", "rehearse", "score", "sheet", "shop");
+            "api",
+            "bench",
+            "machines",
+            "mend",
+            "panel",
+            "purge",
+            "reference",
+            "rehearse",
+            "route",
+            "score",
+            "sheet",
+            "shop");
 
     @ArchTest
     static final ArchRule NO_PLACE_KNOWS_ANOTHER = places();

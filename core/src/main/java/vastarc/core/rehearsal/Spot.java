@@ -91,18 +91,34 @@ final class Spot {
         double reach = REACH * radius;
         first = Math.max(0, (int) Math.floor((arcX - reach) / grid.dx));
         last = Math.min(grid.columns, (int) Math.ceil((arcX + reach) / grid.dx));
+        double before = upTo(first * grid.dx - arcX);
         for (int x = first; x < last; x++) {
-            double share = share(x, arcX);
-            along[x] = reflects ? share + share(x, -arcX) + share(x, 2 * length - arcX) : share;
+            double next = upTo((x + 1) * grid.dx - arcX);
+            along[x] = next - before;
+            before = next;
         }
+        if (reflects) {
+            for (int x = first; x < last; x++) {
+                along[x] += mirrored(x, -arcX, reach) + mirrored(x, 2 * length - arcX, reach);
+            }
+        }
+    }
+
+    /** What falls on a column from a spot beyond an end; nothing from one out of reach. */
+    private double mirrored(int column, double at, double reach) {
+        boolean far = Math.abs((column + 0.5) * grid.dx - at) > reach + grid.dx;
+        return far ? 0 : share(column, at);
     }
 
     private void aimRound(double arcX) {
         double reach = Math.min(REACH * radius, grid.columns * grid.dx / 2 - grid.dx);
         first = (int) Math.floor((arcX - reach) / grid.dx);
         last = (int) Math.ceil((arcX + reach) / grid.dx);
+        double before = upTo(first * grid.dx - arcX);
         for (int x = first; x < last; x++) {
-            along[Math.floorMod(x, grid.columns)] = share(x, arcX);
+            double next = upTo((x + 1) * grid.dx - arcX);
+            along[Math.floorMod(x, grid.columns)] = next - before;
+            before = next;
         }
     }
 

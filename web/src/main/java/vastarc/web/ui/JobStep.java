@@ -8,7 +8,8 @@ public enum JobStep {
     SCORE("Score"),
     PANEL("Panel"),
     PURGE("Purge"),
-    REHEARSE("Rehearse");
+    REHEARSE("Rehearse"),
+    ROUTE("Route");
 
     private final String label;
 

@@ -58,7 +58,50 @@ class Screenshots {
             panels(browser);
             shop(browser);
             error(browser);
+            rehearsals(browser);
+            routes(browser);
         }
+    }
+
+    /** The weld on simulated metal: two side by side, and a tube in the light. */
+    private static void rehearsals(Browser browser) throws IOException {
+        rehearse(browser, "Pier frame – gusset to post", "NO_SLOPES", 0.45);
+        take(browser, "rehearse-two");
+        browser.find("#turn-theme").click();
+        rehearse(browser, "Stilling tube – girth joint", "NOTHING", 0.6);
+        take(browser, "rehearse-light");
+        browser.find("#turn-theme").click();
+        browser.find("#turn-theme").click();
+    }
+
+    /** The way through a job, and the day of all of them. */
+    private static void routes(Browser browser) throws IOException {
+        browser.open("/");
+        browser.driver()
+                .findElement(By.linkText("Cabinet door – folded corner"))
+                .click();
+        browser.find("[data-step='6']").click();
+        browser.find("#runs li");
+        take(browser, "route");
+        browser.open("/day");
+        browser.all(".day input[name=job]").forEach(box -> box.click());
+        browser.find("#plan-day").click();
+        browser.find("#makespan");
+        take(browser, "day");
+    }
+
+    private static void rehearse(Browser browser, String job, String change, double share) {
+        browser.open("/");
+        browser.driver().findElement(By.linkText(job)).click();
+        browser.find("[data-step='5']").click();
+        new Select(browser.field("choose-change")).selectByValue(change);
+        browser.find("#run").click();
+        browser.waitFor("what came of it", () -> !browser.all("#figures").isEmpty());
+        browser.driver()
+                .executeScript(
+                        "const s = document.getElementById('scrub'); s.value = Math.round(s.max * arguments[0]);"
+                                + " s.dispatchEvent(new Event('input', { bubbles: true }));",
+                        share);
     }
 
     private static void sheet(Browser browser, String job, String name) throws IOException {
@@ -91,7 +134,6 @@ class Screenshots {
     /** The three fronts of the demo shop with a job on them, the list, and the editor with a dial read. */
     private static void panels(Browser browser) throws IOException {
         browser.open("/machines");
-        take(browser, "machines");
         panel(browser, "Pier frame – gusset to post", "Booth 1 inverter");
         take(browser, "panel-menu");
         panel(browser, "Pier frame – gusset to post", "Bench knob set");
@@ -127,11 +169,6 @@ class Screenshots {
         take(browser, "shop");
         browser.open("/chart?metal=STAINLESS_316L");
         take(browser, "wall-chart");
-        browser.find("#turn-theme").click();
-        browser.open("/reference");
-        take(browser, "reference-light");
-        browser.find("#turn-theme").click();
-        browser.find("#turn-theme").click();
     }
 
     private static void panel(Browser browser, String job, String machine) {

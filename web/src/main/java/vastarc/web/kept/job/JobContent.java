@@ -137,8 +137,8 @@ public record JobContent(
                 .orElseGet(() -> new ShopWays(shop.schools().with(schools.values()), shop.stock()));
     }
 
-    /** This content after an edit: what changes the weld takes the mark of a proven job away; another machine, torch, pass or
-     * purge does not. */
+    /** This content after an edit: what changes the weld takes the mark of a proven job away; another machine, torch, pass,
+     * purge or amount of work does not. */
     public JobContent opened(JobContent after) {
         JobContent there = on(after.machine, after.torch);
         JobContent bare = new JobContent(
@@ -151,7 +151,8 @@ public record JobContent(
                 proof,
                 after.pass,
                 after.purge);
-        return bare.equals(after) ? after : after.open();
+        boolean same = bare.with(joint.withoutWork()).equals(after.with(after.joint.withoutWork()));
+        return same ? after : after.open();
     }
 
     /** What differs, by name: fields of the joint, own values, and what stands beside it. */

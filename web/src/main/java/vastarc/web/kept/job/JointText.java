@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import vastarc.core.joint.InputField;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.Quantity;
@@ -25,6 +26,13 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
     /** Every field of a joint and a practice. */
     public static final Set<String> FIELDS =
             WeldFields.ALL.stream().map(InputField::name).collect(Collectors.toUnmodifiableSet());
+
+    /** How much there is to weld, and in which order, as typed on the Route place. */
+    public static final Set<String> WORK = Set.of(
+            "work.seams", "work.seamMm", "work.piece", "work.rotation", "work.handlingS", "work.purgeS", "work.order");
+
+    private static final Set<String> ALL =
+            Stream.concat(FIELDS.stream(), WORK.stream()).collect(Collectors.toUnmodifiableSet());
 
     private static final Pattern UNPRINTABLE = Pattern.compile("[\\p{Cc}\\p{Cs}]");
 
@@ -57,7 +65,7 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         kept.keySet().removeAll(fields);
         units.keySet().removeAll(fields);
         sent.forEach((name, text) -> {
-            if (fields.contains(name) && FIELDS.contains(name) && !text.isBlank()) {
+            if (fields.contains(name) && ALL.contains(name) && !text.isBlank()) {
                 String cut = cleaned(text);
                 kept.put(name, cut);
                 units.put(name, cut.equals(texts.get(name)) ? bareIn.getOrDefault(name, shown) : shown);
@@ -102,6 +110,20 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return UNPRINTABLE.matcher(cut).replaceAll(" ");
     }
 
+    /** Text of the work. */
+    public Optional<String> work(String name) {
+        return Optional.ofNullable(texts.get(name));
+    }
+
+    /** The same joint, whatever there is of it to weld. */
+    public JointText withoutWork() {
+        Map<String, String> kept = new TreeMap<>(texts);
+        kept.keySet().removeAll(WORK);
+        Map<String, UnitSystem> units = new TreeMap<>(bareIn);
+        units.keySet().removeAll(WORK);
+        return new JointText(kept, units);
+    }
+
     public Optional<String> text(InputField<?> field) {
         return Optional.ofNullable(texts.get(field.name()));
     }
@@ -113,8 +135,8 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
 
     /** Only texts of known fields, none too long: what an archive may hold. */
     public boolean isSound() {
-        return FIELDS.containsAll(texts.keySet())
-                && FIELDS.containsAll(bareIn.keySet())
+        return ALL.containsAll(texts.keySet())
+                && ALL.containsAll(bareIn.keySet())
                 && texts.values().stream().allMatch(text -> text.length() <= MAX_CHARACTERS);
     }
 }

@@ -1,0 +1,80 @@
+package vastarc.benchmarks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.Weld;
+import vastarc.core.machine.DutyPoint;
+import vastarc.core.material.Material;
+import vastarc.core.plan.WeldPlan;
+import vastarc.core.route.Day;
+import vastarc.core.route.DayPlanner;
+import vastarc.core.route.Route;
+import vastarc.core.route.RouteAsk;
+import vastarc.core.route.RoutePlanner;
+import vastarc.core.route.Work;
+import vastarc.core.sheet.ShopWays;
+
+/** A route from its joint on, duty counted, and a day of eight jobs and two hundred runs. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 2, time = 3)
+@Measurement(iterations = 3, time = 4)
+@Fork(1)
+public class RouteBenchmark {
+
+    private final List<RouteAsk> day = eight();
+
+    private static RouteAsk ask(Material material, JointForm form, double mm, int seams, double length) {
+        Work work = new Work(seams, OptionalDouble.of(length), "", OptionalDouble.empty(), 20, OptionalDouble.empty());
+        return RouteAsk.of(
+                        WeldPlan.Ask.of(new Weld(Joint.of(material, form, mm), Practice.usual()), ShopWays.usual()),
+                        work,
+                        List.of(new DutyPoint(200, 35)),
+                        List.of(new DutyPoint(125, 35)),
+                        20)
+                .value()
+                .orElseThrow();
+    }
+
+    /** Eight jobs, some in passes, some over the torch's duty; as many runs as a day may have. */
+    private static List<RouteAsk> eight() {
+        List<RouteAsk> asks = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            asks.add(ask(Material.CARBON_STEEL, JointForm.T_FILLET, 3, 3, 330 + 10 * i));
+            asks.add(ask(Material.CHROMOLY_4130, JointForm.V_BUTT, 6, 2, 260 + 10 * i));
+        }
+        return asks;
+    }
+
+    /** How many runs the day has. */
+    public static void main(String[] arguments) {
+        System.out.println(eight().stream()
+                .mapToInt(ask -> RoutePlanner.plan(ask).runs().size())
+                .sum());
+    }
+
+    @Benchmark
+    public Route route() {
+        return RoutePlanner.plan(ask(Material.CARBON_STEEL, JointForm.V_BUTT, 8, 4, 600));
+    }
+
+    @Benchmark
+    public Day day() {
+        return DayPlanner.plan(day, Day.Changes.USUAL);
+    }
+}

@@ -1,0 +1,103 @@
+package vastarc.core.route;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.DoubleStream;
+import vastarc.core.machine.DutyPoint;
+
+/**
+ * How long machine and torch may burn in any ten minutes. A second of arc at a current takes 1/D of a second from each, D its duty there;
+ * no ten minutes take more than ten. Source: heating by the square of the current [textbook].
+ */
+final class Duty {
+
+    static final double WINDOW_S = 600;
+
+    private static final double SLACK = 1e-6;
+
+    private final List<Burn> burns = new ArrayList<>();
+
+    /** An arc, and what a second of it takes from machine or torch, whichever is more. */
+    private record Burn(double startS, double endS, double perS) {
+
+        double within(double from, double to) {
+            return Math.max(0, Math.min(endS, to) - Math.max(startS, from)) * perS;
+        }
+    }
+
+    Duty() {}
+
+    private Duty(List<Burn> before) {
+        burns.addAll(before);
+    }
+
+    /** The same up to now, to go on from. */
+    Duty copy() {
+        return new Duty(burns);
+    }
+
+    /** What a second of arc takes, at a current: at least one. */
+    static double perS(List<DutyPoint> machine, List<DutyPoint> torch, double currentA) {
+        double least = Math.min(DutyPoint.percentAt(machine, currentA), DutyPoint.percentAt(torch, currentA));
+        return 100 / Math.max(1, least);
+    }
+
+    /** Longest arc at one stretch, s. */
+    static double longestS(double perS) {
+        return WINDOW_S / perS;
+    }
+
+    void burn(double startS, double arcS, double perS) {
+        if (arcS > 0) {
+            burns.add(new Burn(startS, startS + arcS, perS));
+        }
+    }
+
+    /** The most that any ten minutes take, s of ten minutes. */
+    double most() {
+        return ends().map(this::taken).max().orElse(0);
+    }
+
+    private DoubleStream ends() {
+        return DoubleStream.concat(
+                burns.stream().mapToDouble(Burn::endS), burns.stream().mapToDouble(burn -> burn.startS() + WINDOW_S));
+    }
+
+    private double taken(double endS) {
+        return burns.stream()
+                .mapToDouble(burn -> burn.within(endS - WINDOW_S, endS))
+                .sum();
+    }
+
+    /** The earliest start at or after a time from which an arc may burn. */
+    double earliest(double fromS, double arcS, double perS) {
+        if (arcS <= 0 || fits(fromS, arcS, perS)) {
+            return fromS;
+        }
+        double low = fromS;
+        double high = fromS + WINDOW_S;
+        for (int i = 0; i < 40; i++) {
+            double mid = (low + high) / 2;
+            if (fits(mid, arcS, perS)) {
+                high = mid;
+            } else {
+                low = mid;
+            }
+        }
+        return high;
+    }
+
+    private boolean fits(double startS, double arcS, double perS) {
+        double end = startS + arcS;
+        List<Burn> near =
+                burns.stream().filter(burn -> burn.endS() > startS - WINDOW_S).toList();
+        DoubleStream critical = DoubleStream.concat(
+                DoubleStream.of(end),
+                near.stream().mapToDouble(burn -> burn.startS() + WINDOW_S).filter(s -> s > startS && s < end));
+        return critical.allMatch(at -> near.stream()
+                                .mapToDouble(burn -> burn.within(at - WINDOW_S, at))
+                                .sum()
+                        + (at - startS) * perS
+                <= WINDOW_S + SLACK);
+    }
+}

@@ -1,0 +1,110 @@
+package vastarc.core.route;
+
+import java.util.ArrayList;
+import java.util.List;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.Technique;
+import vastarc.core.joint.WireFeed;
+import vastarc.core.machine.DutyPoint;
+import vastarc.core.plan.WeldPlan;
+import vastarc.core.sheet.PassPlan;
+import vastarc.core.sheet.Sheet;
+
+/**
+ * What a route is made for.
+ *
+ * @param sheet    of the first pass
+ * @param passes   figures of each pass
+ * @param work     how much there is to weld
+ * @param machine  its rating plate; empty where nothing limits it
+ * @param torch    its rating
+ * @param ambientC of the shop, °C
+ */
+public record RouteAsk(
+        Sheet sheet,
+        List<PassFigures> passes,
+        Work work,
+        List<DutyPoint> machine,
+        List<DutyPoint> torch,
+        double ambientC) {
+
+    /** Above this the shop is hot: machine and torch are taken a tenth less (judgement), °C. */
+    public static final double HOT_C = 35;
+
+    private static final double HOT_FACTOR = 0.9;
+    private static final double USUAL_SEAM_MM = 100;
+    private static final double FREEHAND_SHARE = 0.5;
+    private static final double ROLLED_SHARE = 0.75;
+
+    /** Runs, at most. */
+    public static final int MOST_RUNS = 1000;
+
+    public RouteAsk {
+        passes = List.copyOf(passes);
+        machine = List.copyOf(machine);
+        torch = List.copyOf(torch);
+    }
+
+    /** For a weld with all its passes; refused with words where it has no sheet, or the work cannot be. */
+    public static Outcome<RouteAsk> of(
+            WeldPlan.Ask plan, Work work, List<DutyPoint> machine, List<DutyPoint> torch, double ambientC) {
+        return WeldPlan.of(plan.onPass(1)).sheet().then(first -> {
+            List<Problem> problems = work.problems();
+            if (!problems.isEmpty()) {
+                return Outcome.failed(problems);
+            }
+            int count = first.passes().map(PassPlan::passes).map(List::size).orElse(1);
+            List<PassFigures> passes = new ArrayList<>();
+            for (int pass = 1; pass <= count; pass++) {
+                WeldPlan.of(plan.onPass(pass))
+                        .sheet()
+                        .value()
+                        .map(PassFigures::of)
+                        .ifPresent(passes::add);
+            }
+            RouteAsk ask = new RouteAsk(first, passes, work, machine, torch, ambientC);
+            return Stretches.count(ask) > MOST_RUNS
+                    ? Outcome.failed(Problem.badValue(Work.SEAM.field(), "route.tooMany", MOST_RUNS))
+                    : Outcome.of(ask);
+        });
+    }
+
+    boolean isTube() {
+        return sheet.joint().tubeOd().isPresent();
+    }
+
+    double girthMm() {
+        return sheet.joint().tubeOd().map(od -> Math.PI * od.inMillimetres()).orElse(0.0);
+    }
+
+    /** Length of a seam, mm: told, or once round, or a usual run. */
+    double seamMm() {
+        return work.seamMm().orElse(isTube() ? girthMm() : USUAL_SEAM_MM);
+    }
+
+    /** Whether a seam runs into its own start. */
+    boolean closes() {
+        return isTube() && seamMm() >= girthMm() - 1;
+    }
+
+    /** Length of a tube that is welded before it has to be turned, mm: all on a positioner, three quarters turned by hand, half standing. */
+    double turnMm() {
+        boolean positioner = sheet.practice().technique() == Technique.POSITIONER;
+        double share = work.reach().orElse(positioner ? 1 : sheet.practice().rotated() ? ROLLED_SHARE : FREEHAND_SHARE);
+        return isTube() && share < 1 ? share * girthMm() : Double.MAX_VALUE;
+    }
+
+    boolean isDipped() {
+        return sheet.joint().isTitanium()
+                && sheet.practice().wire()
+                && sheet.practice().wireFeed() == WireFeed.DAB
+                && sheet.practice().technique() != Technique.POSITIONER;
+    }
+
+    /** What a second of arc takes of the ten minutes of machine or torch. */
+    double dutyPerS(double rmsA) {
+        double derated = ambientC > HOT_C ? rmsA / HOT_FACTOR : rmsA;
+        return Duty.perS(machine, torch, derated);
+    }
+}

@@ -1,0 +1,277 @@
+package vastarc.core.route;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.route.Route.End;
+import vastarc.core.route.Route.Kind;
+import vastarc.core.route.Route.Run;
+import vastarc.core.route.Route.Wait;
+import vastarc.core.route.Stretches.Stretch;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.TackPlan;
+import vastarc.core.wording.Phrase;
+
+/** Gives the runs of a job their time, with every wait and its reason, and adds up what they take. */
+public final class RoutePlanner {
+
+    /** Clean, clamp and turn a tube to the next place, s (judgement). */
+    static final double TURN_S = 10;
+
+    /** Arc between two grinds of a tungsten, and the grinding, s (judgement). */
+    static final double GRIND_EVERY_S = 1800;
+
+    static final double GRIND_S = 60;
+    static final double PREHEAT_S = 300;
+    static final double PURGE_S = 60;
+
+    private static final double WARM_K = 15;
+    private static final double LOSS = 1.03;
+    private static final double MAINS_EFFICIENCY = 0.8;
+
+    private final RouteAsk ask;
+    private final Duty duty = new Duty();
+    private final Map<Integer, Double> lastEnd = new HashMap<>();
+    private final Map<Integer, Integer> lastPass = new HashMap<>();
+    private final List<Run> runs = new ArrayList<>();
+    private double sinceGrindS;
+    private int grinds;
+
+    private RoutePlanner(RouteAsk ask) {
+        this.ask = ask;
+    }
+
+    /** The way through a job. */
+    public static Route plan(RouteAsk ask) {
+        return new RoutePlanner(ask).timed(Stretches.of(ask));
+    }
+
+    /**
+     * The same runs in another order, as a hand wants them.
+     *
+     * @param order numbers of the planned runs, each once
+     * @return empty numbers, or such as are missing or twice, leave the planned order
+     */
+    public static Route plan(RouteAsk ask, List<Integer> order) {
+        List<Stretch> planned = Stretches.of(ask);
+        boolean whole = order.size() == planned.size()
+                && order.stream().distinct().count() == planned.size()
+                && order.stream().allMatch(number -> number >= 1 && number <= planned.size());
+        return new RoutePlanner(ask)
+                .timed(
+                        whole
+                                ? order.stream()
+                                        .map(number -> planned.get(number - 1))
+                                        .toList()
+                                : planned);
+    }
+
+    private Route timed(List<Stretch> stretches) {
+        for (Stretch stretch : stretches) {
+            add(stretch);
+        }
+        return new Route(runs, totals(), ask.seamMm(), warping(), notes());
+    }
+
+    private PassFigures figures(Stretch stretch) {
+        return ask.passes().get(Math.max(1, stretch.pass()) - 1);
+    }
+
+    private double arcS(Stretch stretch) {
+        TackPlan tacks = ask.sheet().tacks();
+        return stretch.kind() == Kind.TACK && tacks.fusion()
+                ? tacks.onS()
+                : stretch.lengthMm() / figures(stretch).mmPerS();
+    }
+
+    private double rmsA(Stretch stretch) {
+        boolean spot = stretch.kind() == Kind.TACK && ask.sheet().tacks().fusion();
+        return spot ? ask.sheet().tacks().currentA() : figures(stretch).rmsA();
+    }
+
+    private void add(Stretch stretch) {
+        PassFigures figures = figures(stretch);
+        double arc = arcS(stretch);
+        double perS = ask.dutyPerS(rmsA(stretch));
+        double before = runs.isEmpty() ? 0 : runs.get(runs.size() - 1).endS();
+        Map<Wait, Double> waits = inHand(stretch);
+        double hands = waits.values().stream().mapToDouble(s -> s).sum() + figures.preFlowS();
+        double ready = before + hands;
+        double cool = coolAt(stretch, figures);
+        double dutied = duty.earliest(Math.max(ready, cool), arc, perS);
+        if (cool > before) {
+            waits.put(Wait.COOLING, cool - before);
+        }
+        if (dutied > Math.max(ready, cool) + 1e-6) {
+            waits.put(Wait.DUTY, dutied - before);
+        }
+        Wait reason = dutied > Math.max(ready, cool) + 1e-6 ? Wait.DUTY : cool > ready ? Wait.COOLING : longest(waits);
+        runs.add(new Run(
+                runs.size() + 1,
+                stretch.seam(),
+                stretch.pass(),
+                stretch.fromMm(),
+                stretch.toMm(),
+                stretch.kind(),
+                stretch.end(),
+                dutied,
+                arc,
+                dutied - before,
+                reason,
+                waits,
+                rmsA(stretch)));
+        duty.burn(dutied, arc, perS);
+        lastEnd.put(stretch.seam(), dutied + arc);
+        lastPass.put(stretch.seam(), stretch.pass());
+        sinceGrindS += arc;
+    }
+
+    private static Wait longest(Map<Wait, Double> waits) {
+        return waits.entrySet().stream()
+                .filter(entry -> entry.getKey() != Wait.COOLING)
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse(Wait.NONE);
+    }
+
+    /** What the hands do one after the other before a run, s. */
+    private Map<Wait, Double> inHand(Stretch stretch) {
+        Map<Wait, Double> waits = new EnumMap<>(Wait.class);
+        if (runs.isEmpty()) {
+            first(waits);
+            return waits;
+        }
+        Run last = runs.get(runs.size() - 1);
+        waits.put(
+                Wait.POST_FLOW,
+                last.kind() == Kind.TACK
+                        ? ask.sheet().tacks().postFlowS()
+                        : ask.passes().get(last.pass() - 1).postFlowS());
+        boolean tacking = last.kind() == Kind.TACK && stretch.kind() == Kind.TACK && last.seam() == stretch.seam();
+        if (!tacking && last.end() != End.DIPS) {
+            waits.put(Wait.HANDLING, ask.work().handlingS());
+        }
+        if (last.end() == End.TURN && stretch.kind() == Kind.WELD) {
+            waits.put(Wait.ROTATION, TURN_S);
+        }
+        if (sinceGrindS > GRIND_EVERY_S) {
+            waits.put(Wait.GRIND, GRIND_S);
+            sinceGrindS = 0;
+            grinds++;
+        }
+        return waits;
+    }
+
+    private void first(Map<Wait, Double> waits) {
+        if (ask.sheet().practice().preheatC() > ask.ambientC() + WARM_K) {
+            waits.put(Wait.PREHEAT, PREHEAT_S);
+        }
+        if (ask.sheet().practice().purged()) {
+            waits.put(Wait.PURGE, ask.work().purgeS().orElse(PURGE_S));
+        }
+    }
+
+    /** When the seam is cool enough for another pass, s. */
+    private double coolAt(Stretch stretch, PassFigures figures) {
+        Double last = lastEnd.get(stretch.seam());
+        Integer pass = lastPass.get(stretch.seam());
+        if (last == null || pass == null) {
+            return 0;
+        }
+        boolean another = stretch.pass() > 1 && stretch.pass() != pass;
+        return another ? last + figures.coolsS() : 0;
+    }
+
+    private Route.Totals totals() {
+        double arc = 0;
+        double wire = 0;
+        double gram = 0;
+        double gas = 0;
+        double joule = 0;
+        double density = ask.sheet().joint().material().properties().densityKgPerM3() * 1e-6;
+        for (Run run : runs) {
+            PassFigures figures = ask.passes().get(Math.max(1, run.pass()) - 1);
+            boolean tack = run.kind() == Kind.TACK;
+            double mm = tack ? 0 : run.lengthMm() * figures.wireMmPerMm() * LOSS;
+            double still = tack
+                    ? ask.sheet().tacks().preFlowS() + ask.sheet().tacks().postFlowS()
+                    : figures.preFlowS() + figures.postFlowS();
+            arc += run.arcS();
+            wire += mm / 1000;
+            gram += mm * figures.wireMm2() * density;
+            gas += (run.arcS() + still) * figures.gasLPerMin() / 60;
+            joule += figures.voltage() * (tack ? run.rmsA() : figures.currentA()) * run.arcS() / MAINS_EFFICIENCY;
+        }
+        double wall = runs.isEmpty() ? 0 : runs.get(runs.size() - 1).endS() + postFlowOfLast();
+        return new Route.Totals(
+                arc,
+                wall,
+                wire,
+                gram,
+                gas,
+                purge(wall),
+                joule / 3.6e6,
+                (int) Math.ceil(wire * 1000 / Stretches.ROD_MM - 1e-9),
+                grinds);
+    }
+
+    private double postFlowOfLast() {
+        Run last = runs.get(runs.size() - 1);
+        return ask.passes().get(Math.max(1, last.pass()) - 1).postFlowS();
+    }
+
+    private double purge(double wall) {
+        if (!ask.sheet().practice().purged()) {
+            return 0;
+        }
+        double fill = ask.work().purgeS().orElse(PURGE_S);
+        double fills = PassFigures.figure(ask.sheet(), SettingKey.PURGE_FLOW, 0);
+        double holds = PassFigures.figure(ask.sheet(), SettingKey.PURGE_HOLD, 0);
+        return (fill * fills + Math.max(0, wall - fill) * holds) / 60;
+    }
+
+    /**
+     * What pulls, to compare one order with another: heat a millimetre over the square of the thickness, by the root of the longest stretch
+     * welded at one go over the seam. Source: judgement.
+     */
+    private double warping() {
+        PassFigures first = ask.passes().get(0);
+        double perMm = first.voltage() * first.currentA() / first.mmPerS();
+        double thick = ask.sheet().heat().effectiveThicknessMm();
+        double longest = runs.stream()
+                .filter(run -> run.kind() == Kind.WELD)
+                .mapToDouble(Run::lengthMm)
+                .max()
+                .orElse(0);
+        return perMm / (thick * thick) * Math.sqrt(longest / ask.seamMm());
+    }
+
+    private List<Phrase> notes() {
+        List<Phrase> notes = new ArrayList<>();
+        notes.add(ask.sheet().tacks().order());
+        for (PassFigures pass : ask.passes()) {
+            Stretches.Most most = Stretches.most(ask, pass);
+            if (most.mm() < ask.seamMm()) {
+                Phrase note = Phrase.of("route.note." + most.end(), Quantity.ruled(most.mm()));
+                if (!notes.contains(note)) {
+                    notes.add(note);
+                }
+            }
+        }
+        if (ask.passes().size() > 1) {
+            notes.add(Phrase.of(
+                    "route.note.interpass",
+                    Quantity.celsius(ask.passes().get(1).interpassC()),
+                    Quantity.seconds(ask.passes().get(1).coolsS())));
+        }
+        notes.add(Phrase.of(
+                ask.closes() ? "route.note.tieIn" : "route.note.restart", Quantity.ruled(Stretches.OVERLAP_MM)));
+        if (ask.ambientC() > RouteAsk.HOT_C) {
+            notes.add(Phrase.of("route.note.hot"));
+        }
+        return notes;
+    }
+}

@@ -1,0 +1,52 @@
+package vastarc.core.route;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.quantity.Unit;
+
+/**
+ * How much there is to weld of one joint.
+ *
+ * @param seams     like seams
+ * @param seamMm    length of each, mm; once round a tube, or a usual run, where it is not told
+ * @param piece     name of the piece they belong to; may be empty
+ * @param reach     share of a tube's girth that is welded before it has to be turned; by how it is turned where it is not told
+ * @param handlingS between two runs, s
+ * @param purgeS    filling with argon before the first arc, s
+ */
+public record Work(
+        int seams, OptionalDouble seamMm, String piece, OptionalDouble reach, double handlingS, OptionalDouble purgeS) {
+
+    public static final Range SEAMS = new Range("seams", 1, 60, Unit.NUMBER);
+    public static final Range SEAM = new Range("seamMm", 5, 20_000, Unit.MILLIMETRE);
+    public static final Range REACH = new Range("rotation", 0.1, 1, Unit.NUMBER);
+    public static final Range HANDLING = new Range("handlingS", 0, 3600, Unit.SECOND);
+    public static final Range PURGE = new Range("purgeS", 0, 7200, Unit.SECOND);
+
+    /** Turn the piece, take a fresh rod, hood up and down, s (judgement). */
+    public static final double USUAL_HANDLING_S = 20;
+
+    /** One seam, as long as the joint has it. */
+    public static Work usual() {
+        return new Work(
+                1, OptionalDouble.empty(), "", OptionalDouble.empty(), USUAL_HANDLING_S, OptionalDouble.empty());
+    }
+
+    public Work of(int count, double mm) {
+        return new Work(count, OptionalDouble.of(mm), piece, reach, handlingS, purgeS);
+    }
+
+    /** Everything that cannot be. */
+    public List<Problem> problems() {
+        List<Problem> problems = new ArrayList<>();
+        SEAMS.check(seams).ifPresent(problems::add);
+        seamMm.ifPresent(mm -> SEAM.check(mm).ifPresent(problems::add));
+        reach.ifPresent(share -> REACH.check(share).ifPresent(problems::add));
+        HANDLING.check(handlingS).ifPresent(problems::add);
+        purgeS.ifPresent(s -> PURGE.check(s).ifPresent(problems::add));
+        return problems;
+    }
+}

@@ -1,0 +1,84 @@
+package vastarc.web.drawing;
+
+import java.util.List;
+import java.util.Locale;
+import vastarc.core.route.Route;
+import vastarc.core.route.Route.Kind;
+import vastarc.core.route.Route.Run;
+import vastarc.web.drawing.Drawing.Pencil;
+import vastarc.web.drawing.Drawing.Point;
+
+/** Seams with their tacks and runs, numbered in order, an arrow for the way each goes; passes lie above each other. */
+public final class RouteDrawing {
+
+    private static final double WIDTH = 640;
+    private static final double LEFT = 58;
+    private static final double RIGHT = 14;
+    private static final double LANE = 22;
+    private static final double TOP = 26;
+    private static final int MOST_SEAMS = 6;
+    private static final int MOST_NUMBERS = 60;
+
+    private RouteDrawing() {}
+
+    public static Drawing of(Route route) {
+        Pencil pencil = new Pencil(0, false);
+        int seams = route.runs().stream().mapToInt(Run::seam).max().orElse(1);
+        int passes = Math.max(1, route.runs().stream().mapToInt(Run::pass).max().orElse(1));
+        int shown = Math.min(MOST_SEAMS, seams);
+        double longest = route.runs().stream()
+                .mapToDouble(run -> Math.max(run.fromMm(), run.toMm()))
+                .max()
+                .orElse(1);
+        double high = TOP + shown * ((passes + 1) * LANE + 14) + 8;
+        for (int seam = 1; seam <= shown; seam++) {
+            double base = base(seam, passes);
+            pencil.raw(path("M%.1f %.1fH%.1f", LEFT, base + 6, WIDTH - RIGHT), "gridline");
+            pencil.label(new Point(LEFT - 8, base + 2), "seam " + seam, "end", "note");
+        }
+        List<Run> drawn =
+                route.runs().stream().filter(run -> run.seam() <= shown).toList();
+        drawn.forEach(run -> draw(pencil, run, passes, longest, drawn.size() <= MOST_NUMBERS));
+        pencil.label(
+                new Point(LEFT, 14),
+                seams > shown
+                        ? "the first " + shown + " of " + seams + " seams; 0 to " + Math.round(route.length()) + " mm"
+                        : "0 to " + Math.round(route.length()) + " mm, tacks below, passes above",
+                "start",
+                "note");
+        return pencil.drawing(0, 0, WIDTH, high, "Seams with tacks and runs numbered in order", 14);
+    }
+
+    private static double base(int seam, int passes) {
+        return TOP + seam * ((passes + 1) * LANE + 14) - LANE;
+    }
+
+    private static void draw(Pencil pencil, Run run, int passes, double longest, boolean numbered) {
+        double y = base(run.seam(), passes) - (run.kind() == Kind.TACK ? -6 : run.pass() * LANE - 8);
+        double from = x(run.fromMm(), longest);
+        double to = x(run.toMm(), longest);
+        if (run.kind() == Kind.TACK) {
+            pencil.raw(path("M%.1f %.1fv-5h%.1fv5Z", from, y, Math.max(3, to - from)), "reading");
+        } else {
+            double tip = to > from ? -6 : 6;
+            pencil.raw(path("M%.1f %.1fH%.1f", from, y, to), "mark");
+            pencil.raw(path("M%.1f %.1fl%.1f -4M%.1f %.1fl%.1f 4", to, y, tip, to, y, tip), "mark");
+        }
+        if (numbered) {
+            double middle = (from + to) / 2;
+            pencil.label(
+                    new Point(middle, run.kind() == Kind.TACK ? y + 13 : y - 4),
+                    String.valueOf(run.n()),
+                    "middle",
+                    "dim-text");
+        }
+    }
+
+    private static double x(double mm, double longest) {
+        return LEFT + Math.max(0, mm) / longest * (WIDTH - LEFT - RIGHT);
+    }
+
+    private static String path(String form, Object... figures) {
+        return String.format(Locale.ROOT, form, figures);
+    }
+}

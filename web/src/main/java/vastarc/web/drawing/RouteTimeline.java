@@ -1,0 +1,97 @@
+package vastarc.web.drawing;
+
+import java.util.Locale;
+import vastarc.core.route.Route;
+import vastarc.core.route.Route.Run;
+import vastarc.core.route.Route.Wait;
+import vastarc.web.drawing.Drawing.Pencil;
+import vastarc.web.drawing.Drawing.Point;
+
+/** Arc and waits of a job over its time: arcs as bars, what is waited for in lanes below. */
+public final class RouteTimeline {
+
+    private static final double WIDTH = 640;
+    private static final double LEFT = 92;
+    private static final double LANE = 17;
+    private static final double TOP = 6;
+    private static final Wait[] LANES = {Wait.HANDLING, Wait.COOLING, Wait.DUTY, Wait.POST_FLOW, Wait.PURGE};
+    private static final String[] NAMES = {"hands", "cooling", "duty rest", "post-flow", "argon, heat"};
+
+    private RouteTimeline() {}
+
+    public static Drawing of(Route route) {
+        Pencil pencil = new Pencil(0, false);
+        double end = Math.max(1, route.totals().wallS());
+        double bottom = TOP + (LANES.length + 1) * LANE;
+        ticks(pencil, end, bottom);
+        pencil.label(new Point(LEFT - 8, TOP + 12), "arc", "end", "note");
+        for (int i = 0; i < NAMES.length; i++) {
+            pencil.label(new Point(LEFT - 8, TOP + (i + 1) * LANE + 12), NAMES[i], "end", "note");
+        }
+        double before = 0;
+        for (Run run : route.runs()) {
+            bar(pencil, run.startS(), run.endS(), end, 0, "reading");
+            waits(pencil, run, before, end);
+            before = run.endS();
+        }
+        return pencil.drawing(0, 0, WIDTH, bottom + 22, "Arc and waits over the time of the job", 14);
+    }
+
+    private static void waits(Pencil pencil, Run run, double before, double end) {
+        double at = before;
+        for (int lane = 0; lane < LANES.length; lane++) {
+            double length = length(run, LANES[lane]);
+            boolean besides = LANES[lane] == Wait.COOLING || LANES[lane] == Wait.DUTY;
+            if (length > 0 && besides) {
+                bar(pencil, before, Math.min(run.startS(), before + length), end, lane + 1, "mark dashed");
+            } else if (length > 0) {
+                bar(pencil, at, at + length, end, lane + 1, "mark");
+                at += length;
+            }
+        }
+    }
+
+    private static double length(Run run, Wait wait) {
+        double own = run.waits().getOrDefault(wait, 0.0);
+        return switch (wait) {
+            case HANDLING ->
+                own + run.waits().getOrDefault(Wait.ROTATION, 0.0) + run.waits().getOrDefault(Wait.GRIND, 0.0);
+            case PURGE -> own + run.waits().getOrDefault(Wait.PREHEAT, 0.0);
+            default -> own;
+        };
+    }
+
+    private static void bar(Pencil pencil, double from, double to, double end, int lane, String style) {
+        double y = TOP + lane * LANE + 3;
+        double high = lane == 0 ? 11 : 5;
+        pencil.raw(
+                path(
+                        "M%.1f %.1fH%.1fv%.1fH%.1fZ",
+                        x(from, end), y, Math.max(x(to, end), x(from, end) + 0.7), high, x(from, end)),
+                style);
+    }
+
+    private static void ticks(Pencil pencil, double end, double bottom) {
+        double rough = end / 6;
+        double[] steps = {10, 30, 60, 120, 300, 600, 900, 1800, 3600, 7200, 14_400, 28_800};
+        double step = steps[steps.length - 1];
+        for (int i = steps.length - 1; i >= 0; i--) {
+            step = steps[i] >= rough ? steps[i] : step;
+        }
+        for (double s = 0; s <= end; s += step) {
+            pencil.raw(path("M%.1f %.1fV%.1f", x(s, end), TOP, bottom), "gridline");
+            String words =
+                    end > 300 ? String.format(Locale.ROOT, "%.0f", s / 60) : String.format(Locale.ROOT, "%.0f", s);
+            pencil.label(new Point(x(s, end), bottom + 15), words, "middle", "dim-text");
+        }
+        pencil.label(new Point(WIDTH - 4, bottom + 15), end > 300 ? "min" : "s", "end", "note");
+    }
+
+    private static double x(double s, double end) {
+        return LEFT + s / end * (WIDTH - LEFT - 26);
+    }
+
+    private static String path(String form, Object... figures) {
+        return String.format(Locale.ROOT, form, figures);
+    }
+}

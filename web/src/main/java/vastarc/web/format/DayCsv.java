@@ -1,0 +1,45 @@
+package vastarc.web.format;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import vastarc.core.route.Day.Span;
+
+/** A day as a table, a stretch a line. */
+public final class DayCsv {
+
+    public static final String TYPE = "text/csv";
+
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader("start_s", "end_s", "job", "run", "doing")
+            .get();
+
+    private DayCsv() {}
+
+    /** A name that a spreadsheet would take for a formula is told as text. */
+    static String plain(String name) {
+        return name.isEmpty() || "=+-@\t".indexOf(name.charAt(0)) < 0 ? name : "'" + name;
+    }
+
+    public static String of(List<String> jobs, List<Span> timeline) {
+        StringWriter text = new StringWriter();
+        try (CSVPrinter csv = new CSVPrinter(text, FORMAT)) {
+            for (Span span : timeline) {
+                csv.printRecord(
+                        String.format(Locale.ROOT, "%.1f", span.startS()),
+                        String.format(Locale.ROOT, "%.1f", span.endS()),
+                        plain(jobs.get(span.job())),
+                        span.run(),
+                        span.doing());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+}

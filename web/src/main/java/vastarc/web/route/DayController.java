@@ -1,0 +1,127 @@
+package vastarc.web.route;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import vastarc.core.route.Day;
+import vastarc.core.route.DayPlanner;
+import vastarc.core.route.RouteAsk;
+import vastarc.core.route.RoutePlanner;
+import vastarc.web.format.DayCalendar;
+import vastarc.web.format.DayCsv;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.ui.Preferences;
+
+/** One pair of hands over the jobs that are ticked: what is welded while another cools. */
+@Controller
+class DayController {
+
+    private static final int OFFERED = 40;
+
+    private final JobStore jobs;
+    private final RoutePlans plans;
+    private final Clock clock;
+
+    DayController(JobStore jobs, RoutePlans plans, Clock clock) {
+        this.jobs = jobs;
+        this.plans = plans;
+        this.clock = clock;
+    }
+
+    /**
+     * A day of the jobs ticked.
+     *
+     * @param jobs that have a route, in the order of the bench
+     * @param day  empty where none is ticked, or they are too many
+     * @param said why there is no day; empty where there is one
+     */
+    record Planned(List<Job> jobs, Optional<Day> day, String said) {
+
+        List<String> names() {
+            return jobs.stream().map(Job::name).toList();
+        }
+    }
+
+    @GetMapping("/day")
+    String page(
+            @RequestParam(name = "job", defaultValue = "") List<String> ticked,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        model.addAttribute("page", DayPage.of(jobs.newest(OFFERED), planned(ticked), ticked, preferences.units()));
+        return "route/day";
+    }
+
+    private Planned planned(List<String> ticked) {
+        List<Job> chosen = jobs.newest(OFFERED).stream()
+                .filter(job -> ticked.contains(job.id().toString()))
+                .toList();
+        List<Job> planned = new ArrayList<>();
+        List<RouteAsk> asks = new ArrayList<>();
+        List<String> without = new ArrayList<>();
+        for (Job job : chosen) {
+            WorkText typed = WorkText.of(job.content().joint());
+            Optional<RouteAsk> ask = plans.ask(job.content(), typed.work())
+                    .value()
+                    .filter(one -> typed.problems().isEmpty());
+            ask.ifPresentOrElse(
+                    one -> {
+                        planned.add(job);
+                        asks.add(one);
+                    },
+                    () -> without.add(job.name()));
+        }
+        int runs = asks.stream()
+                .mapToInt(ask -> RoutePlanner.plan(ask).runs().size())
+                .sum();
+        if (!without.isEmpty()) {
+            return new Planned(planned, Optional.empty(), "No route yet: " + String.join(", ", without) + ".");
+        }
+        if (asks.size() > DayPlanner.MOST_JOBS || runs > DayPlanner.MOST_RUNS) {
+            return new Planned(
+                    planned,
+                    Optional.empty(),
+                    "Too much for one day's plan: up to " + DayPlanner.MOST_JOBS + " jobs and " + DayPlanner.MOST_RUNS
+                            + " runs; these are " + asks.size() + " and " + runs + ".");
+        }
+        return asks.isEmpty()
+                ? new Planned(planned, Optional.empty(), "")
+                : new Planned(planned, Optional.of(DayPlanner.plan(asks, Day.Changes.USUAL)), "");
+    }
+
+    @GetMapping(path = "/day.csv", produces = DayCsv.TYPE)
+    @ResponseBody
+    ResponseEntity<String> csv(@RequestParam(name = "job", defaultValue = "") List<String> ticked) {
+        Planned planned = planned(ticked);
+        return file("day.csv")
+                .body(DayCsv.of(
+                        planned.names(), planned.day().map(Day::timeline).orElse(List.of())));
+    }
+
+    /** The day as a calendar from now on: one entry for each stretch at one job. */
+    @GetMapping(path = "/day.ics", produces = DayCalendar.TYPE)
+    @ResponseBody
+    ResponseEntity<String> calendar(@RequestParam(name = "job", defaultValue = "") List<String> ticked) {
+        Planned planned = planned(ticked);
+        return file("day.ics")
+                .body(DayCalendar.of(
+                        planned.names(), planned.day().map(Day::timeline).orElse(List.of()), clock.instant()));
+    }
+
+    private static ResponseEntity.BodyBuilder file(String name) {
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString());
+    }
+}

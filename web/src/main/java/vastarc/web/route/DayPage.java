@@ -1,0 +1,105 @@
+package vastarc.web.route;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.route.Day;
+import vastarc.core.route.Day.Span;
+import vastarc.web.drawing.DayDrawing;
+import vastarc.web.drawing.Drawing;
+import vastarc.web.kept.job.Job;
+
+/**
+ * The day, finished for display.
+ *
+ * @param jobs  on the bench, to be ticked
+ * @param said  why there is no day; empty where there is one, or nothing is ticked
+ * @param view  the day; empty where there is none
+ * @param query of the ticked jobs, for its files
+ */
+public record DayPage(List<Offered> jobs, String said, Optional<View> view, String query) {
+
+    private static final int SHOWN = 80;
+
+    /** A job that may be ticked. */
+    public record Offered(String id, String name, boolean ticked) {}
+
+    /**
+     * A day told.
+     *
+     * @param makespan from start to end
+     * @param inTurn   the same one after the other
+     * @param saved    what is gained
+     * @param bound    no order is shorter
+     * @param drawing  lanes of jobs over time
+     * @param stints   what the hands do, job by job
+     * @param more     stints not listed
+     */
+    public record View(
+            String makespan,
+            String inTurn,
+            String saved,
+            String bound,
+            Drawing drawing,
+            List<Stint> stints,
+            int more) {}
+
+    /** A stretch at one job. */
+    public record Stint(String from, String job, String what, String length) {}
+
+    static DayPage of(List<Job> bench, DayController.Planned planned, List<String> ticked, UnitSystem units) {
+        return new DayPage(
+                bench.stream()
+                        .map(job -> new Offered(
+                                job.id().toString(),
+                                job.name(),
+                                ticked.contains(job.id().toString())))
+                        .toList(),
+                planned.said(),
+                planned.day().map(day -> view(day, planned.names(), units)),
+                planned.jobs().stream().map(job -> "job=" + job.id()).collect(Collectors.joining("&")));
+    }
+
+    private static View view(Day day, List<String> names, UnitSystem units) {
+        List<Stint> stints = stints(day, names, units);
+        double saved = day.oneAfterAnotherS() - day.makespanS();
+        double over = 100 * (day.makespanS() / day.lowerBoundS() - 1);
+        return new View(
+                RoutePage.time(day.makespanS(), units),
+                RoutePage.time(day.oneAfterAnotherS(), units),
+                saved < 1 ? "nothing: there is no waiting to fill" : RoutePage.time(saved, units),
+                over < 0.5
+                        ? "no order can be shorter"
+                        : "no order can be shorter than " + RoutePage.time(day.lowerBoundS(), units) + ", "
+                                + Math.round(over) + " % less",
+                DayDrawing.of(day, names),
+                stints.subList(0, Math.min(SHOWN, stints.size())),
+                Math.max(0, stints.size() - SHOWN));
+    }
+
+    /** Runs at one job with nothing between are one stint. */
+    private static List<Stint> stints(Day day, List<String> names, UnitSystem units) {
+        List<Stint> stints = new ArrayList<>();
+        List<Span> spans = day.timeline();
+        int from = 0;
+        while (from < spans.size()) {
+            int to = from;
+            while (to < spans.size() && spans.get(to).job() == spans.get(from).job()) {
+                to++;
+            }
+            Span first = spans.get(from);
+            Span last = spans.get(to - 1);
+            String runs =
+                    first.run() == last.run() ? "run " + first.run() : "runs " + first.run() + " to " + last.run();
+            stints.add(new Stint(
+                    RoutePage.time(first.startS(), units),
+                    names.get(first.job()),
+                    runs,
+                    RoutePage.time(last.endS() - first.startS(), units)));
+            from = to;
+        }
+        return stints;
+    }
+}

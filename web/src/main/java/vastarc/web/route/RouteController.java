@@ -1,0 +1,178 @@
+package vastarc.web.route;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import vastarc.core.finding.Outcome;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.route.Route;
+import vastarc.core.route.RouteAsk;
+import vastarc.core.route.RoutePlanner;
+import vastarc.web.format.RouteCsv;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.job.JointText;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+
+/** Shows the way through a job, and keeps how much there is of it and in which order a hand wants it. */
+@Controller
+class RouteController {
+
+    private final JobStore jobs;
+    private final RoutePlans plans;
+
+    RouteController(JobStore jobs, RoutePlans plans) {
+        this.jobs = jobs;
+        this.plans = plans;
+    }
+
+    @GetMapping("/jobs/{id}/route")
+    String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+        show(job(id), false, preferences, model);
+        return "route/page";
+    }
+
+    private Job job(UUID id) {
+        return jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
+    }
+
+    private void show(Job job, boolean stale, Preferences preferences, Model model) {
+        WorkText typed = WorkText.of(job.content().joint());
+        Outcome<RouteAsk> ask = plans.ask(job.content(), typed.work());
+        model.addAttribute(
+                "page",
+                RoutePage.of(
+                        new RoutePage.Source(job, jobs.history(job), typed, ask, plans.on(job.content()), stale),
+                        preferences.units()));
+    }
+
+    /** Keeps how much there is to weld; another amount goes in the planned order again. */
+    @PostMapping("/jobs/{id}/route")
+    String change(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return travelled(
+                jobs.edit(
+                        id,
+                        JobStore.seen(sent.get("version")),
+                        job -> changed(job.content(), sent, preferences.units())),
+                preferences,
+                model);
+    }
+
+    private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
+        Set<String> fields = JointText.WORK.stream()
+                .filter(name -> !name.equals(WorkText.ORDER))
+                .collect(Collectors.toCollection(HashSet::new));
+        JointText joint = before.joint().changedTo(sent, fields, units);
+        JointText fresh =
+                joint.equals(before.joint()) ? joint : joint.changedTo(Map.of(), Set.of(WorkText.ORDER), units);
+        return before.with(fresh);
+    }
+
+    /** Takes a run to another place of the order; to its own place, the planned order stands again. */
+    @PostMapping("/jobs/{id}/route/move")
+    String move(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        int from = (int) NumberReader.read(sent.get("from")).orElse(0);
+        int to = (int) NumberReader.read(sent.get("to")).orElse(0);
+        return travelled(
+                jobs.edit(
+                        id,
+                        JobStore.seen(sent.get("version")),
+                        job -> moved(job.content(), from, to, preferences.units())),
+                preferences,
+                model);
+    }
+
+    private JobContent moved(JobContent before, int from, int to, UnitSystem units) {
+        WorkText typed = WorkText.of(before.joint());
+        Optional<Route> route = plans.ask(before, typed.work()).value().map(ask -> RoutePlanner.plan(ask));
+        int count = route.map(planned -> planned.runs().size()).orElse(0);
+        boolean fits = from >= 1 && from <= count && to >= 1 && to <= count;
+        List<Integer> order = new ArrayList<>(
+                typed.order().size() == count
+                        ? typed.order()
+                        : IntStream.rangeClosed(1, count).boxed().toList());
+        if (fits && from != to) {
+            order.add(to - 1, order.remove(from - 1));
+        } else if (fits) {
+            Collections.sort(order);
+        }
+        String text = order.stream().map(String::valueOf).collect(Collectors.joining(","));
+        boolean planned = order.equals(order.stream().sorted().toList());
+        return text.length() > JointText.MAX_CHARACTERS
+                ? before
+                : before.with(before.joint()
+                        .changedTo(planned ? Map.of() : Map.of(WorkText.ORDER, text), Set.of(WorkText.ORDER), units));
+    }
+
+    @GetMapping(path = "/jobs/{id}/route.csv", produces = RouteCsv.TYPE)
+    @ResponseBody
+    ResponseEntity<String> csv(@PathVariable UUID id) {
+        Job job = job(id);
+        WorkText typed = WorkText.of(job.content().joint());
+        Route route = plans.ask(job.content(), typed.work())
+                .value()
+                .map(ask -> RoutePlanner.plan(ask, typed.order()))
+                .orElseThrow(() -> new NotFound("route"));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("route.csv")
+                                .build()
+                                .toString())
+                .body(RouteCsv.of(route));
+    }
+
+    @PostMapping("/jobs/{id}/route/undo")
+    String undo(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return travelled(jobs.undo(id, JobStore.seen(sent.get("version"))), preferences, model);
+    }
+
+    @PostMapping("/jobs/{id}/route/redo")
+    String redo(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return travelled(jobs.redo(id, JobStore.seen(sent.get("version"))), preferences, model);
+    }
+
+    private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
+        JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
+        show(there.job(), there.stale(), preferences, model);
+        return "route/workspace :: workspace";
+    }
+}

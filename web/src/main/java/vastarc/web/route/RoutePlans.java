@@ -1,0 +1,48 @@
+package vastarc.web.route;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import vastarc.core.finding.Outcome;
+import vastarc.core.machine.DutyPoint;
+import vastarc.core.route.RouteAsk;
+import vastarc.core.route.Work;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.request.JobPlanner;
+
+/** Makes routes of jobs, on the machine and torch that were chosen for them. */
+@Component
+class RoutePlans {
+
+    private static final double ROOM_C = 20;
+
+    private final JobPlanner planner;
+    private final MachineStore machines;
+
+    RoutePlans(JobPlanner planner, MachineStore machines) {
+        this.planner = planner;
+        this.machines = machines;
+    }
+
+    /** Machine and torch whose duty counts; empty where none was chosen. */
+    record On(Optional<String> machine, Optional<String> torch) {}
+
+    On on(JobContent content) {
+        return new On(
+                content.machine().flatMap(machines::machine).map(machine -> machine.name()),
+                content.torch().flatMap(machines::torch).map(torch -> torch.name()));
+    }
+
+    Outcome<RouteAsk> ask(JobContent content, Work work) {
+        List<DutyPoint> machine = content.machine()
+                .flatMap(machines::machine)
+                .map(one -> one.profile().plate())
+                .orElse(List.of());
+        List<DutyPoint> torch = content.torch()
+                .flatMap(machines::torch)
+                .map(one -> one.profile().plate())
+                .orElse(List.of());
+        return planner.plan(content).ask().then(ask -> RouteAsk.of(ask, work, machine, torch, ROOM_C));
+    }
+}

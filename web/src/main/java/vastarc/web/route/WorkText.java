@@ -1,0 +1,80 @@
+package vastarc.web.route;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.route.Work;
+import vastarc.web.kept.job.JointText;
+
+/**
+ * The work of a job as typed, read.
+ *
+ * @param work     as far as it can be read
+ * @param order    numbers of the planned runs; empty for the planned order
+ * @param problems what cannot be read, by field
+ */
+record WorkText(Work work, List<Integer> order, List<Problem> problems) {
+
+    static final String ORDER = "work.order";
+
+    private static final double PERCENT = 100;
+
+    static WorkText of(JointText typed) {
+        List<Problem> problems = new ArrayList<>();
+        OptionalDouble seams = number(typed, "work.seams", Work.SEAMS, 1, problems);
+        OptionalDouble handling = number(typed, "work.handlingS", Work.HANDLING, 1, problems);
+        Work work = new Work(
+                (int) seams.orElse(1),
+                number(typed, "work.seamMm", Work.SEAM, 1, problems),
+                typed.work("work.piece").orElse(""),
+                number(typed, "work.rotation", Work.REACH, PERCENT, problems),
+                handling.orElse(Work.USUAL_HANDLING_S),
+                number(typed, "work.purgeS", Work.PURGE, 1, problems));
+        return new WorkText(work, order(typed.work(ORDER)), problems);
+    }
+
+    private static OptionalDouble number(
+            JointText typed, String name, Range range, double per, List<Problem> problems) {
+        Optional<String> text = typed.work(name).filter(told -> !told.isBlank());
+        if (text.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        OptionalDouble read = NumberReader.read(text.get());
+        if (read.isEmpty()) {
+            problems.add(Problem.badValue(
+                    name,
+                    "type",
+                    "“" + text.get().strip() + "”",
+                    "a number from " + plain(range.low() * per) + " to " + plain(range.high() * per)));
+            return read;
+        }
+        double value = read.getAsDouble() / per;
+        if (range.check(value).isPresent()) {
+            problems.add(Problem.badValue(
+                    name,
+                    "type",
+                    plain(read.getAsDouble()) + ", which is out of range",
+                    "a number from " + plain(range.low() * per) + " to " + plain(range.high() * per)));
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(value);
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+    }
+
+    private static List<Integer> order(Optional<String> text) {
+        return text.map(told -> Arrays.stream(told.split(","))
+                        .map(NumberReader::read)
+                        .filter(OptionalDouble::isPresent)
+                        .map(number -> (int) number.getAsDouble())
+                        .toList())
+                .orElse(List.of());
+    }
+}

@@ -1,0 +1,100 @@
+package vastarc.web.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.web.SpringTest;
+
+@SpringTest
+class RouteApiTest {
+
+    private static final String JOB = """
+            {"material":"CARBON_STEEL","joint":"T_FILLET","thicknessMm":[3],"work":{"seams":2,"seamMm":300},\
+            "duty":{"machine":[{"amps":200,"percent":35}],"torch":[{"amps":125,"percent":35}]}}""";
+
+    @Autowired
+    private MockMvc http;
+
+    private final JsonMapper json = JsonMapper.builder().build();
+
+    private JsonNode post(String path, String body, int status) throws Exception {
+        MockHttpServletResponse response = http.perform(MockMvcRequestBuilders.post(path)
+                        .contentType("application/json")
+                        .content(body))
+                .andReturn()
+                .getResponse();
+        assertThat(response.getStatus()).as(response.getContentAsString()).isEqualTo(status);
+        return json.readTree(response.getContentAsByteArray());
+    }
+
+    @Test
+    void aRouteAnswersRunsTacksAndTotals() throws Exception {
+        JsonNode route = post("/api/v1/route", JOB, 200);
+        double arc = route.get("runs")
+                .valueStream()
+                .mapToDouble(run -> run.get("arcS").asDouble())
+                .sum();
+        assertThat(route.at("/totals/arcS").asDouble()).isCloseTo(arc, within(0.1));
+        assertThat(route.get("tacks").valueStream())
+                .isNotEmpty()
+                .allSatisfy(tack -> assertThat(tack.get("kind").asString()).isEqualTo("TACK"));
+        assertThat(route.get("broken")).isEmpty();
+        assertThat(route.get("notes").get(0).asString()).isNotBlank();
+
+        int count = route.get("runs").size();
+        StringBuilder upside = new StringBuilder();
+        for (int n = count; n > 0; n--) {
+            upside.append(upside.isEmpty() ? "" : ",").append(n);
+        }
+        JsonNode turned = post("/api/v1/route", JOB.replace("\"work\"", "\"order\":[" + upside + "],\"work\""), 200);
+        assertThat(turned.get("broken").size()).isPositive();
+    }
+
+    @Test
+    void aDayIsNeverLongerThanOneAfterAnother() throws Exception {
+        String v =
+                "{\"material\":\"CHROMOLY_4130\",\"joint\":\"V_BUTT\",\"thicknessMm\":[8],\"work\":{\"seamMm\":150}}";
+        JsonNode day = post("/api/v1/route/day", "{\"jobs\":[" + v + "," + v + "],\"changeS\":{\"panel\":30}}", 200);
+        assertThat(day.get("makespanS").asDouble())
+                .isLessThan(day.get("oneAfterAnotherS").asDouble())
+                .isGreaterThanOrEqualTo(day.get("lowerBoundS").asDouble() - 0.1);
+        assertThat(day.get("timeline").get(0).get("doing").asString()).isIn("HANDLING", "ARC", "WAIT", "CHANGE");
+    }
+
+    @Test
+    void everyBadFieldIsNamed() throws Exception {
+        JsonNode refused = post("/api/v1/route", """
+                {"material":"CARBON_STEEL","joint":"T_FILLET","thicknessMm":[3],"work":{"seams":0,"seamMm":"far","colour":1},
+                 "duty":{"machine":[{"amps":-3,"percent":350}],"torch":7},"start":{"ambientC":900},"order":["one"],"nonsense":1}""", 400);
+        assertThat(refused.toString())
+                .contains(
+                        "work.seams",
+                        "work.seamMm",
+                        "work.colour",
+                        "duty.machine[0].amps",
+                        "duty.torch",
+                        "start.ambientC",
+                        "nonsense");
+        for (String odd : List.of(
+                "{}",
+                "{\"jobs\":[]}",
+                "{\"jobs\":7}",
+                "{\"jobs\":[7]}",
+                "{\"jobs\":[{}]}",
+                "{\"jobs\":[" + JOB + "],\"changeS\":{\"metal\":-1}}",
+                "{\"jobs\":[" + JOB.replace("\"seamMm\":300", "\"seamMm\":20000") + "]}")) {
+            post("/api/v1/route/day", odd, 400);
+        }
+        assertThat(post("/api/v1/route/day", "{\"jobs\":[" + JOB.replace("3]", "\"thick\"]") + "]}", 400)
+                        .toString())
+                .contains("jobs[0].thicknessMm");
+    }
+}

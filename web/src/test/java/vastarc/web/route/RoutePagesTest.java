@@ -1,0 +1,129 @@
+package vastarc.web.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import biweekly.Biweekly;
+import biweekly.component.VEvent;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import vastarc.web.Jobs;
+import vastarc.web.SpringTest;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+
+@SpringTest
+class RoutePagesTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
+
+    private Job job;
+
+    @BeforeEach
+    void aJob() {
+        job = jobs.create(
+                "=Routed job", "", Jobs.typed(Map.of("material", "CARBON_STEEL", "joint", "T_FILLET", Jobs.BASE, "3")));
+    }
+
+    private String send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
+        for (int i = 0; i < pairs.length; i += 2) {
+            request.param(pairs[i], pairs[i + 1]);
+        }
+        MockHttpServletResponse response =
+                http.perform(request.with(csrf())).andReturn().getResponse();
+        assertThat(response.getStatus()).isEqualTo(200);
+        return response.getContentAsString();
+    }
+
+    private String address(String more) {
+        return "/jobs/" + job.id() + "/route" + more;
+    }
+
+    private Job now() {
+        return jobs.find(job.id()).orElseThrow();
+    }
+
+    @Test
+    void workIsTypedKeptAndRouted() throws Exception {
+        String page = send(post(address("")), "work.seams", "3", "work.seamMm", "250", "work.piece", "Frame 7");
+        assertThat(page).contains("seam 3", "what it takes", "A rod of 900 mm");
+        assertThat(now().content().joint().work("work.piece")).hasValue("Frame 7");
+        assertThat(send(get(address("")))).contains("value=\"250\"", "value=\"Frame 7\"");
+        assertThat(send(get(address(".csv"))))
+                .startsWith("n,kind,seam,pass,from_mm")
+                .contains("TACK", "WELD");
+        send(post(address("/undo")), "version", String.valueOf(now().version()));
+        assertThat(now().content().joint().work("work.seams")).isEmpty();
+    }
+
+    @Test
+    void aRunIsMovedAndWhatThatBreaksIsSaid() throws Exception {
+        send(post(address("")), "work.seamMm", "60");
+        String csv = send(get(address(".csv")));
+        int runs = csv.split("\r\n").length - 1;
+        String page = send(post(address("/move")), "from", String.valueOf(runs), "to", "1");
+        assertThat(page).contains("back to the planned order", "which has been welded already");
+        assertThat(now().content().joint().work("work.order").orElseThrow()).startsWith(runs + ",1");
+        assertThat(send(post(address("/move")), "from", "1", "to", "1")).doesNotContain("back to the planned order");
+        send(post(address("/move")), "from", "x", "to", "900");
+        assertThat(now().content().joint().work("work.order")).isEmpty();
+    }
+
+    @Test
+    void anotherAmountOfWorkLeavesAProvenJobProven() throws Exception {
+        send(post("/jobs/" + job.id() + "/sheet/proven"));
+        assertThat(now().content().proof()).isPresent();
+        send(post(address("")), "work.seams", "2");
+        assertThat(now().content().proof()).isPresent();
+        send(
+                post("/jobs/" + job.id() + "/sheet"),
+                "version",
+                String.valueOf(now().version()),
+                "material",
+                "STAINLESS_316L");
+        assertThat(now().content().joint().work("work.seams")).hasValue("2");
+    }
+
+    @Test
+    void whatCannotBeReadIsKeptAndSaidSo() throws Exception {
+        String page = send(post(address("")), "work.seams", "many", "work.handlingS", "-5");
+        assertThat(page)
+                .contains("“many”", "a number from 1 to 60", "Something typed cannot be read", "value=\"many\"");
+        Job refused = jobs.create(
+                "Refused",
+                "",
+                Jobs.typed(Map.of("material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "9")));
+        assertThat(send(get("/jobs/" + refused.id() + "/route"))).contains("No route without a sheet");
+    }
+
+    @Test
+    void aDayOfTickedJobsIsShownAndTakenAway() throws Exception {
+        Job other = jobs.create(
+                "Other job", "", Jobs.typed(Map.of("material", "CHROMOLY_4130", "joint", "V_BUTT", Jobs.BASE, "6")));
+        String[] both = {"job", job.id().toString(), "job", other.id().toString()};
+        String page = send(get("/day"), both);
+        assertThat(page).contains("one after another", "=Routed job", "Other job", "saved:");
+        assertThat(send(get("/day.csv"), both)).contains("start_s,end_s,job", "'=Routed job");
+        assertThat(Biweekly.parse(send(get("/day.ics"), both)).first().getEvents())
+                .isNotEmpty()
+                .extracting(VEvent::getSummary)
+                .extracting(summary -> summary.getValue())
+                .contains("=Routed job", "Other job");
+        assertThat(send(get("/day"))).contains("Nothing is ticked yet");
+        assertThat(send(get("/day"), "job", "nonsense")).contains("Nothing is ticked yet");
+        Job refused = jobs.create(
+                "No way", "", Jobs.typed(Map.of("material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "9")));
+        assertThat(send(get("/day"), "job", refused.id().toString())).contains("No route yet: No way");
+    }
+}
