@@ -55,8 +55,8 @@ public class RouteBenchmark {
     private static List<RouteAsk> eight() {
         List<RouteAsk> asks = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
-            asks.add(ask(Material.CARBON_STEEL, JointForm.T_FILLET, 3, 3, 330 + 10 * i));
-            asks.add(ask(Material.CHROMOLY_4130, JointForm.V_BUTT, 6, 2, 260 + 10 * i));
+            asks.add(ask(Material.CARBON_STEEL, JointForm.T_FILLET, 3, 3, 430 + 10 * i));
+            asks.add(ask(Material.CHROMOLY_4130, JointForm.V_BUTT, 6, 2, 300 + 10 * i));
         }
         return asks;
     }

@@ -7,18 +7,15 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
+import org.hipparchus.random.RandomGenerator;
+import org.hipparchus.random.Well512a;
 import vastarc.core.route.Day.Changes;
-import vastarc.core.route.Day.Doing;
-import vastarc.core.route.Day.Span;
-import vastarc.core.route.Route.Run;
-import vastarc.core.route.Route.Wait;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.route.DayClock.State;
 
 /**
  * Welds one job while another cools. Each job keeps the order of its runs; every wait that holds within a job holds here, and machine and
- * torch are the same for all. The search goes on from the most promising beginnings only; small days are searched whole.
+ * torch are the same for all. The search goes on from the most promising beginnings, and then moves stretches about; small days are searched
+ * whole. The same jobs give the same day.
  */
 public final class DayPlanner {
 
@@ -29,140 +26,127 @@ public final class DayPlanner {
 
     private static final int WHOLE_UP_TO = 9;
     private static final int WIDTH = 24;
+    private static final int LONGEST_MOVE = 30;
+    private static final int MOST_TRIES = 4000;
+    private static final int RUNS_TRIED = 120_000;
+    private static final int COUNTED = 8;
+    private static final int SEED = 36;
 
-    /** What is set anew at the panel when it differs. */
-    private static final List<SettingKey> ON_THE_PANEL = List.of(
-            SettingKey.WORKING_CURRENT,
-            SettingKey.PULSE_RATE,
-            SettingKey.UP_SLOPE,
-            SettingKey.DOWN_SLOPE,
-            SettingKey.POST_FLOW);
+    private final DayClock clock;
+    private final RandomGenerator random = new Well512a(SEED);
 
-    private final List<Job> jobs;
-    private final Changes changes;
-
-    /** A job with its runs as the hands meet them. */
-    private record Job(RouteAsk ask, List<Step> steps) {}
-
-    /**
-     * One run for the hands.
-     *
-     * @param handsS before the arc
-     * @param afterS held still after it
-     * @param perS   a second of arc takes of the ten minutes
-     * @param readyS not before this time of the day
-     * @param cools  run of the same job that has to cool first, from 0; −1 for none
-     * @param coolsS how long
-     */
-    private record Step(
-            double handsS, double arcS, double afterS, double perS, double readyS, int cools, double coolsS) {}
-
-    /** A beginning of the day: which run was added last, and when. */
-    private record State(
-            @Nullable State before, int job, double changedS, double readyS, double startS, double freeS, int[] next) {}
-
-    private DayPlanner(List<Job> jobs, Changes changes) {
-        this.jobs = jobs;
-        this.changes = changes;
+    private DayPlanner(DayClock clock) {
+        this.clock = clock;
     }
 
-    /** The day of some jobs. */
+    /** The day of some clock.jobs(). */
     public static Day plan(List<RouteAsk> asks, Changes changes) {
-        List<Job> jobs = asks.stream().map(DayPlanner::job).toList();
-        return new DayPlanner(jobs, changes).day();
+        return new DayPlanner(DayClock.of(asks, changes)).day();
     }
 
     /** How long an order of the hand's own takes, s: which job comes next, run by run. */
     static double makespanS(List<RouteAsk> asks, Changes changes, int[] order) {
-        return new DayPlanner(asks.stream().map(DayPlanner::job).toList(), changes)
-                .follow(order)
-                .freeS();
-    }
-
-    private static Job job(RouteAsk ask) {
-        Route route = RoutePlanner.plan(ask);
-        List<Step> steps = new ArrayList<>();
-        for (int i = 0; i < route.runs().size(); i++) {
-            Run run = route.runs().get(i);
-            PassFigures figures = ask.passes().get(Math.max(1, run.pass()) - 1);
-            double hands = run.waits().entrySet().stream()
-                    .filter(wait -> wait.getKey() == Wait.HANDLING
-                            || wait.getKey() == Wait.ROTATION
-                            || wait.getKey() == Wait.GRIND)
-                    .mapToDouble(Map.Entry::getValue)
-                    .sum();
-            double ready =
-                    run.waits().getOrDefault(Wait.PREHEAT, 0.0) + run.waits().getOrDefault(Wait.PURGE, 0.0);
-            int under = under(route, i);
-            boolean tack = run.kind() == Route.Kind.TACK;
-            steps.add(new Step(
-                    hands + figures.preFlowS(),
-                    run.arcS(),
-                    tack ? ask.sheet().tacks().postFlowS() : figures.postFlowS(),
-                    ask.dutyPerS(run.rmsA()),
-                    ready,
-                    under,
-                    under < 0 ? 0 : figures.coolsS()));
-        }
-        return new Job(ask, steps);
-    }
-
-    /** The last run of the same seam before another pass of it, from 0; −1 for none. */
-    private static int under(Route route, int i) {
-        Run run = route.runs().get(i);
-        for (int k = i - 1; k >= 0; k--) {
-            Run other = route.runs().get(k);
-            if (other.seam() == run.seam()) {
-                return run.pass() > 1 && other.pass() != run.pass() ? k : -1;
-            }
-        }
-        return -1;
+        return DayClock.of(asks, changes).follow(order).freeS();
     }
 
     private Day day() {
-        State sequential = follow(inTurn());
-        State best = Collections.min(List.of(sequential, searched()), Comparator.comparingDouble(State::freeS));
-        return new Day(timeline(best), best.freeS(), sequential.freeS(), bound());
+        State inTurn = clock.follow(clock.inTurn());
+        State best = shorter(inTurn, searched());
+        if (clock.runs() > WHOLE_UP_TO && clock.jobs().size() > 1) {
+            best = shorter(bettered(best), bettered(drawn()));
+        }
+        return new Day(clock.timeline(best), best.freeS(), inTurn.freeS(), clock.bound());
     }
 
-    private int runs() {
-        return jobs.stream().mapToInt(job -> job.steps().size()).sum();
+    private static State shorter(State one, State other) {
+        return one.freeS() <= other.freeS() ? one : other;
     }
 
-    /** One job after the other. */
-    private int[] inTurn() {
-        int[] order = new int[runs()];
-        int at = 0;
-        for (int job = 0; job < jobs.size(); job++) {
-            for (int i = 0; i < jobs.get(job).steps().size(); i++) {
-                order[at++] = job;
+    /** The best of orders drawn at random, which mostly stay at a job. */
+    private State drawn() {
+        State best = clock.follow(clock.inTurn());
+        for (int i = 0; i < tries() / 4; i++) {
+            State state = clock.follow(sticky(0.5 + 0.5 * random.nextDouble()));
+            best = state.freeS() < best.freeS() ? state : best;
+        }
+        return best;
+    }
+
+    private int[] sticky(double stays) {
+        int[] left = clock.jobs().stream().mapToInt(job -> job.steps().size()).toArray();
+        int[] order = new int[clock.runs()];
+        int job = random.nextInt(left.length);
+        for (int i = 0; i < order.length; i++) {
+            while (left[job] == 0 || random.nextDouble() > stays) {
+                job = random.nextInt(left.length);
+                if (left[job] > 0) {
+                    break;
+                }
             }
+            order[i] = job;
+            left[job]--;
         }
         return order;
     }
 
-    private State follow(int[] order) {
-        State state = start();
-        for (int job : order) {
-            state = after(state, job);
+    /** Moves stretches of an order to other places as long as that does not lengthen the day. */
+    private State bettered(State from) {
+        State best = from;
+        int[] order = orderOf(from);
+        for (int i = 0; i < tries(); i++) {
+            int[] moved = moved(order);
+            State state = clock.follow(moved);
+            if (state.freeS() <= best.freeS()) {
+                best = state;
+                order = moved;
+            }
         }
-        return state;
+        return best;
     }
 
-    private State start() {
-        return new State(null, -1, 0, 0, 0, 0, new int[jobs.size()]);
+    private int[] moved(int[] order) {
+        int length = 1 + random.nextInt(Math.min(LONGEST_MOVE, order.length - 1));
+        int from = random.nextInt(order.length - length + 1);
+        int to = random.nextInt(order.length - length + 1);
+        int[] moved = new int[order.length];
+        int at = 0;
+        for (int i = 0; i < order.length; i++) {
+            if (i < from || i >= from + length) {
+                at += at == to ? length : 0;
+                moved[at++] = order[i];
+            }
+        }
+        System.arraycopy(order, from, moved, to, length);
+        return moved;
+    }
+
+    private int[] orderOf(State last) {
+        int[] order = new int[clock.runs()];
+        int at = order.length;
+        for (State state = last; state.job() >= 0 && state.before() != null; state = state.before()) {
+            order[--at] = state.job();
+        }
+        return order;
+    }
+
+    /** As many as an answer has time for: fewer for long days, and where duty has to be counted. */
+    private int tries() {
+        boolean counts =
+                clock.jobs().stream().flatMap(job -> job.steps().stream()).anyMatch(step -> step.perS() > 1);
+        int most = Math.min(MOST_TRIES, RUNS_TRIED / clock.runs());
+        return counts ? most / COUNTED : most;
     }
 
     private State searched() {
-        int runs = runs();
+        int runs = clock.runs();
         boolean whole = runs <= WHOLE_UP_TO;
-        List<State> front = List.of(start());
+        List<State> front = List.of(clock.start());
         for (int depth = 0; depth < runs; depth++) {
             List<State> grown = new ArrayList<>();
             for (State state : front) {
-                for (int job = 0; job < jobs.size(); job++) {
-                    if (state.next()[job] < jobs.get(job).steps().size()) {
-                        grown.add(after(state, job));
+                for (int job = 0; job < clock.jobs().size(); job++) {
+                    if (state.next()[job] < clock.jobs().get(job).steps().size()) {
+                        grown.add(clock.after(state, job));
                     }
                 }
             }
@@ -181,143 +165,9 @@ public final class DayPlanner {
                     (one, other) -> one.freeS() <= other.freeS() ? one : other);
         }
         return alike.values().stream()
-                .sorted(Comparator.comparingDouble(this::promise)
+                .sorted(Comparator.comparingDouble(clock::promise)
                         .thenComparing(state -> Arrays.toString(state.next()) + state.job()))
                 .limit(WIDTH)
                 .toList();
-    }
-
-    private double promise(State state) {
-        double left = 0;
-        double longest = 0;
-        for (int job = 0; job < jobs.size(); job++) {
-            double alone = 0;
-            for (int i = state.next()[job]; i < jobs.get(job).steps().size(); i++) {
-                Step step = jobs.get(job).steps().get(i);
-                double hands = step.handsS() + step.arcS() + step.afterS();
-                left += hands;
-                alone += hands + Math.max(0, step.coolsS() - step.handsS());
-            }
-            longest = Math.max(longest, alone);
-        }
-        return state.freeS() + Math.max(left, longest) + 1e-3 * longest;
-    }
-
-    private State after(State state, int job) {
-        Step step = jobs.get(job).steps().get(state.next()[job]);
-        double changed = state.freeS() + change(state.job(), job);
-        double ready = changed + step.handsS();
-        double earliest = Math.max(Math.max(ready, step.readyS()), cooled(state, job, step));
-        double start = dutied(state, earliest, step);
-        int[] next = state.next().clone();
-        next[job]++;
-        return new State(state, job, changed, ready, start, start + step.arcS() + step.afterS(), next);
-    }
-
-    private double change(int from, int to) {
-        if (from < 0 || from == to) {
-            return 0;
-        }
-        Sheet one = jobs.get(from).ask().sheet();
-        Sheet other = jobs.get(to).ask().sheet();
-        double metal = one.joint().material() != other.joint().material() ? changes.metalS() : 0;
-        return metal
-                + differs(one, other, SettingKey.TUNGSTEN_DIAMETER, changes.tungstenS())
-                + differs(one, other, SettingKey.CUP_SIZE, changes.cupS())
-                + (ON_THE_PANEL.stream().anyMatch(key -> differs(one, other, key, 1) > 0) ? changes.panelS() : 0);
-    }
-
-    private static double differs(Sheet one, Sheet other, SettingKey key, double seconds) {
-        return PassFigures.figure(one, key, 0) == PassFigures.figure(other, key, 0) ? 0 : seconds;
-    }
-
-    private double cooled(State state, int job, Step step) {
-        if (step.cools() < 0) {
-            return 0;
-        }
-        for (State past = state; past != null && past.job() >= 0; past = past.before()) {
-            if (past.job() == job && past.next()[job] == step.cools() + 1) {
-                return past.startS() + jobs.get(job).steps().get(step.cools()).arcS() + step.coolsS();
-            }
-        }
-        return 0;
-    }
-
-    private double dutied(State state, double from, Step step) {
-        Duty duty = new Duty();
-        boolean limits = step.perS() > 1;
-        for (State past = state; past != null && past.job() >= 0; past = past.before()) {
-            Step burnt = jobs.get(past.job()).steps().get(past.next()[past.job()] - 1);
-            if (past.startS() + burnt.arcS() < from - Duty.WINDOW_S) {
-                break;
-            }
-            limits = limits || burnt.perS() > 1;
-            duty.burn(past.startS(), burnt.arcS(), burnt.perS());
-        }
-        return limits ? duty.earliest(from, step.arcS(), step.perS()) : from;
-    }
-
-    private List<Span> timeline(State last) {
-        List<State> order = new ArrayList<>();
-        for (State state = last; state.job() >= 0 && state.before() != null; state = state.before()) {
-            order.add(state);
-        }
-        Collections.reverse(order);
-        List<Span> spans = new ArrayList<>();
-        double now = 0;
-        for (State state : order) {
-            Step step = jobs.get(state.job()).steps().get(state.next()[state.job()] - 1);
-            int run = state.next()[state.job()];
-            double arcEnd = state.startS() + step.arcS();
-            now = add(spans, state.job(), run, now, state.changedS(), Doing.CHANGE);
-            now = add(spans, state.job(), run, now, state.readyS(), Doing.HANDLING);
-            now = add(spans, state.job(), run, now, state.startS(), Doing.WAIT);
-            now = add(spans, state.job(), run, now, arcEnd, Doing.ARC);
-            now = add(spans, state.job(), run, now, state.freeS(), Doing.WAIT);
-        }
-        return spans;
-    }
-
-    private static double add(List<Span> spans, int job, int run, double from, double to, Doing doing) {
-        if (to > from) {
-            spans.add(new Span(job, run, from, to, doing));
-        }
-        return Math.max(from, to);
-    }
-
-    /** All the hands have to do and the fewest changes, or the longest job alone, whichever is more. */
-    private double bound() {
-        double hands = 0;
-        double longest = 0;
-        for (int job = 0; job < jobs.size(); job++) {
-            for (Step step : jobs.get(job).steps()) {
-                hands += step.handsS() + step.arcS() + step.afterS();
-            }
-            longest = Math.max(longest, alone(job));
-        }
-        double[] into = new double[jobs.size()];
-        for (int to = 0; jobs.size() > 1 && to < jobs.size(); to++) {
-            into[to] = cheapestInto(to);
-        }
-        // The first job needs no change: the dearest of them is taken for it.
-        double changed = Arrays.stream(into).sum() - Arrays.stream(into).max().orElse(0);
-        return Math.max(hands + changed, longest);
-    }
-
-    /** Cheapest change into a job. */
-    private double cheapestInto(int to) {
-        double cheapest = Double.MAX_VALUE;
-        for (int from = 0; from < jobs.size(); from++) {
-            cheapest = from == to ? cheapest : Math.min(cheapest, change(from, to));
-        }
-        return cheapest;
-    }
-
-    private double alone(int job) {
-        State state = start();
-        for (int i = 0; i < jobs.get(job).steps().size(); i++) {
-            state = after(state, job);
-        }
-        return state.freeS();
     }
 }

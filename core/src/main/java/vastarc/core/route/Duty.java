@@ -14,6 +14,7 @@ final class Duty {
     static final double WINDOW_S = 600;
 
     private static final double SLACK = 1e-6;
+    private static final int HALVINGS = 30;
 
     private final List<Burn> burns = new ArrayList<>();
 
@@ -23,17 +24,6 @@ final class Duty {
         double within(double from, double to) {
             return Math.max(0, Math.min(endS, to) - Math.max(startS, from)) * perS;
         }
-    }
-
-    Duty() {}
-
-    private Duty(List<Burn> before) {
-        burns.addAll(before);
-    }
-
-    /** The same up to now, to go on from. */
-    Duty copy() {
-        return new Duty(burns);
     }
 
     /** What a second of arc takes, at a current: at least one. */
@@ -76,7 +66,7 @@ final class Duty {
         }
         double low = fromS;
         double high = fromS + WINDOW_S;
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < HALVINGS; i++) {
             double mid = (low + high) / 2;
             if (fits(mid, arcS, perS)) {
                 high = mid;
@@ -89,15 +79,24 @@ final class Duty {
 
     private boolean fits(double startS, double arcS, double perS) {
         double end = startS + arcS;
-        List<Burn> near =
-                burns.stream().filter(burn -> burn.endS() > startS - WINDOW_S).toList();
-        DoubleStream critical = DoubleStream.concat(
-                DoubleStream.of(end),
-                near.stream().mapToDouble(burn -> burn.startS() + WINDOW_S).filter(s -> s > startS && s < end));
-        return critical.allMatch(at -> near.stream()
-                                .mapToDouble(burn -> burn.within(at - WINDOW_S, at))
-                                .sum()
-                        + (at - startS) * perS
-                <= WINDOW_S + SLACK);
+        if (over(end, startS, perS)) {
+            return false;
+        }
+        for (Burn burn : burns) {
+            double leaves = burn.startS() + WINDOW_S;
+            if (leaves > startS && leaves < end && over(leaves, startS, perS)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether the ten minutes up to a time take more than ten, with an arc that has burnt since its start. */
+    private boolean over(double at, double startS, double perS) {
+        double sum = (at - startS) * perS;
+        for (Burn burn : burns) {
+            sum += burn.within(at - WINDOW_S, at);
+        }
+        return sum > WINDOW_S + SLACK;
     }
 }
