@@ -3,6 +3,7 @@ import { isTyping } from '../keymap.js';
 import { bytes, paint, shareAt } from '../rehearse/paint.js';
 
 const POLL_MS = 120;
+const FIRST_MS = 30;
 const SEARCH_MS = 300;
 const SPEEDS = [1, 4, 16];
 const CURSOR_STEP = 0.02;
@@ -151,7 +152,7 @@ export function rehearse() {
         this.draw();
         const over = ['DONE', 'FAILED', 'CANCELLED'].includes(told.state);
         if (over && (!told.frames.length || told.beads.length)) return;
-        await wait(told.frames.length ? POLL_MS : 2 * POLL_MS);
+        await wait(film.frames.length ? POLL_MS : FIRST_MS);
       }
     },
 

@@ -13,6 +13,10 @@ final class Field {
     private static final int LOSE_EVERY = 2;
 
     private static final int RADIATE_EVERY = 16;
+    /** Away from the torch, where little changes, it is taken so many times seldomer. */
+    private static final int AWAY_TIMES = 4;
+
+    private static final double NEAR_MM = 15;
     /** Columns whose cells moved by less than this share of their enthalpy are still as they were. */
     private static final double STILL = 1e-9;
 
@@ -25,8 +29,12 @@ final class Field {
     private final Kernel kernel;
     private final double startEnthalpy;
     private final Loss loss;
-    private final List<Facet> facets;
     private final double[] conductance;
+    private final int[] lossCells;
+    private final double[] areas;
+    private final double[] perMm3;
+    private final double[] lostAtS;
+    private final int[] blocks;
     private final boolean[] facesArc;
 
     private int sweptFrom;
@@ -34,7 +42,7 @@ final class Field {
     private int reached;
     private long steps;
     private long updates;
-    private double unlostS;
+    private double clockS;
     private double lostJ;
 
     Field(Grid grid, Melt melt, double initialC, Loss loss, Kernel kernel) {
@@ -42,12 +50,19 @@ final class Field {
         this.melt = melt;
         this.kernel = kernel;
         this.loss = loss;
-        this.facets = grid.section.bare();
+        List<Facet> facets = grid.section.bare();
         this.conductance = facets.stream().mapToDouble(loss::perMm2K).toArray();
-        this.facesArc = new boolean[facets.size()];
-        for (int i = 0; i < facesArc.length; i++) {
+        this.lossCells = facets.stream().mapToInt(grid::cell).toArray();
+        this.areas =
+                facets.stream().mapToDouble(facet -> facet.lengthMm() * grid.dx).toArray();
+        this.perMm3 = new double[areas.length];
+        this.facesArc = new boolean[areas.length];
+        for (int i = 0; i < areas.length; i++) {
+            perMm3[i] = areas[i] / grid.volume[lossCells[i]];
             facesArc[i] = grid.section.front().contains(facets.get(i));
         }
+        this.lostAtS = new double[grid.columns];
+        this.blocks = grid.blocks(kernel.lanes());
         this.pad = (grid.rows + 7) / 8 * 8;
         this.startEnthalpy = melt.enthalpy().at(initialC);
         this.enthalpy = new double[2 * pad + grid.columns * grid.stride];
@@ -77,6 +92,11 @@ final class Field {
                 || grid.ring && (column + grid.columns < sweptTo || column - grid.columns >= sweptFrom);
     }
 
+    private boolean isNear(int column) {
+        int away = Math.abs(column - (sweptFrom + sweptTo) / 2);
+        return Math.min(away, grid.ring ? grid.columns - away : away) * grid.dx < NEAR_MM;
+    }
+
     /** One step of conduction and of loss from the faces. Columns the heat has not come to are passed over. */
     void step(double seconds, int spotEnds) {
         reached = Math.min(grid.columns, Math.max(reached, spotEnds + LOOK_EVERY));
@@ -84,19 +104,20 @@ final class Field {
             reachOn();
         }
         for (int x = 0; x < reached; x++) {
-            kernel.potentials(grid, melt.potential(), enthalpy, potentials, pad + x * grid.stride);
+            kernel.potentials(blocks, melt.potential(), enthalpy, potentials, pad + x * grid.stride);
         }
         int round = (grid.columns - 1) * grid.stride;
         for (int x = 0; x < reached; x++) {
             int west = x == 0 ? grid.ring ? round : 0 : -grid.stride;
             int east = x == grid.columns - 1 ? grid.ring ? -round : 0 : grid.stride;
-            kernel.conduct(grid, enthalpy, potentials, pad + x * grid.stride, west, east, seconds);
+            kernel.conduct(grid, blocks, enthalpy, potentials, pad + x * grid.stride, west, east, seconds);
         }
         steps++;
         updates += (long) reached * grid.cells() / grid.columns;
-        unlostS += seconds;
-        if (steps % (loss.emissivity() == 0 ? LOSE_EVERY : RADIATE_EVERY) == 0) {
-            lose();
+        clockS += seconds;
+        boolean radiates = loss.emissivity() > 0;
+        if (steps % (radiates ? RADIATE_EVERY : LOSE_EVERY) == 0) {
+            lose(!radiates || steps % (AWAY_TIMES * RADIATE_EVERY) == 0);
         }
     }
 
@@ -117,27 +138,34 @@ final class Field {
         return false;
     }
 
-    private void lose() {
-        double seconds = unlostS;
-        unlostS = 0;
+    /** Takes what the faces have lost since they were last asked, near the torch or everywhere. */
+    private void lose(boolean everywhere) {
         if (loss.isNone()) {
             return;
         }
         double sum = 0;
-        for (int i = 0; i < conductance.length; i++) {
-            Facet facet = facets.get(i);
-            int cell = grid.cell(facet);
-            double area = facet.lengthMm() * grid.dx;
-            double perVolume = seconds * area / grid.volume[cell];
-            for (int x = 0; x < reached; x++) {
-                int at = pad + x * grid.stride + cell;
-                double gas = facesArc[i] && isSwept(x) ? Loss.SWEPT_PER_MM2K : 0;
-                double flux = loss.perMm2(melt.temperature().at(enthalpy[at]), conductance[i] + gas);
-                enthalpy[at] -= flux * perVolume;
-                sum += flux * seconds * area;
+        for (int x = 0; x < reached; x++) {
+            if (everywhere || isNear(x)) {
+                sum += lost(x, clockS - lostAtS[x]);
+                lostAtS[x] = clockS;
             }
         }
         lostJ += sum * grid.section.whole();
+    }
+
+    /** J that the faces of a column lose in a time. */
+    private double lost(int column, double seconds) {
+        int start = pad + column * grid.stride;
+        boolean swept = isSwept(column);
+        double sum = 0;
+        for (int i = 0; i < conductance.length; i++) {
+            double gas = swept && facesArc[i] ? Loss.SWEPT_PER_MM2K : 0;
+            int at = start + lossCells[i];
+            double flux = loss.perMm2(melt.temperature().at(enthalpy[at]), conductance[i] + gas);
+            enthalpy[at] -= flux * seconds * perMm3[i];
+            sum += flux * seconds * areas[i];
+        }
+        return sum;
     }
 
     /** °C of a cell. */
@@ -159,7 +187,7 @@ final class Field {
 
     /** J that left by the faces up to now. */
     double lostJ() {
-        lose();
+        lose(true);
         return lostJ;
     }
 

@@ -36,8 +36,6 @@ final class Grid {
     final double[] volume;
 
     private final int metal;
-    private int[] blocks = {};
-    private int blockLanes;
 
     Grid(Section section, double lengthMm, double cell, boolean ring) {
         this.section = section;
@@ -97,18 +95,14 @@ final class Grid {
 
     /** Where to begin so that registers of so many lanes meet every cell of metal of a column, and as few others as may be. */
     int[] blocks(int lanes) {
-        if (blocks.length == 0 || lanes != blockLanes) {
-            List<Integer> starts = new ArrayList<>();
-            for (int from = 0; from < stride; from++) {
-                if (volume[from] > 0) {
-                    starts.add(from);
-                    from += lanes - 1;
-                }
+        List<Integer> starts = new ArrayList<>();
+        for (int from = 0; from < stride; from++) {
+            if (volume[from] > 0) {
+                starts.add(from);
+                from += lanes - 1;
             }
-            blockLanes = lanes;
-            blocks = starts.stream().mapToInt(place -> place).toArray();
         }
-        return blocks;
+        return starts.stream().mapToInt(place -> place).toArray();
     }
 
     /** Cells of metal. */

@@ -4,17 +4,25 @@ package vastarc.core.rehearsal;
 final class PlainKernel implements Kernel {
 
     @Override
-    public void potentials(Grid grid, Bends potential, double[] enthalpy, double[] potentials, int start) {
-        for (int cell : grid.blocks(1)) {
+    public void potentials(int[] blocks, Bends potential, double[] enthalpy, double[] potentials, int start) {
+        for (int cell : blocks) {
             potentials[start + cell] = potential.at(enthalpy[start + cell]);
         }
     }
 
     @Override
-    public void conduct(Grid grid, double[] enthalpy, double[] potentials, int start, int west, int east, double step) {
+    public void conduct(
+            Grid grid,
+            int[] blocks,
+            double[] enthalpy,
+            double[] potentials,
+            int start,
+            int west,
+            int east,
+            double step) {
         int rows = grid.rows;
         double along = 1 / (grid.dx * grid.dx);
-        for (int j : grid.blocks(1)) {
+        for (int j : blocks) {
             int i = start + j;
             enthalpy[i] += step
                     * (along * (potentials[i + west] + potentials[i + east])
@@ -24,6 +32,11 @@ final class PlainKernel implements Kernel {
                             + grid.down[j] * potentials[i + rows]
                             + grid.up[j] * potentials[i - rows]);
         }
+    }
+
+    @Override
+    public int lanes() {
+        return 1;
     }
 
     @Override

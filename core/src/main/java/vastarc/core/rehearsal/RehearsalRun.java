@@ -10,7 +10,7 @@ import vastarc.core.sheet.SettingKey;
 /** Rehearses one weld: the score's arc, a hand's travel, a joint of metal that melts and freezes. */
 public final class RehearsalRun {
 
-    private static final double LOOK_S = 0.02;
+    private static final double LOOK_S = 0.03;
     private static final int FILM_LOOKS = 2;
     private static final double FRAMES = 160;
     private static final double LEAST_FRAME_S = 0.1;

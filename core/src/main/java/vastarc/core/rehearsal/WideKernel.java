@@ -9,8 +9,7 @@ final class WideKernel implements Kernel {
     private static final VectorSpecies<Double> WIDE = DoubleVector.SPECIES_PREFERRED;
 
     @Override
-    public void potentials(Grid grid, Bends potential, double[] enthalpy, double[] potentials, int start) {
-        int[] blocks = grid.blocks(WIDE.length());
+    public void potentials(int[] blocks, Bends potential, double[] enthalpy, double[] potentials, int start) {
         int bends = potential.count();
         for (int block : blocks) {
             int i = start + block;
@@ -24,10 +23,18 @@ final class WideKernel implements Kernel {
     }
 
     @Override
-    public void conduct(Grid grid, double[] enthalpy, double[] potentials, int start, int west, int east, double step) {
+    public void conduct(
+            Grid grid,
+            int[] blocks,
+            double[] enthalpy,
+            double[] potentials,
+            int start,
+            int west,
+            int east,
+            double step) {
         int rows = grid.rows;
         double along = 1 / (grid.dx * grid.dx);
-        for (int j : grid.blocks(WIDE.length())) {
+        for (int j : blocks) {
             int i = start + j;
             DoubleVector sum = DoubleVector.fromArray(WIDE, potentials, i + west)
                     .add(DoubleVector.fromArray(WIDE, potentials, i + east))
@@ -43,6 +50,11 @@ final class WideKernel implements Kernel {
                             .mul(DoubleVector.fromArray(WIDE, grid.up, j)));
             DoubleVector.fromArray(WIDE, enthalpy, i).add(sum.mul(step)).intoArray(enthalpy, i);
         }
+    }
+
+    @Override
+    public int lanes() {
+        return WIDE.length();
     }
 
     @Override
