@@ -25,12 +25,14 @@ import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.JobPanel;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.JobPlace;
+import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** Shows a job on the shop's own machine, and keeps how it stands and what has been checked. */
 @Controller
-class PanelController {
+class PanelController implements JobPlace {
 
     private static final String MACHINE = "machine";
     private static final String TORCH = "torch";
@@ -203,26 +205,18 @@ class PanelController {
         return workspace(job, on, preferences, model);
     }
 
-    @PostMapping("/jobs/{id}/panel/undo")
-    String undo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return travelled(jobs.undo(id, JobStore.seen(sent.get("version"))), preferences, model);
-    }
-
-    @PostMapping("/jobs/{id}/panel/redo")
-    String redo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return travelled(jobs.redo(id, JobStore.seen(sent.get("version"))), preferences, model);
-    }
-
     private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
         JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
+        return laid(there, Map.of(), preferences, model);
+    }
+
+    @Override
+    public JobStep step() {
+        return JobStep.PANEL;
+    }
+
+    @Override
+    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
         model.addAttribute("stale", there.stale());
         return workspace(there.job(), planner.start(there.job()), preferences, model);
     }

@@ -37,12 +37,14 @@ import vastarc.web.kept.job.PurgeText;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.MeterText;
 import vastarc.web.request.PurgeReader;
+import vastarc.web.ui.JobPlace;
+import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** Shows a job's purge, keeps what is typed of it, and counts the wait. */
 @Controller
-class PurgeController {
+class PurgeController implements JobPlace {
 
     private static final int SIMULATED_FILLINGS = 12;
     private static final int SIMULATED_READINGS = 90;
@@ -265,26 +267,18 @@ class PurgeController {
                 model);
     }
 
-    @PostMapping("/jobs/{id}/purge/undo")
-    String undo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return travelled(jobs.undo(id, JobStore.seen(sent.get("version"))), preferences, model);
-    }
-
-    @PostMapping("/jobs/{id}/purge/redo")
-    String redo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return travelled(jobs.redo(id, JobStore.seen(sent.get("version"))), preferences, model);
-    }
-
     private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
         JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
+        return laid(there, Map.of(), preferences, model);
+    }
+
+    @Override
+    public JobStep step() {
+        return JobStep.PURGE;
+    }
+
+    @Override
+    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
         show(there.job(), there.stale(), Optional.empty(), preferences, model);
         return "purge/workspace :: workspace";
     }

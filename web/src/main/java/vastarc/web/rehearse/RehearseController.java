@@ -3,6 +3,7 @@ package vastarc.web.rehearse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.http.ResponseEntity;
@@ -19,6 +20,8 @@ import vastarc.core.finding.Problem;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.rehearsal.Setup;
 import vastarc.web.kept.job.JobStore;
+import vastarc.web.ui.JobPlace;
+import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 import vastarc.web.work.RehearsalRoom;
@@ -26,15 +29,13 @@ import vastarc.web.work.WorkRoom;
 
 /** Shows a job's weld on simulated metal. */
 @Controller
-class RehearseController {
+class RehearseController implements JobPlace {
 
-    private final JobStore jobs;
     private final RehearsePlace place;
     private final RehearsalRoom room;
     private final WorkRoom works;
 
-    RehearseController(JobStore jobs, RehearsePlace place, RehearsalRoom room, WorkRoom works) {
-        this.jobs = jobs;
+    RehearseController(RehearsePlace place, RehearsalRoom room, WorkRoom works) {
         this.place = place;
         this.room = room;
         this.works = works;
@@ -81,21 +82,13 @@ class RehearseController {
         return FilmText.of(show, shown, (int) NumberReader.read(from).orElse(0));
     }
 
-    @PostMapping("/jobs/{id}/rehearse/undo")
-    String undo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return place.travelled(jobs.undo(id, JobStore.seen(sent.get("version"))), preferences, model);
+    @Override
+    public JobStep step() {
+        return JobStep.REHEARSE;
     }
 
-    @PostMapping("/jobs/{id}/rehearse/redo")
-    String redo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return place.travelled(jobs.redo(id, JobStore.seen(sent.get("version"))), preferences, model);
+    @Override
+    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
+        return place.travelled(Optional.of(there), preferences, model);
     }
 }

@@ -32,12 +32,14 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.JointText;
+import vastarc.web.ui.JobPlace;
+import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** Shows the way through a job, and keeps how much there is of it and in which order a hand wants it. */
 @Controller
-class RouteController {
+class RouteController implements JobPlace {
 
     private final JobStore jobs;
     private final RoutePlans plans;
@@ -152,26 +154,18 @@ class RouteController {
                 .body(RouteCsv.of(route));
     }
 
-    @PostMapping("/jobs/{id}/route/undo")
-    String undo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return travelled(jobs.undo(id, JobStore.seen(sent.get("version"))), preferences, model);
-    }
-
-    @PostMapping("/jobs/{id}/route/redo")
-    String redo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return travelled(jobs.redo(id, JobStore.seen(sent.get("version"))), preferences, model);
-    }
-
     private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
         JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
+        return laid(there, Map.of(), preferences, model);
+    }
+
+    @Override
+    public JobStep step() {
+        return JobStep.ROUTE;
+    }
+
+    @Override
+    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
         show(there.job(), there.stale(), preferences, model);
         return "route/workspace :: workspace";
     }

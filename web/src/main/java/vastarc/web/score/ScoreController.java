@@ -46,12 +46,14 @@ import vastarc.web.request.JobPlanner;
 import vastarc.web.request.OwnReader;
 import vastarc.web.request.TouchReader;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.JobPlace;
+import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** Shows a job's score, keeps what is pulled and typed on it, and plays what a hand tries. */
 @Controller
-class ScoreController {
+class ScoreController implements JobPlace {
 
     /** Jobs that a score can be laid over without being looked for. */
     private static final int OTHERS = 20;
@@ -168,27 +170,13 @@ class ScoreController {
         return "score/workspace :: workspace";
     }
 
-    @PostMapping("/jobs/{id}/score/undo")
-    String undo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return moved(jobs.undo(id, JobStore.seen(sent.get("version"))), sent, preferences, model);
+    @Override
+    public JobStep step() {
+        return JobStep.SCORE;
     }
 
-    @PostMapping("/jobs/{id}/score/redo")
-    String redo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return moved(jobs.redo(id, JobStore.seen(sent.get("version"))), sent, preferences, model);
-    }
-
-    private String moved(
-            Optional<JobStore.Travelled> travelled, Map<String, String> sent, Preferences preferences, Model model) {
-        JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
+    @Override
+    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
         model.addAttribute("stale", there.stale());
         show(there.job(), Optional.empty(), sent.getOrDefault("compare", ""), preferences, model);
         return "score/workspace :: workspace";

@@ -29,13 +29,15 @@ import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.JointText;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.ui.JobPlace;
+import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 import vastarc.web.ui.ReasonView;
 
 /** Shows a job's sheet, and keeps every change to it. */
 @Controller
-class SheetController {
+class SheetController implements JobPlace {
 
     private final JobStore jobs;
     private final JobPlanner planner;
@@ -204,26 +206,18 @@ class SheetController {
                 day, planner.ways(), planner.plan(content).sheet().value().map(SheetDocument::of));
     }
 
-    @PostMapping("/jobs/{id}/sheet/undo")
-    String undo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return travelled(jobs.undo(id, JobStore.seen(sent.get("version"))), preferences, model);
-    }
-
-    @PostMapping("/jobs/{id}/sheet/redo")
-    String redo(
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> sent,
-            @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
-        return travelled(jobs.redo(id, JobStore.seen(sent.get("version"))), preferences, model);
-    }
-
     private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
         JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
+        return laid(there, Map.of(), preferences, model);
+    }
+
+    @Override
+    public JobStep step() {
+        return JobStep.SHEET;
+    }
+
+    @Override
+    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
         return workspace(there.job(), Optional.empty(), there.stale(), preferences, model);
     }
 }

@@ -1,0 +1,20 @@
+package vastarc.web.ui;
+
+import java.util.Map;
+import org.springframework.ui.Model;
+import vastarc.web.kept.job.JobStore;
+
+/** A room of a job that can go back and forth through the job's history. */
+public interface JobPlace {
+
+    JobStep step();
+
+    /**
+     * Lays the room anew after a step through the history.
+     *
+     * @param there where the job stands now
+     * @param sent  what the page sent besides
+     * @return its view
+     */
+    String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model);
+}
