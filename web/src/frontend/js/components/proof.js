@@ -1,6 +1,5 @@
 import { post, troubleOf } from '../page.js';
-
-const POLL_MS = 250;
+import { untilOver } from '../working.js';
 
 // Runs the plate solver against closed solutions and shows how far off it is.
 export function proof() {
@@ -10,12 +9,7 @@ export function proof() {
     async run() {
       try {
         const { id } = await (await post('/reference/proof', new URLSearchParams())).json();
-        let told;
-        do {
-          await new Promise((go) => { setTimeout(go, POLL_MS); });
-          told = await (await fetch(`/api/v1/work/${id}`)).json();
-          this.says = `${Math.round(100 * told.share)} %`;
-        } while (!['DONE', 'FAILED', 'CANCELLED'].includes(told.state));
+        await untilOver(id, ({ share }) => { this.says = `${Math.round(100 * share)} %`; });
         const page = new DOMParser().parseFromString(await (await fetch(`/reference/proof/${id}`)).text(), 'text/html');
         document.getElementById('proof-lines').replaceWith(page.getElementById('proof-lines'));
         this.says = '';

@@ -1,15 +1,14 @@
-import { formBody, lay, post, showHistory, token, travelHistory, troubleOf } from '../page.js';
+import { formBody, lay, post, showHistory, travelHistory, troubleOf } from '../page.js';
 import { isTyping } from '../keymap.js';
+import { cancel, isOver, rest, untilOver } from '../working.js';
 import { bytes, paint, shareAt } from '../rehearse/paint.js';
 
 const POLL_MS = 120;
 const FIRST_MS = 30;
-const SEARCH_MS = 300;
 const SPEEDS = [1, 4, 16];
 const CURSOR_STEP = 0.02;
 
 const decoded = (frame) => ({ ...frame, front: bytes(frame.front), back: bytes(frame.back), section: bytes(frame.section) });
-const wait = (ms) => new Promise((go) => { setTimeout(go, ms); });
 
 // The weld on simulated metal: runs it, shows it while it forms, plays it again, lays two side by side, looks for a setting.
 export function rehearse() {
@@ -80,7 +79,7 @@ export function rehearse() {
       else if (act === 'speed') this.turnSpeed();
       else if (act === 'picture') this.picture();
       else if (act === 'find') await this.find();
-      else if (act === 'stop-find') await this.cancel(looking);
+      else if (act === 'stop-find') await cancel(looking);
       else if (act === 'compare') await this.compare();
       else if (forget) await this.forget(forget);
       else if (take) await this.take(take, value);
@@ -99,9 +98,7 @@ export function rehearse() {
       const body = formBody();
       body.set('version', document.querySelector('#job-form [name=version]').value);
       sent = body.toString();
-      const answer = await fetch(this.address(more), { method: 'POST', body, headers: { 'X-XSRF-TOKEN': token() } });
-      if (!answer.ok && answer.status !== 422) throw new Error(`answer ${answer.status}`);
-      const told = await answer.json();
+      const told = await (await post(this.address(more), body)).json();
       this.trouble = told.problems.join(' ');
       return told.ids;
     },
@@ -145,25 +142,20 @@ export function rehearse() {
           return;
         }
         const told = await answer.json();
-        Object.assign(film, { layout: told.layout, state: told.state, share: told.share, before: told.before, stepC: told.stepC, family: told.family, faceWords: told.faceWords, backWords: told.backWords });
+        Object.assign(film, { layout: told.layout, state: told.state, share: told.share, before: told.before, stepC: told.stepC, family: told.family, places: told.places, faceWords: told.faceWords, backWords: told.backWords });
         film.frames.push(...told.frames.map(decoded));
         film.beads = told.beads.map(bytes);
         frame = Math.max(0, Math.min(...films.map((one) => one.frames.length - 1)));
         this.draw();
-        const over = ['DONE', 'FAILED', 'CANCELLED'].includes(told.state);
-        if (over && (!told.frames.length || told.beads.length)) return;
-        await wait(film.frames.length ? POLL_MS : FIRST_MS);
+        if (isOver(told.state) && (!told.frames.length || told.beads.length)) return;
+        await rest(film.frames.length ? POLL_MS : FIRST_MS);
       }
-    },
-
-    async cancel(id) {
-      if (id) await fetch(`/api/v1/work/${id}`, { method: 'DELETE' });
     },
 
     async stop() {
       started += 1;
       this.running = false;
-      await Promise.all(ids.map((id) => this.cancel(id)));
+      await Promise.all(ids.map((id) => cancel(id)));
       films.forEach((film) => Object.assign(film, { state: film.state === 'DONE' ? 'DONE' : 'CANCELLED' }));
       this.draw();
     },
@@ -207,8 +199,7 @@ export function rehearse() {
       if (film.state === 'FAILED') return 'this could not be solved; try other cells';
       if (!film.frames.length) return film.before ? `waits: ${film.before} before it` : 'begins';
       const now = film.frames[Math.min(frame, film.frames.length - 1)];
-      const pool = now.pool > 0 ? `pool ${now.pool.toFixed(1)} mm, ${now.poolBack > 0 ? `${now.poolBack.toFixed(1)} mm behind` : 'not through'}` : 'no pool';
-      return `${now.a > 0 ? `${now.a.toFixed(0)} A` : 'arc out'}, ${pool}${this.running && film.state !== 'DONE' ? ` · ${Math.round(100 * film.share)} %` : ''}`;
+      return `${now.said}${this.running && film.state !== 'DONE' ? ` · ${Math.round(100 * film.share)} %` : ''}`;
     },
 
     legendOf(family) {
@@ -296,15 +287,12 @@ export function rehearse() {
         looking = id;
         this.finding = true;
         document.getElementById('found').replaceChildren();
-        let told;
-        do {
-          await wait(SEARCH_MS);
-          told = await (await fetch(`/api/v1/work/${id}`)).json();
-          this.search = told.before ? `waits: ${told.before} before it` : `welding one after another: ${Math.round(100 * told.share)} %`;
-        } while (!['DONE', 'FAILED', 'CANCELLED'].includes(told.state));
+        const state = await untilOver(id, ({ before, share }) => {
+          this.search = before ? `waits: ${before} before it` : `welding one after another: ${Math.round(100 * share)} %`;
+        });
         this.finding = false;
-        this.search = told.state === 'DONE' ? '' : told.state === 'CANCELLED' ? 'stopped' : 'this could not be solved';
-        if (told.state !== 'DONE') return;
+        this.search = { DONE: '', CANCELLED: 'stopped' }[state] ?? 'this could not be solved; try a shorter seam';
+        if (state !== 'DONE') return;
         const answer = await fetch(this.address(`/found/${id}`));
         const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
         document.getElementById('found').replaceWith(page.getElementById('found'));

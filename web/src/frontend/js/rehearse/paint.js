@@ -23,7 +23,7 @@ export function bytes(text) {
 }
 
 // The colour and how much of it shows: it comes in over the last degrees before the first band.
-function tint(family, celsius) {
+export function tint(family, celsius) {
   const bands = TINTS[family] ?? [];
   if (!bands.length || celsius < bands[0][0] - FADES_K) return null;
   const next = bands.findIndex(([from]) => celsius < from);
@@ -62,7 +62,7 @@ function looksOf(film) {
 const css = (colour) => `rgb(${colour.map(Math.round).join(' ')})`;
 
 // Between which two places a distance from the root lies, and how far between them.
-function between(places, mm) {
+export function between(places, mm) {
   const last = places.length - 1;
   if (mm <= places[0]) return [0, 0, 0];
   if (mm >= places[last]) return [last, last, 0];
@@ -164,7 +164,7 @@ export function paint(canvas, film, number, cursor) {
   face(context, look, layout, frame.front, layout.frontMm, faceBox);
   if (hasBack) face(context, look, layout, frame.back, layout.backMm, backBox);
   const length = layout.columns * layout.columnMm;
-  if (frame.a > 0) arc(context, look, (frame.x / length % 1) * seam, faceBox);
+  if (frame.burns) arc(context, look, (frame.x / length % 1) * seam, faceBox);
   if (cursor !== null) line(context, look, cursor * seam, label, h);
   const box = { x: seam + 2 * GAP, y: label, w: w - seam - 2 * GAP, h: h - label - 4 };
   const cells = (layout.acrossMm.length - 1) * (layout.downMm.length - 1);
@@ -175,7 +175,7 @@ export function paint(canvas, film, number, cursor) {
   context.font = '14px "Archivo Narrow", sans-serif';
   context.fillText(fitting(context, film.faceWords, seam), 0, 12);
   if (hasBack) context.fillText(fitting(context, film.backWords, seam), 0, label + high + GAP + 12);
-  const under = bead ? `section at ${Math.round(cursor * length)} mm` : 'section under the arc';
+  const under = bead ? `section at ${film.places[Math.min(film.places.length - 1, Math.floor(cursor * film.places.length))]}` : 'section under the arc';
   context.fillText(fitting(context, under, box.w), seam + 2 * GAP, 12);
 }
 

@@ -22,6 +22,7 @@ public final class Engine {
             "gauges.csv",
             "helmet-shades.csv",
             "materials.csv",
+            "melting.csv",
             "one-pass.csv",
             "preheat.csv",
             "tacks.csv",

@@ -19,7 +19,10 @@ record Loss(double ambientC, ToDoubleFunction<Facet> contact, double emissivity)
     private static final double STEFAN_BOLTZMANN = 5.67e-14;
 
     /** Still air on a face, W/(mm²·K). Source: simulation. */
-    private static final double STILL_PER_MM2K = 15e-6;
+    static final double STILL_PER_MM2K = 15e-6;
+
+    /** What a face radiates near room temperature at this emissivity, W/(mm²·K): 4 ε σ T³ [textbook], rounded up. */
+    static final double RADIATED_COLD_PER_MM2K = 6e-6;
 
     /** What gas sweeping a face takes more, W/(mm²·K): 100 of both faces under gas. Source: judgement. */
     static final double SWEPT_PER_MM2K = 70e-6;

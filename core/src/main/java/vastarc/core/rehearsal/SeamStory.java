@@ -29,7 +29,6 @@ final class SeamStory {
     private static final double HELD_MM2 = 1;
     private static final double LISTED_MM = 0.5;
     private static final double TOUCH_C = 50;
-    private static final double STILL_W_PER_MM2K = 21e-6;
 
     private final RehearsalAsk ask;
     private final SeamWatch watch;
@@ -283,10 +282,14 @@ final class SeamStory {
         double left = preheat + energy.storedJ() / perK;
         double room = Practice.ROOM_C;
         double face = 0;
+        Loss loss = Loss.ofJoint(grid.section.back(), ask.heat().practice().chill());
         for (Section.Facet facet : grid.section.bare()) {
-            double bar = Loss.ofJoint(grid.section.back(), ask.heat().practice().chill())
-                    .perMm2K(facet);
-            face += facet.lengthMm() * grid.dx * grid.columns * grid.section.whole() * (bar + STILL_W_PER_MM2K - 15e-6);
+            double contact = loss.perMm2K(facet);
+            face += facet.lengthMm()
+                    * grid.dx
+                    * grid.columns
+                    * grid.section.whole()
+                    * (contact + Loss.RADIATED_COLD_PER_MM2K);
         }
         double after = stroke.realS() - outS;
         return left <= TOUCH_C ? after : after + perK / face * Math.log((left - room) / (TOUCH_C - room));

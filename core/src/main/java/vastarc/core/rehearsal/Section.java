@@ -62,6 +62,11 @@ record Section(Shape shape, double[] across, double[] down, List<Facet> front, L
             return false;
         }
 
+        /** Beyond this the metal goes on, mm: what is cut there is no face. */
+        default double endsAtMm() {
+            return LEG_MM;
+        }
+
         /** Faces that look this way give heat to the air. */
         default boolean isBare(Side side) {
             return true;
@@ -120,7 +125,7 @@ record Section(Shape shape, double[] across, double[] down, List<Facet> front, L
         double y = side.dy == 0 ? middle(across, row) : across[row + (side.dy + 1) / 2];
         double z = side.dz == 0 ? middle(down, layer) : down[layer + (side.dz + 1) / 2];
         boolean mirror = shape.isMirrored() && side == Side.LEFT && Math.abs(y) < NEAR;
-        boolean goesOn = Math.abs(side.isLevel() ? z : y) > LEG_MM - NEAR;
+        boolean goesOn = Math.abs(side.isLevel() ? z : y) > shape.endsAtMm() - NEAR;
         if (mirror || goesOn || !shape.isBare(side)) {
             return;
         }

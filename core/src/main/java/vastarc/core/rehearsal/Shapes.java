@@ -38,6 +38,11 @@ final class Shapes {
         }
 
         @Override
+        public double endsAtMm() {
+            return Double.POSITIVE_INFINITY;
+        }
+
+        @Override
         public boolean isBare(Side side) {
             return side.isLevel();
         }

@@ -103,7 +103,12 @@ final class Stroke {
         return isOut() ? 0 : currentA;
     }
 
-    /** e⁻² radius of the arc's heat, mm: twice σ = 0.6 + 0.006 I within 0.4 to 2.5, a longer arc wider. Source: judgement. */
+    /** e⁻² radius of the heat of an arc of usual length, mm: twice σ = 0.6 + 0.006 I within 0.4 to 2.5. Source: judgement. */
+    static double radiusMm(double currentA) {
+        return 2 * Math.max(LEAST_SIGMA_MM, Math.min(MOST_SIGMA_MM, 0.6 + 0.006 * currentA));
+    }
+
+    /** e⁻² radius of the arc's heat now, a longer arc wider, mm. */
     double radiusMm() {
         return radiusMm;
     }
@@ -149,8 +154,7 @@ final class Stroke {
         Arc arc = new Arc(arcMm * (1 + (hand.isSteady() ? 0 : height.at(realS))));
         double envelope = segment().envelopeA(Math.min(s, segment().endS()));
         double arcW = watts(arc, envelope);
-        double sigma = Math.max(LEAST_SIGMA_MM, Math.min(MOST_SIGMA_MM, 0.6 + 0.006 * currentA));
-        radiusMm = 2 * sigma * (1 + SPREAD_PER_ARC_MM * (arc.lengthMm() - USUAL_ARC_MM));
+        radiusMm = radiusMm(currentA) * (1 + SPREAD_PER_ARC_MM * (arc.lengthMm() - USUAL_ARC_MM));
         double fed = going && envelope >= FED_FROM * workingA ? wireW * lump() * Math.min(1, envelope / workingA) : 0;
         double want = owedJ + fed * stepS;
         double taken = Math.min(want, arcW * stepS);

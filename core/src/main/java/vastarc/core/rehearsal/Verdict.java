@@ -64,7 +64,7 @@ public final class Verdict {
 
     private static double arcRadiusMm(RehearsalAsk ask) {
         double working = ask.score().sheet().setting(SettingKey.WORKING_CURRENT).value();
-        return 2 * Math.max(0.4, Math.min(2.5, 0.6 + 0.006 * working));
+        return Stroke.radiusMm(working);
     }
 
     private List<Phrase> said() {

@@ -20,6 +20,7 @@ import vastarc.core.sheet.Sheet;
  * @param machine  its rating plate; empty where nothing limits it
  * @param torch    its rating
  * @param ambientC of the shop, °C
+ * @param order    numbers of the planned runs as a hand wants them, each once; anything else leaves the planned order
  */
 public record RouteAsk(
         Sheet sheet,
@@ -27,7 +28,8 @@ public record RouteAsk(
         Work work,
         List<DutyPoint> machine,
         List<DutyPoint> torch,
-        double ambientC) {
+        double ambientC,
+        List<Integer> order) {
 
     /** Above this the shop is hot: machine and torch are taken a tenth less (judgement), °C. */
     public static final double HOT_C = 35;
@@ -44,6 +46,7 @@ public record RouteAsk(
         passes = List.copyOf(passes);
         machine = List.copyOf(machine);
         torch = List.copyOf(torch);
+        order = List.copyOf(order);
     }
 
     /** For a weld with all its passes; refused with words where it has no sheet, or the work cannot be. */
@@ -63,11 +66,24 @@ public record RouteAsk(
                         .map(PassFigures::of)
                         .ifPresent(passes::add);
             }
-            RouteAsk ask = new RouteAsk(first, passes, work, machine, torch, ambientC);
+            RouteAsk ask = new RouteAsk(first, passes, work, machine, torch, ambientC, List.of());
             return Stretches.count(ask) > MOST_RUNS
                     ? Outcome.failed(Problem.badValue(Work.SEAM.field(), "route.tooMany", MOST_RUNS))
                     : Outcome.of(ask);
         });
+    }
+
+    /** The same with its runs in an order of the hand's own. */
+    public RouteAsk ordered(List<Integer> numbers) {
+        return new RouteAsk(sheet, passes, work, machine, torch, ambientC, numbers);
+    }
+
+    /** Whether the order told names every run once: only then it stands. */
+    public boolean isOrdered() {
+        int count = Stretches.count(this);
+        return order.size() == count
+                && order.stream().distinct().count() == count
+                && order.stream().allMatch(number -> number >= 1 && number <= count);
     }
 
     boolean isTube() {

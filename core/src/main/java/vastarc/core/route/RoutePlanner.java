@@ -44,26 +44,13 @@ public final class RoutePlanner {
         this.ask = ask;
     }
 
-    /** The way through a job. */
+    /** The way through a job, in the hand's own order where one stands. */
     public static Route plan(RouteAsk ask) {
-        return new RoutePlanner(ask).timed(Stretches.of(ask));
-    }
-
-    /**
-     * The same runs in another order, as a hand wants them.
-     *
-     * @param order numbers of the planned runs, each once
-     * @return empty numbers, or such as are missing or twice, leave the planned order
-     */
-    public static Route plan(RouteAsk ask, List<Integer> order) {
         List<Stretch> planned = Stretches.of(ask);
-        boolean whole = order.size() == planned.size()
-                && order.stream().distinct().count() == planned.size()
-                && order.stream().allMatch(number -> number >= 1 && number <= planned.size());
         return new RoutePlanner(ask)
                 .timed(
-                        whole
-                                ? order.stream()
+                        ask.isOrdered()
+                                ? ask.order().stream()
                                         .map(number -> planned.get(number - 1))
                                         .toList()
                                 : planned);

@@ -221,12 +221,12 @@ class RouteTest {
         int count = planned.runs().size();
         List<Integer> upside =
                 IntStream.rangeClosed(1, count).map(i -> count + 1 - i).boxed().toList();
-        Route turned = RoutePlanner.plan(ask, upside);
+        Route turned = RoutePlanner.plan(ask.ordered(upside));
         assertThat(turned.runs()).hasSize(count);
         assertThat(RouteCheck.check(ask, turned))
                 .extracting(phrase -> phrase.key())
                 .contains("route.broken.tack", "route.broken.pass");
-        assertThat(RoutePlanner.plan(ask, List.of(1, 1, 2)).runs()).isEqualTo(planned.runs());
+        assertThat(RoutePlanner.plan(ask.ordered(List.of(1, 1, 2))).runs()).isEqualTo(planned.runs());
     }
 
     @Test

@@ -78,8 +78,9 @@ class RouteApi {
         }
     }
 
-    /** A route: runs in order, tacks among them, what it takes, what pulls, and what a changed order breaks. */
+    /** A route: runs in order, tacks among them, what it takes, what pulls, and what a changed order breaks; the piece as it was told. */
     record RouteAnswer(
+            String piece,
             List<RunText> runs,
             List<RunText> tacks,
             Route.Totals totals,
@@ -118,10 +119,7 @@ class RouteApi {
                 .map(asked -> CoreJson.answers().valueToTree(answer(asked))));
     }
 
-    /** A route asked for, in an order of the hand's own or the planned one. */
-    private record Asked(RouteAsk ask, List<Integer> order) {}
-
-    private static Outcome<Asked> asked(JsonNode body) {
+    private static Outcome<RouteAsk> asked(JsonNode body) {
         Outcome<JsonPlan> plan = JsonPlan.read(body, FIELDS);
         Outcome<WorkReader> work = WorkReader.read(body);
         List<Problem> problems = Stream.concat(plan.problems().stream(), work.problems().stream())
@@ -133,21 +131,20 @@ class RouteApi {
         return plan.then(read -> read.sheet(ShopWays.usual()).map(sheet -> read))
                 .then(read -> RouteAsk.of(
                         read.ask(ShopWays.usual()), told.work(), told.machine(), told.torch(), told.ambientC()))
-                .map(ask -> new Asked(ask, told.order()));
+                .map(ask -> ask.ordered(told.order()));
     }
 
-    private static RouteAnswer answer(Asked asked) {
-        Route route = asked.order().isEmpty()
-                ? RoutePlanner.plan(asked.ask())
-                : RoutePlanner.plan(asked.ask(), asked.order());
+    private static RouteAnswer answer(RouteAsk ask) {
+        Route route = RoutePlanner.plan(ask);
         List<RunText> runs = route.runs().stream().map(RunText::of).toList();
         return new RouteAnswer(
+                ask.work().piece(),
                 runs,
                 runs.stream().filter(run -> run.kind() == Route.Kind.TACK).toList(),
                 route.totals(),
                 route.warping(),
                 route.notes(),
-                RouteCheck.check(asked.ask(), route));
+                RouteCheck.check(ask, route));
     }
 
     @Operation(
@@ -192,10 +189,10 @@ class RouteApi {
         List<RouteAsk> asks = new ArrayList<>();
         int runs = 0;
         for (int i = 0; problems.isEmpty() && i < count; i++) {
-            Outcome<Asked> asked = asked(body.get("jobs").get(i));
+            Outcome<RouteAsk> asked = asked(body.get("jobs").get(i));
             String at = "jobs[" + i + "].";
             asked.problems().forEach(problem -> problems.add(problem.inField(at + problem.field())));
-            asked.value().ifPresent(one -> asks.add(one.ask()));
+            asked.value().ifPresent(asks::add);
         }
         for (RouteAsk ask : asks) {
             runs += RoutePlanner.plan(ask).runs().size();

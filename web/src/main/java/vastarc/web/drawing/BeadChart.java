@@ -1,8 +1,10 @@
 package vastarc.web.drawing;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.core.rehearsal.Rehearsal;
 import vastarc.core.rehearsal.Rehearsal.Along;
 import vastarc.web.drawing.Drawing.Pencil;
@@ -17,11 +19,17 @@ public final class BeadChart {
     private static final double BOTTOM = 24;
     private static final double TOP = 24;
     private static final double LEAST_MM = 2;
+    private static final double NEAR = 1e-6;
+    private static final double INCH_MM = 25.4;
+    private static final double[] WIDTHS_MM = {1, 2, 4, 8};
+    private static final double[] WIDTHS_IN = {INCH_MM / 20, INCH_MM / 10, INCH_MM / 5};
+    private static final double[] PLACES_MM = {10, 20, 50, 100};
+    private static final double[] PLACES_IN = {INCH_MM / 2, INCH_MM, 2 * INCH_MM, 5 * INCH_MM};
 
     private BeadChart() {}
 
     /** Of one or two. */
-    public static Drawing of(List<Rehearsal> made) {
+    public static Drawing of(List<Rehearsal> made, UnitSystem units) {
         Pencil pencil = new Pencil(0, false);
         double longest = made.stream()
                 .flatMap(one -> one.along().stream())
@@ -33,24 +41,37 @@ public final class BeadChart {
                 .mapToDouble(Along::frontMm)
                 .max()
                 .orElse(1);
-        double top = Math.ceil(Math.max(LEAST_MM, widest));
-        double step = top > 8 ? 4 : top > 4 ? 2 : 1;
-        for (double mm = 0; mm <= top; mm += step) {
+        boolean inch = units == UnitSystem.INCH;
+        double step = step(Math.max(LEAST_MM, widest) / 4, inch ? WIDTHS_IN : WIDTHS_MM);
+        double top = step * Math.ceil(Math.max(LEAST_MM, widest) / step);
+        for (double mm = 0; mm <= top + NEAR; mm += step) {
             pencil.raw(path("M%.1f %.1fH%.1f", LEFT, y(mm, top), WIDTH - 6), "gridline");
-            pencil.label(new Point(LEFT - 6, y(mm, top) + 5), String.valueOf((int) mm), "end", "dim-text");
+            pencil.label(new Point(LEFT - 6, y(mm, top) + 5), mark(mm, inch), "end", "dim-text");
         }
-        double every = longest > 120 ? 50 : longest > 50 ? 20 : 10;
+        double every = step(longest / 5, inch ? PLACES_IN : PLACES_MM);
         for (double mm = 0; mm <= 0.72 * longest; mm += every) {
-            pencil.label(new Point(x(mm, longest), HEIGHT - 6), String.valueOf((int) mm), "middle", "dim-text");
+            pencil.label(new Point(x(mm, longest), HEIGHT - 6), mark(mm, inch), "middle", "dim-text");
         }
-        pencil.label(new Point(WIDTH - 6, HEIGHT - 6), "mm along the seam", "end", "note");
-        pencil.label(new Point(LEFT + 4, 14), "width, mm: in front; behind dashed", "start", "note");
+        String unit = inch ? "in" : "mm";
+        pencil.label(new Point(WIDTH - 6, HEIGHT - 6), unit + " along the seam", "end", "note");
+        pencil.label(new Point(LEFT + 4, 14), "width, " + unit + ": in front; behind dashed", "start", "note");
         for (int i = 0; i < made.size(); i++) {
             String weight = i == 0 ? "" : " second";
             curve(pencil, made.get(i), Along::frontMm, longest, top, "mark" + weight);
             curve(pencil, made.get(i), Along::backMm, longest, top, "mark dashed" + weight);
         }
         return pencil.drawing(0, 0, WIDTH, HEIGHT, "Width of the bead along the seam", 14);
+    }
+
+    /** The smallest step that is not below what is wanted. */
+    private static double step(double wanted, double[] steps) {
+        return Arrays.stream(steps).filter(step -> step >= wanted).findFirst().orElse(steps[steps.length - 1]);
+    }
+
+    private static String mark(double mm, boolean inch) {
+        double value = inch ? mm / INCH_MM : mm;
+        String text = String.format(Locale.ROOT, "%.2f", value);
+        return text.replaceAll("\\.?0+$", "");
     }
 
     private static void curve(

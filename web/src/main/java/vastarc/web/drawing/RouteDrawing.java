@@ -2,6 +2,8 @@ package vastarc.web.drawing;
 
 import java.util.List;
 import java.util.Locale;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.core.route.Route;
 import vastarc.core.route.Route.Kind;
 import vastarc.core.route.Route.Run;
@@ -21,7 +23,7 @@ public final class RouteDrawing {
 
     private RouteDrawing() {}
 
-    public static Drawing of(Route route) {
+    public static Drawing of(Route route, UnitSystem units) {
         Pencil pencil = new Pencil(0, false);
         int seams = route.runs().stream().mapToInt(Run::seam).max().orElse(1);
         int passes = Math.max(1, route.runs().stream().mapToInt(Run::pass).max().orElse(1));
@@ -39,11 +41,11 @@ public final class RouteDrawing {
         List<Run> drawn =
                 route.runs().stream().filter(run -> run.seam() <= shown).toList();
         drawn.forEach(run -> draw(pencil, run, passes, longest, drawn.size() <= MOST_NUMBERS));
+        String span = "0 to " + units.show(Quantity.ruled(route.length())).line();
         pencil.label(
                 new Point(LEFT, 14),
-                seams > shown
-                        ? "the first " + shown + " of " + seams + " seams; 0 to " + Math.round(route.length()) + " mm"
-                        : "0 to " + Math.round(route.length()) + " mm, tacks below, passes above",
+                (seams > shown ? "the first " + shown + " of " + seams + " seams; " : "") + span
+                        + ", tacks below, passes above",
                 "start",
                 "note");
         return pencil.drawing(0, 0, WIDTH, high, "Seams with tacks and runs numbered in order", 14);

@@ -3,9 +3,12 @@ package vastarc.web.rehearse;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.core.rehearsal.Film;
 import vastarc.core.rehearsal.Film.Layout;
 import vastarc.web.work.RehearsalRoom;
@@ -20,6 +23,7 @@ import vastarc.web.work.WorkRoom;
  * @param layout how the pictures are laid out; null before the first
  * @param frames new ones
  * @param beads  the hottest of each section, once it is over
+ * @param places where each of those lies along the seam, in the reader's units
  * @param family of the metal, for its tint
  * @param faceWords what the upper picture shows
  * @param backWords what the lower one shows
@@ -32,6 +36,7 @@ record FilmText(
         @Nullable LayoutText layout,
         List<FrameText> frames,
         List<String> beads,
+        List<String> places,
         String family,
         String faceWords,
         String backWords) {
@@ -51,11 +56,10 @@ record FilmText(
             String metal,
             double meltC) {}
 
-    /** One picture. */
-    record FrameText(
-            double s, double x, double a, double pool, double poolBack, String front, String back, String section) {}
+    /** One picture: when, where the arc is and whether it burns, and what is to be said of it. */
+    record FrameText(double s, double x, boolean burns, String said, String front, String back, String section) {}
 
-    static FilmText of(RehearsalRoom.Show show, WorkRoom.Shown shown, int from) {
+    static FilmText of(RehearsalRoom.Show show, WorkRoom.Shown shown, int from, UnitSystem units) {
         Film film = show.film();
         List<Film.Frame> frames = film.from(from);
         List<Film.Frame> some = frames.subList(0, Math.min(AT_ONCE, frames.size()));
@@ -66,15 +70,25 @@ record FilmText(
                 shown.before(),
                 Film.STEP_C,
                 Optional.ofNullable(film.layout()).map(FilmText::layout).orElse(null),
-                some.stream().map(FilmText::frame).toList(),
+                some.stream().map(frame -> frame(frame, units)).toList(),
                 all && shown.state().isOver()
                         ? Optional.ofNullable(film.beads()).orElse(List.of()).stream()
                                 .map(FilmText::text)
                                 .toList()
                         : List.of(),
+                places(film.layout(), units),
                 show.setup().plan().weld().joint().material().family().name(),
                 faceWords(show.setup().plan().weld().joint(), show),
                 backWords(show.setup().plan().weld().joint()));
+    }
+
+    private static List<String> places(@Nullable Layout layout, UnitSystem units) {
+        return layout == null
+                ? List.of()
+                : IntStream.range(0, layout.columns())
+                        .mapToObj(x -> units.show(Quantity.ruled((x + 0.5) * layout.columnMm()))
+                                .line())
+                        .toList();
     }
 
     private static String faceWords(Joint joint, RehearsalRoom.Show show) {
@@ -107,16 +121,28 @@ record FilmText(
                 layout.meltC());
     }
 
-    private static FrameText frame(Film.Frame frame) {
+    private static FrameText frame(Film.Frame frame, UnitSystem units) {
         return new FrameText(
                 rounded(frame.s()),
                 rounded(frame.arcXMm()),
-                rounded(frame.currentA()),
-                rounded(frame.poolMm()),
-                rounded(frame.poolBackMm()),
+                frame.currentA() > 0,
+                said(frame, units),
                 text(frame.front()),
                 text(frame.back()),
                 text(frame.section()));
+    }
+
+    private static String said(Film.Frame frame, UnitSystem units) {
+        String current = frame.currentA() > 0
+                ? units.show(Quantity.amperes(frame.currentA())).line()
+                : "arc out";
+        if (frame.poolMm() == 0) {
+            return current + ", no pool";
+        }
+        String behind = frame.poolBackMm() > 0
+                ? units.show(Quantity.ruled(frame.poolBackMm())).line() + " behind"
+                : "not through";
+        return current + ", pool " + units.show(Quantity.ruled(frame.poolMm())).line() + ", " + behind;
     }
 
     private static double rounded(double value) {

@@ -1,5 +1,6 @@
 package vastarc.web.rehearse;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -13,9 +14,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.rehearsal.Finder;
 import vastarc.core.rehearsal.Quality;
+import vastarc.core.rehearsal.Setup;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
@@ -44,20 +47,29 @@ class FindController {
             @PathVariable UUID id,
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences) {
-        RehearseForm form = RehearseForm.of(sent);
+        RehearseForm form = RehearseForm.of(sent, preferences.units());
         Finder.Knob knob = RehearseForm.chosen(Finder.Knob.class, sent.get("knob"), Finder.Knob.CURRENT);
         Finder.Goal goal = RehearseForm.chosen(Finder.Goal.class, sent.get("goal"), Finder.Goal.BACK_BEAD);
-        double target = NumberReader.read(sent.get("targetMm")).orElse(-1);
-        Outcome<RehearsePlace.Begun> begun = place.setup(id, form)
+        List<Problem> problems = new ArrayList<>();
+        double target = goal == Finder.Goal.EVEN_WIDTH
+                ? 0
+                : RehearseForm.length(wanted(sent), Finder.TARGET, preferences.units(), problems)
+                        .orElse(0.0);
+        Outcome<RehearsePlace.Begun> begun = (problems.isEmpty()
+                        ? place.setup(id, form)
+                        : Outcome.<Setup>failed(problems))
                 .then(setup -> setup.cut(Quality.LIVE).ask().map(ask -> setup.cut(Quality.LIVE)))
-                .then(setup -> goal == Finder.Goal.BACK_BEAD
-                                && Finder.TARGET.check(target).isPresent()
-                        ? Outcome.failed(Finder.TARGET.check(target).get())
-                        : room.look(setup, knob, goal, goal == Finder.Goal.BACK_BEAD ? target : 0))
+                .then(setup -> room.look(setup, knob, goal, target))
                 .map(work -> new RehearsePlace.Begun(List.of(work.id().toString()), List.of()));
         return begun.value()
                 .map(ResponseEntity::ok)
                 .orElseGet(() -> RehearsePlace.refused(begun.problems(), preferences.units()));
+    }
+
+    /** A width that is not told is one that cannot be. */
+    private static String wanted(Map<String, String> sent) {
+        String text = sent.getOrDefault("targetMm", "");
+        return text.isBlank() ? "0" : text;
     }
 
     @GetMapping("/jobs/{id}/rehearse/found/{work}")

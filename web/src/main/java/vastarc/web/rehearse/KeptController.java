@@ -56,7 +56,7 @@ class KeptController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Job job = place.job(id);
-        RehearseForm form = RehearseForm.of(sent);
+        RehearseForm form = RehearseForm.of(sent, preferences.units());
         List<RehearsalRoom.Show> shows = Stream.of("one", "other")
                 .flatMap(name -> uuid(sent.get(name)).stream())
                 .flatMap(work -> room.find(work).stream())

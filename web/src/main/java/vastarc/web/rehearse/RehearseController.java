@@ -54,7 +54,7 @@ class RehearseController implements JobPlace {
             @PathVariable UUID id,
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences) {
-        RehearseForm form = RehearseForm.of(sent);
+        RehearseForm form = RehearseForm.of(sent, preferences.units());
         Outcome<Setup> setup = place.setup(id, form);
         if (setup.value().isEmpty()) {
             return RehearsePlace.refused(setup.problems(), preferences.units());
@@ -76,10 +76,14 @@ class RehearseController implements JobPlace {
     /** What is new of a film. */
     @GetMapping("/jobs/{id}/rehearse/film/{work}")
     @ResponseBody
-    FilmText film(@PathVariable UUID id, @PathVariable UUID work, @RequestParam(defaultValue = "0") String from) {
+    FilmText film(
+            @PathVariable UUID id,
+            @PathVariable UUID work,
+            @RequestParam(defaultValue = "0") String from,
+            @ModelAttribute("preferences") Preferences preferences) {
         RehearsalRoom.Show show = room.find(work).orElseThrow(() -> new NotFound("rehearsal"));
         WorkRoom.Shown shown = works.look(work).orElseThrow(() -> new NotFound("rehearsal"));
-        return FilmText.of(show, shown, (int) NumberReader.read(from).orElse(0));
+        return FilmText.of(show, shown, (int) NumberReader.read(from).orElse(0), preferences.units());
     }
 
     @Override

@@ -7,10 +7,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.notation.LengthReader;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.plan.WeldPlan;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.core.rehearsal.Change;
 import vastarc.core.rehearsal.Hand;
 import vastarc.core.rehearsal.Quality;
@@ -22,7 +26,7 @@ import vastarc.core.score.ScoreKey;
  * What is told beside the job for a rehearsal.
  *
  * @param quality  how finely the joint is cut
- * @param seam     length of the seam, as typed; blank for the score's
+ * @param seam     length of the seam, mm; empty where none is told
  * @param hand     that leads the torch
  * @param change   what the second plate has otherwise
  * @param amount   by how much, %
@@ -34,9 +38,9 @@ record RehearseForm(
     /** A seam rehearsed where none is told: long enough to see it settle, short enough to be quick, mm. */
     static final double USUAL_SEAM_MM = 60;
 
-    static RehearseForm of(Map<String, String> sent) {
+    static RehearseForm of(Map<String, String> sent, UnitSystem units) {
         List<Problem> problems = new ArrayList<>();
-        Optional<Double> seam = number(sent.getOrDefault("seamMm", ""), RehearsalAsk.SEAM, problems);
+        Optional<Double> seam = length(sent.getOrDefault("seamMm", ""), RehearsalAsk.SEAM, units, problems);
         boolean unsteady = "UNSTEADY".equals(sent.get("steadiness"));
         double scatter = number(sent.getOrDefault("scatterPercent", ""), Hand.SCATTER, problems)
                 .orElse(Hand.USUAL_SCATTER);
@@ -67,6 +71,20 @@ record RehearseForm(
         Optional<Problem> outside = range.check(number);
         outside.ifPresent(problems::add);
         return outside.isPresent() ? Optional.empty() : Optional.of(number);
+    }
+
+    /** A length in whatever way a shop writes it, mm. */
+    static Optional<Double> length(String text, Range range, UnitSystem units, List<Problem> problems) {
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        Outcome<Length> read = new LengthReader(units, Optional.empty()).read(text, range.field());
+        problems.addAll(read.problems());
+        return read.value().map(Length::inMillimetres).filter(mm -> {
+            Optional<Problem> outside = range.check(mm);
+            outside.ifPresent(problems::add);
+            return outside.isEmpty();
+        });
     }
 
     static <E extends Enum<E>> E chosen(Class<E> type, @Nullable String name, E usual) {

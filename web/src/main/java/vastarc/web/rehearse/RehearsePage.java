@@ -1,6 +1,6 @@
 package vastarc.web.rehearse;
 
-import java.time.ZoneOffset;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
@@ -86,7 +86,7 @@ public record RehearsePage(
                                 .map(problem -> problem.message(units))
                                 .toList(),
                 sheet.map(made -> weld(made, units)).orElse(""),
-                choices(sheet),
+                choices(sheet, units),
                 kept.stream().map(one -> line(one, units)).toList(),
                 stale);
     }
@@ -98,7 +98,7 @@ public record RehearsePage(
                 + sheet.setting(SettingKey.TRAVEL_SPEED).shown(units);
     }
 
-    private static Choices choices(Optional<Sheet> sheet) {
+    private static Choices choices(Optional<Sheet> sheet, UnitSystem units) {
         boolean tube = sheet.flatMap(made -> made.joint().tubeOd()).isPresent();
         double back = sheet.flatMap(made -> made.find(SettingKey.BACK_BEAD))
                 .filter(setting -> setting.window().isPresent())
@@ -110,12 +110,14 @@ public record RehearsePage(
                 Choice.of(Change.values(), "rehearsal.change", Change.NOTHING.name()),
                 Choice.of(Finder.Knob.values(), "rehearsal.knob", Finder.Knob.CURRENT.name()),
                 Choice.of(Finder.Goal.values(), "rehearsal.goal", Finder.Goal.BACK_BEAD.name()),
-                tube ? "once round" : String.valueOf(Math.round(RehearseForm.USUAL_SEAM_MM)),
-                String.format(Locale.ROOT, "%.1f", back));
+                tube
+                        ? "once round"
+                        : units.show(Quantity.ruled(RehearseForm.USUAL_SEAM_MM)).line(),
+                units.show(Quantity.ruled(back)).line());
     }
 
     private static KeptLine line(KeptRehearsal kept, UnitSystem units) {
-        String when = WHEN.format(kept.madeAt().atOffset(ZoneOffset.UTC));
+        String when = WHEN.format(kept.madeAt().atZone(ZoneId.systemDefault()));
         String id = kept.getId().toString();
         Optional<RehearsalRecord> read = kept.record().value();
         return read.map(record -> new KeptLine(
@@ -190,7 +192,7 @@ public record RehearsePage(
                 lines.stream().map(line -> figures(line, two, units)).toList(),
                 verdicts,
                 limits,
-                BeadChart.of(made),
+                BeadChart.of(made, units),
                 table(made, units));
     }
 

@@ -101,6 +101,19 @@ public final class JsonFields {
         return fields;
     }
 
+    /** A short text; empty where it is not told. */
+    public String text(String name, int most) {
+        JsonNode value = node.get(name);
+        if (value == null || value.isNull()) {
+            return "";
+        }
+        if (!value.isString() || value.asString().length() > most) {
+            problems.add(JsonInputs.wrongType(path + name, value, "a text of up to " + most + " characters"));
+            return "";
+        }
+        return value.asString();
+    }
+
     /** Whether a field is told. */
     public boolean has(String name) {
         return node.hasNonNull(name);

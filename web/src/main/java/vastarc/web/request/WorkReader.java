@@ -34,6 +34,7 @@ public record WorkReader(
     private static final Range NUMBER = new Range(ORDER, 1, 1000, Unit.NUMBER);
     private static final int MOST_POINTS = 6;
     private static final String PIECE = "piece";
+    private static final int LONGEST_NAME = 200;
 
     /** What is told, or everything that is wrong with it. */
     public static Outcome<WorkReader> read(JsonNode body) {
@@ -52,7 +53,7 @@ public record WorkReader(
                 new Work(
                         (int) work.number(Work.SEAMS, 1),
                         told(work, Work.SEAM.field(), () -> work.number(Work.SEAM)),
-                        "",
+                        work.text(PIECE, LONGEST_NAME),
                         told(work, Work.REACH.field(), () -> work.number(Work.REACH)),
                         work.number(Work.HANDLING, Work.USUAL_HANDLING_S),
                         told(work, Work.PURGE.field(), () -> work.number(Work.PURGE))),

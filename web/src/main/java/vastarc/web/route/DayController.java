@@ -71,7 +71,7 @@ class DayController {
         List<String> without = new ArrayList<>();
         for (Job job : chosen) {
             WorkText typed = WorkText.of(job.content().joint());
-            Optional<RouteAsk> ask = plans.ask(job.content(), typed.work())
+            Optional<RouteAsk> ask = plans.ask(job.content(), typed)
                     .value()
                     .filter(one -> typed.problems().isEmpty());
             ask.ifPresentOrElse(

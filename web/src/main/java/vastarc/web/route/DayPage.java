@@ -24,7 +24,7 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
     private static final int SHOWN = 80;
 
     /** A job that may be ticked. */
-    public record Offered(String id, String name, boolean ticked) {}
+    public record Offered(String id, String name, String piece, boolean ticked) {}
 
     /**
      * A day told.
@@ -55,6 +55,7 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
                         .map(job -> new Offered(
                                 job.id().toString(),
                                 job.name(),
+                                job.content().joint().work("work.piece").orElse(""),
                                 ticked.contains(job.id().toString())))
                         .toList(),
                 planned.said(),

@@ -61,7 +61,7 @@ class RouteController implements JobPlace {
 
     private void show(Job job, boolean stale, Preferences preferences, Model model) {
         WorkText typed = WorkText.of(job.content().joint());
-        Outcome<RouteAsk> ask = plans.ask(job.content(), typed.work());
+        Outcome<RouteAsk> ask = plans.ask(job.content(), typed);
         model.addAttribute(
                 "page",
                 RoutePage.of(
@@ -115,7 +115,7 @@ class RouteController implements JobPlace {
 
     private JobContent moved(JobContent before, int from, int to, UnitSystem units) {
         WorkText typed = WorkText.of(before.joint());
-        Optional<Route> route = plans.ask(before, typed.work()).value().map(ask -> RoutePlanner.plan(ask));
+        Optional<Route> route = plans.ask(before, typed).value().map(RoutePlanner::plan);
         int count = route.map(planned -> planned.runs().size()).orElse(0);
         boolean fits = from >= 1 && from <= count && to >= 1 && to <= count;
         List<Integer> order = new ArrayList<>(
@@ -140,9 +140,9 @@ class RouteController implements JobPlace {
     ResponseEntity<String> csv(@PathVariable UUID id) {
         Job job = job(id);
         WorkText typed = WorkText.of(job.content().joint());
-        Route route = plans.ask(job.content(), typed.work())
+        Route route = plans.ask(job.content(), typed)
                 .value()
-                .map(ask -> RoutePlanner.plan(ask, typed.order()))
+                .map(RoutePlanner::plan)
                 .orElseThrow(() -> new NotFound("route"));
         return ResponseEntity.ok()
                 .header(

@@ -102,7 +102,7 @@ public record RoutePage(
         boolean purged = ask.map(one -> one.sheet().practice().purged()).orElse(false);
         List<TypedField> fields = new ArrayList<>();
         fields.add(field(source, "work.seams", "like seams", "1"));
-        fields.add(field(source, "work.seamMm", "each long, mm", tube ? "once round" : "100"));
+        fields.add(field(source, "work.seamMm", "each long", tube ? "once round" : "100 mm"));
         fields.add(field(source, "work.handlingS", "handling between runs, s", "20"));
         if (tube) {
             fields.add(field(
@@ -126,8 +126,7 @@ public record RoutePage(
     }
 
     private static View view(RouteAsk ask, Source source, UnitSystem units) {
-        List<Integer> order = source.typed().order();
-        Route route = order.isEmpty() ? RoutePlanner.plan(ask) : RoutePlanner.plan(ask, order);
+        Route route = RoutePlanner.plan(ask);
         List<RunLine> runs = route.runs().stream()
                 .limit(SHOWN_RUNS)
                 .map(run -> line(run, route, units))
@@ -135,11 +134,11 @@ public record RoutePage(
         return new View(
                 time(route.totals().wallS(), units),
                 time(route.totals().arcS(), units),
-                RouteDrawing.of(route),
+                RouteDrawing.of(route, units),
                 RouteTimeline.of(route),
                 runs,
                 route.runs().size() - runs.size(),
-                !order.isEmpty(),
+                ask.isOrdered(),
                 totals(route, units),
                 route.notes().stream().map(note -> Phrasebook.say(note, units)).toList(),
                 RouteCheck.check(ask, route).stream()

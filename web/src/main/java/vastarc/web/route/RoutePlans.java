@@ -6,7 +6,6 @@ import org.springframework.stereotype.Component;
 import vastarc.core.finding.Outcome;
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.route.RouteAsk;
-import vastarc.core.route.Work;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.request.JobPlanner;
@@ -34,7 +33,8 @@ class RoutePlans {
                 content.torch().flatMap(machines::torch).map(torch -> torch.name()));
     }
 
-    Outcome<RouteAsk> ask(JobContent content, Work work) {
+    /** A job's work as typed, in the order of the hand. */
+    Outcome<RouteAsk> ask(JobContent content, WorkText typed) {
         List<DutyPoint> machine = content.machine()
                 .flatMap(machines::machine)
                 .map(one -> one.profile().plate())
@@ -43,6 +43,9 @@ class RoutePlans {
                 .flatMap(machines::torch)
                 .map(one -> one.profile().plate())
                 .orElse(List.of());
-        return planner.plan(content).ask().then(ask -> RouteAsk.of(ask, work, machine, torch, ROOM_C));
+        return planner.plan(content)
+                .ask()
+                .then(ask -> RouteAsk.of(ask, typed.work(), machine, torch, ROOM_C)
+                        .map(made -> made.ordered(typed.order())));
     }
 }

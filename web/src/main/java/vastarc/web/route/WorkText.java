@@ -5,9 +5,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.notation.LengthReader;
 import vastarc.core.notation.NumberReader;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.core.route.Work;
 import vastarc.web.kept.job.JointText;
 
@@ -30,12 +34,30 @@ record WorkText(Work work, List<Integer> order, List<Problem> problems) {
         OptionalDouble handling = number(typed, "work.handlingS", Work.HANDLING, 1, problems);
         Work work = new Work(
                 (int) seams.orElse(1),
-                number(typed, "work.seamMm", Work.SEAM, 1, problems),
+                length(typed, problems),
                 typed.work("work.piece").orElse(""),
                 number(typed, "work.rotation", Work.REACH, PERCENT, problems),
                 handling.orElse(Work.USUAL_HANDLING_S),
                 number(typed, "work.purgeS", Work.PURGE, 1, problems));
         return new WorkText(work, order(typed.work(ORDER)), problems);
+    }
+
+    /** The seam in whatever way a shop writes a length, mm. */
+    private static OptionalDouble length(JointText typed, List<Problem> problems) {
+        String name = "work.seamMm";
+        Optional<String> text = typed.work(name).filter(told -> !told.isBlank());
+        if (text.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        UnitSystem bare = typed.bareIn().getOrDefault(name, UnitSystem.METRIC);
+        Outcome<Length> read = new LengthReader(bare, Optional.empty()).read(text.get(), name);
+        problems.addAll(read.problems());
+        Optional<Double> told = read.value().map(Length::inMillimetres).filter(mm -> {
+            Optional<Problem> outside = Work.SEAM.inField(name).check(mm);
+            outside.ifPresent(problems::add);
+            return outside.isEmpty();
+        });
+        return told.isPresent() ? OptionalDouble.of(told.get()) : OptionalDouble.empty();
     }
 
     private static OptionalDouble number(

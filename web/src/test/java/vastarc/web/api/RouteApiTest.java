@@ -54,8 +54,12 @@ class RouteApiTest {
         for (int n = count; n > 0; n--) {
             upside.append(upside.isEmpty() ? "" : ",").append(n);
         }
+        assertThat(route.get("piece").asString()).isEmpty();
         JsonNode turned = post("/api/v1/route", JOB.replace("\"work\"", "\"order\":[" + upside + "],\"work\""), 200);
         assertThat(turned.get("broken").size()).isPositive();
+        String named = JOB.replace("\"seams\":2", "\"seams\":2,\"piece\":\"Frame 7\"");
+        assertThat(post("/api/v1/route", named, 200).get("piece").asString()).isEqualTo("Frame 7");
+        post("/api/v1/route", named.replace("\"Frame 7\"", "7"), 400);
     }
 
     @Test

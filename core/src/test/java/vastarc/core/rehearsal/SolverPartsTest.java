@@ -1,0 +1,211 @@
+package vastarc.core.rehearsal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.Length;
+
+/** Metals, cells, sections and spots: what the solver is put together from. */
+class SolverPartsTest {
+
+    @ParameterizedTest
+    @EnumSource(Material.class)
+    void aMetalIsTheSameFromWhicheverSideItIsRead(Material material) {
+        Melting metal = Melting.of(material);
+        Melt melt = metal.melt();
+        double before = -1;
+        for (double celsius = 0; celsius <= 3000; celsius += 37) {
+            double heat = melt.enthalpy().at(celsius);
+            assertThat(melt.temperature().at(heat)).isCloseTo(celsius, within(1e-6));
+            assertThat(melt.celsiusOf().at(melt.potential().at(heat))).isCloseTo(celsius, within(1e-6));
+            assertThat(heat).isGreaterThan(before);
+            before = heat;
+        }
+        assertThat(metal.liquidusC()).isGreaterThan(metal.solidusC());
+        double latent = melt.enthalpy().at(metal.liquidusC()) - melt.enthalpy().at(metal.solidusC());
+        double density = material.properties().densityKgPerM3() * 1e-6;
+        assertThat(latent / density).isBetween(250.0, 345.0);
+        assertThat(material.properties().meltC()).isBetween(metal.solidusC(), metal.liquidusC());
+    }
+
+    @Test
+    void bendsPassThroughTheirPointsAndGoOnStraight() {
+        Bends bends = Bends.through(new double[] {0, 1, 3, 6}, new double[] {0, 4, 5, 11});
+        assertThat(new double[] {
+                    bends.at(0), bends.at(1), bends.at(3), bends.at(6), bends.at(2), bends.at(7), bends.at(-1)
+                })
+                .containsExactly(new double[] {0, 4, 5, 11, 4.5, 13, -4}, within(1e-12));
+        assertThat(bends.steepest()).isCloseTo(4, within(1e-12));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"40, 0.5", "12, 1", "40, 0.25", "3, 0.9"})
+    void cellsGrowByATenthAtMostAndEndWhereTheyShould(double length, double cell) {
+        double[] growing = Cuts.from(0).growing(length, cell).edges();
+        double[] shrinking = Cuts.from(-length).shrinking(0, cell).edges();
+        assertThat(growing[growing.length - 1]).isCloseTo(length, within(1e-9));
+        assertThat(shrinking[0]).isEqualTo(-length);
+        for (int i = 2; i < growing.length; i++) {
+            double ratio = (growing[i] - growing[i - 1]) / (growing[i - 1] - growing[i - 2]);
+            assertThat(ratio).isBetween(1 - 1e-9, 1.1 + 1e-6);
+            assertThat(-shrinking[growing.length - 1 - i]).isCloseTo(growing[i], within(1e-9));
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(JointForm.class)
+    void aSectionHoldsItsMetalAndNoMore(JointForm form) {
+        Joint joint = Joint.of(Material.CARBON_STEEL, form, 4);
+        Section section = JointSection.of(joint, Quality.FINE, 0, 40);
+        double area = 0;
+        for (int row = 0; row < section.rows(); row++) {
+            for (int layer = 0; layer < section.layers(); layer++) {
+                double width = section.across()[row + 1] - section.across()[row];
+                double height = section.down()[layer + 1] - section.down()[layer];
+                area += section.isMetal(row, layer) ? width * height * section.whole() : 0;
+            }
+        }
+        double legs = (joint.baseLegs() + 1) * 4 * 40;
+        assertThat(area).isBetween(0.9 * legs, 1.1 * legs);
+        assertThat(section.front()).isNotEmpty();
+        assertThat(section.bare()).containsAll(section.front()).containsAll(section.back());
+        assertThat(section.back().isEmpty()).isEqualTo(form == JointForm.EDGE);
+    }
+
+    @Test
+    void aVIsFilledUpToTheLevelOfItsPasses() {
+        double land = 1.5;
+        double tangent = Math.tan(Math.toRadians(30));
+        double level = JointSection.level(6, land, 2.4, tangent, 20);
+        double height = 6 - land - level;
+        assertThat(2.4 * (land + height) + tangent * height * height).isCloseTo(20, within(1e-9));
+        assertThat(JointSection.level(6, land, 2.4, tangent, 0)).isEqualTo(6 - land);
+        assertThat(JointSection.level(6, land, 2.4, tangent, 500)).isZero();
+    }
+
+    @ParameterizedTest
+    @EnumSource(JointForm.class)
+    void whatASpotGivesIsWhatTheJointTakes(JointForm form) {
+        Joint joint = Joint.of(Material.CARBON_STEEL, form, 3)
+                .with(draft -> draft.base = Length.ofMillimetres(form == JointForm.V_BUTT ? 3 : 4));
+        Section section = JointSection.of(joint, Quality.LIVE, 0, 40);
+        Grid grid = new Grid(section, 60, 1, false);
+        Melt melt = Melting.of(Material.CARBON_STEEL).melt();
+        Field field = new Field(grid, melt, 20, Loss.linear(20, 0), new PlainKernel());
+        Spot spot = new Spot(grid, false, 0.2);
+        spot.open(2.2);
+        double taken = spot.heat(field.enthalpy, field.pad, 30, 100);
+        assertThat(taken).isCloseTo(100, within(1e-4));
+        field.step(field.longestStepS(), spot.ends());
+        assertThat(field.storedJ()).isCloseTo(taken, within(1e-6));
+        double lost = 100 - spot.heat(field.enthalpy, field.pad, 0, 100);
+        assertThat(lost).isCloseTo(50, within(0.1));
+    }
+
+    @Test
+    void aRingHasNoEnds() {
+        Section section =
+                JointSection.of(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2), Quality.LIVE, 0, 40);
+        Grid grid = new Grid(section, 60, 1, true);
+        Field field =
+                new Field(grid, Melting.of(Material.STAINLESS_304L).melt(), 20, Loss.linear(20, 0), new PlainKernel());
+        Spot spot = new Spot(grid, false, 0);
+        spot.open(2);
+        assertThat(spot.heat(field.enthalpy, field.pad, 60, 100)).isCloseTo(100, within(1e-4));
+        for (int i = 0; i < 50; i++) {
+            field.step(field.longestStepS(), 0);
+        }
+        int last = grid.columns - 1;
+        assertThat(field.celsius(0, 0, 0))
+                .isCloseTo(field.celsius(last, 0, 0), within(1e-6))
+                .isGreaterThan(30);
+        assertThat(field.storedJ()).isCloseTo(100, within(1e-3));
+    }
+
+    @Test
+    void aSecondKernelAnswersAlikeOnAJointWithGapsInItsRows() {
+        Section section = JointSection.of(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 2), Quality.LIVE, 0, 40);
+        Grid grid = new Grid(section, 20, 1, false);
+        Melt melt = Melting.of(Material.CARBON_STEEL).melt();
+        Field plain = new Field(grid, melt, 20, Loss.linear(20, 30), new PlainKernel());
+        Field wide = new Field(grid, melt, 20, Loss.linear(20, 30), Kernel.best());
+        Spot spot = new Spot(grid, false, 0);
+        spot.open(2);
+        for (Field field : new Field[] {plain, wide}) {
+            for (int i = 0; i < 60; i++) {
+                spot.heat(field.enthalpy, field.pad, 10, 5);
+                field.step(field.longestStepS(), spot.ends());
+            }
+        }
+        for (int i = 0; i < plain.enthalpy.length; i++) {
+            assertThat(wide.enthalpy[i]).isCloseTo(plain.enthalpy[i], within(1e-8));
+        }
+        assertThat(wide.lostJ()).isCloseTo(plain.lostJ(), within(1e-8)).isPositive();
+    }
+
+    @Test
+    void anUnsteadyHandStraysAsFarAsTold() {
+        Straying hand = new Straying(4, 0.15);
+        double[] shares = new double[4000];
+        for (int i = 0; i < shares.length; i++) {
+            shares[i] = hand.at(0.05 * i);
+        }
+        double mean = Arrays.stream(shares).average().orElseThrow();
+        double spread = Math.sqrt(Arrays.stream(shares)
+                .map(share -> (share - mean) * (share - mean))
+                .average()
+                .orElseThrow());
+        assertThat(mean).isCloseTo(0, within(0.05));
+        assertThat(spread).isCloseTo(0.15, within(0.03));
+        assertThat(Arrays.stream(shares).map(Math::abs).max().orElseThrow()).isLessThanOrEqualTo(0.75);
+    }
+
+    @Test
+    void twoRehearsalsAreSetFigureBesideFigure() {
+        Random random = new Random(2);
+        Rehearsal one = made(4 + random.nextDouble(), OptionalDouble.of(1.2));
+        Rehearsal other = made(5 + random.nextDouble(), OptionalDouble.empty());
+        var lines = RehearsalComparison.of(one, other);
+        assertThat(lines.get(0).difference().orElseThrow())
+                .isCloseTo(other.widths().frontMm() - one.widths().frontMm(), within(1e-12));
+        assertThat(lines).filteredOn(line -> line.name().equals("ripple")).allSatisfy(line -> {
+            assertThat(line.one()).isPresent();
+            assertThat(line.other()).isEmpty();
+            assertThat(line.difference()).isEmpty();
+        });
+        assertThat(RehearsalComparison.figures(one))
+                .allSatisfy(line -> assertThat(line.difference().orElse(0)).isZero());
+    }
+
+    private static Rehearsal made(double frontMm, OptionalDouble ripple) {
+        return new Rehearsal(
+                List.of(),
+                new Rehearsal.Widths(frontMm, 3, 2, 2, frontMm, 3),
+                90,
+                OptionalDouble.of(2),
+                3,
+                new Rehearsal.Ends(4, 5, 3, 3, false),
+                new Rehearsal.Crater(0.1, 4, 4),
+                ripple,
+                Rehearsal.Colour.NOT_JUDGED,
+                Rehearsal.Colour.NOT_JUDGED,
+                30,
+                200,
+                40,
+                60,
+                new Rehearsal.Warping(200, 0.2, 30),
+                new PlateAnswer.Energy(1000, 900, 100),
+                new PlateAnswer.Numerics(1000, 100, 0.01, 100_000, 0.1, "plain"));
+    }
+}

@@ -1,0 +1,81 @@
+package vastarc.core.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import vastarc.core.machine.DutyPoint;
+
+/** Ten minutes of machine and torch, held against a count second by second. */
+class DutyTest {
+
+    @Test
+    void aSecondTakesMoreTheHotterItIs() {
+        List<DutyPoint> machine = List.of(new DutyPoint(200, 35));
+        List<DutyPoint> torch = List.of(new DutyPoint(125, 60));
+        assertThat(Duty.perS(machine, List.of(), 200)).isCloseTo(100 / 35.0, within(1e-9));
+        assertThat(Duty.perS(machine, torch, 125)).isCloseTo(100 / 60.0, within(1e-9));
+        assertThat(Duty.perS(machine, torch, 150)).isGreaterThan(Duty.perS(machine, torch, 125));
+        assertThat(Duty.perS(List.of(), List.of(), 300)).isEqualTo(1);
+        assertThat(Duty.longestS(2.5)).isEqualTo(240);
+    }
+
+    @Test
+    void afterAFullStretchTheRestOfTheTenMinutesIsRest() {
+        Duty duty = new Duty();
+        duty.burn(0, 240, 2.5);
+        assertThat(duty.earliest(240, 240, 2.5)).isCloseTo(600, within(0.01));
+        assertThat(duty.earliest(240, 60, 2.5)).isCloseTo(600, within(0.01));
+        assertThat(duty.earliest(700, 60, 2.5)).isEqualTo(700);
+        assertThat(duty.most()).isCloseTo(600, within(1e-9));
+    }
+
+    @Test
+    void noTenMinutesTakeMoreThanTenOverSeededArcs() {
+        Random random = new Random(5);
+        for (int i = 0; i < 40; i++) {
+            Duty duty = new Duty();
+            double[] taken = new double[20_000];
+            double end = 0;
+            for (int arc = 0; arc < 25; arc++) {
+                double perS = 1 + 2 * random.nextDouble();
+                int length = 5 + random.nextInt(100);
+                double start = Math.ceil(duty.earliest(Math.ceil(end + 10 * random.nextDouble()), length, perS));
+                duty.burn(start, length, perS);
+                for (int s = 0; s < length; s++) {
+                    taken[(int) start + s] += perS;
+                }
+                end = start + length;
+            }
+            assertThat(worst(taken)).isLessThanOrEqualTo(Duty.WINDOW_S + 1e-6);
+            assertThat(duty.most()).isCloseTo(worst(taken), within(1e-6));
+        }
+    }
+
+    private static double worst(double[] taken) {
+        double sum = 0;
+        double worst = 0;
+        for (int s = 0; s < taken.length; s++) {
+            sum += taken[s] - (s >= Duty.WINDOW_S ? taken[s - (int) Duty.WINDOW_S] : 0);
+            worst = Math.max(worst, sum);
+        }
+        return worst;
+    }
+
+    @Test
+    void noEarlierStartWouldDo() {
+        Duty duty = new Duty();
+        duty.burn(0, 150, 2);
+        duty.burn(200, 120, 2);
+        double start = duty.earliest(320, 100, 2);
+        Duty sooner = new Duty();
+        sooner.burn(0, 150, 2);
+        sooner.burn(200, 120, 2);
+        sooner.burn(start - 1, 100, 2);
+        assertThat(sooner.most()).isGreaterThan(Duty.WINDOW_S);
+        duty.burn(start, 100, 2);
+        assertThat(duty.most()).isLessThanOrEqualTo(Duty.WINDOW_S + 1e-5);
+    }
+}
