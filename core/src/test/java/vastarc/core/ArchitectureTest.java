@@ -33,6 +33,7 @@ class ArchitectureTest {
             "rehearsal",
             "machine",
             "route",
+            "run",
             "reference");
 
     @ArchTest

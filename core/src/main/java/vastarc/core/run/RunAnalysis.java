@@ -1,0 +1,157 @@
+package vastarc.core.run;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
+
+/**
+ * What the readings of a run say.
+ *
+ * @param arcs   in order of time
+ * @param shapes how each came, stood and went
+ * @param main   the longest of them, as an index; empty without an arc
+ * @param arcS   time with an arc, s
+ * @param travel seam over arc time, slopes included, mm/min; empty without an arc or a length
+ * @param heat   empty likewise
+ * @param gasL   argon at the torch over the whole trace, L; empty where flow was not read
+ */
+public record RunAnalysis(
+        List<Arc> arcs,
+        List<ArcShape> shapes,
+        Optional<Integer> main,
+        double arcS,
+        OptionalDouble travel,
+        Optional<HeatInput> heat,
+        OptionalDouble gasL) {
+
+    /** Volts taken where neither a meter nor a sheet tells: a usual argon arc. */
+    static final double USUAL_VOLTS = 11;
+
+    /** A part of an arc's life as read. */
+    public record Part(Name name, double fromS, double toS) {
+
+        /** Which. */
+        public enum Name {
+            UP_SLOPE,
+            WORK,
+            DOWN_SLOPE
+        }
+    }
+
+    public RunAnalysis {
+        arcs = List.copyOf(arcs);
+        shapes = List.copyOf(shapes);
+    }
+
+    /**
+     * Reads a trace.
+     *
+     * @param seamMm length welded in it, mm; empty where it was not measured
+     * @param plan   what it was meant to be; empty where nothing is told
+     */
+    public static RunAnalysis of(Trace trace, OptionalDouble seamMm, Optional<RunPlan> plan) {
+        Channel current = trace.current();
+        List<ArcFinder.Stretch> found =
+                ArcFinder.find(current, plan.map(RunPlan::leastStable).orElse(0.0));
+        List<Arc> arcs = new ArrayList<>();
+        List<ArcShape> shapes = new ArrayList<>();
+        for (ArcFinder.Stretch stretch : found) {
+            Channel part = current.part(stretch.first(), stretch.last());
+            arcs.add(arc(current, part, stretch));
+            shapes.add(ArcShape.of(part, stretch.fromS(), stretch.toS()));
+        }
+        double arcS = arcs.stream().mapToDouble(Arc::lengthS).sum();
+        boolean known = seamMm.isPresent() && arcS > 0;
+        double volts = plan.map(RunPlan::voltage).orElse(USUAL_VOLTS);
+        return new RunAnalysis(
+                arcs,
+                shapes,
+                longest(arcs),
+                arcS,
+                known ? OptionalDouble.of(seamMm.getAsDouble() / arcS * 60) : OptionalDouble.empty(),
+                known ? Optional.of(HeatInput.of(trace, arcs, seamMm.getAsDouble(), volts)) : Optional.empty(),
+                litres(trace.channel(Measured.GAS_FLOW)));
+    }
+
+    private static Optional<Integer> longest(List<Arc> arcs) {
+        return IntStream.range(0, arcs.size())
+                .boxed()
+                .max(Comparator.comparingDouble(i -> arcs.get(i).lengthS()));
+    }
+
+    private static Arc arc(Channel current, Channel part, ArcFinder.Stretch stretch) {
+        double peak = part.value(0);
+        double least = part.value(0);
+        for (int i = 1; i < part.size(); i++) {
+            peak = Math.max(peak, part.value(i));
+            least = Math.min(least, part.value(i));
+        }
+        return new Arc(
+                stretch.fromS(),
+                stretch.toS(),
+                current.mean(stretch.fromS(), stretch.toS()),
+                peak,
+                current.rms(stretch.fromS(), stretch.toS()),
+                least);
+    }
+
+    private static OptionalDouble litres(Channel flow) {
+        return flow.size() < 2
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(flow.mean(flow.s(0), flow.endS()) * (flow.endS() - flow.s(0)) / 60);
+    }
+
+    /** The shape of the longest arc. */
+    public Optional<ArcShape> shape() {
+        return main.map(shapes::get);
+    }
+
+    /** Mean over all arcs, A. */
+    public double meanA() {
+        return over(Arc::meanA);
+    }
+
+    /** Root of the mean square over all arcs, A. */
+    public double rmsA() {
+        return Math.sqrt(over(arc -> arc.rmsA() * arc.rmsA()));
+    }
+
+    /** Greatest reading of all arcs, A. */
+    public double peakA() {
+        return arcs.stream().mapToDouble(Arc::peakA).max().orElse(0);
+    }
+
+    private double over(ToDoubleFunction<Arc> figure) {
+        return arcS <= 0
+                ? 0
+                : arcs.stream()
+                                .mapToDouble(arc -> figure.applyAsDouble(arc) * arc.lengthS())
+                                .sum()
+                        / arcS;
+    }
+
+    /** Slopes and work of every arc, in order of time. */
+    public List<Part> parts() {
+        List<Part> parts = new ArrayList<>();
+        for (int i = 0; i < arcs.size(); i++) {
+            Arc arc = arcs.get(i);
+            ArcShape shape = shapes.get(i);
+            double workFrom = Math.min(arc.toS(), arc.fromS() + shape.upS());
+            double workTo = Math.max(workFrom, arc.toS() - shape.downS());
+            part(parts, Part.Name.UP_SLOPE, arc.fromS(), workFrom);
+            part(parts, Part.Name.WORK, workFrom, workTo);
+            part(parts, Part.Name.DOWN_SLOPE, workTo, arc.toS());
+        }
+        return parts;
+    }
+
+    private static void part(List<Part> parts, Part.Name name, double fromS, double toS) {
+        if (toS > fromS) {
+            parts.add(new Part(name, fromS, toS));
+        }
+    }
+}

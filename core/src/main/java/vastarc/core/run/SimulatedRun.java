@@ -1,0 +1,170 @@
+package vastarc.core.run;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.SplittableRandom;
+import vastarc.core.score.Phase;
+import vastarc.core.score.Score;
+import vastarc.core.score.ScoreKey;
+import vastarc.core.score.Timeline;
+import vastarc.core.sheet.SettingKey;
+
+/**
+ * A weld that nobody made: a seeded hand plays a score, with a fault of its own, and meters read along ten times a second. For learning
+ * the booth and for tests; every reading of it is to be labelled as simulated. Noise and lags by judgement; the same seed reads the same.
+ */
+public final class SimulatedRun {
+
+    /** What the hand does wrong. */
+    public enum Fault {
+        NONE,
+        EARLY_RELEASE,
+        NO_SLOPE,
+        SHAKY,
+        SLOW,
+        TOO_HOT,
+        GAS_SHUT_EARLY;
+
+        /** The words it is spoken by. */
+        public String words() {
+            return "run.fault." + name();
+        }
+    }
+
+    private static final double STEP_S = 0.1;
+    private static final double NEARLY = 0.97;
+    private static final double NOISE = 0.01;
+    private static final double SHAKE = 0.14;
+    private static final double SLOWER = 1.4;
+    private static final double HOTTER = 1.22;
+    private static final double EARLY_SHARE = 0.2;
+    private static final double GAS_RISES_S = 0.3;
+    private static final double GAS_SHUT_S = 0.8;
+    private static final double IDLE_NOISE_A = 0.15;
+
+    private final Score score;
+    private final Fault fault;
+    private final SplittableRandom random;
+    private final double weldFromS;
+    private final double weldToS;
+    private final double outS;
+    private double shake;
+    private double flow;
+
+    private SimulatedRun(Score score, Fault fault, long seed) {
+        this.score = score;
+        this.fault = fault;
+        this.random = new SplittableRandom(seed);
+        double[] held = held(score);
+        weldFromS = held[0];
+        weldToS = held[1];
+        outS = outS();
+    }
+
+    /** When the working current was reached, and when it was left. */
+    private static double[] held(Score score) {
+        double nearly = NEARLY * score.values().of(ScoreKey.WORKING_CURRENT);
+        double end = score.timeline().arcOutS();
+        double[] held = {end, end};
+        for (double s = end; s > 0; s -= STEP_S / 2) {
+            if (score.timeline().at(s).currentA() >= nearly) {
+                held[0] = s;
+                held[1] = held[1] == end ? s : held[1];
+            }
+        }
+        return held;
+    }
+
+    /** When the arc goes out in the score's time; earlier where the hand lets go. */
+    private double outS() {
+        double end = score.timeline().arcOutS();
+        return switch (fault) {
+            case EARLY_RELEASE -> weldToS + EARLY_SHARE * (end - weldToS);
+            case NO_SLOPE -> weldToS;
+            default -> end;
+        };
+    }
+
+    /** What meters read of it: current, voltage, gas flow, and the metal's face behind the arc. */
+    public static Trace weld(Score score, Fault fault, long seed) {
+        return new SimulatedRun(score, fault, seed).trace();
+    }
+
+    private Trace trace() {
+        double length = length();
+        int count = (int) Math.ceil(length / STEP_S) + 1;
+        double[] s = new double[count];
+        List<double[]> read = new ArrayList<>();
+        for (Measured kind : Measured.values()) {
+            read.add(new double[kind == Measured.OXYGEN ? 0 : count]);
+        }
+        double volts = RunPlan.of(score, OptionalDouble.empty()).voltage();
+        double heat = 20;
+        for (int i = 0; i < count; i++) {
+            s[i] = Math.round(1000 * i * STEP_S) / 1000.0;
+            double amps = amps(s[i]);
+            read.get(Measured.CURRENT.ordinal())[i] = round(Math.abs(amps + IDLE_NOISE_A * gauss()), 10);
+            read.get(Measured.VOLTAGE.ordinal())[i] = amps > 0 ? round(volts + 0.2 * gauss(), 10) : 0;
+            read.get(Measured.GAS_FLOW.ordinal())[i] = round(gas(s[i]), 10);
+            heat += STEP_S * (amps > 0 ? 0.6 * amps : 0) - STEP_S * 0.03 * (heat - 20);
+            read.get(Measured.TEMPERATURE.ordinal())[i] = round(heat, 1);
+        }
+        return new Trace(Map.of(
+                Measured.CURRENT, Channel.of(s, read.get(0)),
+                Measured.VOLTAGE, Channel.of(s, read.get(1)),
+                Measured.GAS_FLOW, Channel.of(s, read.get(2)),
+                Measured.TEMPERATURE, Channel.of(s, read.get(4))));
+    }
+
+    private static double round(double value, double steps) {
+        return Math.round(value * steps) / steps;
+    }
+
+    private double stretch() {
+        return fault == Fault.SLOW ? SLOWER : 1;
+    }
+
+    private double length() {
+        return score.timeline().lengthS() + (weldToS - weldFromS) * (stretch() - 1) + 2;
+    }
+
+    /** The score's time for a time of the run: a slow hand stays longer in the weld. */
+    private double inScore(double s) {
+        double welded = (weldToS - weldFromS) * stretch();
+        if (s <= weldFromS) {
+            return s;
+        }
+        return s < weldFromS + welded ? weldFromS + (s - weldFromS) / stretch() : s - welded + weldToS - weldFromS;
+    }
+
+    private double amps(double s) {
+        double at = inScore(s);
+        Timeline.Moment moment = score.timeline().at(at);
+        if (!moment.phase().isArc() || moment.phase() == Phase.STRIKE && moment.currentA() <= 0 || at > outS) {
+            return 0;
+        }
+        shake = fault == Fault.SHAKY ? 0.8 * shake + 0.6 * SHAKE * gauss() : 0;
+        double pressed = moment.currentA() * (1 + shake) * (fault == Fault.TOO_HOT ? HOTTER : 1);
+        return Math.max(0.5, pressed * (1 + NOISE * gauss()));
+    }
+
+    private double gas(double s) {
+        double at = inScore(s);
+        boolean open = score.timeline().at(at).gas() && at < score.timeline().lengthS();
+        boolean shut = fault == Fault.GAS_SHUT_EARLY && at > outS + GAS_SHUT_S;
+        double wanted =
+                open && !shut ? score.sheet().setting(SettingKey.GAS_FLOW).value() : 0;
+        flow += (wanted - flow) * (1 - Math.exp(-STEP_S / (GAS_RISES_S / 3)));
+        return flow < 0.05 ? 0 : Math.max(0, flow + 0.05 * gauss());
+    }
+
+    private double gauss() {
+        double sum = 0;
+        for (int i = 0; i < 12; i++) {
+            sum += random.nextDouble();
+        }
+        return sum - 6;
+    }
+}
