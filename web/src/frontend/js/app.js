@@ -1,7 +1,9 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
+import { booth } from './components/booth.js';
 import { keys } from './components/keys.js';
 import { fold } from './components/fold.js';
+import { logbook, logged } from './components/logbook.js';
 import { importer, machine } from './components/machine.js';
 import { panel } from './components/panel.js';
 import { proof } from './components/proof.js';
@@ -16,6 +18,7 @@ import { workspace } from './components/workspace.js';
 
 Alpine.plugin(morph);
 Alpine.data('preferences', preferences);
+Alpine.data('booth', booth);
 Alpine.data('keys', keys);
 Alpine.data('fold', fold);
 Alpine.data('workspace', workspace);
@@ -28,6 +31,8 @@ Alpine.data('proof', proof);
 Alpine.data('purge', purge);
 Alpine.data('rehearse', rehearse);
 Alpine.data('route', route);
+Alpine.data('logbook', logbook);
+Alpine.data('logged', logged);
 Alpine.data('machine', machine);
 Alpine.data('importer', importer);
 Alpine.start();

@@ -1,5 +1,5 @@
 // What a key does. Keys are left alone while something is being typed, and with Ctrl, Alt or Meta.
-const KEYS = { '?': 'help', u: 'units', t: 'theme', n: 'new', h: 'bench', m: 'machines', '/': 'search' };
+const KEYS = { '?': 'help', u: 'units', t: 'theme', n: 'new', h: 'bench', m: 'machines', b: 'booth', l: 'logbook', '/': 'search' };
 const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
 
 export function isTyping(element) {

@@ -58,6 +58,16 @@ export function keys() {
       document.getElementById('to-machines').click();
     },
 
+    logbook() {
+      document.getElementById('to-logbook').click();
+    },
+
+    // The booth view of the job one is at; from elsewhere that of the run under way.
+    booth() {
+      const here = document.querySelector('[data-step][href$="/run"]');
+      window.location.assign(here ? here.href : '/booth');
+    },
+
     bench() {
       document.getElementById('to-bench').click();
     },

@@ -24,6 +24,7 @@ class ArchitectureTest {
     private static final List<String> PLACES = List.of(
             "api",
             "bench",
+            "logbook",
             "machines",
             "mend",
             "panel",
@@ -31,6 +32,7 @@ class ArchitectureTest {
             "reference",
             "rehearse",
             "route",
+            "run",
             "score",
             "sheet",
             "shop");

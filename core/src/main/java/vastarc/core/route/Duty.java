@@ -9,9 +9,9 @@ import vastarc.core.machine.DutyPoint;
  * How long machine and torch may burn in any ten minutes. A second of arc at a current takes 1/D of a second from each, D its duty there;
  * no ten minutes take more than ten. Source: heating by the square of the current [textbook].
  */
-final class Duty {
+public final class Duty {
 
-    static final double WINDOW_S = 600;
+    public static final double WINDOW_S = 600;
 
     private static final double SLACK = 1e-6;
     private static final int HALVINGS = 30;
@@ -27,7 +27,7 @@ final class Duty {
     }
 
     /** What a second of arc takes, at a current: at least one. */
-    static double perS(List<DutyPoint> machine, List<DutyPoint> torch, double currentA) {
+    public static double perS(List<DutyPoint> machine, List<DutyPoint> torch, double currentA) {
         double least = Math.min(DutyPoint.percentAt(machine, currentA), DutyPoint.percentAt(torch, currentA));
         return 100 / Math.max(1, least);
     }
@@ -37,7 +37,8 @@ final class Duty {
         return WINDOW_S / perS;
     }
 
-    void burn(double startS, double arcS, double perS) {
+    /** An arc has burnt. */
+    public void burn(double startS, double arcS, double perS) {
         if (arcS > 0) {
             burns.add(new Burn(startS, startS + arcS, perS));
         }
@@ -75,6 +76,24 @@ final class Duty {
             }
         }
         return high;
+    }
+
+    /** How long an arc may burn from a time on, at one stretch, s; at most ten minutes. */
+    public double leftS(double fromS, double perS) {
+        double low = 0;
+        double high = WINDOW_S;
+        if (fits(fromS, high, perS)) {
+            return high;
+        }
+        for (int i = 0; i < HALVINGS; i++) {
+            double mid = (low + high) / 2;
+            if (fits(fromS, mid, perS)) {
+                low = mid;
+            } else {
+                high = mid;
+            }
+        }
+        return low;
     }
 
     private boolean fits(double startS, double arcS, double perS) {

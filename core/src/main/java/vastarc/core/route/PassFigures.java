@@ -22,7 +22,7 @@ import vastarc.core.sheet.Sheet;
  * @param interpassC  greatest temperature before it, °C
  * @param coolsS      from the end of an arc until the seam is down to that, s
  */
-record PassFigures(
+public record PassFigures(
         int pass,
         double mmPerS,
         double currentA,
@@ -38,7 +38,8 @@ record PassFigures(
 
     private static final double USUAL_INTERPASS_C = 250;
 
-    static PassFigures of(Sheet sheet) {
+    /** Of a sheet, for its pass. */
+    public static PassFigures of(Sheet sheet) {
         double speed = sheet.setting(SettingKey.TRAVEL_SPEED).value() / 60;
         double wire = figure(sheet, SettingKey.WIRE_DIAMETER, 0);
         double section = Math.PI / 4 * wire * wire;

@@ -1,6 +1,8 @@
 package vastarc.core.run;
 
 import java.util.List;
+import vastarc.core.route.PassFigures;
+import vastarc.core.sheet.Sheet;
 
 /**
  * Where a run stands at a moment: what the hand at the booth has to know.
@@ -30,7 +32,14 @@ public record Booth(Stage stage, double leftS, double sinceS, int arcs, double a
      * @param postFlowS gas after it, s
      * @param coolS     until the seam may be welded again, counted from its end, s
      */
-    public record After(double postFlowS, double coolS) {}
+    public record After(double postFlowS, double coolS) {
+
+        /** As a sheet has it. */
+        public static After of(Sheet sheet) {
+            PassFigures pass = PassFigures.of(sheet);
+            return new After(pass.postFlowS(), pass.coolsS());
+        }
+    }
 
     /** An event that fits what has happened: an arc is struck where none burns, and goes out where one does. */
     public static boolean fits(List<RunEvent> events, RunEvent.Kind next) {

@@ -122,7 +122,7 @@ public final class Channel {
     }
 
     /** A part of it, from one reading to another, both included. */
-    Channel part(int first, int last) {
+    public Channel part(int first, int last) {
         return new Channel(Arrays.copyOfRange(s, first, last + 1), Arrays.copyOfRange(value, first, last + 1));
     }
 

@@ -48,6 +48,25 @@ public final class DeviationRules {
         return List.copyOf(rules.found);
     }
 
+    /** What differs by the marks of the hand alone: current as read, and the time the arc burned. */
+    public static List<Deviation> ofMarks(RunAnalysis.Marked marked, RunPlan plan) {
+        List<Deviation> found = new ArrayList<>();
+        if (marked.arcS() <= 0) {
+            found.add(Deviation.of("noArc", 0));
+            return found;
+        }
+        Window window = plan.working();
+        marked.amps().ifPresent(amps -> {
+            if (amps > window.high()) {
+                found.add(Deviation.of("currentHigh", 0, amps(amps), amps(window.value()), amps(window.high())));
+            } else if (amps < window.low()) {
+                found.add(Deviation.of("currentLow", 0, amps(amps), amps(window.value()), amps(window.low())));
+            }
+        });
+        marked.travel().ifPresent(speed -> pace(speed, plan).ifPresent(found::add));
+        return found;
+    }
+
     private void say(String code, double atS, Object... arguments) {
         found.add(Deviation.of(code, atS, arguments));
     }
@@ -165,29 +184,29 @@ public final class DeviationRules {
         }
     }
 
-    /** Arc time against what the seam should take, slopes and all. */
     private void travel(RunPlan plan) {
-        if (seamMm.isEmpty()) {
-            return;
+        OptionalDouble speed = seen.workingTravel(seamMm);
+        if (speed.isPresent()) {
+            pace(speed.getAsDouble(), plan)
+                    .ifPresent(one -> found.add(
+                            new Deviation(one.code(), seen.arcs().get(0).fromS(), one.text())));
         }
-        double length = seamMm.getAsDouble();
-        double work = seen.shapes().stream().mapToDouble(ArcShape::workS).sum();
-        double speed = work > 0 ? length / work * 60 : Double.POSITIVE_INFINITY;
-        if (speed < plan.travel().low()) {
-            double more = 100 * (plan.travel().value() / speed - 1);
-            say(
+    }
+
+    private static Optional<Deviation> pace(double speed, RunPlan plan) {
+        Window travel = plan.travel();
+        if (speed < travel.low()) {
+            double more = 100 * (travel.value() / speed - 1);
+            return Optional.of(Deviation.of(
                     "slower",
-                    seen.arcs().get(0).fromS(),
+                    0,
                     Quantity.mmPerMin(speed),
-                    Quantity.mmPerMin(plan.travel().value()),
-                    Quantity.percent(Math.round(more)));
-        } else if (speed > plan.travel().high() && Double.isFinite(speed)) {
-            say(
-                    "faster",
-                    seen.arcs().get(0).fromS(),
-                    Quantity.mmPerMin(speed),
-                    Quantity.mmPerMin(plan.travel().value()));
+                    Quantity.mmPerMin(travel.value()),
+                    Quantity.percent(Math.round(more))));
         }
+        return speed > travel.high()
+                ? Optional.of(Deviation.of("faster", 0, Quantity.mmPerMin(speed), Quantity.mmPerMin(travel.value())))
+                : Optional.empty();
     }
 
     private void gas(RunPlan plan) {

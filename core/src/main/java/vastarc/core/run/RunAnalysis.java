@@ -105,6 +105,40 @@ public record RunAnalysis(
                 : OptionalDouble.of(flow.mean(flow.s(0), flow.endS()) * (flow.endS() - flow.s(0)) / 60);
     }
 
+    /** What is known of a run without readings: how long the arc burned, by the marks of the hand. */
+    public record Marked(double arcS, OptionalDouble amps, OptionalDouble travel, Optional<HeatInput> heat) {}
+
+    /**
+     * A run by the marks of the hand; travel with the planned slopes left out.
+     *
+     * @param amps read off a clamp meter; empty where nobody did
+     */
+    public static Marked marked(double arcS, OptionalDouble seamMm, OptionalDouble amps, RunPlan plan) {
+        boolean known = seamMm.isPresent() && arcS > 0;
+        double heat = known && amps.isPresent()
+                ? HeatInput.SHARE * plan.voltage() * amps.getAsDouble() * arcS / seamMm.getAsDouble() / 1000
+                : 0;
+        return new Marked(
+                arcS,
+                amps,
+                known ? OptionalDouble.of(seamMm.getAsDouble() / workS(arcS, plan) * 60) : OptionalDouble.empty(),
+                heat > 0 ? Optional.of(new HeatInput(heat, heat, false)) : Optional.empty());
+    }
+
+    /** Travel with the slopes left out, in which a torch hardly moves: what a sheet's travel is held against, mm/min. */
+    public OptionalDouble workingTravel(OptionalDouble seamMm) {
+        double work = shapes.stream().mapToDouble(ArcShape::workS).sum();
+        return seamMm.isPresent() && work > 0
+                ? OptionalDouble.of(seamMm.getAsDouble() / work * 60)
+                : OptionalDouble.empty();
+    }
+
+    /** What is left of an arc's time when its planned slopes are taken off; all of it where they do not fit in. */
+    private static double workS(double arcS, RunPlan plan) {
+        double slopes = plan.upS() + plan.downS();
+        return arcS > 2 * slopes ? arcS - slopes : arcS;
+    }
+
     /** The shape of the longest arc. */
     public Optional<ArcShape> shape() {
         return main.map(shapes::get);

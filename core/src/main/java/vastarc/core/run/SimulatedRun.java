@@ -43,6 +43,12 @@ public final class SimulatedRun {
     private static final double GAS_RISES_S = 0.3;
     private static final double GAS_SHUT_S = 0.8;
     private static final double IDLE_NOISE_A = 0.15;
+    private static final double ROOM_C = 20;
+
+    /** A spot beside the seam warms and cools so, °C a second for an ampere, and for a degree above the room. */
+    private static final double WARMS = 0.025;
+
+    private static final double COOLS = 0.02;
 
     private final Score score;
     private final Fault fault;
@@ -87,7 +93,7 @@ public final class SimulatedRun {
         };
     }
 
-    /** What meters read of it: current, voltage, gas flow, and the metal's face behind the arc. */
+    /** What meters read of it: current, voltage, gas flow, and the metal beside the seam. */
     public static Trace weld(Score score, Fault fault, long seed) {
         return new SimulatedRun(score, fault, seed).trace();
     }
@@ -101,14 +107,14 @@ public final class SimulatedRun {
             read.add(new double[kind == Measured.OXYGEN ? 0 : count]);
         }
         double volts = RunPlan.of(score, OptionalDouble.empty()).voltage();
-        double heat = 20;
+        double heat = ROOM_C;
         for (int i = 0; i < count; i++) {
             s[i] = Math.round(1000 * i * STEP_S) / 1000.0;
             double amps = amps(s[i]);
             read.get(Measured.CURRENT.ordinal())[i] = round(Math.abs(amps + IDLE_NOISE_A * gauss()), 10);
             read.get(Measured.VOLTAGE.ordinal())[i] = amps > 0 ? round(volts + 0.2 * gauss(), 10) : 0;
             read.get(Measured.GAS_FLOW.ordinal())[i] = round(gas(s[i]), 10);
-            heat += STEP_S * (amps > 0 ? 0.6 * amps : 0) - STEP_S * 0.03 * (heat - 20);
+            heat += STEP_S * (WARMS * Math.max(0, amps) - COOLS * (heat - ROOM_C));
             read.get(Measured.TEMPERATURE.ordinal())[i] = round(heat, 1);
         }
         return new Trace(Map.of(

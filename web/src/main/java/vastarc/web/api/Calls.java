@@ -21,6 +21,9 @@ final class Calls {
 
     private static final int MAX_BODY_BYTES = 64 * 1024;
 
+    /** Readings of an hour. */
+    private static final int MAX_LONG_BYTES = 12 * 1024 * 1024;
+
     /** NaN and infinity are read as numbers, so that the answer can name the field instead of a place in the text. */
     private static final JsonMapper JSON = JsonMapper.builder()
             .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
@@ -30,10 +33,18 @@ final class Calls {
 
     /** The object sent, or what is wrong with it. */
     static Outcome<JsonNode> body(HttpServletRequest request, String example) throws IOException {
-        byte[] body = read(request);
-        if (body.length > MAX_BODY_BYTES) {
-            return Outcome.failed(
-                    Problem.badValue("body", "textTooLong", "more than " + MAX_BODY_BYTES, MAX_BODY_BYTES));
+        return body(request, example, MAX_BODY_BYTES);
+    }
+
+    /** As {@link #body}, where it holds the readings of a run. */
+    static Outcome<JsonNode> longBody(HttpServletRequest request, String example) throws IOException {
+        return body(request, example, MAX_LONG_BYTES);
+    }
+
+    private static Outcome<JsonNode> body(HttpServletRequest request, String example, int most) throws IOException {
+        byte[] body = read(request, most);
+        if (body.length > most) {
+            return Outcome.failed(Problem.badValue("body", "textTooLong", "more than " + most, most));
         }
         try {
             JsonNode node = JSON.readTree(body);
@@ -49,9 +60,9 @@ final class Calls {
         }
     }
 
-    private static byte[] read(HttpServletRequest request) throws IOException {
+    private static byte[] read(HttpServletRequest request, int most) throws IOException {
         try (InputStream in = request.getInputStream()) {
-            return in.readNBytes(MAX_BODY_BYTES + 1);
+            return in.readNBytes(most + 1);
         }
     }
 

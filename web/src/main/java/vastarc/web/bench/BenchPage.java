@@ -135,7 +135,7 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
         boolean purged = sheet.value().get().practice().purged();
         return purged && !waited
                 ? Optional.of(new Next(JobStep.PURGE, "fill it with argon"))
-                : Optional.of(new Next(JobStep.SHEET, "weld it, then mark it as proven"));
+                : Optional.of(new Next(JobStep.RUN, "weld it"));
     }
 
     private static String joint(Sheet sheet, UnitSystem units) {

@@ -29,7 +29,9 @@ public enum Format {
     SHOP_2("shop-2"),
     SHOP_3("shop-3"),
     SHOP_4("shop-4"),
-    SHEET("sheet");
+    SHOP_5("shop-5"),
+    SHEET("sheet"),
+    RUN("run");
 
     private static final int FAULTS_NAMED = 12;
 
@@ -56,13 +58,14 @@ public enum Format {
                 .getSchema(text);
     }
 
-    /** The format of a shop's archive of a version, 1 to 5. */
+    /** The format of a shop's archive of a version, 1 to 6. */
     public static Format shop(int version) {
         return switch (version) {
             case 1 -> SHOP_1;
             case 2 -> SHOP_2;
             case 3 -> SHOP_3;
             case 4 -> SHOP_4;
+            case 5 -> SHOP_5;
             default -> SHOP;
         };
     }

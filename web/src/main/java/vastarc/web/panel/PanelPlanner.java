@@ -8,7 +8,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import vastarc.core.finding.Outcome;
 import vastarc.core.machine.DialCurve;
-import vastarc.core.machine.MachineChoice;
 import vastarc.core.plan.SheetDocument;
 import vastarc.core.score.Score;
 import vastarc.web.kept.job.Job;
@@ -16,6 +15,7 @@ import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.kept.machine.MemorySlot;
+import vastarc.web.request.JobMachines;
 import vastarc.web.request.JobPlanner;
 
 /** Puts jobs on the shop's machines: one plan, and one look at the shop's machines, for each request. */
@@ -24,33 +24,26 @@ class PanelPlanner {
 
     private final JobPlanner planner;
     private final MachineStore machines;
+    private final JobMachines choice;
     private final JobStore jobs;
 
-    PanelPlanner(JobPlanner planner, MachineStore machines, JobStore jobs) {
+    PanelPlanner(JobPlanner planner, MachineStore machines, JobMachines choice, JobStore jobs) {
         this.planner = planner;
         this.machines = machines;
+        this.choice = choice;
         this.jobs = jobs;
     }
 
     OnPanel start(Job job) {
         Outcome<Score> score = planner.plan(job).score();
-        List<Machine> shop = machines.machines();
-        List<MachineChoice> ranking = score.value()
-                .map(played -> MachineChoice.ranked(
-                        played, shop.stream().map(Machine::profile).toList()))
-                .orElse(List.of());
-        Optional<Machine> chosen = shop.stream()
-                .filter(machine ->
-                        job.content().machine().filter(machine.id()::equals).isPresent())
-                .findFirst();
-        Optional<Machine> machine = score.value()
-                .flatMap(played -> chosen.or(() -> ranking.stream().findFirst().map(best -> shop.get(best.index()))));
+        JobMachines.Found found = choice.of(job.content(), score.value());
+        Optional<Machine> machine = found.chosen();
         Map<String, DialCurve> curves =
                 machine.map(own -> machines.curves(own.id())).orElse(Map.of());
         return new OnPanel(
                         score,
-                        shop,
-                        ranking,
+                        found.shop(),
+                        found.ranking(),
                         machine,
                         job.content().torch().flatMap(machines::torch),
                         curves,

@@ -21,6 +21,8 @@ import vastarc.web.format.DayCalendar;
 import vastarc.web.format.DayCsv;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
+import vastarc.web.request.RoutePlans;
+import vastarc.web.request.WorkText;
 import vastarc.web.ui.Preferences;
 
 /** One pair of hands over the jobs that are ticked: what is welded while another cools. */

@@ -32,6 +32,8 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.JointText;
+import vastarc.web.request.RoutePlans;
+import vastarc.web.request.WorkText;
 import vastarc.web.ui.JobPlace;
 import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;

@@ -18,6 +18,8 @@ import vastarc.web.drawing.RouteDrawing;
 import vastarc.web.drawing.RouteTimeline;
 import vastarc.web.kept.job.History;
 import vastarc.web.kept.job.Job;
+import vastarc.web.request.RoutePlans;
+import vastarc.web.request.WorkText;
 import vastarc.web.ui.FigureView;
 import vastarc.web.ui.TypedField;
 

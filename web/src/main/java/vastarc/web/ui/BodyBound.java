@@ -11,6 +11,8 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.Set;
+import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -25,13 +27,17 @@ class BodyBound extends OncePerRequestFilter {
     /** Largest body but for an archive, bytes. */
     static final int MOST = 1024 * 1024;
 
+    /** Largest with the readings of a run, or a photograph, bytes; who takes them says so itself a byte before. */
+    static final int MOST_READINGS = 12 * 1024 * 1024 + 1;
+
     private static final String ARCHIVE = "/shop/restore";
+    private static final Set<String> READINGS = Set.of("/api/v1/runs/analyse", "/api/v1/runs", "/logbook/import");
+    private static final Pattern PHOTO_OR_TRACE = Pattern.compile("/logbook/[0-9a-fA-F-]{36}/(photo|trace)");
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        // One byte more, so that whoever reads an archive sees that it is too long and says so.
-        long most = request.getRequestURI().equals(ARCHIVE) ? Backup.MAX_PACKED + 1L : MOST;
+        long most = most(request.getRequestURI());
         if (request.getContentLengthLong() > most) {
             refuse(request, response, most);
             return;
@@ -41,6 +47,14 @@ class BodyBound extends OncePerRequestFilter {
         } catch (TooLong e) {
             refuse(request, response, most);
         }
+    }
+
+    /** One byte more than an archive may have, so that whoever reads it sees that it is too long and says so. */
+    private static long most(String address) {
+        if (address.equals(ARCHIVE)) {
+            return Backup.MAX_PACKED + 1L;
+        }
+        return READINGS.contains(address) || PHOTO_OR_TRACE.matcher(address).matches() ? MOST_READINGS : MOST;
     }
 
     private static void refuse(HttpServletRequest request, HttpServletResponse response, long most) throws IOException {

@@ -9,7 +9,8 @@ public enum JobStep {
     PANEL("Panel"),
     PURGE("Purge"),
     REHEARSE("Rehearse"),
-    ROUTE("Route");
+    ROUTE("Route"),
+    RUN("Run");
 
     private final String label;
 

@@ -32,13 +32,14 @@ public record Pages(int number, int count, long total, String before, String aft
     public static Pages of(Listed<?> page, String address, String find) {
         int number = page.page() + 1;
         int count = Math.max(1, page.pages());
+        String joint = address.contains("?") ? "&" : "?";
         String asked = find.isEmpty() ? "" : "find=" + URLEncoder.encode(find, StandardCharsets.UTF_8) + "&";
         return new Pages(
                 number,
                 count,
                 page.total(),
-                number > 1 ? address + "?" + asked + "page=" + Math.min(count, number - 1) : "",
-                number < count ? address + "?" + asked + "page=" + (number + 1) : "");
+                number > 1 ? address + joint + asked + "page=" + Math.min(count, number - 1) : "",
+                number < count ? address + joint + asked + "page=" + (number + 1) : "");
     }
 
     public boolean areMany() {

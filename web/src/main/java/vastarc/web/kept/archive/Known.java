@@ -11,6 +11,7 @@ import tools.jackson.databind.JsonNode;
 public final class Known {
 
     public static final String JOBS = "jobs.json";
+    public static final String RUNS = "runs.json";
     public static final String MACHINES = "machines.json";
 
     private final Map<String, Set<UUID>> ids = new HashMap<>();

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
@@ -14,6 +15,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Fills an empty bench with the jobs of the demo shop, Harrow Slip, when started with {@code vastarc.demo=true}. */
 @Component
 @ConditionalOnProperty("vastarc.demo")
+@Order(0)
 class DemoShop implements ApplicationRunner {
 
     private final JobStore store;

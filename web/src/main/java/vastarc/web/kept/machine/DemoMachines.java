@@ -6,6 +6,7 @@ import java.util.List;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
@@ -14,6 +15,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Gives an empty demo shop its three machines and their torches. */
 @Component
 @ConditionalOnProperty("vastarc.demo")
+@Order(0)
 class DemoMachines implements ApplicationRunner {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();

@@ -91,7 +91,22 @@ class BackupTest {
 
     /** Nothing left of the shop at all. */
     private void empty() {
-        List.of("job_panel", "rehearsal", "memory_slot", "dial_reading", "job_step", "job", "torch", "machine", "shop")
+        List.of(
+                        "run",
+                        "run_record",
+                        "run_sheet",
+                        "run_event",
+                        "run_readings",
+                        "run_photo",
+                        "job_panel",
+                        "rehearsal",
+                        "memory_slot",
+                        "dial_reading",
+                        "job_step",
+                        "job",
+                        "torch",
+                        "machine",
+                        "shop")
                 .forEach(table -> database.sql("delete from " + table).update());
         shop.change(habits -> Habits.usual());
     }
@@ -132,8 +147,21 @@ class BackupTest {
             job.put("id", new UUID(7, i).toString()).put("name", "Job " + i);
             many.add(job);
         }
-        byte[] large =
-                with("jobs.json", many.toString(), "slots.json", "[]", "panels.json", "[]", "rehearsals.json", "[]");
+        byte[] large = with(
+                "jobs.json",
+                many.toString(),
+                "slots.json",
+                "[]",
+                "panels.json",
+                "[]",
+                "rehearsals.json",
+                "[]",
+                "run-sheets.json",
+                "[]",
+                "runs.json",
+                "[]",
+                "run-photos.json",
+                "[]");
 
         assertThat(restore(large, true).getContentAsString()).contains("comes in", "and 4801 more");
         assertThat(jobs.find(new UUID(7, 5_000))).isPresent();

@@ -1,4 +1,4 @@
-package vastarc.web.route;
+package vastarc.web.request;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -22,13 +22,13 @@ import vastarc.web.kept.job.JointText;
  * @param order    numbers of the planned runs; empty for the planned order
  * @param problems what cannot be read, by field
  */
-record WorkText(Work work, List<Integer> order, List<Problem> problems) {
+public record WorkText(Work work, List<Integer> order, List<Problem> problems) {
 
-    static final String ORDER = "work.order";
+    public static final String ORDER = "work.order";
 
     private static final double PERCENT = 100;
 
-    static WorkText of(JointText typed) {
+    public static WorkText of(JointText typed) {
         List<Problem> problems = new ArrayList<>();
         OptionalDouble seams = number(typed, "work.seams", Work.SEAMS, 1, problems);
         OptionalDouble handling = number(typed, "work.handlingS", Work.HANDLING, 1, problems);

@@ -1,4 +1,4 @@
-package vastarc.web.route;
+package vastarc.web.request;
 
 import java.util.List;
 import java.util.Optional;
@@ -8,11 +8,10 @@ import vastarc.core.machine.DutyPoint;
 import vastarc.core.route.RouteAsk;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.request.JobPlanner;
 
 /** Makes routes of jobs, on the machine and torch that were chosen for them. */
 @Component
-class RoutePlans {
+public class RoutePlans {
 
     private static final double ROOM_C = 20;
 
@@ -25,16 +24,16 @@ class RoutePlans {
     }
 
     /** Machine and torch whose duty counts; empty where none was chosen. */
-    record On(Optional<String> machine, Optional<String> torch) {}
+    public record On(Optional<String> machine, Optional<String> torch) {}
 
-    On on(JobContent content) {
+    public On on(JobContent content) {
         return new On(
                 content.machine().flatMap(machines::machine).map(machine -> machine.name()),
                 content.torch().flatMap(machines::torch).map(torch -> torch.name()));
     }
 
     /** A job's work as typed, in the order of the hand. */
-    Outcome<RouteAsk> ask(JobContent content, WorkText typed) {
+    public Outcome<RouteAsk> ask(JobContent content, WorkText typed) {
         List<DutyPoint> machine = content.machine()
                 .flatMap(machines::machine)
                 .map(one -> one.profile().plate())

@@ -1,0 +1,92 @@
+package vastarc.web.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.run.Deviation;
+import vastarc.core.run.RunEvent;
+import vastarc.web.format.CoreJson;
+import vastarc.web.format.Format;
+import vastarc.web.kept.Listed;
+import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunFilter;
+import vastarc.web.kept.run.RunRecord;
+import vastarc.web.kept.run.RunRows;
+import vastarc.web.kept.run.RunStore;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Pages;
+
+/** The logbook as calls: runs in the published format. What changes the shop is taken as {@code application/json} only. */
+@RestController
+@Tag(name = "runs")
+class RunListApi {
+
+    private static final String EXAMPLE =
+            "{\"job\":\"Stilling tube\",\"started\":\"2026-11-20T08:15:00Z\",\"material\":\"STAINLESS_316L\",\"currentA\":52,\"verdict\":\"GOOD\"}";
+
+    private final RunStore runs;
+
+    RunListApi(RunStore runs) {
+        this.runs = runs;
+    }
+
+    /** A page of the logbook. */
+    record RunsAnswer(List<JsonNode> runs, int page, int pages, long total) {}
+
+    /** A run with what happened and what differed. */
+    record RunDetail(JsonNode run, List<RunEvent> events, List<Deviation> deviations) {}
+
+    @Operation(
+            summary = "The logbook, newest first, 25 to a page",
+            description = "find: words of job, note, hand or machine; page: from 1.")
+    @GetMapping("/api/v1/runs")
+    RunsAnswer list(@RequestParam(defaultValue = "") String find, @RequestParam(defaultValue = "1") String page) {
+        String words = find.length() > 120 ? find.substring(0, 120) : find;
+        Listed<Run> listed = runs.page(RunFilter.named(words), RunStore.Order.NEWEST, Pages.number(page));
+        return new RunsAnswer(listed.map(RunRows::row), listed.page() + 1, listed.pages(), listed.total());
+    }
+
+    @Operation(summary = "One run, what happened in it and what differed from its sheet")
+    @GetMapping("/api/v1/runs/{id}")
+    ResponseEntity<Object> run(@PathVariable UUID id) {
+        Run run = runs.find(id).orElseThrow(() -> new NotFound("run"));
+        List<Deviation> deviations = runs.record(id)
+                .flatMap(document -> document.value())
+                .map(RunRecord::findings)
+                .orElse(List.of());
+        RunDetail detail = new RunDetail(RunRows.row(run), runs.events(id), deviations);
+        return ResponseEntity.ok(CoreJson.answers().valueToTree(detail));
+    }
+
+    @Operation(
+            summary = "Takes a run into the logbook",
+            description = "In the format of /api/formats/run.schema.json. One whose id is known stays as it is.")
+    @RefusesBadInput
+    @PostMapping(path = "/api/v1/runs", consumes = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<Object> take(HttpServletRequest request) throws IOException {
+        Outcome<RunStore.Whole> read = Calls.body(request, EXAMPLE).then(RunRows::read);
+        return read.value().isEmpty()
+                ? Calls.refusal(read.problems())
+                : ResponseEntity.status(HttpStatus.CREATED)
+                        .body(RunRows.row(runs.take(read.value().get())));
+    }
+
+    @Operation(summary = "The published format of a run")
+    @GetMapping(path = "/api/formats/run.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    String format() {
+        return Format.RUN.text();
+    }
+}

@@ -1,0 +1,154 @@
+package vastarc.web.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.ExampleObject;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.quantity.Unit;
+import vastarc.core.run.Arc;
+import vastarc.core.run.ArcShape;
+import vastarc.core.run.Deviation;
+import vastarc.core.run.DeviationRules;
+import vastarc.core.run.HeatInput;
+import vastarc.core.run.PulseSeen;
+import vastarc.core.run.RunAnalysis;
+import vastarc.core.run.RunPlan;
+import vastarc.core.run.Trace;
+import vastarc.core.sheet.ShopWays;
+import vastarc.web.format.CoreJson;
+import vastarc.web.request.JsonFields;
+import vastarc.web.request.JsonInputs;
+import vastarc.web.request.OwnReader;
+import vastarc.web.request.TraceReader;
+
+/** What meters read of a run: arcs, slopes, pulse, and what differs from the sheet. */
+@RestController
+@Tag(name = "runs", description = "Runs as welded and as read by meters")
+class RunsApi {
+
+    private static final String EXAMPLE = """
+            {"samples":[{"s":0,"a":0},{"s":0.5,"a":0},{"s":1,"a":62},{"s":1.5,"a":61},{"s":2,"a":62},{"s":2.5,"a":0}],"seamMm":3,\
+            "sheet":{"material":"STAINLESS_304L","joint":"SQUARE_BUTT","thicknessMm":[2]}}""";
+    private static final String SEAM = "seamMm";
+    private static final String SHEET = "sheet";
+    private static final Range LENGTH = new Range(SEAM, 0.5, 100_000, Unit.MILLIMETRE);
+
+    /** Slopes of the longest arc, s. */
+    record Slopes(double upS, double downS) {}
+
+    /** A run read; {@code travelMmPerMin} is seam over arc time, slopes included. */
+    record RunAnswer(
+            List<Arc> arcs,
+            double arcS,
+            @Nullable Double travelMmPerMin,
+            Slopes slopes,
+            @Nullable PulseSeen pulse,
+            double workingA,
+            List<RunAnalysis.Part> parts,
+            @Nullable HeatInput heatInputKjPerMm,
+            @Nullable Double gasL,
+            List<Deviation> deviations) {}
+
+    private record Asked(Trace trace, OptionalDouble seamMm, Optional<RunPlan> plan) {}
+
+    @Operation(
+            summary = "Arcs, slopes and pulse in readings of meters",
+            description =
+                    "samples: in order of time, s and any of a (A), v (V), lPerMin (gas), ppm (oxygen), c (°C); seamMm: length welded; sheet: "
+                            + "a sheet request with control logic, against which deviations are told. Without it only what a sound weld wants is told. An arc "
+                            + "burns where the current is above half the least the tungsten holds (1 A without a sheet) for 0.2 s.")
+    @RequestBody(
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(type = "object"),
+                            examples = @ExampleObject(EXAMPLE)))
+    @ApiResponse(
+            responseCode = "200",
+            description = "What they say",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = RunAnswer.class)))
+    @RefusesBadInput
+    @PostMapping(path = "/api/v1/runs/analyse", consumes = MediaType.ALL_VALUE)
+    ResponseEntity<Object> analyse(HttpServletRequest request) throws IOException {
+        return Calls.answer(Calls.longBody(request, EXAMPLE)
+                .then(RunsApi::asked)
+                .map(asked -> CoreJson.answers().valueToTree(answer(asked))));
+    }
+
+    private static Outcome<Asked> asked(JsonNode body) {
+        JsonFields fields = JsonFields.of(body, TraceReader.SAMPLES, SEAM, SHEET);
+        List<Problem> problems = new ArrayList<>(fields.problems());
+        Outcome<Trace> trace = TraceReader.read(body);
+        problems.addAll(trace.problems());
+        OptionalDouble seam =
+                body.hasNonNull(SEAM) ? JsonInputs.number(body.get(SEAM), LENGTH, problems) : OptionalDouble.empty();
+        Outcome<Optional<RunPlan>> plan = plan(body);
+        problems.addAll(plan.problems());
+        return problems.isEmpty()
+                ? Outcome.of(new Asked(
+                        trace.value().orElseThrow(), seam, plan.value().orElseThrow()))
+                : Outcome.failed(problems);
+    }
+
+    private static Outcome<Optional<RunPlan>> plan(JsonNode body) {
+        if (!body.hasNonNull(SHEET)) {
+            return Outcome.of(Optional.empty());
+        }
+        if (!body.get(SHEET).isObject()) {
+            return Outcome.failed(Problem.badValue(SHEET, "type", "no object", "a sheet request"));
+        }
+        Outcome<Optional<RunPlan>> plan = JsonPlan.read(body.get(SHEET), Set.of(OwnReader.LOGIC))
+                .then(read -> read.score(ShopWays.usual()))
+                .map(score -> Optional.of(RunPlan.of(score, OptionalDouble.empty())));
+        return plan.value().isPresent()
+                ? plan
+                : Outcome.failed(plan.problems().stream()
+                        .map(problem -> problem.inField(SHEET + "." + problem.field()))
+                        .toList());
+    }
+
+    private static RunAnswer answer(Asked asked) {
+        RunAnalysis seen = RunAnalysis.of(asked.trace(), asked.seamMm(), asked.plan());
+        Optional<ArcShape> shape = seen.shape();
+        return new RunAnswer(
+                seen.arcs(),
+                seen.arcS(),
+                boxed(seen.travel()),
+                new Slopes(
+                        shape.map(ArcShape::upS).orElse(0.0),
+                        shape.map(ArcShape::downS).orElse(0.0)),
+                shape.flatMap(ArcShape::pulse).orElse(null),
+                shape.map(ArcShape::workingA).orElse(0.0),
+                seen.parts(),
+                seen.heat().orElse(null),
+                boxed(seen.gasL()),
+                DeviationRules.of(asked.trace(), seen, asked.seamMm(), asked.plan()));
+    }
+
+    private static @Nullable Double boxed(OptionalDouble figure) {
+        return figure.isPresent() ? Double.valueOf(figure.getAsDouble()) : null;
+    }
+}

@@ -1,0 +1,110 @@
+package vastarc.web.kept.run;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The meters that may send readings, each by a key of its own. The key is shown once; what is kept is its digest. */
+@Service
+public class MeterKeys {
+
+    /** There can be. */
+    public static final int MOST = 40;
+
+    private static final int KEY_BYTES = 18;
+    private static final SecureRandom CHANCE = new SecureRandom();
+
+    private final JdbcClient database;
+    private final Clock clock;
+
+    MeterKeys(JdbcClient database, Clock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** A meter of the shop. */
+    public record Meter(UUID id, String name, Instant madeAt, Optional<Instant> seenAt) {}
+
+    /** Those there are, by name. */
+    public List<Meter> all() {
+        return database.sql("select id, name, made_at, seen_at from meter_key order by name")
+                .query((row, number) -> new Meter(
+                        row.getObject(1, UUID.class),
+                        row.getString(2),
+                        row.getObject(3, OffsetDateTime.class).toInstant(),
+                        Optional.ofNullable(row.getObject(4, OffsetDateTime.class))
+                                .map(OffsetDateTime::toInstant)))
+                .list();
+    }
+
+    /** Makes a key; empty where the name is taken, no name, or there are too many. */
+    public Optional<String> make(String name) {
+        String called = name.strip();
+        boolean fits = called.matches("[A-Za-z0-9][A-Za-z0-9 _.-]*") && called.length() <= Run.MAX_METER;
+        if (!fits || all().size() >= MOST) {
+            return Optional.empty();
+        }
+        byte[] bytes = new byte[KEY_BYTES];
+        CHANCE.nextBytes(bytes);
+        String key = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        try {
+            database.sql("insert into meter_key (id, name, digest, made_at) values (?, ?, ?, ?)")
+                    .params(
+                            UUID.randomUUID(),
+                            called,
+                            digest(key),
+                            clock.instant().atOffset(ZoneOffset.UTC))
+                    .update();
+            return Optional.of(key);
+        } catch (DataIntegrityViolationException e) {
+            return Optional.empty();
+        }
+    }
+
+    @Transactional
+    public void takeAway(UUID id) {
+        database.sql("delete from meter_key where id = ?").param(id).update();
+    }
+
+    /** Whether a key is that of a meter; notes, at most once a minute, that it was heard. */
+    public boolean opens(String name, @Nullable String key) {
+        Optional<String> kept = database.sql("select digest from meter_key where name = ?")
+                .param(name)
+                .query(String.class)
+                .optional();
+        byte[] given = digest(key == null ? "" : key).getBytes(StandardCharsets.US_ASCII);
+        boolean opens = kept.filter(digest -> MessageDigest.isEqual(digest.getBytes(StandardCharsets.US_ASCII), given))
+                .isPresent();
+        if (opens) {
+            OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
+            database.sql("update meter_key set seen_at = ? where name = ? and (seen_at is null or seen_at < ?)")
+                    .params(now, name, now.minusMinutes(1))
+                    .update();
+        }
+        return opens;
+    }
+
+    private static String digest(String key) {
+        try {
+            byte[] sum = MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(sum);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,108 @@
+package vastarc.web.kept.run;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import java.util.Locale;
+import java.util.Set;
+import javax.imageio.IIOException;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import net.coobird.thumbnailator.Thumbnails;
+
+/**
+ * Takes photographs as phones and cameras make them: turned upright, made smaller, and written anew as JPEG, so that nothing but the
+ * picture itself is kept: no position, no name of a device.
+ */
+final class Pictures {
+
+    /** Largest file taken, bytes. */
+    static final int MAX_BYTES = 12 * 1024 * 1024;
+
+    /** Longest side of what is kept, pixels. */
+    static final int SIDE = 1600;
+
+    private static final long MAX_PIXELS = 60_000_000;
+    private static final double QUALITY = 0.85;
+    private static final Set<String> KINDS = Set.of("jpeg", "png", "webp");
+
+    private Pictures() {}
+
+    /** A picture ready to be kept. */
+    record Taken(byte[] jpeg, int width, int height) {}
+
+    /**
+     * Makes a picture of a file.
+     *
+     * @throws PictureRefused with words for the hand, where it is none that can be taken
+     */
+    static Taken take(byte[] file) {
+        if (file.length > MAX_BYTES) {
+            throw new PictureRefused(
+                    "it is larger than " + MAX_BYTES / 1024 / 1024 + " MB; take it at a lower resolution");
+        }
+        try {
+            look(file);
+            BufferedImage upright = upright(file);
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            Thumbnails.of(upright)
+                    .scale(1)
+                    .outputFormat("jpg")
+                    .outputQuality(QUALITY)
+                    .toOutputStream(out);
+            return new Taken(out.toByteArray(), upright.getWidth(), upright.getHeight());
+        } catch (IOException | RuntimeException e) {
+            if (e instanceof PictureRefused refused) {
+                throw refused;
+            }
+            throw new PictureRefused("it is damaged");
+        }
+    }
+
+    /** Whether bytes are a picture as this program keeps them: JPEG, no longer than it may be. */
+    static boolean isSmallJpeg(byte[] file) {
+        try {
+            return "jpeg".equals(look(file)) && upright(file).getWidth() <= SIDE;
+        } catch (IOException | RuntimeException e) {
+            return false;
+        }
+    }
+
+    private static BufferedImage upright(byte[] file) throws IOException {
+        return Thumbnails.of(new ByteArrayInputStream(file))
+                .size(SIDE, SIDE)
+                .imageType(BufferedImage.TYPE_INT_RGB)
+                .asBufferedImage();
+    }
+
+    /** Looks at kind and size before anything is unpacked: a small file may claim to be enormous. */
+    private static String look(byte[] file) throws IOException {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw new PictureRefused("it is no photograph; a JPEG, PNG or WebP file is taken");
+            }
+            ImageReader reader = readers.next();
+            try {
+                String kind = reader.getFormatName().toLowerCase(Locale.ROOT);
+                if (!KINDS.contains(kind)) {
+                    throw new PictureRefused("it is a " + kind + " file; a JPEG, PNG or WebP file is taken");
+                }
+                reader.setInput(in);
+                long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
+                if (pixels > MAX_PIXELS) {
+                    throw new PictureRefused("it has " + pixels / 1_000_000 + " megapixels; up to "
+                            + MAX_PIXELS / 1_000_000 + " are taken");
+                }
+                return kind;
+            } finally {
+                reader.dispose();
+            }
+        } catch (IIOException e) {
+            throw new PictureRefused("it is damaged");
+        }
+    }
+}

@@ -1,0 +1,320 @@
+package vastarc.web.kept.run;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
+import org.springframework.data.jpa.domain.Specification;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import vastarc.core.plan.SheetDocument;
+import vastarc.core.run.Booth;
+import vastarc.core.run.Channel;
+import vastarc.core.run.Measured;
+import vastarc.core.run.RunEvent;
+import vastarc.core.run.Trace;
+import vastarc.core.run.Verdict;
+import vastarc.web.kept.Listed;
+import vastarc.web.kept.Retrying;
+import vastarc.web.kept.document.Document;
+import vastarc.web.kept.document.SheetDocuments;
+
+/** Keeps runs: every event and every reading as it comes. A job has at most one run under way. */
+@Service
+public class RunStore {
+
+    /** Events of one run; nobody taps more. */
+    public static final int MOST_EVENTS = 2000;
+
+    public static final int ON_A_PAGE = 25;
+
+    private static final int AT_ONCE = 200;
+    private static final Sort IN_ORDER = Sort.by("startedAt", "id");
+
+    /** How a logbook may be sorted. */
+    public enum Order {
+        NEWEST("startedAt", Sort.Direction.DESC),
+        OLDEST("startedAt", Sort.Direction.ASC),
+        CURRENT("currentA", Sort.Direction.DESC),
+        TRAVEL("travel", Sort.Direction.DESC),
+        HEAT("heat", Sort.Direction.DESC),
+        ARC_TIME("arcS", Sort.Direction.DESC);
+
+        private final Sort sort;
+
+        Order(String column, Sort.Direction direction) {
+            this.sort = Sort.by(new Sort.Order(direction, column, Sort.NullHandling.NULLS_LAST), Sort.Order.asc("id"));
+        }
+    }
+
+    private final RunRepository runs;
+    private final RunData data;
+    private final Retrying retrying;
+    private final JdbcClient database;
+    private final Clock clock;
+
+    RunStore(RunRepository runs, RunData data, Retrying retrying, JdbcClient database, Clock clock) {
+        this.runs = runs;
+        this.data = data;
+        this.retrying = retrying;
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** A run with its events. */
+    public record Under(Run run, List<RunEvent> events) {
+
+        /** Seconds of the run at a moment. */
+        public double s(Instant at) {
+            return Duration.between(run.startedAt(), at).toMillis() / 1000.0;
+        }
+    }
+
+    /** Begins a run of a job; the one that is under way already, where there is one. */
+    public Under begin(RunHead head, SheetDocument sheet, Function<UUID, RunRecord> record) {
+        return retrying.inTransaction(() -> {
+            Optional<Run> open = head.job().flatMap(this::open);
+            Run run = open.orElseGet(() -> {
+                Run fresh = runs.saveAndFlush(new Run(UUID.randomUUID(), head, clock.instant()));
+                data.put(fresh.id(), Document.of(RunRecord.FORMAT, record.apply(data.put(sheet))));
+                return fresh;
+            });
+            return new Under(run, data.events(run.id()));
+        });
+    }
+
+    private Optional<Run> open(UUID job) {
+        return runs.findFirstByJobIdAndEndedAtIsNullOrderByStartedAtDesc(job);
+    }
+
+    /** The run of a job that is under way, or was interrupted. */
+    public Optional<Under> underWay(UUID job) {
+        return open(job).map(run -> new Under(run, data.events(run.id())));
+    }
+
+    /** Runs that are under way, or were interrupted; the newest first. */
+    public List<Run> underWay() {
+        return runs.findTop20ByEndedAtIsNullOrderByStartedAtDesc();
+    }
+
+    /** Runs under way that listen to a meter. */
+    public List<Run> listening(String meter) {
+        return runs.findByMeterAndEndedAtIsNull(meter);
+    }
+
+    public Optional<Run> find(UUID id) {
+        return runs.findById(id);
+    }
+
+    public List<RunEvent> events(UUID id) {
+        return data.events(id);
+    }
+
+    public Trace trace(UUID id) {
+        return data.trace(id);
+    }
+
+    public Optional<Document<RunRecord>> record(UUID id) {
+        return data.record(id);
+    }
+
+    public Optional<Document<SheetDocument>> sheet(RunRecord record) {
+        return data.sheet(record.sheet());
+    }
+
+    /**
+     * Something happened. What does not fit, such as an arc struck while one burns, is left.
+     *
+     * @return the run afterwards; empty where it is closed, or there is none
+     */
+    public Optional<Under> happened(UUID id, RunEvent.Kind kind, Instant at) {
+        return retrying.inTransaction(() -> open(runs.findById(id)).map(run -> {
+            List<RunEvent> before = data.events(id);
+            if (Booth.fits(before, kind) && before.size() < MOST_EVENTS) {
+                double last =
+                        before.isEmpty() ? 0 : before.get(before.size() - 1).atS();
+                data.add(id, new RunEvent(Math.max(last, new Under(run, before).s(at)), kind));
+            }
+            return new Under(run, data.events(id));
+        }));
+    }
+
+    private static Optional<Run> open(Optional<Run> run) {
+        return run.filter(one -> one.endedAt().isEmpty());
+    }
+
+    /** Readings of a run under way; beyond what a trace may hold they are left. */
+    public void heard(UUID id, Map<Measured, Channel> readings, boolean simulated) {
+        retrying.inTransaction(() -> {
+            open(runs.findById(id)).ifPresent(run -> {
+                readings.forEach((kind, channel) -> {
+                    if (data.count(id, kind) + channel.size() <= Trace.MOST) {
+                        data.add(id, kind, channel);
+                    }
+                });
+                if (simulated && !run.head().simulated()) {
+                    run.simulate();
+                    runs.saveAndFlush(run);
+                }
+            });
+            return id;
+        });
+    }
+
+    /** Readings that come afterwards, in place of those there were. */
+    public void read(UUID id, Trace trace) {
+        retrying.inTransaction(() -> {
+            data.forgetReadings(id);
+            trace.channels().forEach((kind, channel) -> data.add(id, kind, channel));
+            return id;
+        });
+    }
+
+    /** The run listens to another meter; to none where its name is empty. */
+    public void listen(UUID id, String meter) {
+        edit(id, run -> run.listenTo(meter));
+    }
+
+    private Optional<Run> edit(UUID id, Consumer<Run> change) {
+        return retrying.inTransaction(() -> runs.findById(id).map(run -> {
+            change.accept(run);
+            return runs.saveAndFlush(run);
+        }));
+    }
+
+    /** What a run is closed with. */
+    public record Closing(String hand, Verdict verdict, String note, RunFigures figures, RunRecord.Outcome outcome) {}
+
+    /** Closes a run, or changes what it was closed with; an arc that still burns goes out with it. */
+    public Optional<Run> close(UUID id, Closing closing) {
+        return retrying.inTransaction(() -> runs.findById(id).map(run -> {
+            Instant end = run.endedAt().orElseGet(clock::instant);
+            List<RunEvent> events = data.events(id);
+            if (Booth.burning(events)) {
+                data.add(id, new RunEvent(new Under(run, events).s(end), RunEvent.Kind.ARC_OFF));
+            }
+            run.end(end, closing.verdict(), closing.hand());
+            run.measure(closing.figures(), closing.note());
+            data.record(id)
+                    .flatMap(Document::value)
+                    .ifPresent(record -> data.put(id, Document.of(RunRecord.FORMAT, record.with(closing.outcome()))));
+            return runs.saveAndFlush(run);
+        }));
+    }
+
+    /** Judges a run, whatever else is known of it. */
+    public Optional<Run> judge(UUID id, Verdict verdict, String hand, String note) {
+        return edit(id, run -> {
+            run.judge(verdict, hand);
+            run.measure(run.figures(), note);
+        });
+    }
+
+    /** Forgets a run with all that belongs to it. */
+    public void forget(UUID id) {
+        retrying.inTransaction(() -> {
+            runs.findById(id).ifPresent(run -> {
+                data.forget(id);
+                runs.delete(run);
+            });
+            return id;
+        });
+    }
+
+    /** A sheet as it is kept. */
+    public record KeptSheet(UUID id, String text) {}
+
+    /** A run with all that belongs to it but its photographs. */
+    public record Whole(
+            UUID id,
+            RunHead head,
+            Instant startedAt,
+            Optional<Instant> endedAt,
+            Verdict verdict,
+            RunFigures figures,
+            String note,
+            Optional<KeptSheet> sheet,
+            Optional<Document<RunRecord>> record,
+            List<RunEvent> events,
+            Map<Measured, Channel> readings) {}
+
+    /** The sheet behind a new run, as it will be kept. */
+    public static KeptSheet kept(SheetDocument sheet) {
+        String text = SheetDocuments.FORMAT.write(sheet);
+        return new KeptSheet(RunData.idOf(text), text);
+    }
+
+    /** A run that was welded elsewhere or at another time, whole; one of the same id stays as it is. */
+    public Run take(Whole whole) {
+        return retrying.inTransaction(() -> runs.findById(whole.id()).orElseGet(() -> {
+            Run run = new Run(whole.id(), whole.head(), whole.startedAt());
+            whole.endedAt()
+                    .ifPresent(end -> run.end(end, whole.verdict(), whole.head().hand()));
+            run.measure(whole.figures(), whole.note());
+            Run kept = runs.saveAndFlush(run);
+            whole.sheet().ifPresent(sheet -> data.put(sheet.id(), sheet.text()));
+            whole.record().ifPresent(record -> data.put(whole.id(), record));
+            whole.events().forEach(event -> data.add(whole.id(), event));
+            whole.readings().forEach((kind, channel) -> data.add(whole.id(), kind, channel));
+            return kept;
+        }));
+    }
+
+    /** A page of the logbook. */
+    public Listed<Run> page(RunFilter filter, Order order, int page) {
+        return Listed.of(runs.findAll(filter.specification(), PageRequest.of(page, ON_A_PAGE, order.sort)));
+    }
+
+    /** The newest that fit. */
+    public List<Run> newest(RunFilter filter, int most) {
+        return runs.findBy(
+                filter.specification(),
+                query -> query.sortBy(Order.NEWEST.sort).limit(most).all());
+    }
+
+    /** Others of the same job, or of its name, the newest first. */
+    public List<Run> alike(Run run) {
+        return runs.findTop6ByJobNameAndIdNotOrderByStartedAtDesc(run.head().jobName(), run.id());
+    }
+
+    public long count() {
+        return runs.count();
+    }
+
+    /** What may be chosen in a filter, most used first: machines and hands of the logbook. */
+    public List<String> names(String column) {
+        String known = column.equals("machine") ? "machine_name" : "hand";
+        return database.sql("select " + known + " from run where " + known + " <> '' group by " + known
+                        + " order by count(*) desc limit 50")
+                .query(String.class)
+                .list();
+    }
+
+    /** Every run that fits, the oldest first, however many there are. */
+    public void forEach(RunFilter filter, Consumer<Run> taker) {
+        Optional<Run> last = Optional.empty();
+        do {
+            Specification<Run> rest =
+                    last.map(RunStore::after).map(filter.specification()::and).orElse(filter.specification());
+            List<Run> some = runs.findBy(
+                    rest, query -> query.sortBy(IN_ORDER).limit(AT_ONCE).all());
+            some.forEach(taker);
+            last = some.size() < AT_ONCE ? Optional.empty() : Optional.of(some.get(AT_ONCE - 1));
+        } while (last.isPresent());
+    }
+
+    private static Specification<Run> after(Run last) {
+        return (run, query, build) -> build.or(
+                build.greaterThan(run.<Instant>get("startedAt"), last.startedAt()),
+                build.and(
+                        build.equal(run.get("startedAt"), last.startedAt()),
+                        build.greaterThan(run.<UUID>get("id"), last.id())));
+    }
+}

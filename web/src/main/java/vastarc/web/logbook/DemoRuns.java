@@ -1,0 +1,127 @@
+package vastarc.web.logbook;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.SplittableRandom;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import vastarc.core.run.Channel;
+import vastarc.core.run.Measured;
+import vastarc.core.run.SimulatedRun;
+import vastarc.core.run.Trace;
+import vastarc.core.run.Verdict;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.run.RunStore;
+import vastarc.web.request.RunClosings;
+import vastarc.web.request.RunSetups;
+
+/**
+ * Two months of the demo shop's logbook: the dial of one machine drifts upwards, and a hand that began slow and let go early gets faster.
+ * The traces are those of a simulated hand; the shop, its hands and its machines are invented.
+ */
+@Component
+@ConditionalOnProperty("vastarc.demo")
+@Order(Ordered.LOWEST_PRECEDENCE)
+class DemoRuns implements ApplicationRunner {
+
+    private static final int RUNS = 32;
+    private static final int DAYS = 60;
+    private static final double DRIFT = 0.13;
+    private static final double SLOW_AT_FIRST = 1.45;
+    private static final List<String> HANDS = List.of("Ansa", "Korvin");
+
+    private final JobStore jobs;
+    private final RunStore runs;
+    private final RunSetups setups;
+    private final RunClosings closings;
+    private final Clock clock;
+
+    DemoRuns(JobStore jobs, RunStore runs, RunSetups setups, RunClosings closings, Clock clock) {
+        this.jobs = jobs;
+        this.runs = runs;
+        this.setups = setups;
+        this.closings = closings;
+        this.clock = clock;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        List<Job> bench = jobs.newest(10);
+        if (runs.count() > 0 || bench.isEmpty()) {
+            return;
+        }
+        Instant first = clock.instant()
+                .atZone(ZoneOffset.UTC)
+                .toLocalDate()
+                .minusDays(DAYS)
+                .atTime(8, 10)
+                .toInstant(ZoneOffset.UTC);
+        for (int i = 0; i < RUNS; i++) {
+            Job job = bench.get(i % bench.size());
+            Instant at = first.plus(Duration.ofDays((long) i * DAYS / RUNS)).plus(Duration.ofMinutes(37L * (i % 11)));
+            int number = i;
+            setups.of(job, OptionalInt.empty()).value().ifPresent(setup -> weld(number, job, setup, at));
+        }
+    }
+
+    private void weld(int i, Job job, RunSetups.Setup setup, Instant at) {
+        double gone = i / (double) (RUNS - 1);
+        boolean learner = i % 3 != 0;
+        SplittableRandom random = new SplittableRandom(40 + i);
+        SimulatedRun.Fault fault = learner && gone < 0.45 && i % 2 == 0
+                ? SimulatedRun.Fault.EARLY_RELEASE
+                : i == RUNS - 6 ? SimulatedRun.Fault.GAS_SHUT_EARLY : SimulatedRun.Fault.NONE;
+        Trace trace = told(
+                SimulatedRun.weld(setup.score(), fault, 100 + i), 1 + DRIFT * gone * gone, learner ? slow(gone) : 1);
+        RunStore.Whole whole = setups.whole(job, setup, HANDS.get(learner ? 1 : 0), trace, at);
+        runs.take(whole);
+        boolean good = fault == SimulatedRun.Fault.NONE && (gone < 0.85 || random.nextDouble() < 0.6);
+        closings.close(
+                whole.id(),
+                new RunClosings.Said(
+                        HANDS.get(learner ? 1 : 0),
+                        OptionalDouble.of(setup.plannedMm()),
+                        OptionalDouble.empty(),
+                        good ? Verdict.GOOD : Verdict.FAULTY,
+                        note(fault, gone)));
+    }
+
+    private static double slow(double gone) {
+        return 1 + (SLOW_AT_FIRST - 1) * Math.max(0, 1 - 1.6 * gone);
+    }
+
+    private static String note(SimulatedRun.Fault fault, double gone) {
+        return switch (fault) {
+            case EARLY_RELEASE -> "Let go too early, crater ground out.";
+            case GAS_SHUT_EARLY -> "Bottle shut while still glowing; grey end.";
+            default -> gone > 0.8 ? "Bead a little wide; dial where it always stood." : "";
+        };
+    }
+
+    /** The same weld with a dial that gives more than it says, and a hand that takes its time. */
+    private static Trace told(Trace trace, double more, double slower) {
+        Map<Measured, Channel> channels = new EnumMap<>(Measured.class);
+        trace.channels().forEach((kind, channel) -> {
+            double[] s = new double[channel.size()];
+            double[] value = new double[channel.size()];
+            for (int i = 0; i < s.length; i++) {
+                s[i] = channel.s(i) * slower;
+                value[i] = channel.value(i) * (kind == Measured.CURRENT ? more : 1);
+            }
+            channels.put(kind, Channel.of(s, value));
+        });
+        return new Trace(channels);
+    }
+}

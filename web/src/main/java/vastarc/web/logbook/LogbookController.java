@@ -1,0 +1,192 @@
+package vastarc.web.logbook;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.core.plan.SheetDocument;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.run.Verdict;
+import vastarc.web.kept.Listed;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.job.Proof;
+import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunStore;
+import vastarc.web.request.JobPlanner;
+import vastarc.web.request.RunClosings;
+import vastarc.web.request.RunText;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Pages;
+import vastarc.web.ui.Preferences;
+
+/** Shows the logbook and its runs, and keeps what is said of them afterwards. */
+@Controller
+class LogbookController {
+
+    private final RunStore runs;
+    private final Logbook logbook;
+    private final RunClosings closings;
+    private final JobStore jobs;
+    private final JobPlanner planner;
+
+    LogbookController(RunStore runs, Logbook logbook, RunClosings closings, JobStore jobs, JobPlanner planner) {
+        this.runs = runs;
+        this.logbook = logbook;
+        this.closings = closings;
+        this.jobs = jobs;
+        this.planner = planner;
+    }
+
+    @GetMapping("/logbook")
+    String page(
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Filters filters = Filters.of(sent, preferences.units());
+        Listed<Run> page = runs.page(filters.filter(), filters.order(), Pages.number(sent.getOrDefault("page", "1")));
+        model.addAttribute("filters", filters.sent());
+        model.addAttribute("wrong", filters.wrong());
+        model.addAttribute("materials", filters.materials());
+        model.addAttribute("joints", filters.joints());
+        model.addAttribute("verdicts", filters.verdicts());
+        model.addAttribute("orders", filters.orders());
+        model.addAttribute("machines", filters.names("any machine", "machine", runs.names("machine")));
+        model.addAttribute("hands", filters.names("any hand", "hand", runs.names("hand")));
+        model.addAttribute("runs", page.map(run -> RunLine.of(run, preferences.units())));
+        model.addAttribute("pages", Pages.of(page, filters.isEmpty() ? "/logbook" : "/logbook?" + filters.query(), ""));
+        model.addAttribute("query", filters.query());
+        model.addAttribute("empty", filters.isEmpty() && page.total() == 0);
+        return "logbook/page";
+    }
+
+    @GetMapping("/logbook/trends")
+    String trends(
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Filters filters = Filters.of(sent, preferences.units());
+        model.addAttribute("trends", Trends.of(runs.newest(filters.filter(), Trends.MOST)));
+        model.addAttribute("query", filters.query());
+        model.addAttribute("filtered", !filters.isEmpty());
+        return "logbook/trends";
+    }
+
+    @GetMapping("/logbook/{id}")
+    String run(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+        Logbook.Opened opened = opened(id);
+        return shown(opened, typed(opened.run(), preferences.units()), Map.of(), preferences, model);
+    }
+
+    private Logbook.Opened opened(UUID id) {
+        return logbook.open(id).orElseThrow(() -> new NotFound("run"));
+    }
+
+    private static Map<String, String> typed(Run run, UnitSystem units) {
+        Map<String, String> typed = new TreeMap<>();
+        typed.put("hand", run.head().hand());
+        typed.put("note", run.note());
+        typed.put("verdict", run.verdict().name());
+        run.figures()
+                .seamMm()
+                .ifPresent(mm ->
+                        typed.put("seam", units.show(Quantity.millimetres(mm)).line()));
+        return typed;
+    }
+
+    private String shown(
+            Logbook.Opened opened,
+            Map<String, String> form,
+            Map<String, String> wrong,
+            Preferences preferences,
+            Model model) {
+        model.addAttribute("run", RunView.of(opened, form, wrong, behind(opened), preferences.units()));
+        model.addAttribute(
+                "others",
+                runs.alike(opened.run()).stream()
+                        .map(run -> RunLine.of(run, preferences.units()))
+                        .toList());
+        return "logbook/run";
+    }
+
+    private RunView.Behind behind(Logbook.Opened opened) {
+        Optional<Job> job = opened.run()
+                .head()
+                .job()
+                .flatMap(jobs::onBench)
+                .filter(one -> one.document().isReadable());
+        boolean proven = job.flatMap(one -> one.content().proof())
+                .flatMap(Proof::sheet)
+                .filter(sheet -> opened.sheet().filter(sheet::equals).isPresent())
+                .isPresent();
+        return new RunView.Behind(job.map(one -> one.id().toString()).orElse(""), proven);
+    }
+
+    /** What the hand says of a run afterwards: another length moves travel and heat with it. */
+    @PostMapping("/logbook/{id}")
+    String change(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Logbook.Opened opened = opened(id);
+        RunText said = RunText.read(sent, preferences.units());
+        if (!said.problems().isEmpty()) {
+            return shown(opened, sent, said.messages(preferences.units()), preferences, model);
+        }
+        RunClosings.Said kept = said.said();
+        RunClosings.Said whole = new RunClosings.Said(
+                kept.hand(), kept.seamMm(), opened.run().figures().currentA(), kept.verdict(), kept.note());
+        if (closings.close(id, whole).isEmpty()) {
+            runs.judge(id, kept.verdict(), kept.hand(), kept.note());
+        }
+        return "redirect:/logbook/" + id;
+    }
+
+    /** The run was good, and so the job is proven with the sheet it was welded by. */
+    @PostMapping("/logbook/{id}/proven")
+    String proven(@PathVariable UUID id) {
+        Logbook.Opened opened = opened(id);
+        Optional<UUID> job = opened.run().head().job();
+        Optional<SheetDocument> sheet = opened.sheet();
+        if (job.isPresent() && sheet.isPresent()) {
+            LocalDate day = LocalDate.ofInstant(opened.run().startedAt(), ZoneId.systemDefault());
+            jobs.edit(job.get(), OptionalLong.empty(), one -> one.content().proven(day, planner.ways(), sheet));
+            runs.judge(
+                    id, Verdict.GOOD, opened.run().head().hand(), opened.run().note());
+        }
+        return "redirect:/logbook/" + id;
+    }
+
+    @PostMapping("/logbook/{id}/delete")
+    String delete(@PathVariable UUID id) {
+        runs.forget(id);
+        return "redirect:/logbook";
+    }
+
+    @GetMapping("/logbook/compare")
+    String compare(
+            @RequestParam(name = "run", defaultValue = "") List<UUID> ids,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        if (ids.size() != 2) {
+            return "redirect:/logbook";
+        }
+        Logbook.Opened one = opened(ids.get(0));
+        Logbook.Opened other = opened(ids.get(1));
+        model.addAttribute("compared", Compared.of(one, other, preferences.units()));
+        return "logbook/compare";
+    }
+}

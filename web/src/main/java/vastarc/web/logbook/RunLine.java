@@ -1,0 +1,106 @@
+package vastarc.web.logbook;
+
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import vastarc.core.joint.JointForm;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunFigures;
+import vastarc.web.kept.run.RunHead;
+
+/**
+ * A run in a line of the logbook.
+ *
+ * @param when     it was begun
+ * @param joint    metal, thickness and form
+ * @param current  as read, beside what was planned
+ * @param findings how much differed; empty for nothing
+ */
+public record RunLine(
+        String id,
+        String when,
+        String job,
+        String joint,
+        String machine,
+        String hand,
+        String current,
+        String travel,
+        String heat,
+        String arc,
+        String verdict,
+        String findings,
+        boolean simulated,
+        boolean open) {
+
+    private static final DateTimeFormatter WHEN =
+            DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm").withZone(ZoneOffset.UTC);
+
+    static RunLine of(Run run, UnitSystem units) {
+        RunHead head = run.head();
+        RunFigures figures = run.figures();
+        return new RunLine(
+                run.id().toString(),
+                when(run),
+                head.jobName(),
+                joint(head, units),
+                head.machineName(),
+                head.hand(),
+                figures.currentA().isPresent()
+                        ? shown(figures.currentA(), Unit.AMPERE, units)
+                        : "(" + shown(OptionalDouble.of(head.plannedA()), Unit.AMPERE, units) + ")",
+                shown(figures.travel(), Unit.MM_PER_MIN, units),
+                shown(figures.heat(), Unit.KJ_PER_MM, units),
+                figures.arcS() > 0
+                        ? units.show(Quantity.seconds(Math.rint(figures.arcS())))
+                                .line()
+                        : "–",
+                run.endedAt().isEmpty()
+                        ? "under way"
+                        : Phrasebook.find(run.verdict().words()).orElse(""),
+                figures.findings() == 0
+                        ? ""
+                        : figures.findings() + (figures.findings() == 1 ? " finding" : " findings"),
+                head.simulated(),
+                run.endedAt().isEmpty());
+    }
+
+    static String when(Run run) {
+        return WHEN.format(run.startedAt());
+    }
+
+    static String joint(RunHead head, UnitSystem units) {
+        String material = named(Material.values(), head.material(), "material.");
+        String form = named(JointForm.values(), head.joint(), "joint.");
+        String thickness = head.thicknessMm() > 0
+                ? units.show(Quantity.millimetres(head.thicknessMm())).line()
+                : "";
+        return Stream.of(material, thickness, form)
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining(" · "));
+    }
+
+    private static String named(Enum<?>[] values, String name, String words) {
+        return Arrays.stream(values)
+                .map(Enum::name)
+                .filter(one -> one.equals(name))
+                .findFirst()
+                .flatMap(one -> Phrasebook.find(words + one))
+                .orElse(name);
+    }
+
+    static String shown(OptionalDouble figure, Unit unit, UnitSystem units) {
+        return Optional.of(figure)
+                .filter(OptionalDouble::isPresent)
+                .map(one -> units.show(Quantity.of(one.getAsDouble(), unit)).line())
+                .orElse("–");
+    }
+}

@@ -1,0 +1,104 @@
+package vastarc.web.logbook;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import vastarc.core.quantity.Unit;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.run.ArcShape;
+import vastarc.core.run.RunPlan;
+import vastarc.web.kept.run.RunFigures;
+import vastarc.web.kept.run.RunHead;
+import vastarc.web.kept.run.RunRecord;
+import vastarc.web.logbook.RunView.Side;
+
+/** The figures of a run, planned beside read; what is on neither side is left out. */
+final class RunSides {
+
+    private static final OptionalDouble NONE = OptionalDouble.empty();
+
+    private final Logbook.Opened opened;
+    private final UnitSystem units;
+    private final List<Side> sides = new ArrayList<>();
+
+    RunSides(Logbook.Opened opened, UnitSystem units) {
+        this.opened = opened;
+        this.units = units;
+    }
+
+    List<Side> sides() {
+        current();
+        travel();
+        slopes();
+        heatAndGas();
+        return sides;
+    }
+
+    private void side(String name, Unit unit, OptionalDouble planned, OptionalDouble read) {
+        if (planned.isPresent() || read.isPresent()) {
+            sides.add(new Side(name, RunLine.shown(planned, unit, units), RunLine.shown(read, unit, units)));
+        }
+    }
+
+    private void current() {
+        side(
+                "working current",
+                Unit.AMPERE,
+                some(opened.run().head().plannedA()),
+                figures().currentA());
+        opened.record().ifPresent(record -> {
+            side("mean over the arc", Unit.AMPERE, NONE, record.meanA());
+            side("root mean square", Unit.AMPERE, NONE, record.rmsA());
+            side("greatest", Unit.AMPERE, NONE, record.peakA());
+        });
+    }
+
+    private RunFigures figures() {
+        return opened.run().figures();
+    }
+
+    private void travel() {
+        RunHead head = opened.run().head();
+        double planned = opened.record().map(RunRecord::plannedMm).orElse(0.0);
+        OptionalDouble arcS = opened.record().stream()
+                .map(RunRecord::plan)
+                .mapToDouble(plan -> Math.rint(plan.arcS(planned)))
+                .findFirst();
+        side(
+                "travel, slopes left out",
+                Unit.MM_PER_MIN,
+                some(head.plannedTravel()),
+                figures().travel());
+        side("length", Unit.MILLIMETRE, some(planned), figures().seamMm());
+        side("arc time", Unit.SECOND, arcS, some(Math.rint(figures().arcS())));
+    }
+
+    private void slopes() {
+        Optional<RunPlan> plan = opened.record().map(RunRecord::plan);
+        Optional<ArcShape> shape = opened.shape();
+        if (plan.isPresent() && shape.isPresent()) {
+            RunPlan meant = plan.get();
+            ArcShape read = shape.get();
+            side("up-slope", Unit.SECOND, OptionalDouble.of(meant.upS()), tenth(read.upS()));
+            side("down-slope", Unit.SECOND, OptionalDouble.of(meant.downS()), tenth(read.downS()));
+            side("current at the end", Unit.AMPERE, OptionalDouble.of(meant.endA()), OptionalDouble.of(read.endA()));
+        }
+    }
+
+    private void heatAndGas() {
+        opened.record().flatMap(RunRecord::heat).ifPresent(heat -> {
+            side("heat input, from means", Unit.KJ_PER_MM, NONE, OptionalDouble.of(heat.fromMeans()));
+            side("heat input, moment by moment", Unit.KJ_PER_MM, NONE, OptionalDouble.of(heat.momentary()));
+        });
+        side("argon at the torch", Unit.LITRE, NONE, figures().gasL());
+    }
+
+    private static OptionalDouble tenth(double s) {
+        return OptionalDouble.of(Math.round(10 * s) / 10.0);
+    }
+
+    private static OptionalDouble some(double figure) {
+        return figure > 0 ? OptionalDouble.of(figure) : NONE;
+    }
+}

@@ -1,0 +1,120 @@
+package vastarc.web.logbook;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import vastarc.core.plan.SheetDocument;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.run.Verdict;
+import vastarc.core.sheet.Setting;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.Drawing;
+import vastarc.web.drawing.TraceChart;
+import vastarc.web.kept.run.Photograph;
+import vastarc.web.kept.run.RunRecord;
+import vastarc.web.ui.Choice;
+import vastarc.web.ui.FigureView;
+
+/**
+ * A run of the logbook, finished for display.
+ *
+ * @param line     what it is found by
+ * @param figures  planned and read, side by side
+ * @param trace    its readings; empty where there are none
+ * @param findings what differed, in words
+ * @param marks    what was tapped, and when
+ * @param open     of the check before the strike, what was not ticked
+ * @param sheet    as it was, a line each
+ * @param photos   taken of it
+ * @param form     what the hand says, as typed
+ * @param wrong    what cannot be read of that, by field
+ * @param job      it belongs to, if it is still there
+ * @param proven   whether the job is proven by this very sheet
+ * @param fault    why its record cannot be read; empty where it can
+ */
+public record RunView(
+        RunLine line,
+        List<Side> figures,
+        Optional<Drawing> trace,
+        List<String> findings,
+        List<String> marks,
+        List<String> open,
+        List<FigureView.Line> sheet,
+        List<Photo> photos,
+        Map<String, String> form,
+        Map<String, String> wrong,
+        List<Choice> verdicts,
+        String job,
+        boolean proven,
+        String fault) {
+
+    /** A figure as planned and as read. */
+    public record Side(String name, String planned, String read) {}
+
+    /** A photograph. */
+    public record Photo(String id, String label) {}
+
+    /** The job behind a run, as far as it matters here. */
+    record Behind(String id, boolean proven) {}
+
+    static RunView of(
+            Logbook.Opened opened, Map<String, String> form, Map<String, String> wrong, Behind job, UnitSystem units) {
+        return new RunView(
+                RunLine.of(opened.run(), units),
+                sides(opened, units),
+                chart(opened),
+                opened.record().map(RunRecord::findings).orElse(List.of()).stream()
+                        .map(finding -> Phrasebook.say(finding.text(), units))
+                        .toList(),
+                opened.events().stream()
+                        .map(event -> say(event.kind().words()) + " at "
+                                + units.show(Quantity.seconds(Math.rint(event.atS())))
+                                        .line())
+                        .toList(),
+                opened.record().map(RunRecord::open).orElse(List.of()),
+                opened.sheet().map(sheet -> lines(sheet, units)).orElse(List.of()),
+                opened.photos().stream().map(RunView::photo).toList(),
+                form,
+                wrong,
+                Choice.of(
+                        Verdict.values(),
+                        "run.verdict",
+                        form.getOrDefault("verdict", opened.run().verdict().name())),
+                job.id(),
+                job.proven(),
+                opened.fault());
+    }
+
+    static Optional<Drawing> chart(Logbook.Opened opened) {
+        return opened.trace().channels().isEmpty() ? Optional.empty() : Optional.of(TraceChart.of(shown(opened)));
+    }
+
+    static TraceChart.Shown shown(Logbook.Opened opened) {
+        return new TraceChart.Shown(
+                opened.trace(),
+                opened.seen(),
+                opened.events(),
+                opened.run().head().plannedA());
+    }
+
+    private static Photo photo(Photograph photo) {
+        return new Photo(photo.id().toString(), photo.kind().label());
+    }
+
+    static List<FigureView.Line> lines(SheetDocument sheet, UnitSystem units) {
+        return sheet.settings().stream()
+                .filter(setting -> !setting.idle())
+                .map((Setting setting) -> new FigureView.Line(say(setting.key().words()), setting.shown(units)))
+                .toList();
+    }
+
+    static List<Side> sides(Logbook.Opened opened, UnitSystem units) {
+        return new RunSides(opened, units).sides();
+    }
+
+    private static String say(String key) {
+        return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
+    }
+}

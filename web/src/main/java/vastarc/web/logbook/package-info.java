@@ -1,0 +1,5 @@
+/** The Logbook: every run as it was welded, found, read, compared, plotted, taken out and brought in. */
+@NullMarked
+package vastarc.web.logbook;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,87 @@
+package vastarc.web.request;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.notation.LengthReader;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.Unit;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.run.Verdict;
+import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunRecord;
+
+/**
+ * What a hand types when a run is over, read.
+ *
+ * @param said     as far as it can be read
+ * @param problems what cannot be, by field
+ */
+public record RunText(RunClosings.Said said, List<Problem> problems) {
+
+    private static final Range SEAM = new Range("seam", 0.5, 100_000, Unit.MILLIMETRE);
+    private static final Range AMPS = new Range("amps", 0.5, 1000, Unit.AMPERE);
+
+    /** Reads a form: {@code hand}, {@code seam}, {@code amps}, {@code verdict}, {@code note}; bare lengths are in the hand's own units. */
+    public static RunText read(Map<String, String> sent, UnitSystem units) {
+        List<Problem> problems = new ArrayList<>();
+        OptionalDouble seam = seam(sent.getOrDefault("seam", "").strip(), units, problems);
+        OptionalDouble amps = amps(sent.getOrDefault("amps", "").strip(), problems);
+        Verdict verdict = Choices.read(sent.getOrDefault("verdict", ""), "verdict", Verdict.class, problem -> {})
+                .orElse(Verdict.UNJUDGED);
+        String note = text(sent, "note", RunRecord.MAX_NOTE, problems);
+        String hand = text(sent, "hand", Run.MAX_HAND, problems);
+        return new RunText(new RunClosings.Said(hand, seam, amps, verdict, note), List.copyOf(problems));
+    }
+
+    private static String text(Map<String, String> sent, String name, int most, List<Problem> problems) {
+        String text = sent.getOrDefault(name, "").strip();
+        if (text.length() > most) {
+            problems.add(Problem.badValue(name, "textTooLong", text.length(), most));
+        }
+        return text;
+    }
+
+    private static OptionalDouble seam(String text, UnitSystem units, List<Problem> problems) {
+        if (text.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        Outcome<Length> read = new LengthReader(units, Optional.empty()).read(text, SEAM.field());
+        problems.addAll(read.problems());
+        return inside(read.value().map(Length::inMillimetres).orElse(Double.NaN), SEAM, problems);
+    }
+
+    private static OptionalDouble amps(String text, List<Problem> problems) {
+        if (text.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        OptionalDouble read = NumberReader.read(text, AMPS.unit().symbol());
+        if (read.isEmpty()) {
+            problems.add(Problem.badValue(AMPS.field(), "type", "“" + text + "”", "a number in A"));
+        }
+        return inside(read.orElse(Double.NaN), AMPS, problems);
+    }
+
+    private static OptionalDouble inside(double value, Range range, List<Problem> problems) {
+        if (Double.isNaN(value)) {
+            return OptionalDouble.empty();
+        }
+        Optional<Problem> outside = range.check(value);
+        outside.ifPresent(problems::add);
+        return outside.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    /** What is wrong, by field. */
+    public Map<String, String> messages(UnitSystem units) {
+        Map<String, String> messages = new LinkedHashMap<>();
+        problems.forEach(problem -> messages.put(problem.field(), problem.message(units)));
+        return messages;
+    }
+}

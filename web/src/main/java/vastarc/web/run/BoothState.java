@@ -1,0 +1,127 @@
+package vastarc.web.run;
+
+import java.time.Instant;
+import java.util.List;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.route.Duty;
+import vastarc.core.run.Booth;
+import vastarc.core.run.RunEvent;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.run.RunStore;
+import vastarc.web.request.RunSetups;
+
+/**
+ * Where the run stands, as the page is told it at every event; between them the page only counts.
+ *
+ * @param run       under way; empty where none is
+ * @param stage     of it
+ * @param says      in words
+ * @param leftS     until the stage is over; 0 where it is not by itself
+ * @param sinceS    how long it has lasted
+ * @param arcs      struck
+ * @param arcS      with an arc, so far
+ * @param nowS      in the time of the run
+ * @param marks     the last ones, newest first
+ * @param dutyLeftS how long an arc may burn from now on without a rest
+ * @param argonMin  how long the bottle lasts at this flow, min
+ * @param touch     the next touch
+ * @param meter     it listens to
+ * @param playing   a stand-in welds just now
+ */
+record BoothState(
+        String run,
+        Booth.Stage stage,
+        String says,
+        double leftS,
+        double sinceS,
+        int arcs,
+        double arcS,
+        double nowS,
+        List<String> marks,
+        double dutyLeftS,
+        double argonMin,
+        String touch,
+        String meter,
+        boolean playing) {
+
+    private static final int MARKS = 4;
+
+    /** What the hand does next, before the arc and while it burns. */
+    record Touches(String before, String during) {}
+
+    /** No run is under way. */
+    static BoothState idle(RunSetups.Setup setup, Touches touches) {
+        return new BoothState(
+                "",
+                Booth.Stage.READY,
+                says(Booth.Stage.READY),
+                0,
+                0,
+                0,
+                0,
+                0,
+                List.of(),
+                new Duty().leftS(0, setup.perS()),
+                setup.bottle().minutes(setup.flow()),
+                touches.before(),
+                "",
+                false);
+    }
+
+    static BoothState of(RunStore.Under under, RunSetups.Setup setup, Touches touches, Instant now, boolean playing) {
+        double at = Math.max(0, under.s(now));
+        Booth booth = Booth.at(under.events(), setup.after(), at);
+        Duty duty = duty(under.events(), setup.perS(), at);
+        double gas = setup.flow() * (booth.arcS() + booth.arcs() * setup.plan().postFlowS()) / 60;
+        return new BoothState(
+                under.run().id().toString(),
+                booth.stage(),
+                says(booth.stage()),
+                booth.leftS(),
+                booth.sinceS(),
+                booth.arcs(),
+                booth.arcS(),
+                at,
+                marks(under.events()),
+                duty.leftS(at, setup.perS()),
+                Math.max(0, setup.bottle().argonL() - gas) / setup.flow(),
+                booth.stage() == Booth.Stage.ARC ? touches.during() : touches.before(),
+                under.run().head().meter(),
+                playing);
+    }
+
+    private static Duty duty(List<RunEvent> events, double perS, double nowS) {
+        Duty duty = new Duty();
+        double on = -1;
+        for (RunEvent event : events) {
+            if (event.kind() == RunEvent.Kind.ARC_ON) {
+                on = event.atS();
+            } else if (event.kind() == RunEvent.Kind.ARC_OFF) {
+                duty.burn(on, event.atS() - on, perS);
+                on = -1;
+            }
+        }
+        if (on >= 0) {
+            duty.burn(on, nowS - on, perS);
+        }
+        return duty;
+    }
+
+    private static List<String> marks(List<RunEvent> events) {
+        return events.stream()
+                .filter(event -> event.kind().isMark())
+                .sorted((one, other) -> Double.compare(other.atS(), one.atS()))
+                .limit(MARKS)
+                .map(event -> Phrasebook.say(Phrase.of(event.kind().words()), UnitSystem.METRIC) + " at "
+                        + UnitSystem.METRIC
+                                .show(Quantity.seconds(Math.rint(event.atS())))
+                                .line())
+                .toList();
+    }
+
+    private static String says(Booth.Stage stage) {
+        return Phrasebook.say(Phrase.of("booth." + stage), UnitSystem.METRIC);
+    }
+}

@@ -1,0 +1,242 @@
+package vastarc.web.run;
+
+import java.time.Clock;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import vastarc.core.finding.Outcome;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.run.RunEvent;
+import vastarc.core.run.SimulatedRun;
+import vastarc.core.run.Trace;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.run.MeterKeys;
+import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunStore;
+import vastarc.web.request.RunClosings;
+import vastarc.web.request.RunSetups;
+import vastarc.web.request.RunText;
+import vastarc.web.stream.RunFeed;
+import vastarc.web.stream.StandIns;
+import vastarc.web.ui.JobPlace;
+import vastarc.web.ui.JobStep;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+
+/** The booth of a job: the run is begun by its first arc, kept at every event, and closed with what the hand says of it. */
+@Controller
+class RunController implements JobPlace {
+
+    private final JobStore jobs;
+    private final RunStore runs;
+    private final RunSetups setups;
+    private final RunClosings closings;
+    private final RunFeed feed;
+    private final StandIns standIns;
+    private final MeterKeys meters;
+    private final Clock clock;
+
+    RunController(
+            JobStore jobs,
+            RunStore runs,
+            RunSetups setups,
+            RunClosings closings,
+            RunFeed feed,
+            StandIns standIns,
+            MeterKeys meters,
+            Clock clock) {
+        this.jobs = jobs;
+        this.runs = runs;
+        this.setups = setups;
+        this.closings = closings;
+        this.feed = feed;
+        this.standIns = standIns;
+        this.meters = meters;
+        this.clock = clock;
+    }
+
+    /** The booth from anywhere: of the run that is under way, else of the newest job. */
+    @GetMapping("/booth")
+    String booth() {
+        return runs.underWay().stream()
+                .flatMap(run -> run.head().job().stream())
+                .filter(job -> jobs.onBench(job).isPresent())
+                .findFirst()
+                .or(() -> jobs.newest(1).stream().findFirst().map(Job::id))
+                .map(id -> "redirect:/jobs/" + id + "/run")
+                .orElse("redirect:/");
+    }
+
+    @GetMapping("/jobs/{id}/run")
+    String page(
+            @PathVariable UUID id,
+            @RequestParam(name = "n", defaultValue = "") String number,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        show(job(id), number, preferences, model);
+        return "run/page";
+    }
+
+    private Job job(UUID id) {
+        return jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
+    }
+
+    private static OptionalInt number(String text) {
+        return NumberReader.read(text).stream().mapToInt(value -> (int) value).findFirst();
+    }
+
+    private void show(Job job, String number, Preferences preferences, Model model) {
+        Outcome<RunSetups.Setup> setup = setups.of(job, number(number));
+        Optional<RunStore.Under> under = runs.underWay(job.id());
+        model.addAttribute(
+                "page",
+                RunPage.of(
+                        new RunPage.Source(
+                                job,
+                                jobs.history(job),
+                                setup.problems(),
+                                setup.value(),
+                                setup.value().map(found -> state(under, found)),
+                                under.map(RunStore.Under::run),
+                                meters.all().stream().map(MeterKeys.Meter::name).toList(),
+                                runs.names("hand"),
+                                setup.value().flatMap(RunSetups.Setup::run).isPresent() ? number : ""),
+                        preferences.units()));
+    }
+
+    private BoothState state(Optional<RunStore.Under> under, RunSetups.Setup setup) {
+        BoothState.Touches touches = RunPage.touches(setup.score());
+        return under.map(one -> BoothState.of(
+                        one,
+                        setup,
+                        touches,
+                        clock.instant(),
+                        standIns.welds(one.run().id())))
+                .orElseGet(() -> BoothState.idle(setup, touches));
+    }
+
+    private RunSetups.Setup setup(Job job, String number) {
+        return setups.of(job, number(number)).value().orElseThrow(() -> new NotFound("run"));
+    }
+
+    @GetMapping(path = "/jobs/{id}/run/state", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    BoothState state(@PathVariable UUID id, @RequestParam(name = "n", defaultValue = "") String number) {
+        return state(runs.underWay(id), setup(job(id), number));
+    }
+
+    /** Something happened at the booth; answered when it is on the disk. The first arc begins the run. */
+    @PostMapping(path = "/jobs/{id}/run/event", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    BoothState happened(
+            @PathVariable UUID id,
+            @RequestParam String kind,
+            @RequestParam(name = "n", defaultValue = "") String number) {
+        RunEvent.Kind happened = named(RunEvent.Kind.values(), kind).orElseThrow(() -> new NotFound("event"));
+        Job job = job(id);
+        RunSetups.Setup setup = setup(job, number);
+        RunStore.Under under = begun(job, setup);
+        RunStore.Under after =
+                runs.happened(under.run().id(), happened, clock.instant()).orElse(under);
+        feed.told(after);
+        return state(Optional.of(after), setup);
+    }
+
+    private static <E extends Enum<E>> Optional<E> named(E[] values, String name) {
+        return Arrays.stream(values).filter(one -> one.name().equals(name)).findFirst();
+    }
+
+    private RunStore.Under begun(Job job, RunSetups.Setup setup) {
+        return runs.underWay(job.id())
+                .orElseGet(() -> setups.begin(
+                        job, setup, runs.names("hand").stream().findFirst().orElse(""), ""));
+    }
+
+    /** The run listens to a meter of the shop, or to none. */
+    @PostMapping(path = "/jobs/{id}/run/meter", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    BoothState listen(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String meter,
+            @RequestParam(name = "n", defaultValue = "") String number) {
+        Job job = job(id);
+        RunSetups.Setup setup = setup(job, number);
+        boolean known = meter.isEmpty()
+                || meters.all().stream().anyMatch(one -> one.name().equals(meter));
+        UUID run = begun(job, setup).run().id();
+        standIns.stop(run);
+        if (known) {
+            runs.listen(run, meter);
+        }
+        return state(runs.underWay(id), setup);
+    }
+
+    /** A stand-in welds the run, with a fault of its own; everything it reads is marked as simulated. */
+    @PostMapping(path = "/jobs/{id}/run/stand-in", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    BoothState standIn(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "NONE") String fault,
+            @RequestParam(name = "n", defaultValue = "") String number) {
+        Job job = job(id);
+        RunSetups.Setup setup = setup(job, number);
+        RunStore.Under under = begun(job, setup);
+        SimulatedRun.Fault wrong = named(SimulatedRun.Fault.values(), fault).orElse(SimulatedRun.Fault.NONE);
+        Trace trace = SimulatedRun.weld(setup.score(), wrong, under.run().id().getLeastSignificantBits());
+        standIns.weld(under.run().id(), trace);
+        return state(runs.underWay(id), setup);
+    }
+
+    /** Closes the run with what the hand says of it; what cannot be read is told, and nothing is lost. */
+    @PostMapping(path = "/jobs/{id}/run/close", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    ResponseEntity<Map<String, String>> close(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences) {
+        Run run = runs.underWay(id).map(RunStore.Under::run).orElseThrow(() -> new NotFound("run"));
+        RunText said = RunText.read(sent, preferences.units());
+        if (!said.problems().isEmpty()) {
+            return ResponseEntity.ok(said.messages(preferences.units()));
+        }
+        standIns.stop(run.id());
+        closings.close(run.id(), said.said());
+        feed.closed(run.id());
+        return ResponseEntity.ok(Map.of("to", "/logbook/" + run.id()));
+    }
+
+    /** Forgets the run that is under way: it was none. */
+    @PostMapping("/jobs/{id}/run/drop")
+    String drop(@PathVariable UUID id) {
+        runs.underWay(id).map(RunStore.Under::run).ifPresent(run -> {
+            standIns.stop(run.id());
+            feed.closed(run.id());
+            runs.forget(run.id());
+        });
+        return "redirect:/jobs/" + id + "/run";
+    }
+
+    @Override
+    public JobStep step() {
+        return JobStep.RUN;
+    }
+
+    @Override
+    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
+        show(there.job(), sent.getOrDefault("n", ""), preferences, model);
+        return "run/workspace :: workspace";
+    }
+}

@@ -1,0 +1,237 @@
+package vastarc.web.run;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import vastarc.core.finding.Problem;
+import vastarc.core.machine.PreStrike;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Shown;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.route.Route;
+import vastarc.core.run.RunEvent;
+import vastarc.core.run.SimulatedRun;
+import vastarc.core.run.Verdict;
+import vastarc.core.score.Phase;
+import vastarc.core.score.Reaction;
+import vastarc.core.score.Score;
+import vastarc.core.score.Timeline;
+import vastarc.core.sheet.Setting;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.job.History;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.kept.run.Run;
+import vastarc.web.request.RunSetups;
+import vastarc.web.ui.Choice;
+import vastarc.web.ui.FigureView;
+
+/**
+ * The Run place, finished for display.
+ *
+ * @param id       job
+ * @param version  version shown
+ * @param name     of the job
+ * @param history  whether there is a step to undo or do again
+ * @param refusals why there is nothing to weld; empty where there is
+ * @param view     the booth; empty likewise
+ */
+public record RunPage(
+        String id, long version, String name, History history, List<String> refusals, Optional<View> view) {
+
+    /** How long after its last event a run is taken to have been interrupted, s. */
+    private static final double INTERRUPTED_S = 900;
+
+    private static final int PLANNED_POINTS = 240;
+
+    /** What a page is made from. */
+    record Source(
+            Job job,
+            History history,
+            List<Problem> problems,
+            Optional<RunSetups.Setup> setup,
+            Optional<BoothState> state,
+            Optional<Run> under,
+            List<String> meters,
+            List<String> hands,
+            String number) {}
+
+    /**
+     * The booth.
+     *
+     * @param run         which run is at hand
+     * @param where       machine and torch
+     * @param current     working current
+     * @param currentUnit its unit
+     * @param travel      and travel
+     * @param travelUnit  its unit
+     * @param figures     the few others that are read from afar
+     * @param state       where the run stands
+     * @param gates       what is not checked yet, the first few
+     * @param moreGates   that are not listed
+     * @param planned     current over time as the score has it, {@code s,a s,a …}
+     * @param topA        of the strip
+     * @param marks       to tap
+     * @param meters      to listen to
+     * @param faults      of the stand-in
+     * @param verdicts    to choose from
+     * @param seam        planned length, as it would be typed
+     * @param hands       who has welded here
+     * @param hand        who welded last
+     * @param interrupted when a run was left open; empty where none was
+     * @param number      of the run in the route; empty where none was named
+     */
+    public record View(
+            String run,
+            String where,
+            String current,
+            String currentUnit,
+            String travel,
+            String travelUnit,
+            List<FigureView.Line> figures,
+            BoothState state,
+            List<String> gates,
+            int moreGates,
+            String planned,
+            double topA,
+            List<Choice> marks,
+            List<Choice> meters,
+            List<Choice> faults,
+            List<Choice> verdicts,
+            String seam,
+            List<String> hands,
+            String hand,
+            String interrupted,
+            String number) {}
+
+    static RunPage of(Source source, UnitSystem units) {
+        return new RunPage(
+                source.job().id().toString(),
+                source.job().version(),
+                source.job().name(),
+                source.history(),
+                source.problems().stream()
+                        .map(problem -> problem.message(units))
+                        .toList(),
+                source.setup().map(setup -> view(source, setup, units)));
+    }
+
+    private static View view(Source source, RunSetups.Setup setup, UnitSystem units) {
+        Score score = setup.score();
+        Shown current = units.show(Quantity.amperes(setup.plan().working().value()));
+        Shown travel = units.show(Quantity.mmPerMin(setup.plan().travel().value()));
+        BoothState state = source.state().orElseThrow();
+        return new View(
+                run(setup, units),
+                setup.machine().map(Machine::name).orElse("no machine in the shop")
+                        + setup.torch().map(torch -> ", " + torch.name()).orElse(""),
+                current.figure(),
+                current.unit(),
+                travel.figure(),
+                travel.unit(),
+                figures(setup, units),
+                state,
+                setup.gates().stream()
+                        .limit(4)
+                        .map(PreStrike.Item::text)
+                        .map(text -> Phrasebook.say(text, units))
+                        .toList(),
+                Math.max(0, setup.gates().size() - 4),
+                planned(score),
+                1.25 * setup.plan().working().value(),
+                Arrays.stream(RunEvent.Kind.values())
+                        .filter(RunEvent.Kind::isMark)
+                        .map(kind -> new Choice(kind.name(), say(kind.words()), false))
+                        .toList(),
+                meters(source, state),
+                Choice.of(SimulatedRun.Fault.values(), "run.fault", SimulatedRun.Fault.NONE.name()),
+                Choice.of(Verdict.values(), "run.verdict", Verdict.GOOD.name()),
+                units.show(Quantity.millimetres(setup.plannedMm())).line(),
+                source.hands(),
+                source.hands().stream().findFirst().orElse(""),
+                interrupted(source, state),
+                source.number());
+    }
+
+    private static String interrupted(Source source, BoothState state) {
+        return source.under()
+                .filter(run -> !state.playing() && state.sinceS() > INTERRUPTED_S)
+                .map(run -> run.startedAt().toString().substring(0, 16).replace('T', ' '))
+                .orElse("");
+    }
+
+    private static String run(RunSetups.Setup setup, UnitSystem units) {
+        Optional<Route.Run> run = setup.run();
+        String length = units.show(Quantity.millimetres(setup.plannedMm())).line();
+        String pass = setup.score().sheet().passes().isPresent() ? ", pass " + setup.pass() : "";
+        return run.map(one -> (one.kind() == Route.Kind.TACK ? "Tack " : "Run ") + one.n() + ", seam " + one.seam()
+                        + pass + ", " + length)
+                .orElse("A run of " + length + pass);
+    }
+
+    private static List<FigureView.Line> figures(RunSetups.Setup setup, UnitSystem units) {
+        List<FigureView.Line> lines = new ArrayList<>();
+        for (SettingKey key : List.of(SettingKey.GAS_FLOW, SettingKey.STICK_OUT, SettingKey.WIRE_DIAMETER)) {
+            setup.score()
+                    .sheet()
+                    .find(key)
+                    .filter(setting -> setting.window().isPresent() && setting.value() > 0)
+                    .map(Setting::quantity)
+                    .ifPresent(quantity -> lines.add(new FigureView.Line(
+                            say(key.words()), units.show(quantity).line())));
+        }
+        return lines;
+    }
+
+    private static List<Choice> meters(Source source, BoothState state) {
+        List<Choice> choices = new ArrayList<>();
+        choices.add(
+                new Choice("", "no meter: start and stop by hand", state.meter().isEmpty()));
+        source.meters().forEach(name -> choices.add(new Choice(name, "meter " + name, name.equals(state.meter()))));
+        return choices;
+    }
+
+    /** The score's current, thinned so that every corner stays. */
+    private static String planned(Score score) {
+        Timeline timeline = score.timeline();
+        double length = timeline.lengthS();
+        StringBuilder points = new StringBuilder();
+        for (int i = 0; i <= PLANNED_POINTS; i++) {
+            double s = length * i / PLANNED_POINTS;
+            points.append(
+                    String.format(Locale.ROOT, "%.2f,%.1f ", s, timeline.at(s).currentA()));
+        }
+        return points.toString().strip();
+    }
+
+    /** What the hand touches to strike, and to end the weld. */
+    static BoothState.Touches touches(Score score) {
+        Timeline timeline = score.timeline();
+        Timeline.Span weld = timeline.spans().stream()
+                .filter(span -> span.phase() == Phase.WELD)
+                .findFirst()
+                .orElse(new Timeline.Span(Phase.WELD, 0, 0, 0, 0));
+        Timeline.Moment middle = timeline.at((weld.startS() + weld.endS()) / 2);
+        String input = score.logic().input().name();
+        return switch (score.logic().input()) {
+            case FOOT -> new BoothState.Touches(say("booth.foot.before"), say("booth.foot.during"));
+            case TOUCH -> new BoothState.Touches(say("booth.touch.before"), say("booth.touch.during"));
+            case SWITCH ->
+                new BoothState.Touches(
+                        does("touch.press." + input, score.logic().reaction(Phase.IDLE, true)),
+                        does((middle.held() ? "touch.release." : "touch.press.") + input, middle.next()));
+        };
+    }
+
+    private static String does(String touch, Reaction reaction) {
+        return say(touch) + ": " + say(reaction.words());
+    }
+
+    private static String say(String key) {
+        return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
+    }
+}

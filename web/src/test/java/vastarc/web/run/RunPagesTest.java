@@ -1,0 +1,221 @@
+package vastarc.web.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.asyncDispatch;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.UUID;
+import java.util.zip.CRC32;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.run.Channel;
+import vastarc.core.run.Measured;
+import vastarc.core.run.SimulatedRun;
+import vastarc.core.run.Trace;
+import vastarc.web.Jobs;
+import vastarc.web.SpringTest;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.run.PhotoStore;
+import vastarc.web.kept.run.RunStore;
+import vastarc.web.request.RunSetups;
+import vastarc.web.stream.RunFeed;
+
+/** A run from its first arc into the logbook, by hand and by meter. */
+@SpringTest
+class RunPagesTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private RunStore runs;
+
+    @Autowired
+    private RunSetups setups;
+
+    @Autowired
+    private RunFeed feed;
+
+    @Autowired
+    private PhotoStore photos;
+
+    private final JsonMapper json = JsonMapper.builder().build();
+    private Job job;
+
+    @BeforeEach
+    void aJob() {
+        job = jobs.create("=Booth job", "", Jobs.lapUnderTheTrigger());
+    }
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
+        for (int i = 0; i < pairs.length; i += 2) {
+            request.param(pairs[i], pairs[i + 1]);
+        }
+        return http.perform(request.with(csrf())).andReturn().getResponse();
+    }
+
+    private JsonNode ask(String what, String... pairs) throws Exception {
+        return json.readTree(
+                send(post("/jobs/" + job.id() + "/run/" + what), pairs).getContentAsByteArray());
+    }
+
+    @Test
+    void byHandEveryEventIsKeptAndTheRunGoesIntoTheLogbook() throws Exception {
+        assertThat(send(get("/jobs/" + job.id() + "/run")).getContentAsString())
+                .contains("data-stage=\"READY\"", "not checked yet", "press: opens the gas");
+        assertThat(ask("event", "kind", "ARC_ON").get("stage").asString()).isEqualTo("ARC");
+        ask("event", "kind", "ARC_ON");
+        ask("event", "kind", "GUST");
+        assertThat(ask("event", "kind", "ARC_OFF").get("stage").asString()).isEqualTo("POST_FLOW");
+        RunStore.Under under = runs.underWay(job.id()).orElseThrow();
+        assertThat(under.events())
+                .extracting(event -> event.kind().name())
+                .containsExactly("ARC_ON", "GUST", "ARC_OFF");
+        assertThat(send(get("/booth")).getRedirectedUrl()).isEqualTo("/jobs/" + job.id() + "/run");
+
+        JsonNode wrong = ask("close", "seam", "long", "amps", "many", "verdict", "GOOD");
+        assertThat(wrong.propertyNames()).contains("seam", "amps");
+        assertThat(runs.underWay(job.id())).isPresent();
+        String to = ask("close", "seam", "12 cm", "amps", "71", "hand", "Isk", "verdict", "GOOD", "note", "clean")
+                .get("to")
+                .asString();
+        assertThat(runs.underWay(job.id())).isEmpty();
+        String page = send(get(to)).getContentAsString();
+        assertThat(page).contains("71 A", "120 mm", "clean", "gust", "prove the job with this sheet");
+        send(post(to + "/proven"));
+        assertThat(jobs.find(job.id()).orElseThrow().content().proof()).isPresent();
+        assertThat(send(get(to)).getContentAsString()).contains("the job is proven with this sheet");
+    }
+
+    @Test
+    void aMeterBeginsAndEndsTheArcsAndItsTraceIsRead() throws Exception {
+        RunSetups.Setup setup = setups.of(job, OptionalInt.empty()).value().orElseThrow();
+        RunStore.Under under = setups.begin(job, setup, "Isk", "");
+        Trace trace = SimulatedRun.weld(setup.score(), SimulatedRun.Fault.EARLY_RELEASE, 7);
+        Instant begun = under.run().startedAt();
+        List<RunFeed.Heard> heard = new ArrayList<>();
+        Channel current = trace.current();
+        for (int i = 0; i < current.size(); i++) {
+            heard.add(new RunFeed.Heard(
+                    begun.plusMillis(Math.round(1000 * current.s(i))), Measured.CURRENT, current.value(i)));
+            if (heard.size() == 40 || i == current.size() - 1) {
+                feed.heard(under.run(), List.copyOf(heard), true);
+                heard.clear();
+            }
+        }
+        assertThat(runs.events(under.run().id())).hasSize(2);
+        assertThat(runs.trace(under.run().id()).current().size()).isEqualTo(current.size());
+        String to = ask("close", "seam", "60", "hand", "Isk", "verdict", "FAULTY")
+                .get("to")
+                .asString();
+        String page = send(get(to)).getContentAsString();
+        assertThat(page).contains("Released early", "simulated", "Readings of meters");
+        MvcResult started = http.perform(get(to + "/trace.csv")).andReturn();
+        assertThat(http.perform(asyncDispatch(started))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .startsWith("quantity,s,value");
+    }
+
+    private String closed() throws Exception {
+        ask("event", "kind", "ARC_ON");
+        ask("event", "kind", "ARC_OFF");
+        return ask("close", "hand", "Isk").get("to").asString();
+    }
+
+    @Test
+    void aTableOfAMeterIsAskedForItsColumnsOnce() throws Exception {
+        String to = closed();
+        StringBuilder table = new StringBuilder("tick;clamp\n");
+        for (int i = 0; i < 300; i++) {
+            table.append(i * 100).append(';').append(i > 20 && i < 280 ? 70 : 0).append('\n');
+        }
+        byte[] body = table.toString().getBytes(StandardCharsets.UTF_8);
+        JsonNode asked = json.readTree(send(post(to + "/trace").content(body)).getContentAsByteArray());
+        assertThat(asked.get("columns")).hasSize(2);
+        JsonNode taken = json.readTree(send(post(to + "/trace").content(body), "column", "TIME_MS", "column", "CURRENT")
+                .getContentAsByteArray());
+        assertThat(taken.get("to").asString()).isEqualTo(to);
+        UUID id = UUID.fromString(to.substring(to.lastIndexOf('/') + 1));
+        assertThat(runs.find(id).orElseThrow().figures().currentA().getAsDouble())
+                .isCloseTo(70, within(0.5));
+        String again = closed();
+        assertThat(json.readTree(send(post(again + "/trace").content(body)).getContentAsByteArray())
+                        .get("to")
+                        .asString())
+                .isEqualTo(again);
+        assertThat(json.readTree(send(post(again + "/trace").content("no table".getBytes(StandardCharsets.UTF_8)))
+                                .getContentAsByteArray())
+                        .get("wrong")
+                        .asString())
+                .contains("no table");
+    }
+
+    @Test
+    void aPictureIsMadeSmallerAndAHostileOneIsRefusedWithWords() throws Exception {
+        String to = closed();
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(2400, 1200, BufferedImage.TYPE_INT_RGB), "png", png);
+        send(post(to + "/photo").content(png.toByteArray()), "kind", "BACK");
+        UUID id = UUID.fromString(to.substring(to.lastIndexOf('/') + 1));
+        assertThat(photos.of(id)).singleElement().satisfies(photo -> {
+            assertThat(photo.width()).isEqualTo(1600);
+            assertThat(photo.height()).isEqualTo(800);
+        });
+        for (Map.Entry<String, byte[]> hostile : Map.of(
+                        "no photograph", "<svg onload='alert(1)'/>".getBytes(StandardCharsets.UTF_8),
+                        "megapixels", enormous(),
+                        "damaged", Arrays.copyOf(png.toByteArray(), 60),
+                        "gif", gif())
+                .entrySet()) {
+            JsonNode told = json.readTree(
+                    send(post(to + "/photo").content(hostile.getValue())).getContentAsByteArray());
+            assertThat(told.get("wrong").asString()).contains(hostile.getKey());
+        }
+        assertThat(photos.of(id)).hasSize(1);
+    }
+
+    /** A few bytes that claim to be 20,000 by 10,000 pixels. */
+    private static byte[] enormous() throws Exception {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(2, 1, BufferedImage.TYPE_INT_RGB), "png", png);
+        byte[] bytes = png.toByteArray();
+        ByteBuffer.wrap(bytes).putInt(16, 20_000).putInt(20, 10_000);
+        CRC32 sum = new CRC32();
+        sum.update(bytes, 12, 17);
+        ByteBuffer.wrap(bytes).putInt(29, (int) sum.getValue());
+        return bytes;
+    }
+
+    private static byte[] gif() throws Exception {
+        ByteArrayOutputStream gif = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(20, 10, BufferedImage.TYPE_INT_RGB), "gif", gif);
+        return gif.toByteArray();
+    }
+}
