@@ -34,6 +34,7 @@ class ArchitectureTest {
             "machine",
             "route",
             "run",
+            "reading",
             "reference");
 
     @ArchTest

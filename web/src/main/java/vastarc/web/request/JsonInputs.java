@@ -145,7 +145,7 @@ public final class JsonInputs implements Inputs {
         return outside.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(figure);
     }
 
-    static Problem wrongType(String field, JsonNode node, String wanted) {
+    public static Problem wrongType(String field, JsonNode node, String wanted) {
         String kind = switch (node.getNodeType()) {
             case STRING -> "text";
             case NUMBER -> "a number";

@@ -1,0 +1,158 @@
+package vastarc.core.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import vastarc.core.joint.Chill;
+import vastarc.core.joint.Control;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Technique;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.sheet.Setting;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.Window;
+import vastarc.core.wording.Phrase;
+
+/**
+ * What the set-up says for or against a cause, before anything is seen: whether it can be at all, how its figure stood against its window,
+ * and what was told.
+ *
+ * <p>A figure outside its window on the cause's side multiplies by \( 3 \cdot 10^{\min(1, 2r)} \), r its distance from the window's edge as a
+ * share of that edge; inside by 0.3; outside on the other side by 0.1; a figure that nobody told leaves the cause as it is. Judgement.
+ */
+final class Evidence {
+
+    static final double CERTAIN = 100;
+
+    private static final double SOFT_FOR = 15;
+    private static final double SOFT_AGAINST = 0.1;
+    private static final double INSIDE = 0.3;
+    private static final double OTHER_SIDE = 0.1;
+    private static final double LEAST_OUTSIDE = 3;
+    private static final double MOST_TIMES = 10;
+    private static final double UNPURGED = 5;
+    private static final double CHILLED = 2;
+    private static final Set<String> OF_A_PURGE =
+            Set.of("PURGE_SHORT", "PURGE_LOW", "PURGE_HIGH", "PURGE_STOPPED_EARLY", "DAM_LEAKS", "VENT_SMALL");
+    private static final Set<String> OF_WIRE =
+            Set.of("WIRE_DIRTY", "WIRE_WRONG", "WIRE_TOO_THICK", "WIRE_TOO_THIN", "WIRE_LITTLE", "WIRE_MUCH");
+
+    private final ReadingAsk ask;
+    private final Sheet sheet;
+
+    Evidence(ReadingAsk ask) {
+        this.ask = ask;
+        this.sheet = ask.sheet();
+    }
+
+    /** What multiplies a cause, 0 where it cannot be; and why. */
+    record Weight(double factor, List<Phrase> why) {}
+
+    Weight of(Cause cause) {
+        if (ask.ruledOut().contains(cause.id()) || !isPossible(cause)) {
+            return new Weight(0, List.of());
+        }
+        List<Phrase> why = new ArrayList<>();
+        double factor = figure(cause, why) * told(cause, why);
+        if (cause.id().equals("PURGE_NONE") && sheet.joint().wantsPurge()) {
+            factor *= UNPURGED;
+            why.add(Phrase.of("reading.why.unpurged"));
+        }
+        if (cause.id().equals("CHILL_STRONG")) {
+            factor *= CHILLED;
+            why.add(Phrase.of("reading.why.chilled"));
+        }
+        return new Weight(factor, why);
+    }
+
+    private boolean isPossible(Cause cause) {
+        String id = cause.id();
+        Joint joint = sheet.joint();
+        if (OF_A_PURGE.contains(id)) {
+            return ask.isPurged();
+        }
+        if (OF_WIRE.contains(id)) {
+            return sheet.practice().wire();
+        }
+        return switch (id) {
+            case "PURGE_NONE" -> !ask.isPurged();
+            case "TRAIL_SHORT" -> joint.isTitanium();
+            case "COATING_ZINC" -> joint.material().name().equals("CARBON_STEEL");
+            case "WRONG_BRUSH" -> joint.wantsPurge();
+            case "LAND_THICK" ->
+                joint.form() == JointForm.V_BUTT || sheet.passes().isPresent();
+            case "GAP_SMALL" -> sheet.passes().isPresent();
+            case "INTERPASS_HOT" -> sheet.passes().isPresent();
+            case "PREHEAT_LACKING" ->
+                sheet.find(SettingKey.PREHEAT)
+                        .flatMap(Setting::window)
+                        .filter(window -> window.value() > 0)
+                        .isPresent();
+            case "TIE_IN_SHORT" -> joint.tubeOd().isPresent();
+            case "CHILL_STRONG" -> sheet.practice().chill() != Chill.NONE;
+            case "BACKGROUND_LOW" -> sheet.isPulsed();
+            case "CUP_WALKED" ->
+                sheet.practice().technique() == Technique.CUP_WALK || ask.told().containsKey("cupWalked");
+            case "PEDAL_UNPLUGGED" ->
+                sheet.practice().control() == Control.PEDAL || ask.told().containsKey("pedalPlugged");
+            default -> true;
+        };
+    }
+
+    private double told(Cause cause, List<Phrase> why) {
+        if (cause.told().isEmpty()) {
+            return 1;
+        }
+        Cause.Told told = cause.told().get();
+        String answer = ask.told().get(told.question());
+        if (answer == null) {
+            return 1;
+        }
+        boolean speaks = told.speaksFor(answer);
+        if (speaks) {
+            why.add(Phrase.of("reading.why.told", Phrase.of("told." + told.question() + "." + answer)));
+        }
+        return told.soft() ? speaks ? SOFT_FOR : SOFT_AGAINST : speaks ? CERTAIN : 0;
+    }
+
+    /** The figure as it really stood: told, or set by hand on the sheet; empty where it is only the engine's. */
+    private OptionalDouble stood(SettingKey key, Setting setting) {
+        Double told = ask.set().get(key);
+        return told != null ? OptionalDouble.of(told) : setting.own();
+    }
+
+    private double figure(Cause cause, List<Phrase> why) {
+        Optional<Setting> setting = cause.figure().flatMap(sheet::find);
+        Optional<Window> window = setting.flatMap(Setting::window);
+        if (setting.isEmpty() || window.isEmpty()) {
+            return 1;
+        }
+        SettingKey key = setting.get().key();
+        OptionalDouble stood = stood(key, setting.get());
+        if (stood.isEmpty()) {
+            return 1;
+        }
+        double value = stood.getAsDouble();
+        double low = window.get().low();
+        double high = window.get().high();
+        if (value >= low && value <= high) {
+            return INSIDE;
+        }
+        boolean wrongSide = value < low == (cause.side() == Cause.Side.LOW);
+        if (!wrongSide) {
+            return OTHER_SIDE;
+        }
+        double edge = value < low ? low : high;
+        why.add(Phrase.of(
+                value < low ? "reading.why.below" : "reading.why.above",
+                Phrase.of(key.words()),
+                Quantity.of(value, key.unit()),
+                Quantity.of(edge, key.unit())));
+        double far = Math.abs(value - edge) / Math.max(1e-6, Math.abs(edge));
+        return LEAST_OUTSIDE * Math.pow(MOST_TIMES, Math.min(1, 2 * far));
+    }
+}
