@@ -29,6 +29,7 @@ class ArchitectureTest {
             "mend",
             "panel",
             "purge",
+            "read",
             "reference",
             "rehearse",
             "route",

@@ -22,7 +22,7 @@ import vastarc.core.wording.Phrase;
  * and what was told.
  *
  * <p>A figure outside its window on the cause's side multiplies by \( 3 \cdot 10^{\min(1, 2r)} \), r its distance from the window's edge as a
- * share of that edge; inside by 0.3; outside on the other side by 0.1; a figure that nobody told leaves the cause as it is. Judgement.
+ * share of that edge; well inside by 0.3, nearer the edge less; outside on the other side by 0.1; a figure that nobody told leaves the cause as it is. Judgement.
  */
 final class Evidence {
 
@@ -36,6 +36,13 @@ final class Evidence {
     private static final double MOST_TIMES = 10;
     private static final double UNPURGED = 5;
     private static final double CHILLED = 2;
+
+    /** A preheat up to this is none. */
+    private static final double WARM_C = 40;
+
+    /** No meter tells an edge closer than this share of it. */
+    private static final double METER = 0.02;
+
     private static final Set<String> OF_A_PURGE =
             Set.of("PURGE_SHORT", "PURGE_LOW", "PURGE_HIGH", "PURGE_STOPPED_EARLY", "DAM_LEAKS", "VENT_SMALL");
     private static final Set<String> OF_WIRE =
@@ -90,7 +97,7 @@ final class Evidence {
             case "PREHEAT_LACKING" ->
                 sheet.find(SettingKey.PREHEAT)
                         .flatMap(Setting::window)
-                        .filter(window -> window.value() > 0)
+                        .filter(window -> window.value() > WARM_C)
                         .isPresent();
             case "TIE_IN_SHORT" -> joint.tubeOd().isPresent();
             case "CHILL_STRONG" -> sheet.practice().chill() != Chill.NONE;
@@ -125,6 +132,15 @@ final class Evidence {
         return told != null ? OptionalDouble.of(told) : setting.own();
     }
 
+    /** Well inside speaks against the cause; nearer its own edge less and less. */
+    private static double inside(Cause cause, double value, Window window) {
+        double edge = cause.side() == Cause.Side.LOW ? window.low() : window.high();
+        double span = Math.abs(window.value() - edge);
+        double towards = cause.side() == Cause.Side.LOW ? window.value() - value : value - window.value();
+        double near = span > 0 ? Math.min(1, Math.max(0, towards / span)) : 0;
+        return INSIDE + (1 - INSIDE) * near;
+    }
+
     private double figure(Cause cause, List<Phrase> why) {
         Optional<Setting> setting = cause.figure().flatMap(sheet::find);
         Optional<Window> window = setting.flatMap(Setting::window);
@@ -139,8 +155,8 @@ final class Evidence {
         double value = stood.getAsDouble();
         double low = window.get().low();
         double high = window.get().high();
-        if (value >= low && value <= high) {
-            return INSIDE;
+        if (value >= low * (1 - METER) && value <= high * (1 + METER)) {
+            return inside(cause, value, window.get());
         }
         boolean wrongSide = value < low == (cause.side() == Cause.Side.LOW);
         if (!wrongSide) {

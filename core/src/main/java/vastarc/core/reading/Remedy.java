@@ -55,7 +55,8 @@ public record Remedy(Optional<Move> move, Phrase act, Phrase check) {
         }
         double step = (TIMES.contains(key) ? SLOPE_STEP : STEP) * (cause.side() == Cause.Side.LOW ? 1 : -1);
         double to = rounded(key, inside ? from * (1 + step) : engine);
-        return to == from ? Optional.empty() : Optional.of(new Move(key, from, to));
+        double stood = told != null ? from : rounded(key, from);
+        return to == stood ? Optional.empty() : Optional.of(new Move(key, stood, to));
     }
 
     /** To what a hand can set. */

@@ -10,7 +10,8 @@ public enum JobStep {
     PURGE("Purge"),
     REHEARSE("Rehearse"),
     ROUTE("Route"),
-    RUN("Run");
+    RUN("Run"),
+    READ("Read");
 
     private final String label;
 

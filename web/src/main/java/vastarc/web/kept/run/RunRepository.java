@@ -10,6 +10,8 @@ interface RunRepository extends JpaRepository<Run, UUID>, JpaSpecificationExecut
 
     Optional<Run> findFirstByJobIdAndEndedAtIsNullOrderByStartedAtDesc(UUID jobId);
 
+    Optional<Run> findFirstByJobIdAndEndedAtIsNotNullOrderByStartedAtDesc(UUID jobId);
+
     List<Run> findTop20ByEndedAtIsNullOrderByStartedAtDesc();
 
     List<Run> findTop6ByJobNameAndIdNotOrderByStartedAtDesc(String jobName, UUID id);

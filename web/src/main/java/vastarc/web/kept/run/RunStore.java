@@ -279,6 +279,11 @@ public class RunStore {
                 query -> query.sortBy(Order.NEWEST.sort).limit(most).all());
     }
 
+    /** The last run of a job that was closed. */
+    public Optional<Run> last(UUID job) {
+        return runs.findFirstByJobIdAndEndedAtIsNotNullOrderByStartedAtDesc(job);
+    }
+
     /** Others of the same job, or of its name, the newest first. */
     public List<Run> alike(Run run) {
         return runs.findTop6ByJobNameAndIdNotOrderByStartedAtDesc(run.head().jobName(), run.id());

@@ -1,0 +1,122 @@
+package vastarc.web.kept.reading;
+
+import java.time.Clock;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import vastarc.core.reading.ReadingAsk;
+import vastarc.web.kept.Retrying;
+
+/** Keeps what is seen of each job's bead, and counts what became of changes that were tried: the shop learns from that. */
+@Service
+public class ReadingStore {
+
+    /** Outcomes kept; the oldest make room. */
+    static final int MOST = 5000;
+
+    private static final double BEFORE = 2;
+
+    private final JdbcClient database;
+    private final Retrying retrying;
+    private final Clock clock;
+
+    ReadingStore(JdbcClient database, Retrying retrying, Clock clock) {
+        this.database = database;
+        this.retrying = retrying;
+        this.clock = clock;
+    }
+
+    /** What became of a change. */
+    public enum Result {
+        BETTER,
+        SAME,
+        WORSE;
+
+        /** The result of a name; empty where it is none. */
+        public static Optional<Result> named(String name) {
+            return Arrays.stream(values())
+                    .filter(one -> one.name().equals(name))
+                    .findFirst();
+        }
+    }
+
+    /** What a job's bead is like, as far as it was said. */
+    public Marks of(UUID job) {
+        return database.sql("select marks from job_reading where job_id = ?")
+                .param(job)
+                .query(String.class)
+                .optional()
+                .flatMap(text -> Marks.FORMAT.read(text).value())
+                .orElse(Marks.none());
+    }
+
+    public Marks change(UUID job, UnaryOperator<Marks> edit) {
+        return retrying.inTransaction(() -> {
+            Marks after = edit.apply(of(job));
+            database.sql("merge into job_reading (job_id, version, marks, changed_at) key (job_id) values (?, 0, ?, ?)")
+                    .params(job, Marks.FORMAT.write(after), clock.instant().atOffset(ZoneOffset.UTC))
+                    .update();
+            return after;
+        });
+    }
+
+    /** A change was tried, and the bead is better, the same, or worse. */
+    public void tried(UUID job, String cause, Result result, Marks marks) {
+        retrying.inTransaction(() -> {
+            String seen = String.join(" ", marks.seen().stream().sorted().toList());
+            database.sql(
+                            "insert into reading_outcome (id, job_id, cause, result, seen, tried_at) values (?, ?, ?, ?, ?, ?)")
+                    .params(
+                            UUID.randomUUID(),
+                            job,
+                            cause,
+                            result.name(),
+                            seen.substring(0, Math.min(2000, seen.length())),
+                            clock.instant().atOffset(ZoneOffset.UTC))
+                    .update();
+            database.sql(
+                            "delete from reading_outcome where id not in (select id from reading_outcome order by tried_at desc limit "
+                                    + MOST + ")")
+                    .update();
+            return cause;
+        });
+    }
+
+    /** How often changes for a cause helped, and how often not. */
+    public record Learned(String cause, int better, int not) {
+
+        /** How far it leans the cause: by the odds of helping, drawn to even by two of each that never were; bounded. */
+        public double factor() {
+            double odds = (better + BEFORE) / (not + BEFORE);
+            return Math.min(ReadingAsk.MOST_LEAN, Math.max(1 / ReadingAsk.MOST_LEAN, odds));
+        }
+    }
+
+    /** What trying has taught, by cause. */
+    public List<Learned> learned() {
+        return database.sql(
+                        "select cause, sum(case when result = 'BETTER' then 1 else 0 end), "
+                                + "sum(case when result = 'BETTER' then 0 else 1 end) from reading_outcome group by cause order by cause")
+                .query((row, number) -> new Learned(row.getString(1), row.getInt(2), row.getInt(3)))
+                .list();
+    }
+
+    /** Factors by cause, for a reading. */
+    public Map<String, Double> lean() {
+        Map<String, Double> lean = new TreeMap<>();
+        learned().forEach(one -> lean.put(one.cause(), one.factor()));
+        return lean;
+    }
+
+    /** Forgets what was learned. */
+    public void reset() {
+        retrying.inTransaction(() -> database.sql("delete from reading_outcome").update());
+    }
+}

@@ -1,0 +1,5 @@
+/** The Read place: what a bead looks like, what it comes from, what to change, and what became of it. */
+@NullMarked
+package vastarc.web.read;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,102 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.interactions.Actions;
+
+/** A run at the booth from the strike into the logbook, an interrupted one, two compared, and a bead read; in a real browser. */
+class RunJourneysIT extends Journeys {
+
+    private void arc() {
+        new Actions(browser.driver()).sendKeys("k").perform();
+        browser.waitFor("the arc", () -> browser.text("#stage").equals("arc"));
+        new Actions(browser.driver()).sendKeys(Keys.SPACE).perform();
+        browser.waitFor("post-flow", () -> browser.text("#stage").equals("hold still"));
+    }
+
+    private void close(String length, String hand) {
+        browser.find("#seam").sendKeys(length);
+        browser.find("#hand").clear();
+        browser.find("#hand").sendKeys(hand);
+        browser.find("#close-run").click();
+        browser.waitFor("the logbook", () -> browser.driver().getCurrentUrl().contains("/logbook/"));
+    }
+
+    @Test
+    void aWholeRunAnInterruptedOneAndTwoCompared() {
+        newJob();
+        new Actions(browser.driver()).sendKeys("b").perform();
+        browser.waitFor("the booth", () -> browser.driver().getCurrentUrl().endsWith("/run"));
+        assertThat(browser.text("#stage")).isEqualTo("ready");
+        assertThat(browser.accessibilityFindings()).isEmpty();
+        browser.waitFor("the score on the strip", () -> browser.find("#strip").isDisplayed());
+        arc();
+        browser.find("[data-mark=GUST]").click();
+        browser.waitFor("the mark", () -> browser.text("#marks").contains("gust"));
+
+        String booth = browser.driver().getCurrentUrl();
+        browser.open("/booth");
+        assertThat(browser.driver().getCurrentUrl()).isEqualTo(booth);
+        assertThat(browser.text("#marks")).contains("gust");
+        browser.find("#seam").sendKeys("long");
+        browser.find("#close-run").click();
+        browser.waitFor(
+                "what is wrong", () -> !browser.text("[data-wrong=seam]").isEmpty());
+        browser.find("#seam").clear();
+        close("60", "Isk");
+        assertThat(browser.text("#figures")).contains("60 mm");
+        assertThat(browser.accessibilityFindings()).isEmpty();
+
+        browser.find("#to-booth").click();
+        arc();
+        close("60", "Isk");
+        browser.find("#others a").click();
+        browser.waitFor("both", () -> !browser.all("#read").isEmpty());
+        assertThat(browser.text("#same-sheet")).contains("the same sheet");
+        assertThat(browser.accessibilityFindings()).isEmpty();
+
+        logbook();
+    }
+
+    private void logbook() {
+        browser.open("/logbook");
+        browser.find("#find").sendKeys("Isk");
+        browser.find("#filter .act").click();
+        browser.waitFor("both runs", () -> browser.all("#runs tbody tr").size() == 2);
+        assertThat(browser.accessibilityFindings()).isEmpty();
+        browser.open("/logbook/trends");
+        assertThat(browser.accessibilityFindings()).isEmpty();
+        browser.open("/shop/meters");
+        browser.find("#meter-name").sendKeys("journey clamp");
+        browser.find("#make-key").click();
+        browser.waitFor("the key", () -> !browser.text("#key").isEmpty());
+        assertThat(browser.accessibilityFindings()).isEmpty();
+    }
+
+    @Test
+    void aBeadIsReadChangedAndBetter() {
+        newJob();
+        new Actions(browser.driver()).sendKeys("8").perform();
+        browser.waitFor("the question", () -> !browser.all("#nothing-seen").isEmpty());
+        browser.find("[data-sign=BURN_THROUGH]").click();
+        browser.waitFor("causes", () -> !browser.all("#causes li").isEmpty());
+        assertThat(browser.find("#causes li").getAttribute("data-cause")).isEqualTo("CURRENT_HIGH");
+        assertThat(browser.accessibilityFindings()).isEmpty();
+        browser.find("#question [data-value]").click();
+        browser.waitFor(
+                "an answer",
+                () -> browser.all(".sign[data-state=seen]").size()
+                                + browser.all("#told button").size()
+                        > 1);
+        browser.find("[data-try=CURRENT_HIGH]").click();
+        browser.waitFor("trying", () -> !browser.all("#trying").isEmpty());
+        browser.find("[data-outcome=BETTER]").click();
+        browser.waitFor("learned", () -> browser.text("#learned").contains("helped"));
+        browser.find("[data-forget]").click();
+        browser.waitFor("forgotten", () -> browser.all("#learned").isEmpty());
+        browser.find("[data-step='1']").click();
+        browser.waitFor("an own value", () -> !browser.all(".own-mark").isEmpty());
+    }
+}
