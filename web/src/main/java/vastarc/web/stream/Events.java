@@ -1,12 +1,13 @@
 package vastarc.web.stream;
 
-import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -102,7 +103,8 @@ public class Events {
         return open.size();
     }
 
-    @PreDestroy
+    /** Before the program waits for what is under way to end: a stream would not. */
+    @EventListener(ContextClosedEvent.class)
     void closeAll() {
         open.forEach(page -> page.emitter.complete());
     }

@@ -11,7 +11,10 @@ class RunJourneysIT extends Journeys {
 
     private void arc() {
         new Actions(browser.driver()).sendKeys("k").perform();
-        browser.waitFor("the arc", () -> browser.text("#stage").equals("arc"));
+        browser.waitFor(
+                "a second of arc",
+                () -> browser.text("#stage").equals("arc")
+                        && browser.text("#clock").equals("0:01"));
         new Actions(browser.driver()).sendKeys(Keys.SPACE).perform();
         browser.waitFor("post-flow", () -> browser.text("#stage").equals("hold still"));
     }
