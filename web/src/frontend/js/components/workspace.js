@@ -94,10 +94,10 @@ export function workspace() {
 
     // One tap gives an own value back to the engine, marks the job as proven, takes a way out of a refusal, or changes one field.
     async clicked(event) {
-      const button = event.target.closest('[data-back], [data-proven], [data-way], [data-pass], [data-penetration]');
+      const button = event.target.closest('[data-back], [data-proven], [data-way], [data-pass], [data-penetration], [data-learned]');
       if (!button) return;
       const { version, pass, penetration } = document.getElementById('job-form').elements;
-      const { back, proven, way } = button.dataset;
+      const { back, proven, way, learned, value } = button.dataset;
       if (button.dataset.pass || button.dataset.penetration) {
         if (button.dataset.pass) pass.value = button.dataset.pass;
         else penetration.value = button.dataset.penetration;
@@ -105,7 +105,8 @@ export function workspace() {
       }
       const seen = new URLSearchParams({ version: version.value });
       if (proven) seen.set('proven', proven);
-      const address = proven ? 'proven' : way ? `way/${way}` : `engine/${back}`;
+      if (learned) ['setting', 'value'].forEach((name, i) => seen.set(name, [learned, value][i]));
+      const address = proven ? 'proven' : learned ? 'learned' : way ? `way/${way}` : `engine/${back}`;
       try {
         const answer = await post(`${window.location.pathname}/${address}`, seen);
         this.place(await answer.text(), null);

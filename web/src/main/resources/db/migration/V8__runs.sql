@@ -16,6 +16,7 @@ create table run (
     verdict varchar(20) not null,
     simulated boolean not null,
     planned_a double precision not null,
+    reckoned_a double precision not null,
     current_a double precision,
     planned_travel double precision not null,
     travel double precision,

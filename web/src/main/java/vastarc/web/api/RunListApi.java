@@ -22,6 +22,7 @@ import vastarc.web.format.CoreJson;
 import vastarc.web.format.Format;
 import vastarc.web.kept.Listed;
 import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunBook;
 import vastarc.web.kept.run.RunFilter;
 import vastarc.web.kept.run.RunRecord;
 import vastarc.web.kept.run.RunRows;
@@ -38,9 +39,11 @@ class RunListApi {
             "{\"job\":\"Stilling tube\",\"started\":\"2026-11-20T08:15:00Z\",\"material\":\"STAINLESS_316L\",\"currentA\":52,\"verdict\":\"GOOD\"}";
 
     private final RunStore runs;
+    private final RunBook book;
 
-    RunListApi(RunStore runs) {
+    RunListApi(RunStore runs, RunBook book) {
         this.runs = runs;
+        this.book = book;
     }
 
     /** A page of the logbook. */
@@ -55,7 +58,7 @@ class RunListApi {
     @GetMapping("/api/v1/runs")
     RunsAnswer list(@RequestParam(defaultValue = "") String find, @RequestParam(defaultValue = "1") String page) {
         String words = find.length() > 120 ? find.substring(0, 120) : find;
-        Listed<Run> listed = runs.page(RunFilter.named(words), RunStore.Order.NEWEST, Pages.number(page));
+        Listed<Run> listed = book.page(RunFilter.named(words), RunBook.Order.NEWEST, Pages.number(page));
         return new RunsAnswer(listed.map(RunRows::row), listed.page() + 1, listed.pages(), listed.total());
     }
 
@@ -77,11 +80,11 @@ class RunListApi {
     @RefusesBadInput
     @PostMapping(path = "/api/v1/runs", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> take(HttpServletRequest request) throws IOException {
-        Outcome<RunStore.Whole> read = Calls.body(request, EXAMPLE).then(RunRows::read);
+        Outcome<RunBook.Whole> read = Calls.body(request, EXAMPLE).then(RunRows::read);
         return read.value().isEmpty()
                 ? Calls.refusal(read.problems())
                 : ResponseEntity.status(HttpStatus.CREATED)
-                        .body(RunRows.row(runs.take(read.value().get())));
+                        .body(RunRows.row(book.take(read.value().get())));
     }
 
     @Operation(summary = "The published format of a run")

@@ -23,7 +23,7 @@ import vastarc.core.run.Trace;
 import vastarc.core.run.Verdict;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.run.RunStore;
+import vastarc.web.kept.run.RunBook;
 import vastarc.web.request.RunClosings;
 import vastarc.web.request.RunSetups;
 
@@ -43,12 +43,12 @@ class DemoRuns implements ApplicationRunner {
     private static final List<String> HANDS = List.of("Ansa", "Korvin");
 
     private final JobStore jobs;
-    private final RunStore runs;
+    private final RunBook runs;
     private final RunSetups setups;
     private final RunClosings closings;
     private final Clock clock;
 
-    DemoRuns(JobStore jobs, RunStore runs, RunSetups setups, RunClosings closings, Clock clock) {
+    DemoRuns(JobStore jobs, RunBook runs, RunSetups setups, RunClosings closings, Clock clock) {
         this.jobs = jobs;
         this.runs = runs;
         this.setups = setups;
@@ -85,7 +85,7 @@ class DemoRuns implements ApplicationRunner {
                 : i == RUNS - 6 ? SimulatedRun.Fault.GAS_SHUT_EARLY : SimulatedRun.Fault.NONE;
         Trace trace = told(
                 SimulatedRun.weld(setup.score(), fault, 100 + i), 1 + DRIFT * gone * gone, learner ? slow(gone) : 1);
-        RunStore.Whole whole = setups.whole(job, setup, HANDS.get(learner ? 1 : 0), trace, at);
+        RunBook.Whole whole = setups.whole(job, setup, HANDS.get(learner ? 1 : 0), trace, at);
         runs.take(whole);
         boolean good = fault == SimulatedRun.Fault.NONE && (gone < 0.85 || random.nextDouble() < 0.6);
         closings.close(

@@ -23,8 +23,8 @@ import vastarc.core.quantity.UnitSystem;
 import vastarc.core.run.Verdict;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.run.RunBook;
 import vastarc.web.kept.run.RunFilter;
-import vastarc.web.kept.run.RunStore;
 import vastarc.web.ui.Choice;
 
 /**
@@ -35,7 +35,7 @@ import vastarc.web.ui.Choice;
  * @param sent   as typed
  * @param wrong  what could not be read, by field
  */
-record Filters(RunFilter filter, RunStore.Order order, Map<String, String> sent, Map<String, String> wrong) {
+record Filters(RunFilter filter, RunBook.Order order, Map<String, String> sent, Map<String, String> wrong) {
 
     private static final List<String> FIELDS =
             List.of("find", "material", "joint", "machine", "hand", "verdict", "fromMm", "toMm", "from", "to", "order");
@@ -59,9 +59,9 @@ record Filters(RunFilter filter, RunStore.Order order, Map<String, String> sent,
                 day(sent, "from", 0, wrong),
                 day(sent, "to", 1, wrong),
                 Optional.empty());
-        RunStore.Order order = known(RunStore.Order.values(), sent.get("order"))
-                .map(RunStore.Order::valueOf)
-                .orElse(RunStore.Order.NEWEST);
+        RunBook.Order order = known(RunBook.Order.values(), sent.get("order"))
+                .map(RunBook.Order::valueOf)
+                .orElse(RunBook.Order.NEWEST);
         return new Filters(filter, order, sent, wrong);
     }
 
@@ -134,7 +134,7 @@ record Filters(RunFilter filter, RunStore.Order order, Map<String, String> sent,
     }
 
     List<Choice> orders() {
-        return Arrays.stream(RunStore.Order.values())
+        return Arrays.stream(RunBook.Order.values())
                 .map(one -> new Choice(one.name(), say("logbook.order." + one), one == order))
                 .toList();
     }

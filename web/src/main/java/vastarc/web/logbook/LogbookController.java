@@ -24,6 +24,7 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.Proof;
 import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunBook;
 import vastarc.web.kept.run.RunStore;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.RunClosings;
@@ -37,13 +38,16 @@ import vastarc.web.ui.Preferences;
 class LogbookController {
 
     private final RunStore runs;
+    private final RunBook book;
     private final Logbook logbook;
     private final RunClosings closings;
     private final JobStore jobs;
     private final JobPlanner planner;
 
-    LogbookController(RunStore runs, Logbook logbook, RunClosings closings, JobStore jobs, JobPlanner planner) {
+    LogbookController(
+            RunStore runs, RunBook book, Logbook logbook, RunClosings closings, JobStore jobs, JobPlanner planner) {
         this.runs = runs;
+        this.book = book;
         this.logbook = logbook;
         this.closings = closings;
         this.jobs = jobs;
@@ -56,15 +60,15 @@ class LogbookController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Filters filters = Filters.of(sent, preferences.units());
-        Listed<Run> page = runs.page(filters.filter(), filters.order(), Pages.number(sent.getOrDefault("page", "1")));
+        Listed<Run> page = book.page(filters.filter(), filters.order(), Pages.number(sent.getOrDefault("page", "1")));
         model.addAttribute("filters", filters.sent());
         model.addAttribute("wrong", filters.wrong());
         model.addAttribute("materials", filters.materials());
         model.addAttribute("joints", filters.joints());
         model.addAttribute("verdicts", filters.verdicts());
         model.addAttribute("orders", filters.orders());
-        model.addAttribute("machines", filters.names("any machine", "machine", runs.names("machine")));
-        model.addAttribute("hands", filters.names("any hand", "hand", runs.names("hand")));
+        model.addAttribute("machines", filters.names("any machine", "machine", book.names("machine")));
+        model.addAttribute("hands", filters.names("any hand", "hand", book.names("hand")));
         model.addAttribute("runs", page.map(run -> RunLine.of(run, preferences.units())));
         model.addAttribute("pages", Pages.of(page, filters.isEmpty() ? "/logbook" : "/logbook?" + filters.query(), ""));
         model.addAttribute("query", filters.query());
@@ -78,7 +82,7 @@ class LogbookController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Filters filters = Filters.of(sent, preferences.units());
-        model.addAttribute("trends", Trends.of(runs.newest(filters.filter(), Trends.MOST)));
+        model.addAttribute("trends", Trends.of(book.newest(filters.filter(), Trends.MOST)));
         model.addAttribute("query", filters.query());
         model.addAttribute("filtered", !filters.isEmpty());
         return "logbook/trends";
@@ -115,7 +119,7 @@ class LogbookController {
         model.addAttribute("run", RunView.of(opened, form, wrong, behind(opened), preferences.units()));
         model.addAttribute(
                 "others",
-                runs.alike(opened.run()).stream()
+                book.alike(opened.run()).stream()
                         .map(run -> RunLine.of(run, preferences.units()))
                         .toList());
         return "logbook/run";

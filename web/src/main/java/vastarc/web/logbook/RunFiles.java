@@ -36,6 +36,7 @@ import vastarc.web.kept.run.PhotoStore;
 import vastarc.web.kept.run.Photograph;
 import vastarc.web.kept.run.PictureRefused;
 import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunBook;
 import vastarc.web.kept.run.RunFilter;
 import vastarc.web.kept.run.RunRows;
 import vastarc.web.kept.run.RunStore;
@@ -53,13 +54,21 @@ class RunFiles {
     private static final int MAX_BYTES = 12 * 1024 * 1024;
 
     private final RunStore runs;
+    private final RunBook book;
     private final PhotoStore photos;
     private final TraceColumns columns;
     private final RunClosings closings;
     private final RunImport imports;
 
-    RunFiles(RunStore runs, PhotoStore photos, TraceColumns columns, RunClosings closings, RunImport imports) {
+    RunFiles(
+            RunStore runs,
+            RunBook book,
+            PhotoStore photos,
+            TraceColumns columns,
+            RunClosings closings,
+            RunImport imports) {
         this.runs = runs;
+        this.book = book;
         this.photos = photos;
         this.columns = columns;
         this.closings = closings;
@@ -88,7 +97,7 @@ class RunFiles {
                             .builder()
                             .setHeader(RunRows.COLUMNS.toArray(String[]::new))
                             .get());
-            runs.forEach(filter, run -> print(csv, run));
+            book.forEach(filter, run -> print(csv, run));
             csv.flush();
         });
     }
@@ -111,7 +120,7 @@ class RunFiles {
         return file("logbook.json", MediaType.APPLICATION_JSON_VALUE, out -> {
             Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
             String[] before = {"[\n"};
-            runs.forEach(filter, run -> {
+            book.forEach(filter, run -> {
                 write(writer, before[0] + CoreJson.kept().writeValueAsString(RunRows.row(run)));
                 before[0] = ",\n";
             });

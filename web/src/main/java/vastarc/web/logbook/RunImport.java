@@ -14,8 +14,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.finding.Outcome;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.web.kept.run.RunBook;
 import vastarc.web.kept.run.RunRows;
-import vastarc.web.kept.run.RunStore;
 
 /** Runs out of a file, CSV or JSON, in the published names. */
 @Component
@@ -25,9 +25,9 @@ class RunImport {
     private static final int REFUSALS_TOLD = 50;
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private final RunStore runs;
+    private final RunBook runs;
 
-    RunImport(RunStore runs) {
+    RunImport(RunBook runs) {
         this.runs = runs;
     }
 
@@ -85,26 +85,18 @@ class RunImport {
             return Report.wrong("There are " + (rows.isEmpty() ? "no rows" : "more than " + MOST_ROWS + " rows")
                     + " in this file. Give 1 to " + MOST_ROWS + ".");
         }
-        int taken = 0;
-        int known = 0;
-        int refused = 0;
+        List<RunBook.Whole> sound = new ArrayList<>();
         List<String> told = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
-            Outcome<RunStore.Whole> read = RunRows.read(rows.get(i));
-            if (read.value().isEmpty()) {
-                refused++;
-                if (told.size() < REFUSALS_TOLD) {
-                    told.add("Row " + (i + firstLine) + ": "
-                            + read.problems().get(0).field() + ": "
-                            + read.problems().get(0).message(units));
-                }
-            } else if (runs.find(read.value().get().id()).isPresent()) {
-                known++;
-            } else {
-                runs.take(read.value().get());
-                taken++;
+            Outcome<RunBook.Whole> read = RunRows.read(rows.get(i));
+            read.value().ifPresent(sound::add);
+            if (read.value().isEmpty() && told.size() < REFUSALS_TOLD) {
+                told.add(
+                        "Row " + (i + firstLine) + ": " + read.problems().get(0).field() + ": "
+                                + read.problems().get(0).message(units));
             }
         }
-        return new Report(taken, known, refused, told, "");
+        int taken = runs.takeAll(sound);
+        return new Report(taken, sound.size() - taken, rows.size() - sound.size(), told, "");
     }
 }

@@ -15,6 +15,7 @@ import vastarc.core.run.Trace;
 import vastarc.core.sheet.SettingKey;
 import vastarc.web.kept.document.Document;
 import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunBook;
 import vastarc.web.kept.run.RunRecord;
 import vastarc.web.kept.run.RunStore;
 
@@ -25,9 +26,11 @@ class LastRun {
     private static final double FLOWS = 1;
 
     private final RunStore runs;
+    private final RunBook book;
 
-    LastRun(RunStore runs) {
+    LastRun(RunStore runs, RunBook book) {
         this.runs = runs;
+        this.book = book;
     }
 
     /**
@@ -40,7 +43,7 @@ class LastRun {
 
     /** The last closed run of a job; empty where there is none. */
     Optional<Found> of(UUID job) {
-        return runs.last(job).map(run -> new Found(run, set(run)));
+        return book.last(job).map(run -> new Found(run, set(run)));
     }
 
     private Map<SettingKey, Double> set(Run run) {

@@ -26,8 +26,11 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.reading.Marks;
 import vastarc.web.kept.reading.ReadingStore;
+import vastarc.web.request.JobMachines;
+import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.OwnTaker;
+import vastarc.web.request.ShopLearning;
 import vastarc.web.ui.JobPlace;
 import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
@@ -42,13 +45,24 @@ class ReadController implements JobPlace {
     private final ReadingStore readings;
     private final LastRun last;
     private final OwnTaker taker;
+    private final JobMachines machines;
+    private final ShopLearning learning;
 
-    ReadController(JobStore jobs, JobPlanner planner, ReadingStore readings, LastRun last, OwnTaker taker) {
+    ReadController(
+            JobStore jobs,
+            JobPlanner planner,
+            ReadingStore readings,
+            LastRun last,
+            OwnTaker taker,
+            JobMachines machines,
+            ShopLearning learning) {
         this.jobs = jobs;
         this.planner = planner;
         this.readings = readings;
         this.last = last;
         this.taker = taker;
+        this.machines = machines;
+        this.learning = learning;
     }
 
     /** Whether a figure can be put on the sheet as the hand's own. */
@@ -67,7 +81,15 @@ class ReadController implements JobPlace {
     }
 
     private void show(Job job, Preferences preferences, Model model) {
-        Outcome<Sheet> sheet = planner.plan(job).sheet();
+        JobPlan plan = planner.plan(job);
+        Outcome<Sheet> sheet = plan.sheet();
+        model.addAttribute(
+                "learned",
+                machines.of(job.content(), plan.score().value())
+                        .chosen()
+                        .flatMap(machine ->
+                                sheet.value().map(made -> learning.of(machine.name(), made, preferences.units())))
+                        .orElseGet(ShopLearning.Learned::nothing));
         model.addAttribute(
                 "page",
                 ReadPage.of(

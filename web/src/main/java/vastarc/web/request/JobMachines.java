@@ -41,4 +41,9 @@ public class JobMachines {
                 told.or(() -> ranking.stream().findFirst().map(best -> shop.get(best.index()))));
         return new Found(shop, ranking, chosen);
     }
+
+    /** The machine a hand has chosen for a job; empty where none was. */
+    public Optional<Machine> told(JobContent content) {
+        return content.machine().flatMap(machines::machine);
+    }
 }

@@ -35,6 +35,7 @@ import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.kept.machine.Torch;
+import vastarc.web.kept.run.RunBook;
 import vastarc.web.kept.run.RunFigures;
 import vastarc.web.kept.run.RunHead;
 import vastarc.web.kept.run.RunRecord;
@@ -157,14 +158,14 @@ public class RunSetups {
     }
 
     /** A run of a setup that was welded at another time, with what was read then; not judged yet. */
-    public RunStore.Whole whole(Job job, Setup setup, String hand, Trace trace, Instant at) {
-        RunStore.KeptSheet sheet = RunStore.kept(SheetDocument.of(setup.score().sheet()));
+    public RunBook.Whole whole(Job job, Setup setup, String hand, Trace trace, Instant at) {
+        RunBook.KeptSheet sheet = RunBook.kept(SheetDocument.of(setup.score().sheet()));
         List<RunEvent> events = RunAnalysis.of(trace, OptionalDouble.empty(), Optional.of(setup.plan())).arcs().stream()
                 .flatMap(arc -> Stream.of(
                         new RunEvent(arc.fromS(), RunEvent.Kind.ARC_ON),
                         new RunEvent(arc.toS(), RunEvent.Kind.ARC_OFF)))
                 .toList();
-        return new RunStore.Whole(
+        return new RunBook.Whole(
                 UUID.randomUUID(),
                 head(job, setup, hand, ""),
                 at,
@@ -191,6 +192,7 @@ public class RunSetups {
                 meter,
                 false,
                 setup.plan().working().value(),
+                setup.score().sheet().setting(SettingKey.WORKING_CURRENT).engineValue(),
                 setup.plan().travel().value());
     }
 

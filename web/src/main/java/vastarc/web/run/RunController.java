@@ -25,6 +25,7 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.run.MeterKeys;
 import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunBook;
 import vastarc.web.kept.run.RunStore;
 import vastarc.web.request.RunClosings;
 import vastarc.web.request.RunSetups;
@@ -42,6 +43,7 @@ class RunController implements JobPlace {
 
     private final JobStore jobs;
     private final RunStore runs;
+    private final RunBook book;
     private final RunSetups setups;
     private final RunClosings closings;
     private final RunFeed feed;
@@ -52,6 +54,7 @@ class RunController implements JobPlace {
     RunController(
             JobStore jobs,
             RunStore runs,
+            RunBook book,
             RunSetups setups,
             RunClosings closings,
             RunFeed feed,
@@ -60,6 +63,7 @@ class RunController implements JobPlace {
             Clock clock) {
         this.jobs = jobs;
         this.runs = runs;
+        this.book = book;
         this.setups = setups;
         this.closings = closings;
         this.feed = feed;
@@ -112,7 +116,7 @@ class RunController implements JobPlace {
                                 setup.value().map(found -> state(under, found)),
                                 under.map(RunStore.Under::run),
                                 meters.all().stream().map(MeterKeys.Meter::name).toList(),
-                                runs.names("hand"),
+                                book.names("hand"),
                                 setup.value().flatMap(RunSetups.Setup::run).isPresent() ? number : ""),
                         preferences.units()));
     }
@@ -162,7 +166,7 @@ class RunController implements JobPlace {
     private RunStore.Under begun(Job job, RunSetups.Setup setup) {
         return runs.underWay(job.id())
                 .orElseGet(() -> setups.begin(
-                        job, setup, runs.names("hand").stream().findFirst().orElse(""), ""));
+                        job, setup, book.names("hand").stream().findFirst().orElse(""), ""));
     }
 
     /** The run listens to a meter of the shop, or to none. */

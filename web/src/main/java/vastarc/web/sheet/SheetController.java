@@ -8,6 +8,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalLong;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -17,6 +19,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.core.joint.WeldFields;
+import vastarc.core.notation.NumberReader;
 import vastarc.core.plan.SheetDocument;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.score.ScoreKey;
@@ -28,7 +31,11 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.JointText;
+import vastarc.web.request.JobMachines;
+import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.request.OwnTaker;
+import vastarc.web.request.ShopLearning;
 import vastarc.web.ui.JobPlace;
 import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
@@ -41,11 +48,23 @@ class SheetController implements JobPlace {
 
     private final JobStore jobs;
     private final JobPlanner planner;
+    private final JobMachines machines;
+    private final ShopLearning learning;
+    private final OwnTaker taker;
     private final Clock clock;
 
-    SheetController(JobStore jobs, JobPlanner planner, Clock clock) {
+    SheetController(
+            JobStore jobs,
+            JobPlanner planner,
+            JobMachines machines,
+            ShopLearning learning,
+            OwnTaker taker,
+            Clock clock) {
         this.jobs = jobs;
         this.planner = planner;
+        this.machines = machines;
+        this.learning = learning;
+        this.taker = taker;
         this.clock = clock;
     }
 
@@ -57,14 +76,45 @@ class SheetController implements JobPlace {
     @GetMapping("/jobs/{id}/sheet")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
         Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
-        model.addAttribute("page", shown(job, Optional.empty(), false, preferences));
+        show(job, Optional.empty(), false, preferences, model);
         return "sheet/page";
     }
 
-    private SheetPage shown(Job job, Optional<Job> collidedWith, boolean stale, Preferences preferences) {
-        return SheetPage.of(
-                new SheetPage.Source(job, planner.plan(job), planner.ways(), jobs.history(job), collidedWith, stale),
-                preferences.units());
+    private void show(Job job, Optional<Job> collidedWith, boolean stale, Preferences preferences, Model model) {
+        JobPlan plan = planner.plan(job);
+        model.addAttribute(
+                "page",
+                SheetPage.of(
+                        new SheetPage.Source(job, plan, planner.ways(), jobs.history(job), collidedWith, stale),
+                        preferences.units()));
+        model.addAttribute(
+                "learned",
+                machines.told(job.content())
+                        .flatMap(machine -> plan.sheet()
+                                .value()
+                                .map(sheet -> learning.of(machine.name(), sheet, preferences.units())))
+                        .orElseGet(ShopLearning.Learned::nothing));
+    }
+
+    /** Takes a figure that the shop's own runs have taught onto the sheet. */
+    @PostMapping("/jobs/{id}/sheet/learned")
+    String learned(
+            @PathVariable UUID id,
+            @RequestParam String setting,
+            @RequestParam String value,
+            @RequestParam(defaultValue = "") String version,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        OptionalDouble figure = NumberReader.read(value);
+        Optional<SettingKey> key = SettingKey.named(setting);
+        JobStore.Travelled there = jobs.edit(
+                        id,
+                        version.isEmpty() ? OptionalLong.empty() : JobStore.seen(version),
+                        job -> key.filter(one -> figure.isPresent())
+                                .flatMap(one -> taker.taken(job.content(), one, figure.getAsDouble()))
+                                .orElse(job.content()))
+                .orElseThrow(() -> new NotFound("job"));
+        return workspace(there.job(), Optional.empty(), there.stale(), preferences, model);
     }
 
     /** The reasoning behind one setting, asked for when the hand opens it. */
@@ -104,7 +154,7 @@ class SheetController implements JobPlace {
     }
 
     private String workspace(Job job, Optional<Job> collidedWith, boolean stale, Preferences preferences, Model model) {
-        model.addAttribute("page", shown(job, collidedWith, stale, preferences));
+        show(job, collidedWith, stale, preferences, model);
         return "sheet/workspace :: workspace";
     }
 

@@ -51,9 +51,6 @@ class Screenshots {
             sheet(browser, "Stilling tube – girth joint", "sheet-tube-light");
             browser.find("#turn-theme").click();
             browser.find("#turn-theme").click();
-            browser.size(820, 1180);
-            sheet(browser, "Sensor cage – ring to upright", "sheet-tablet");
-            browser.size(1280, 800);
             special(browser);
             scores(browser);
             panels(browser);
@@ -61,18 +58,14 @@ class Screenshots {
             error(browser);
             rehearsals(browser);
             routes(browser);
+            runs(browser);
         }
     }
 
-    /** The weld on simulated metal: two side by side, and a tube in the light. */
+    /** The weld on simulated metal: two side by side. */
     private static void rehearsals(Browser browser) throws IOException {
         rehearse(browser, "Pier frame – gusset to post", "NO_SLOPES", 0.45);
         take(browser, "rehearse-two");
-        browser.find("#turn-theme").click();
-        rehearse(browser, "Stilling tube – girth joint", "NOTHING", 0.6);
-        take(browser, "rehearse-light");
-        browser.find("#turn-theme").click();
-        browser.find("#turn-theme").click();
     }
 
     /** The way through a job, and the day of all of them. */
@@ -92,6 +85,36 @@ class Screenshots {
         browser.find("#plan-day").click();
         browser.find("#makespan");
         take(browser, "day");
+    }
+
+    /** The booth with a stand-in welding, the logbook, a run of it, and a bead read. */
+    private static void runs(Browser browser) throws IOException {
+        browser.open("/");
+        browser.driver().findElement(By.linkText("Pier frame – gusset to post")).click();
+        browser.find("[data-step='7']").click();
+        browser.find("#stand-in").click();
+        browser.waitFor("an arc", () -> browser.text("#clock").equals("0:09"));
+        take(browser, "booth");
+        browser.find("#drop-run").click();
+        browser.waitFor("no run", () -> browser.text("#stage").equals("ready"));
+        browser.open("/logbook");
+        take(browser, "logbook");
+        browser.find("#runs a").click();
+        browser.find("#figures");
+        take(browser, "logbook-run");
+        browser.open("/");
+        browser.driver().findElement(By.linkText("Stilling tube – girth joint")).click();
+        browser.find("[data-step='8']").click();
+        for (String sign : List.of("TINT_END_ONLY", "CRATER")) {
+            browser.find("[data-sign=" + sign + "]").click();
+            browser.waitFor(
+                    sign,
+                    () -> browser.find("[data-sign=" + sign + "]")
+                            .getAttribute("data-state")
+                            .equals("seen"));
+        }
+        browser.driver().executeScript("window.scrollTo(0, 0)");
+        take(browser, "read");
     }
 
     private static void rehearse(Browser browser, String job, String change, double share) {
@@ -199,11 +222,6 @@ class Screenshots {
                 "material=CARBON_STEEL;joint=TUBE_BUTT;tubeOdMm=4\" sch 40;preparation=V;position=PH;control=TRIGGER_4T");
         browser.driver().executeScript("document.getElementById('pass-list').scrollIntoView({block: 'center'})");
         take(browser, "sheet-pipe-passes");
-        browser.size(390, 844);
-        browser.driver().navigate().refresh();
-        browser.waitFor("the joint folded", () -> browser.find(".joint-form").getAttribute("open") == null);
-        take(browser, "sheet-phone");
-        browser.size(1280, 800);
         browser.open("/");
         browser.driver().findElement(By.linkText("Stilling tube – girth joint")).click();
         browser.find("#workingCurrent");

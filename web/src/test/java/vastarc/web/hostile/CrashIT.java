@@ -62,9 +62,11 @@ class CrashIT {
             lost.addAll(lostRestores(program));
         }
         int edits = hands.stream().mapToInt(Hand::edits).sum();
-        System.out.println(
-                KILLS + " kills, " + edits + " edits and " + restores + " restores acknowledged, lost: " + lost);
+        int arcs = hands.stream().mapToInt(Hand::arcs).sum();
+        System.out.println(KILLS + " kills, " + edits + " edits, " + arcs + " arcs and " + restores
+                + " restores acknowledged, lost: " + lost);
         assertThat(edits).isPositive();
+        assertThat(arcs).isPositive();
         assertThat(lost).isEmpty();
     }
 

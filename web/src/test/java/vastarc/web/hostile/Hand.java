@@ -14,12 +14,16 @@ final class Hand {
 
     private static final Pattern JOB = Pattern.compile("/jobs/([0-9a-f-]{36})/sheet");
 
+    private static final Pattern ARCS = Pattern.compile("\"arcs\":(\\d+)");
+
     private final String name;
     private final List<String> made = new ArrayList<>();
     private String job = "";
     private int asked;
     private int acknowledged;
     private int edits;
+    private int struck;
+    private int struckAsked;
     private volatile boolean atWork;
 
     Hand(String name) {
@@ -69,6 +73,9 @@ final class Hand {
                 edits++;
                 atWork = true;
                 version = Program.version(answer.body());
+                if (asked % 3 == 0) {
+                    weld(program);
+                }
                 if (asked % 7 == 0) {
                     made.add(made(program.form("/jobs", "")));
                 }
@@ -76,6 +83,26 @@ final class Hand {
         } catch (IOException e) {
             // The program was killed, which is what it was started for.
         }
+    }
+
+    /** Strikes an arc at the booth, and puts it out. */
+    private void weld(Program program) throws IOException {
+        String address = "/jobs/" + job + "/run/event";
+        struckAsked++;
+        if (program.form(address, "kind=ARC_ON").statusCode() == 200) {
+            struck++;
+            program.form(address, "kind=ARC_OFF");
+        }
+    }
+
+    /** Arcs that were acknowledged and are not in the run. */
+    private void lostArcs(Program program, List<String> lost) throws IOException {
+        Matcher arcs = ARCS.matcher(program.get("/jobs/" + job + "/run/state").body());
+        int kept = arcs.find() ? Integer.parseInt(arcs.group(1)) : 0;
+        if (kept < struck || kept > struckAsked) {
+            lost.add(struck + " arcs acknowledged, " + kept + " kept");
+        }
+        program.form("/jobs/" + job + "/run/event", "kind=ARC_OFF");
     }
 
     /** What was acknowledged and is not there. */
@@ -95,10 +122,16 @@ final class Hand {
             }
         }
         made.clear();
+        lostArcs(program, lost);
         return lost;
     }
 
     int edits() {
         return edits;
+    }
+
+    /** Arcs that were acknowledged. */
+    int arcs() {
+        return struck;
     }
 }

@@ -15,8 +15,8 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.web.SpringTest;
+import vastarc.web.kept.run.RunBook;
 import vastarc.web.kept.run.RunFilter;
-import vastarc.web.kept.run.RunStore;
 
 /** The logbook of the demo shop: found, compared, plotted, taken out and brought in again. */
 @SpringTest
@@ -26,7 +26,7 @@ class LogbookTest {
     private MockMvc http;
 
     @Autowired
-    private RunStore runs;
+    private RunBook runs;
 
     private final JsonMapper json = JsonMapper.builder().build();
 

@@ -6,7 +6,13 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -14,13 +20,19 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.reading.ReadingAsk;
+import vastarc.core.run.Verdict;
 import vastarc.core.score.ScoreKey;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.kept.reading.Marks;
 import vastarc.web.kept.reading.ReadingStore;
+import vastarc.web.kept.run.RunStore;
+import vastarc.web.request.RunClosings;
+import vastarc.web.request.RunSetups;
 
 /** Signs are kept as they are tapped, a change goes onto the sheet, and what became of it teaches the shop. */
 @SpringTest
@@ -34,6 +46,15 @@ class ReadPagesTest {
 
     @Autowired
     private ReadingStore readings;
+
+    @Autowired
+    private MachineStore machines;
+
+    @Autowired
+    private RunSetups setups;
+
+    @Autowired
+    private RunClosings closings;
 
     private Job job;
 
@@ -95,6 +116,39 @@ class ReadPagesTest {
         assertThat(readings.lean().get("CURRENT_HIGH")).isLessThan(1);
         tap("forget");
         assertThat(readings.lean()).isEmpty();
+    }
+
+    @Test
+    void goodRunsOnItsMachineAreOfferedOnTheSheetAndTaken() throws Exception {
+        Machine machine = machines.machines().get(0);
+        jobs.edit(job.id(), OptionalLong.empty(), one -> one.content().on(Optional.of(machine.id()), Optional.empty()));
+        RunSetups.Setup setup = setups.of(now(), OptionalInt.empty()).value().orElseThrow();
+        String before = send(get("/jobs/" + job.id() + "/sheet"));
+        for (int i = 0; i < 5; i++) {
+            RunStore.Under under = setups.begin(now(), setup, "Teacher", "");
+            closings.close(
+                    under.run().id(),
+                    new RunClosings.Said(
+                            "Teacher",
+                            OptionalDouble.empty(),
+                            OptionalDouble.of(1.15 * setup.plan().working().value()),
+                            Verdict.GOOD,
+                            ""));
+        }
+        assertThat(before).doesNotContain("5 good runs like it");
+        String page = send(get("/jobs/" + job.id() + "/sheet"));
+        assertThat(page).contains("as proven here", "good runs like it on " + machine.name());
+        Matcher offered = Pattern.compile("data-learned=\"workingCurrent\" data-value=\"([0-9.]+)\"")
+                .matcher(page);
+        assertThat(offered.find()).isTrue();
+        double value = Double.parseDouble(offered.group(1));
+        assertThat(value / setup.plan().working().value()).isBetween(1.08, 1.16);
+        send(post("/jobs/" + job.id() + "/sheet/learned"), "setting", "workingCurrent", "value", offered.group(1));
+        assertThat(now().content().own().of(ScoreKey.WORKING_CURRENT)).hasValue(value);
+    }
+
+    private Job now() {
+        return jobs.find(job.id()).orElseThrow();
     }
 
     @Test

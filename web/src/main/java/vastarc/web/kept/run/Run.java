@@ -61,6 +61,9 @@ public class Run extends KeptById {
     @Column(name = "planned_a")
     private double plannedA;
 
+    @Column(name = "reckoned_a")
+    private double reckonedA;
+
     @Column(name = "current_a")
     private @Nullable Double currentA;
 
@@ -105,6 +108,7 @@ public class Run extends KeptById {
         meter = cut(head.meter(), MAX_METER);
         simulated = head.simulated();
         plannedA = head.plannedA();
+        reckonedA = head.reckonedA();
         plannedTravel = head.plannedTravel();
     }
 
@@ -165,6 +169,7 @@ public class Run extends KeptById {
                 meter,
                 simulated,
                 plannedA,
+                reckonedA,
                 plannedTravel);
     }
 

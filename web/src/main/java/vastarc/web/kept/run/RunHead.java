@@ -17,6 +17,7 @@ import java.util.UUID;
  * @param meter         it listens to; empty for none
  * @param simulated     a stand-in welded it
  * @param plannedA      working current of the sheet, A
+ * @param reckonedA     what the engine reckoned without the hand's own value, A
  * @param plannedTravel of the sheet, mm/min
  */
 public record RunHead(
@@ -31,6 +32,7 @@ public record RunHead(
         String meter,
         boolean simulated,
         double plannedA,
+        double reckonedA,
         double plannedTravel) {
 
     /** The same at a job and on a machine. */
@@ -47,6 +49,7 @@ public record RunHead(
                 meter,
                 simulated,
                 plannedA,
+                reckonedA,
                 plannedTravel);
     }
 }

@@ -32,10 +32,12 @@ class RunPart implements Part {
     private static final JsonMapper JSON = CoreJson.kept();
 
     private final RunStore store;
+    private final RunBook book;
     private final RunData data;
 
-    RunPart(RunStore store, RunData data) {
+    RunPart(RunStore store, RunBook book, RunData data) {
         this.store = store;
+        this.book = book;
         this.data = data;
     }
 
@@ -51,7 +53,7 @@ class RunPart implements Part {
 
     @Override
     public void write(Consumer<JsonNode> out) {
-        store.forEach(RunFilter.all(), run -> out.accept(element(run)));
+        book.forEach(RunFilter.all(), run -> out.accept(element(run)));
     }
 
     private ObjectNode element(Run run) {
@@ -78,7 +80,7 @@ class RunPart implements Part {
     @Override
     public Item read(JsonNode element, Known known) {
         UUID id = known.fresh(file(), element);
-        RunStore.Whole row = RunRows.read(element.path("row"))
+        RunBook.Whole row = RunRows.read(element.path("row"))
                 .value()
                 .orElseThrow(() -> new IllegalArgumentException("its row is no run"));
         String record = element.path("record").asString("");
@@ -100,7 +102,8 @@ class RunPart implements Part {
         boolean open = !element.path("row").hasNonNull("ended");
         return new RunItem(
                 store,
-                new RunStore.Whole(
+                book,
+                new RunBook.Whole(
                         id,
                         row.head().at(id(element, "job"), id(element, "machine")),
                         row.startedAt(),
@@ -121,7 +124,7 @@ class RunPart implements Part {
     }
 
     /** What was welded never changes by an archive: it is there, or it comes. */
-    private record RunItem(RunStore store, RunStore.Whole whole) implements Item {
+    private record RunItem(RunStore store, RunBook book, RunBook.Whole whole) implements Item {
 
         @Override
         public Optional<String> change() {
@@ -130,7 +133,7 @@ class RunPart implements Part {
 
         @Override
         public void take() {
-            store.take(whole);
+            book.take(whole);
         }
     }
 }

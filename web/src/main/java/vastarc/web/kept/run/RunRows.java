@@ -37,6 +37,7 @@ public final class RunRows {
             "verdict",
             "simulated",
             "plannedA",
+            "reckonedA",
             "currentA",
             "plannedTravelMmPerMin",
             "travelMmPerMin",
@@ -50,6 +51,7 @@ public final class RunRows {
     private static final List<String> NUMBERS = List.of(
             "thicknessMm",
             "plannedA",
+            "reckonedA",
             "currentA",
             "plannedTravelMmPerMin",
             "travelMmPerMin",
@@ -78,6 +80,7 @@ public final class RunRows {
         row.put("verdict", run.verdict().name());
         row.put("simulated", head.simulated());
         row.put("plannedA", CoreJson.rounded(head.plannedA()));
+        row.put("reckonedA", CoreJson.rounded(head.reckonedA()));
         put(row, "currentA", figures.currentA());
         row.put("plannedTravelMmPerMin", CoreJson.rounded(head.plannedTravel()));
         put(row, "travelMmPerMin", figures.travel());
@@ -114,7 +117,7 @@ public final class RunRows {
     }
 
     /** The run of a row, or why it is none. A row without an id gets one of its own content, so that it comes in once. */
-    public static Outcome<RunStore.Whole> read(JsonNode row) {
+    public static Outcome<RunBook.Whole> read(JsonNode row) {
         List<Problem> faults = Format.RUN.faults(row);
         if (!faults.isEmpty()) {
             return Outcome.failed(faults);
@@ -130,7 +133,7 @@ public final class RunRows {
                 whole(row, start, ended.filter(end -> !end.isBefore(start)).orElse(start)));
     }
 
-    private static RunStore.Whole whole(JsonNode row, Instant start, Instant end) {
+    private static RunBook.Whole whole(JsonNode row, Instant start, Instant end) {
         UUID id = row.hasNonNull("id")
                 ? UUID.fromString(row.get("id").asString())
                 : UUID.nameUUIDFromBytes(row.toString().getBytes(StandardCharsets.UTF_8));
@@ -146,8 +149,9 @@ public final class RunRows {
                 text(row, "meter"),
                 row.path("simulated").asBoolean(false),
                 row.path("plannedA").asDouble(0),
+                row.path("reckonedA").asDouble(row.path("plannedA").asDouble(0)),
                 row.path("plannedTravelMmPerMin").asDouble(0));
-        return new RunStore.Whole(
+        return new RunBook.Whole(
                 id,
                 head,
                 start,

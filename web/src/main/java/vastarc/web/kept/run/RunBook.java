@@ -1,0 +1,196 @@
+package vastarc.web.kept.run;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
+import org.springframework.data.jpa.domain.Specification;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import vastarc.core.plan.SheetDocument;
+import vastarc.core.run.Channel;
+import vastarc.core.run.Measured;
+import vastarc.core.run.RunEvent;
+import vastarc.core.run.Verdict;
+import vastarc.web.kept.Listed;
+import vastarc.web.kept.Retrying;
+import vastarc.web.kept.document.Document;
+import vastarc.web.kept.document.SheetDocuments;
+
+/** The logbook: runs found, gone through, learned from, and brought in from elsewhere. */
+@Service
+public class RunBook {
+
+    public static final int ON_A_PAGE = 25;
+
+    private static final int AT_ONCE = 200;
+    private static final Sort IN_ORDER = Sort.by("startedAt", "id");
+
+    /** How a logbook may be sorted. */
+    public enum Order {
+        NEWEST("startedAt", Sort.Direction.DESC),
+        OLDEST("startedAt", Sort.Direction.ASC),
+        CURRENT("currentA", Sort.Direction.DESC),
+        TRAVEL("travel", Sort.Direction.DESC),
+        HEAT("heat", Sort.Direction.DESC),
+        ARC_TIME("arcS", Sort.Direction.DESC);
+
+        private final Sort sort;
+
+        Order(String column, Sort.Direction direction) {
+            this.sort = Sort.by(new Sort.Order(direction, column, Sort.NullHandling.NULLS_LAST), Sort.Order.asc("id"));
+        }
+    }
+
+    private final RunRepository runs;
+    private final RunData data;
+    private final Retrying retrying;
+    private final JdbcClient database;
+
+    RunBook(RunRepository runs, RunData data, Retrying retrying, JdbcClient database) {
+        this.runs = runs;
+        this.data = data;
+        this.retrying = retrying;
+        this.database = database;
+    }
+
+    /** A sheet as it is kept. */
+    public record KeptSheet(UUID id, String text) {}
+
+    /** A run with all that belongs to it but its photographs. */
+    public record Whole(
+            UUID id,
+            RunHead head,
+            Instant startedAt,
+            Optional<Instant> endedAt,
+            Verdict verdict,
+            RunFigures figures,
+            String note,
+            Optional<KeptSheet> sheet,
+            Optional<Document<RunRecord>> record,
+            List<RunEvent> events,
+            Map<Measured, Channel> readings) {}
+
+    /** The sheet behind a new run, as it will be kept. */
+    public static KeptSheet kept(SheetDocument sheet) {
+        String text = SheetDocuments.FORMAT.write(sheet);
+        return new KeptSheet(RunData.idOf(text), text);
+    }
+
+    /** A run that was welded elsewhere or at another time, whole; one of the same id stays as it is. */
+    public Run take(Whole whole) {
+        return retrying.inTransaction(() -> runs.findById(whole.id()).orElseGet(() -> taken(whole)));
+    }
+
+    private Run taken(Whole whole) {
+        Run run = new Run(whole.id(), whole.head(), whole.startedAt());
+        whole.endedAt()
+                .ifPresent(end -> run.end(end, whole.verdict(), whole.head().hand()));
+        run.measure(whole.figures(), whole.note());
+        Run kept = runs.saveAndFlush(run);
+        whole.sheet().ifPresent(sheet -> data.put(sheet.id(), sheet.text()));
+        whole.record().ifPresent(record -> data.put(whole.id(), record));
+        whole.events().forEach(event -> data.add(whole.id(), event));
+        whole.readings().forEach((kind, channel) -> data.add(whole.id(), kind, channel));
+        return kept;
+    }
+
+    /** Many runs, some hundreds to a transaction; how many of them were not there yet. */
+    public int takeAll(List<Whole> all) {
+        int fresh = 0;
+        for (int from = 0; from < all.size(); from += AT_ONCE) {
+            List<Whole> some = all.subList(from, Math.min(all.size(), from + AT_ONCE));
+            fresh += retrying.inTransaction(() -> {
+                int came = 0;
+                for (Whole whole : some) {
+                    if (!runs.existsById(whole.id())) {
+                        taken(whole);
+                        came++;
+                    }
+                }
+                return came;
+            });
+        }
+        return fresh;
+    }
+
+    /** A page of the logbook. */
+    public Listed<Run> page(RunFilter filter, Order order, int page) {
+        return Listed.of(runs.findAll(filter.specification(), PageRequest.of(page, ON_A_PAGE, order.sort)));
+    }
+
+    /** The newest that fit. */
+    public List<Run> newest(RunFilter filter, int most) {
+        return runs.findBy(
+                filter.specification(),
+                query -> query.sortBy(Order.NEWEST.sort).limit(most).all());
+    }
+
+    /** The last run of a job that was closed. */
+    public Optional<Run> last(UUID job) {
+        return runs.findFirstByJobIdAndEndedAtIsNotNullOrderByStartedAtDesc(job);
+    }
+
+    /** Others of the same job, or of its name, the newest first. */
+    public List<Run> alike(Run run) {
+        return runs.findTop6ByJobNameAndIdNotOrderByStartedAtDesc(run.head().jobName(), run.id());
+    }
+
+    /** A run as it teaches: what was reckoned and what was good; of one hand where it is asked for. */
+    public record Lesson(String metal, String form, double mm, double ratio, double paceRatio, String hand) {}
+
+    /** The newest good runs of a machine that were read, the newest first; those of a stand-in teach nothing. */
+    public List<Lesson> lessons(String machine, int most) {
+        return database.sql("select material, joint, thickness_mm, current_a / reckoned_a, "
+                        + "case when planned_travel > 0 then travel / planned_travel end, hand from run where machine_name = ? "
+                        + "and verdict = 'GOOD' and current_a is not null and reckoned_a > 0 and simulated = false "
+                        + "order by started_at desc limit " + most)
+                .param(machine)
+                .query((row, number) -> new Lesson(
+                        row.getString(1),
+                        row.getString(2),
+                        row.getDouble(3),
+                        row.getDouble(4),
+                        row.getDouble(5),
+                        row.getString(6)))
+                .list();
+    }
+
+    public long count() {
+        return runs.count();
+    }
+
+    /** What may be chosen in a filter, most used first: machines and hands of the logbook. */
+    public List<String> names(String column) {
+        String known = column.equals("machine") ? "machine_name" : "hand";
+        return database.sql("select " + known + " from run where " + known + " <> '' group by " + known
+                        + " order by count(*) desc limit 50")
+                .query(String.class)
+                .list();
+    }
+
+    /** Every run that fits, the oldest first, however many there are. */
+    public void forEach(RunFilter filter, Consumer<Run> taker) {
+        Optional<Run> last = Optional.empty();
+        do {
+            Specification<Run> rest =
+                    last.map(RunBook::after).map(filter.specification()::and).orElse(filter.specification());
+            List<Run> some = runs.findBy(
+                    rest, query -> query.sortBy(IN_ORDER).limit(AT_ONCE).all());
+            some.forEach(taker);
+            last = some.size() < AT_ONCE ? Optional.empty() : Optional.of(some.get(AT_ONCE - 1));
+        } while (last.isPresent());
+    }
+
+    private static Specification<Run> after(Run last) {
+        return (run, query, build) -> build.or(
+                build.greaterThan(run.<Instant>get("startedAt"), last.startedAt()),
+                build.and(
+                        build.equal(run.get("startedAt"), last.startedAt()),
+                        build.greaterThan(run.<UUID>get("id"), last.id())));
+    }
+}
