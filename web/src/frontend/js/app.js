@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import { booth } from './components/booth.js';
+import { drill } from './components/drill.js';
 import { keys } from './components/keys.js';
 import { fold } from './components/fold.js';
 import { logbook, logged } from './components/logbook.js';
@@ -20,6 +21,7 @@ import { workspace } from './components/workspace.js';
 Alpine.plugin(morph);
 Alpine.data('preferences', preferences);
 Alpine.data('booth', booth);
+Alpine.data('drill', drill);
 Alpine.data('keys', keys);
 Alpine.data('fold', fold);
 Alpine.data('workspace', workspace);

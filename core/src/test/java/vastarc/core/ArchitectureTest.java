@@ -35,7 +35,8 @@ class ArchitectureTest {
             "route",
             "run",
             "reading",
-            "reference");
+            "reference",
+            "drill");
 
     @ArchTest
     static final ArchRule A_LATER_ROOM_MAY_USE_AN_EARLIER_ONE_NEVER_THE_REVERSE = rooms();

@@ -24,6 +24,7 @@ class ArchitectureTest {
     private static final List<String> PLACES = List.of(
             "api",
             "bench",
+            "drill",
             "logbook",
             "machines",
             "mend",

@@ -147,7 +147,6 @@ public record PanelElement(
         return scale.orElseThrow().step() / 2;
     }
 
-    /** Two places are the same to a hand: within a hundredth of a knob's sweep, the same stop, within half a step of a display. */
     /** Whether the control can stand there: a share of a knob's sweep, a stop's number, a figure within a display's scale. */
     public boolean isPlace(double place) {
         return switch (kind) {
@@ -160,7 +159,8 @@ public record PanelElement(
         };
     }
 
-    boolean isSamePlace(double one, double other) {
+    /** Two places are the same to a hand: within a hundredth of a knob's sweep, the same stop, within half a step of a display. */
+    public boolean isSamePlace(double one, double other) {
         return switch (kind) {
             case KNOB -> Math.abs(one - other) < 0.01;
             case DISPLAY, VALVE ->

@@ -8,7 +8,7 @@ import vastarc.core.finding.Problem;
 import vastarc.core.material.Material;
 
 /** Reads an enumeration value by its API name. */
-final class Choices {
+public final class Choices {
 
     private static final int ECHO_CHARACTERS = 40;
 
@@ -42,7 +42,8 @@ final class Choices {
                 ", ", Arrays.stream(type.getEnumConstants()).map(Enum::name).toList());
     }
 
-    static String shortened(String text) {
+    /** A text short enough to be told back. */
+    public static String shortened(String text) {
         return text.length() <= ECHO_CHARACTERS ? text : text.substring(0, ECHO_CHARACTERS) + "…";
     }
 }

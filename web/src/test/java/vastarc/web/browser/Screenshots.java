@@ -115,6 +115,9 @@ class Screenshots {
         }
         browser.driver().executeScript("window.scrollTo(0, 0)");
         take(browser, "read");
+        browser.open("/drill/ask?learner=Ansa&topic=PANEL_CHECK&seed=11");
+        browser.find(".drill-controls");
+        take(browser, "panel-check");
     }
 
     private static void rehearse(Browser browser, String job, String change, double share) {

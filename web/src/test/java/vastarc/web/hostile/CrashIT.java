@@ -67,6 +67,7 @@ class CrashIT {
                 + " restores acknowledged, lost: " + lost);
         assertThat(edits).isPositive();
         assertThat(arcs).isPositive();
+        assertThat(restores).isPositive();
         assertThat(lost).isEmpty();
     }
 
@@ -127,7 +128,7 @@ class CrashIT {
                         ? "[{\"id\":\"00000000-0000-0007-0000-000000000007\",\"name\":\"" + name
                                 + "\",\"notes\":\"\",\"content\":{\"joint\":{\"texts\":{},\"bareIn\":{}},\"schools\":{},"
                                 + "\"logic\":null,\"own\":{\"values\":{},\"unread\":{}},\"machine\":null,\"torch\":null,"
-                                + "\"proof\":null},\"made\":\"2026-11-25T08:00:00Z\",\"changed\":\"2026-11-25T08:00:00Z\","
+                                + "\"proof\":null,\"pass\":1,\"purge\":{\"texts\":{},\"bareIn\":{}}},\"made\":\"2026-11-25T08:00:00Z\",\"changed\":\"2026-11-25T08:00:00Z\","
                                 + "\"putAway\":null}]"
                         : text;
                 out.write(written.getBytes(StandardCharsets.UTF_8));

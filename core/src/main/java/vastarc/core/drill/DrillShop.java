@@ -1,0 +1,57 @@
+package vastarc.core.drill;
+
+import java.util.List;
+import vastarc.core.joint.Control;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.Weld;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.material.Material;
+import vastarc.core.plan.WeldPlan;
+import vastarc.core.score.Score;
+import vastarc.core.sheet.ShopWays;
+
+/**
+ * What questions are made from.
+ *
+ * @param machines of the shop, by name
+ * @param jobs     of the shop that have a score
+ */
+public record DrillShop(List<Machine> machines, List<Job> jobs) {
+
+    private static final List<Double> THICKNESSES = List.of(1.0, 1.2, 1.5, 2.0, 2.5, 3.0);
+    private static final List<JointForm> FORMS =
+            List.of(JointForm.SQUARE_BUTT, JointForm.LAP, JointForm.T_FILLET, JointForm.OUTSIDE_CORNER);
+
+    public DrillShop {
+        machines = List.copyOf(machines);
+        jobs = List.copyOf(jobs);
+    }
+
+    /** A machine. */
+    public record Machine(String name, MachineProfile profile) {}
+
+    /** A job. */
+    public record Job(String name, Score score) {}
+
+    /** A job that is nobody's: a plain joint under some control. */
+    Score any(Draw draw, List<Control> controls) {
+        for (int tries = 0; ; tries++) {
+            Material material = draw.one(List.of(Material.values()));
+            JointForm form = tries > 20 ? JointForm.LAP : draw.one(FORMS);
+            double mm = draw.one(THICKNESSES);
+            Control control = draw.one(controls);
+            boolean purged = draw.below(2) == 0;
+            Weld weld = new Weld(Joint.of(material, form, mm), Practice.usual().with(draft -> {
+                draft.control = control;
+                draft.purged = purged;
+                draft.wire = form != JointForm.SQUARE_BUTT;
+            }));
+            var score = WeldPlan.of(weld, ShopWays.usual()).score().value();
+            if (score.isPresent()) {
+                return score.get();
+            }
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package vastarc.core.drill;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Questions by a seed, with their key. The same seed, topics, number and shop make the same exam.
+ *
+ * @param seed      of it
+ * @param questions in order; topics take turns
+ */
+public record Exam(long seed, List<Question> questions) {
+
+    /** Most questions of one exam. */
+    public static final int MOST = 100;
+
+    private static final int TRIES = 25;
+    private static final long STEP = 0x9E3779B97F4A7C15L;
+
+    public Exam {
+        questions = List.copyOf(questions);
+    }
+
+    /** An exam; a question that has been asked in it is not asked again while there are others. */
+    public static Exam of(long seed, List<Topic> topics, int count, DrillShop shop) {
+        List<Question> questions = new ArrayList<>();
+        Set<String> asked = new HashSet<>();
+        for (int i = 0; i < count; i++) {
+            Topic topic = topics.get(i % topics.size());
+            int level = 1 + i * 3 / Math.max(3, count);
+            Question question = Makers.make(mixed(seed, topic, i, 0), topic, level, shop);
+            for (int again = 1; again < TRIES && asked.contains(question.id()); again++) {
+                question = Makers.make(mixed(seed, topic, i, again), topic, level, shop);
+            }
+            asked.add(question.id());
+            questions.add(question);
+        }
+        return new Exam(seed, questions);
+    }
+
+    private static long mixed(long seed, Topic topic, int place, int again) {
+        long mixed = seed * STEP + topic.ordinal() * 1_000_003L + place * 7919L + again * 104_729L;
+        mixed = (mixed ^ (mixed >>> 30)) * 0xBF58476D1CE4E5B9L;
+        return mixed ^ (mixed >>> 31);
+    }
+}

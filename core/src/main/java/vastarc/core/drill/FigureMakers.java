@@ -1,0 +1,195 @@
+package vastarc.core.drill;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import vastarc.core.drill.Question.Answer;
+import vastarc.core.drill.Question.Picture;
+import vastarc.core.joint.Control;
+import vastarc.core.purge.Purge;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.Setting;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.Window;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+
+/** Questions that are answered by a figure: right within the bounds that a hand works to. */
+final class FigureMakers {
+
+    private static final List<Double> BORES = List.of(20.0, 25.0, 38.0, 48.0, 60.0, 75.0, 100.0);
+    private static final List<Double> LENGTHS = List.of(100.0, 150.0, 200.0, 300.0, 500.0);
+    private static final List<Double> FLOWS = List.of(4.0, 6.0, 8.0, 10.0);
+    private static final double CUBIC_FOOT_L = 28.3168;
+    private static final double INCH = 25.4;
+
+    private FigureMakers() {}
+
+    private static Question typed(
+            String id, Topic topic, int level, String prompt, Optional<Picture> picture, Answer answer, String why) {
+        return new Question(id, topic, level, prompt, picture, List.of(), answer, why);
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value)
+                ? String.valueOf((long) value)
+                : String.format(Locale.ROOT, "%.2f", value).replaceFirst("0+$", "");
+    }
+
+    /** A dial without figures, by its ticks. */
+    static Question dial(Draw draw, int level, DrillShop shop) {
+        double low = draw.one(List.of(0.0, 5.0, 10.0));
+        double high = draw.one(List.of(110.0, 160.0, 200.0, 250.0));
+        int ticks = draw.one(List.of(5, 10, 11));
+        int pointer = 1 + draw.below(ticks - 1);
+        boolean between = level > 1 && draw.below(2) == 0 && pointer < ticks - 1;
+        double place = pointer + (between ? 0.5 : 0);
+        double value = low + (high - low) * place / ticks;
+        double half = (high - low) / ticks / 2;
+        String id = "DIAL-" + plain(low) + "-" + plain(high) + "-" + ticks + "-" + plain(place);
+        return typed(
+                id,
+                Topic.DIAL_READING,
+                level,
+                "A knob without figures: " + plain(low) + " A at its lowest stop, " + plain(high)
+                        + " A at its highest, " + ticks
+                        + " even steps between. It points " + (between ? "half a step past mark " : "to mark ")
+                        + pointer
+                        + ". About how many amperes does it say?",
+                Optional.of(new Picture(
+                        Picture.Kind.DIAL,
+                        Map.of("low", low, "high", high, "ticks", (double) ticks, "pointer", place / ticks),
+                        Map.of())),
+                Answer.figure(value, value - half, value + half, "A"),
+                "A step is " + plain((high - low) / ticks) + " A: " + plain(low) + " + " + plain(place) + " × "
+                        + plain((high - low) / ticks) + ". What it really gives only a clamp meter says.");
+    }
+
+    private static String joint(Sheet sheet) {
+        return Phrasebook.say(Phrase.of("material." + sheet.joint().material().name()), UnitSystem.METRIC) + ", "
+                + plain(sheet.joint().thinnerMm()) + " mm, "
+                + Phrasebook.say(Phrase.of("joint." + sheet.joint().form().name()), UnitSystem.METRIC)
+                + (sheet.practice().wire() ? ", with wire" : ", without wire");
+    }
+
+    private static Answer within(Setting setting) {
+        Window window = setting.window().orElse(Window.only(setting.engineValue()));
+        return Answer.figure(
+                setting.engineValue(),
+                window.low(),
+                window.high(),
+                setting.key().unit().symbol());
+    }
+
+    /** Guess the amps: right within the sheet's window. */
+    static Question amps(Draw draw, int level, DrillShop shop) {
+        Sheet sheet = shop.any(draw, List.of(Control.PEDAL)).sheet();
+        Setting current = sheet.setting(SettingKey.WORKING_CURRENT);
+        return typed(
+                "AMPS-" + joint(sheet),
+                Topic.AMPS,
+                level,
+                "How many amperes at the arc? " + joint(sheet) + ", flat.",
+                Optional.empty(),
+                within(current),
+                Phrasebook.say(current.reason(), UnitSystem.METRIC));
+    }
+
+    static Question gas(Draw draw, int level, DrillShop shop) {
+        Sheet sheet = shop.any(draw, List.of(Control.PEDAL)).sheet();
+        Setting flow = sheet.setting(SettingKey.GAS_FLOW);
+        String cup = sheet.setting(SettingKey.CUP_SIZE).shown(UnitSystem.METRIC);
+        String lens = sheet.setting(SettingKey.GAS_LENS).shown(UnitSystem.METRIC);
+        return typed(
+                "GAS-" + cup + "-" + lens + "-"
+                        + plain(Math.rint(
+                                sheet.setting(SettingKey.WORKING_CURRENT).value())),
+                Topic.GAS,
+                level,
+                "Cup no. " + cup.replaceFirst("^no\\. ", "") + ", " + lens + ", "
+                        + sheet.setting(SettingKey.WORKING_CURRENT).shown(UnitSystem.METRIC)
+                        + ": how many litres of argon a minute at the torch?",
+                Optional.empty(),
+                within(flow),
+                Phrasebook.say(flow.reason(), UnitSystem.METRIC));
+    }
+
+    /** One unit in another, within three in a hundred. */
+    static Question unit(Draw draw, int level, DrillShop shop) {
+        int kind = draw.below(5);
+        return switch (kind) {
+            case 0 -> {
+                int sixteenths = 1 + draw.below(8);
+                yield converted(level, sixteenths + "/16 in", sixteenths * INCH / 16, "mm", "an inch is 25.4 mm");
+            }
+            case 1 -> {
+                int flow = 10 + 5 * draw.below(6);
+                yield converted(
+                        level,
+                        flow + " ft³/h of argon",
+                        flow * CUBIC_FOOT_L / 60,
+                        "L/min",
+                        "a cubic foot is 28.3 L, an hour 60 min");
+            }
+            case 2 -> {
+                int flow = 4 + draw.below(12);
+                yield converted(
+                        level,
+                        flow + " L/min",
+                        flow * 60 / CUBIC_FOOT_L,
+                        "ft³/h",
+                        "a cubic foot is 28.3 L, an hour 60 min");
+            }
+            case 3 -> {
+                int speed = 60 + 10 * draw.below(12);
+                yield converted(level, speed + " mm/min", speed / INCH, "in/min", "an inch is 25.4 mm");
+            }
+            default -> {
+                int thousandths = 20 + 5 * draw.below(20);
+                yield converted(
+                        level,
+                        "0." + String.format(Locale.ROOT, "%03d", thousandths) + " in",
+                        thousandths * INCH / 1000,
+                        "mm",
+                        "an inch is 25.4 mm");
+            }
+        };
+    }
+
+    private static Question converted(int level, String from, double value, String unit, String why) {
+        return typed(
+                "UNITS-" + from + "-" + unit,
+                Topic.UNITS,
+                level,
+                "How much is " + from + " in " + unit + "?",
+                Optional.empty(),
+                Answer.figure(value, 0.97 * value, 1.03 * value, unit),
+                from + " is " + String.format(Locale.ROOT, value < 10 ? "%.2f" : "%.1f", value) + " " + unit + ": "
+                        + why + ".");
+    }
+
+    /** How long the argon needs, stirred: the only wait to trust without a meter. */
+    static Question purge(Draw draw, int level, DrillShop shop) {
+        double bore = draw.one(BORES);
+        double length = draw.one(LENGTHS);
+        double flow = draw.one(FLOWS);
+        double target = draw.one(List.of(25.0, 50.0, 100.0));
+        double litres = Math.PI / 4 * bore * bore * length / 1e6;
+        Purge purge = new Purge(litres, flow, 0, 5, target, false, 0);
+        double wait = purge.mixedS().orElseThrow();
+        return typed(
+                "PURGE-" + plain(bore) + "-" + plain(length) + "-" + plain(flow) + "-" + plain(target),
+                Topic.PURGE,
+                level,
+                "A tube of " + plain(bore) + " mm bore, " + plain(length) + " mm between the dams, " + plain(flow)
+                        + " L/min of argon, down to " + plain(target)
+                        + " ppm of oxygen: how many seconds, stirred, with no leak?",
+                Optional.empty(),
+                Answer.figure(wait, 0.85 * wait, 1.15 * wait, "s"),
+                "It holds " + String.format(Locale.ROOT, "%.2f", litres) + " L and takes "
+                        + String.format(Locale.ROOT, "%.1f", purge.changes(wait))
+                        + " changes: from air to the target is a matter of the logarithm.");
+    }
+}

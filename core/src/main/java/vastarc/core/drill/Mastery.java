@@ -1,0 +1,79 @@
+package vastarc.core.drill;
+
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How well a learner knows each topic, with forgetting: what is remembered halves in a half-life that begins at a day, doubles on a right
+ * answer and halves on a wrong one. Source: exponential forgetting [textbook]; the figures by judgement.
+ *
+ * @param topics by topic
+ */
+public record Mastery(Map<Topic, Known> topics) {
+
+    private static final double FIRST_DAYS = 1;
+    private static final double LEAST_DAYS = 0.125;
+    private static final double MOST_DAYS = 180;
+    private static final double DUE = 0.7;
+
+    /**
+     * A topic.
+     *
+     * @param recall   what is remembered now, 0 to 1; 0 where nothing was ever asked
+     * @param halfDays half-life, days
+     * @param asked    questions so far
+     * @param right    of them
+     */
+    public record Known(double recall, double halfDays, int asked, int right) {
+
+        /** It is to be asked again. */
+        public boolean isDue() {
+            return recall < DUE;
+        }
+    }
+
+    /** An answer, in order of time. */
+    public record Result(Topic topic, boolean right, double atDay) {}
+
+    /** Of all answers so far, at a time not before them. */
+    public static Mastery of(List<Result> results, double nowDay) {
+        Map<Topic, Known> topics = new EnumMap<>(Topic.class);
+        Map<Topic, Double> last = new EnumMap<>(Topic.class);
+        for (Topic topic : Topic.values()) {
+            topics.put(topic, new Known(0, FIRST_DAYS, 0, 0));
+        }
+        for (Result result : results) {
+            Known before = topics.getOrDefault(result.topic(), new Known(0, FIRST_DAYS, 0, 0));
+            double half = before.halfDays() * (result.right() ? 2 : 0.5);
+            topics.put(
+                    result.topic(),
+                    new Known(
+                            0,
+                            Math.min(MOST_DAYS, Math.max(LEAST_DAYS, half)),
+                            before.asked() + 1,
+                            before.right() + (result.right() ? 1 : 0)));
+            last.put(result.topic(), result.atDay());
+        }
+        last.forEach((topic, day) -> topics.computeIfPresent(
+                topic,
+                (same, known) -> new Known(
+                        Math.pow(2, -Math.max(0, nowDay - day) / known.halfDays()),
+                        known.halfDays(),
+                        known.asked(),
+                        known.right())));
+        return new Mastery(topics);
+    }
+
+    /** What to ask next: what is due, the least remembered first; then the rest likewise. */
+    public List<Topic> inOrder() {
+        return topics.entrySet().stream()
+                .sorted(Comparator.comparingDouble(
+                                (Map.Entry<Topic, Known> one) -> one.getValue().recall())
+                        .thenComparingInt(one -> one.getValue().asked())
+                        .thenComparing(Map.Entry::getKey))
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+}

@@ -1,0 +1,187 @@
+package vastarc.core.drill;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import vastarc.core.consumable.Tint;
+import vastarc.core.drill.Question.Answer;
+import vastarc.core.drill.Question.Choice;
+import vastarc.core.drill.Question.Picture;
+import vastarc.core.joint.Position;
+import vastarc.core.material.Family;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.reading.Cause;
+import vastarc.core.reading.Grade;
+import vastarc.core.reading.Sign;
+import vastarc.core.reference.Glossary;
+import vastarc.core.table.Table;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+
+/** Questions of words: what a thing is called, what it looks like, what comes when. */
+final class WordMakers {
+
+    private static final int WRONG = 3;
+    private static final List<String> STEPS = Table.read("drill-order.csv", Set.of("step")).stream()
+            .map(row -> row.text("step"))
+            .toList();
+    private static final List<Family> TINTED = List.of(Family.STAINLESS, Family.TITANIUM);
+
+    private WordMakers() {}
+
+    private static String say(String key) {
+        return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
+    }
+
+    private static Question question(
+            String id,
+            Topic topic,
+            int level,
+            String prompt,
+            Optional<Picture> picture,
+            Draw.Choices choices,
+            String why) {
+        return new Question(id, topic, level, prompt, picture, choices.all(), Answer.choice(choices.right()), why);
+    }
+
+    /** Which cause leaves what is seen: the right one is typical of it, the wrong ones are not named for it at all. */
+    static Question symptom(Draw draw, int level, DrillShop shop) {
+        List<Sign> telling = Sign.all().stream()
+                .filter(sign -> sign.grades().containsValue(Grade.TYPICAL))
+                .toList();
+        Sign sign = draw.one(telling);
+        List<Cause> typical = Cause.all().stream()
+                .filter(cause -> sign.of(cause) == Grade.TYPICAL)
+                .toList();
+        List<Cause> never = Cause.all().stream()
+                .filter(cause -> sign.of(cause) == Grade.NEVER || sign.of(cause) == Grade.UNNAMED)
+                .toList();
+        Cause right = draw.one(typical);
+        String seen = say(sign.words());
+        List<Choice> wrong = draw.some(never, WRONG).stream()
+                .map(cause -> new Choice(say(cause.words()), "It does not leave this: " + seen + "."))
+                .toList();
+        Draw.Choices choices = draw.among(new Choice(say(right.words()), "Typical of it."), wrong);
+        return question(
+                "SYMPTOMS-" + sign.id() + "-" + right.id(),
+                Topic.SYMPTOMS,
+                level,
+                "You see: " + seen + ". What is typical of it?",
+                Optional.of(new Picture(Picture.Kind.SIGN, Map.of(), Map.of("sign", sign.id()))),
+                choices,
+                say(right.words() + ".do"));
+    }
+
+    /** Another word for a thing; words that belong to two things are not asked for. */
+    static Question word(Draw draw, int level, DrillShop shop) {
+        List<Glossary.Entry> entries = Glossary.entries();
+        Glossary.Entry entry = draw.one(entries);
+        String alias = draw.one(entry.aliases());
+        List<Choice> wrong = new ArrayList<>();
+        for (Glossary.Entry other : draw.shuffled(entries)) {
+            boolean collides = other.aliases().contains(alias) || other.term().equals(entry.term());
+            if (wrong.size() < WRONG && !collides && !other.term().equals(alias)) {
+                wrong.add(new Choice(other.term(), "That is: " + other.meaning()));
+            }
+        }
+        Draw.Choices choices = draw.among(new Choice(entry.term(), entry.meaning()), wrong);
+        return question(
+                "WORDS-" + entry.term() + "-" + alias,
+                Topic.WORDS,
+                level,
+                "“" + alias + "” is another word for",
+                Optional.empty(),
+                choices,
+                entry.meaning());
+    }
+
+    /** What letters of a position mean. */
+    static Question position(Draw draw, int level, DrillShop shop) {
+        List<Position> all = List.of(Position.values());
+        Position right = draw.one(all);
+        boolean letters = level < 3 && draw.below(2) == 0;
+        List<Choice> wrong = draw.some(all.stream().filter(one -> one != right).toList(), WRONG).stream()
+                .map(one -> letters
+                        ? new Choice(one.letters(), "That is " + say("position." + one.name()) + ".")
+                        : new Choice(say("position." + one.name()), "That is " + one.letters() + "."))
+                .toList();
+        String words = say("position." + right.name());
+        Choice choice = letters ? new Choice(right.letters(), "So it is called.") : new Choice(words, "So it lies.");
+        return question(
+                "POSITIONS-" + right + (letters ? "-L" : "-W"),
+                Topic.POSITIONS,
+                level,
+                letters ? "Which letters stand for: " + words + "?" : "What does " + right.letters() + " mean?",
+                Optional.of(new Picture(Picture.Kind.POSITION, Map.of(), Map.of("position", right.name()))),
+                draw.among(choice, wrong),
+                right.letters() + " is " + words + " (" + right.numberLetterName() + ").");
+    }
+
+    /** Which of some colours left the gas hottest. */
+    static Question colour(Draw draw, int level, DrillShop shop) {
+        Family family = draw.one(TINTED);
+        List<Tint> bands = draw.some(bands(family), 4);
+        Tint hottest = bands.stream()
+                .reduce((one, other) -> one.fromC() >= other.fromC() ? one : other)
+                .orElseThrow();
+        List<Choice> wrong = bands.stream()
+                .filter(band -> band != hottest)
+                .map(band -> new Choice(band.colour(), "It stands for " + degrees(band) + "."))
+                .toList();
+        String metal = family == Family.TITANIUM ? "titanium" : "stainless";
+        return question(
+                "COLOUR-" + family + "-"
+                        + bands.stream().map(Tint::colour).sorted().toList(),
+                Topic.COLOUR,
+                level,
+                "On " + metal + ": which colour left the gas hottest?",
+                Optional.empty(),
+                draw.among(new Choice(hottest.colour(), "It stands for " + degrees(hottest) + "."), wrong),
+                "Colours go up with the temperature at which the metal met air; a few seconds at it, ± 40 °C.");
+    }
+
+    private static List<Tint> bands(Family family) {
+        List<Tint> bands = new ArrayList<>();
+        for (double c = 0; c < 1200; c += 10) {
+            Tint band = Tint.of(family, c);
+            if (bands.stream().noneMatch(one -> one.colour().equals(band.colour()))) {
+                bands.add(band);
+            }
+        }
+        return bands;
+    }
+
+    private static String degrees(Tint band) {
+        return band.toC() > 2000
+                ? "above " + Math.round(band.fromC()) + " °C"
+                : Math.round(band.fromC()) + " to " + Math.round(band.toC()) + " °C";
+    }
+
+    /** What comes right after, or before, a step of the work. */
+    static Question order(Draw draw, int level, DrillShop shop) {
+        boolean after = draw.below(2) == 0;
+        int step = after ? draw.below(STEPS.size() - 1) : 1 + draw.below(STEPS.size() - 1);
+        int wanted = after ? step + 1 : step - 1;
+        List<Choice> wrong = draw
+                .some(
+                        STEPS.stream()
+                                .filter(one -> !one.equals(STEPS.get(step)) && !one.equals(STEPS.get(wanted)))
+                                .toList(),
+                        WRONG)
+                .stream()
+                .map(one -> new Choice(
+                        one, "It is step " + (STEPS.indexOf(one) + 1) + ", this one is step " + (step + 1) + "."))
+                .toList();
+        return question(
+                "ORDER-" + step + (after ? "-A" : "-B"),
+                Topic.ORDER,
+                level,
+                "In the order of work: what comes right " + (after ? "after" : "before") + " “" + STEPS.get(step)
+                        + "”?",
+                Optional.empty(),
+                draw.among(new Choice(STEPS.get(wanted), "It is step " + (wanted + 1) + "."), wrong),
+                String.join(" → ", STEPS));
+    }
+}

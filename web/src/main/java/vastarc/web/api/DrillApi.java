@@ -1,0 +1,136 @@
+package vastarc.web.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import vastarc.core.drill.Exam;
+import vastarc.core.drill.Question;
+import vastarc.core.drill.Topic;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.quantity.Unit;
+import vastarc.web.format.CoreJson;
+import vastarc.web.request.Choices;
+import vastarc.web.request.DrillShops;
+
+/** Exams for the trainer, key included. */
+@RestController
+@Tag(name = "drill", description = "Questions from the shop's own machines, jobs and tables")
+class DrillApi {
+
+    private static final Range SEED = new Range("seed", -9e15, 9e15, Unit.NUMBER);
+    private static final Range COUNT = new Range("n", 1, Exam.MOST, Unit.NUMBER);
+
+    private final DrillShops shops;
+
+    DrillApi(DrillShops shops) {
+        this.shops = shops;
+    }
+
+    /** A question with its key. */
+    record QuestionText(
+            String id,
+            Topic topic,
+            int level,
+            String prompt,
+            Question.@Nullable Picture picture,
+            List<Question.Choice> choices,
+            Map<String, Object> answer,
+            String why) {
+
+        static QuestionText of(Question question) {
+            Map<String, Object> answer = new LinkedHashMap<>();
+            question.answer().choice().ifPresent(place -> answer.put("choice", place));
+            question.answer().figure().ifPresent(figure -> {
+                answer.put("value", figure.value());
+                answer.put("low", figure.low());
+                answer.put("high", figure.high());
+                answer.put("unit", figure.unit());
+            });
+            question.answer().faults().ifPresent(faults -> answer.put("faults", faults));
+            return new QuestionText(
+                    question.id(),
+                    question.topic(),
+                    question.level(),
+                    question.prompt(),
+                    question.picture().orElse(null),
+                    question.choices(),
+                    answer,
+                    question.why());
+        }
+    }
+
+    /** An exam. */
+    record ExamAnswer(long seed, List<QuestionText> questions) {}
+
+    @Operation(
+            summary = "An exam with its key",
+            description =
+                    "seed: the same seed, topics, number and shop make the same exam; topics: names separated by commas, all where none is named; "
+                            + "n: 1 to 100. answer holds choice (place among the choices), or value with low and high, or faults (ids of controls; empty "
+                            + "where the panel is rightly set).")
+    @RefusesBadInput
+    @GetMapping("/api/v1/drill/exam")
+    ResponseEntity<Object> exam(
+            @RequestParam(defaultValue = "1") String seed,
+            @RequestParam(defaultValue = "") String topics,
+            @RequestParam(defaultValue = "20") String n) {
+        List<Problem> problems = new ArrayList<>();
+        double from = number(seed, SEED, problems);
+        double count = number(n, COUNT, problems);
+        List<Topic> asked = topics(topics, problems);
+        if (!problems.isEmpty()) {
+            return Calls.refusal(problems);
+        }
+        Exam exam = Exam.of((long) from, asked, (int) count, shops.shop());
+        return ResponseEntity.ok(CoreJson.answers()
+                .valueToTree(new ExamAnswer(
+                        exam.seed(),
+                        exam.questions().stream().map(QuestionText::of).toList())));
+    }
+
+    private static double number(String text, Range range, List<Problem> problems) {
+        OptionalDouble number = NumberReader.read(text);
+        if (number.isEmpty()) {
+            problems.add(
+                    Problem.badValue(range.field(), "type", "“" + Choices.shortened(text) + "”", "a whole number"));
+            return range.low();
+        }
+        range.check(number.getAsDouble()).ifPresent(problems::add);
+        return number.getAsDouble();
+    }
+
+    private static List<Topic> topics(String text, List<Problem> problems) {
+        if (text.isBlank()) {
+            return List.of(Topic.values());
+        }
+        List<Topic> topics = new ArrayList<>();
+        for (String name : text.split(",")) {
+            Arrays.stream(Topic.values())
+                    .filter(topic -> topic.name().equals(name.strip()))
+                    .findFirst()
+                    .ifPresentOrElse(
+                            topics::add,
+                            () -> problems.add(Problem.badValue(
+                                    "topics",
+                                    "drill.topics",
+                                    Choices.shortened(name),
+                                    Arrays.stream(Topic.values())
+                                            .map(Enum::name)
+                                            .collect(Collectors.joining(", ")))));
+        }
+        return topics.isEmpty() ? List.of(Topic.values()) : topics;
+    }
+}

@@ -1,0 +1,258 @@
+package vastarc.web.drill;
+
+import java.time.Clock;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.util.UriComponentsBuilder;
+import vastarc.core.drill.Drill;
+import vastarc.core.drill.DrillShop;
+import vastarc.core.drill.Exam;
+import vastarc.core.drill.Mastery;
+import vastarc.core.drill.Question;
+import vastarc.core.drill.Topic;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.drill.DrillStore;
+import vastarc.web.request.DrillShops;
+
+/** Asks, explains, remembers who knows what, and prints exams. */
+@Controller
+class DrillController {
+
+    private static final int DEAL = 3;
+    private static final int WELL_KNOWN = 6;
+    private static final int HALF_KNOWN = 2;
+    private static final long SEEDS = 1_000_000;
+
+    private final DrillShops shops;
+    private final DrillStore results;
+    private final Clock clock;
+
+    DrillController(DrillShops shops, DrillStore results, Clock clock) {
+        this.shops = shops;
+        this.results = results;
+        this.clock = clock;
+    }
+
+    /** A topic and how well it is known. */
+    public record TopicLine(String id, String name, String known, int asked, int right, boolean due) {}
+
+    @GetMapping("/drill")
+    String start(@RequestParam(defaultValue = "") String learner, Model model) {
+        String name = DrillStore.name(learner);
+        Mastery mastery = results.mastery(name);
+        model.addAttribute("learner", name);
+        model.addAttribute("learners", results.learners());
+        model.addAttribute(
+                "topics",
+                mastery.inOrder().stream().map(topic -> line(topic, mastery)).toList());
+        return "drill/page";
+    }
+
+    private static TopicLine line(Topic topic, Mastery mastery) {
+        Mastery.Known known = mastery.topics().getOrDefault(topic, new Mastery.Known(0, 1, 0, 0));
+        return new TopicLine(
+                topic.name(),
+                Phrasebook.say(Phrase.of(topic.words()), UnitSystem.METRIC),
+                known.asked() == 0 ? "not asked yet" : Math.round(100 * known.recall()) + " % remembered",
+                known.asked(),
+                known.right(),
+                known.isDue());
+    }
+
+    /** The next question: of what is due, or of a topic that was tapped. Its seed stands in the address, so that it stays over a reload. */
+    @GetMapping("/drill/ask")
+    String ask(
+            @RequestParam(defaultValue = "") String learner,
+            @RequestParam(defaultValue = "") String topic,
+            @RequestParam(defaultValue = "") String seed,
+            @RequestParam(defaultValue = "false") boolean same,
+            Model model) {
+        String name = DrillStore.name(learner);
+        OptionalDouble number = NumberReader.read(seed);
+        Optional<Topic> told = topic(topic);
+        if (number.isEmpty() || told.isEmpty()) {
+            long drawn = Math.floorMod(clock.millis() * 2_654_435_761L, SEEDS);
+            List<Topic> due = results.mastery(name).inOrder();
+            Topic next = told.orElseGet(() -> due.get((int) (drawn % Math.min(DEAL, due.size()))));
+            return "redirect:"
+                    + UriComponentsBuilder.fromPath("/drill/ask")
+                            .queryParam("learner", name)
+                            .queryParam("topic", next)
+                            .queryParam("seed", drawn)
+                            .queryParam("same", told.isPresent())
+                            .encode()
+                            .toUriString();
+        }
+        Asked asked = asked(name, told.get(), (long) number.getAsDouble());
+        show(asked, same, model);
+        return "drill/ask";
+    }
+
+    private record Asked(String learner, Topic topic, long seed, Question question, DrillShop shop) {}
+
+    private Asked asked(String learner, Topic topic, long seed) {
+        Mastery.Known known = results.mastery(learner).topics().getOrDefault(topic, new Mastery.Known(0, 1, 0, 0));
+        int level = known.right() >= WELL_KNOWN ? 3 : known.right() >= HALF_KNOWN ? 2 : 1;
+        return asked(learner, topic, seed, level);
+    }
+
+    private Asked asked(String learner, Topic topic, long seed, int level) {
+        DrillShop shop = shops.shop();
+        return new Asked(learner, topic, seed, Drill.question(seed, topic, level, shop), shop);
+    }
+
+    private static void show(Asked asked, boolean same, Model model) {
+        model.addAttribute("learner", asked.learner());
+        model.addAttribute("topicId", asked.topic().name());
+        model.addAttribute("seed", asked.seed());
+        model.addAttribute("level", asked.question().level());
+        model.addAttribute("same", same);
+        model.addAttribute("question", QuestionView.of(asked.question(), asked.shop()));
+    }
+
+    private static Optional<Topic> topic(String name) {
+        return Arrays.stream(Topic.values())
+                .filter(one -> one.name().equals(name))
+                .findFirst();
+    }
+
+    /** How an answer stands to the question, a line for each choice. */
+    public record ChoiceLine(String text, String why, boolean right, boolean given) {}
+
+    /** Marks an answer, keeps it under the learner's name, and explains it. */
+    @PostMapping("/drill/answer")
+    String answer(
+            @RequestParam(defaultValue = "") String learner,
+            @RequestParam(defaultValue = "") String topic,
+            @RequestParam(defaultValue = "0") String seed,
+            @RequestParam(defaultValue = "1") String level,
+            @RequestParam(defaultValue = "") String choice,
+            @RequestParam(defaultValue = "") String figure,
+            @RequestParam(name = "fault", defaultValue = "") List<String> faults,
+            @RequestParam(defaultValue = "false") boolean same,
+            Model model) {
+        Topic told = topic(topic).orElse(Topic.WORDS);
+        int asLevel = (int) Math.min(3, Math.max(1, NumberReader.read(level).orElse(1)));
+        String name = DrillStore.name(learner);
+        Asked asked = asked(name, told, (long) NumberReader.read(seed).orElse(0), asLevel);
+        Question question = asked.question();
+        OptionalDouble typed = NumberReader.read(
+                figure, question.answer().figure().map(Question.Figure::unit).orElse(""));
+        boolean unread = question.answer().figure().isPresent() && typed.isEmpty();
+        show(asked, same, model);
+        if (unread) {
+            model.addAttribute("wrong", "Type a number, such as 62; it was “" + figure.strip() + "”.");
+            model.addAttribute("typed", figure);
+            return "drill/ask";
+        }
+        boolean right = isRight(question, choice, typed, faults);
+        if (!name.isEmpty()) {
+            results.answered(name, told, right);
+        }
+        explain(asked, right, (int) NumberReader.read(choice).orElse(-1), model);
+        return "drill/told";
+    }
+
+    private static void explain(Asked asked, boolean right, int given, Model model) {
+        Question question = asked.question();
+        model.addAttribute("right", right);
+        model.addAttribute("key", QuestionView.right(question, asked.shop()));
+        model.addAttribute("why", question.why());
+        model.addAttribute(
+                "lines",
+                IntStream.range(0, question.choices().size())
+                        .mapToObj(i -> new ChoiceLine(
+                                question.choices().get(i).text(),
+                                question.choices().get(i).why(),
+                                question.answer().choice().orElse(-1) == i,
+                                given == i))
+                        .toList());
+    }
+
+    private static boolean isRight(Question question, String choice, OptionalDouble typed, List<String> faults) {
+        Question.Answer answer = question.answer();
+        if (answer.choice().isPresent()) {
+            return (int) NumberReader.read(choice).orElse(-1) == answer.choice().getAsInt();
+        }
+        if (answer.figure().isPresent()) {
+            return answer.figure().get().holds(typed.orElse(Double.NaN));
+        }
+        Set<String> tapped = new HashSet<>(faults);
+        tapped.remove("");
+        return tapped.equals(new HashSet<>(answer.faults().orElse(List.of())));
+    }
+
+    /** A question of an exam with its key, numbered. */
+    public record ExamLine(int number, QuestionView question, String key, String why) {}
+
+    /** An exam to print: the questions, and on a page of its own the key. */
+    @GetMapping("/drill/exam")
+    String exam(
+            @RequestParam(defaultValue = "1") String seed,
+            @RequestParam(name = "topic", defaultValue = "") List<String> topics,
+            @RequestParam(defaultValue = "12") String n,
+            Model model) {
+        List<Topic> asked =
+                topics.stream().flatMap(name -> topic(name).stream()).distinct().toList();
+        long from = (long) NumberReader.read(seed).orElse(1);
+        int count = (int) Math.min(Exam.MOST, Math.max(1, NumberReader.read(n).orElse(12)));
+        DrillShop shop = shops.shop();
+        Exam exam = Exam.of(from, asked.isEmpty() ? List.of(Topic.values()) : asked, count, shop);
+        model.addAttribute("seed", from);
+        model.addAttribute(
+                "lines",
+                IntStream.range(0, exam.questions().size())
+                        .mapToObj(i -> new ExamLine(
+                                i + 1,
+                                QuestionView.of(exam.questions().get(i), shop),
+                                QuestionView.right(exam.questions().get(i), shop),
+                                exam.questions().get(i).why()))
+                        .toList());
+        return "drill/exam";
+    }
+
+    @PostMapping("/drill/forget")
+    String forget(@RequestParam(defaultValue = "") String learner) {
+        results.forget(DrillStore.name(learner));
+        return "redirect:/drill";
+    }
+
+    /** What a learner has answered, a line each. */
+    @GetMapping(path = "/drill.csv", produces = "text/csv")
+    @ResponseBody
+    ResponseEntity<String> csv(@RequestParam(defaultValue = "") String learner) {
+        StringBuilder table = new StringBuilder("answered,topic,right\r\n");
+        results.of(DrillStore.name(learner))
+                .forEach(one -> table.append(one.at())
+                        .append(',')
+                        .append(one.topic())
+                        .append(',')
+                        .append(one.right())
+                        .append("\r\n"));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("drill.csv")
+                                .build()
+                                .toString())
+                .body(table.toString());
+    }
+}

@@ -1,0 +1,135 @@
+package vastarc.web.drill;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import vastarc.core.drill.DrillShop;
+import vastarc.core.drill.Question;
+import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelPlan;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.Drawing;
+import vastarc.web.drawing.PanelFront;
+import vastarc.web.drawing.SignDrawing;
+
+/**
+ * A question, finished for display.
+ *
+ * @param topic    in words
+ * @param prompt   what is asked
+ * @param drawing  shown with it; empty for none
+ * @param front    a panel as somebody left it; empty for none
+ * @param choices  to choose from
+ * @param unit     of the figure that is typed; empty where none is
+ * @param controls to tap where they stand wrong
+ */
+public record QuestionView(
+        String topic,
+        String prompt,
+        Optional<Drawing> drawing,
+        Optional<PanelFront> front,
+        List<Question.Choice> choices,
+        String unit,
+        List<Control> controls) {
+
+    /** A control and how it stands. */
+    public record Control(String id, String label, String stands) {}
+
+    static QuestionView of(Question question, DrillShop shop) {
+        Optional<DrillShop.Machine> machine = question.picture()
+                .filter(picture -> picture.kind() == Question.Picture.Kind.FRONT)
+                .flatMap(picture -> shop.machines().stream()
+                        .filter(one -> one.name().equals(picture.words().get("machine")))
+                        .findFirst());
+        Map<String, Double> stands =
+                question.picture().map(Question.Picture::figures).orElse(Map.of());
+        return new QuestionView(
+                say(question.topic().words()),
+                question.prompt(),
+                drawing(question),
+                machine.map(one -> front(one, question, shop, stands)),
+                question.choices(),
+                question.answer().figure().map(Question.Figure::unit).orElse(""),
+                machine.map(one -> controls(one, stands)).orElse(List.of()));
+    }
+
+    private static Optional<Drawing> drawing(Question question) {
+        return question.picture()
+                .filter(picture -> picture.kind() == Question.Picture.Kind.SIGN)
+                .flatMap(picture -> SignDrawing.of(picture.words().getOrDefault("sign", ""), question.prompt()));
+    }
+
+    /** The front with every control where somebody left it: drawn as a panel that wants just that. */
+    private static PanelFront front(
+            DrillShop.Machine machine, Question question, DrillShop shop, Map<String, Double> stands) {
+        String name = question.picture().orElseThrow().words().getOrDefault("job", "");
+        DrillShop.Job job = shop.jobs().stream()
+                .filter(one -> one.name().equals(name))
+                .findFirst()
+                .orElse(shop.jobs().get(0));
+        PanelPlan plan = PanelPlan.of(job.score(), machine.profile(), Optional.empty(), Map.of(), stands);
+        List<PanelPlan.Placed> left = plan.controls().stream()
+                .map(control -> new PanelPlan.Placed(
+                        control.element(),
+                        control.idle(),
+                        Optional.ofNullable(stands.get(control.element().id())).or(control::target),
+                        words(control, stands),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()))
+                .toList();
+        return PanelFront.of(
+                machine.profile(), new PanelPlan(left, List.of(), List.of(), List.of()), UnitSystem.METRIC);
+    }
+
+    private static Phrase words(PanelPlan.Placed control, Map<String, Double> stands) {
+        Double place = stands.get(control.element().id());
+        return place == null ? control.words() : PanelPlan.words(control.element(), place);
+    }
+
+    private static List<Control> controls(DrillShop.Machine machine, Map<String, Double> stands) {
+        List<Control> controls = new ArrayList<>();
+        for (PanelElement element : machine.profile().elements()) {
+            Double place = stands.get(element.id());
+            if (place != null) {
+                controls.add(new Control(
+                        element.id(),
+                        element.label().isBlank() ? say(element.setting().words()) : element.label(),
+                        Phrasebook.say(PanelPlan.words(element, place), UnitSystem.METRIC)));
+            }
+        }
+        return controls;
+    }
+
+    /** What is right, in words, for the key and after an answer. */
+    static String right(Question question, DrillShop shop) {
+        Question.Answer answer = question.answer();
+        if (answer.choice().isPresent()) {
+            return question.choices().get(answer.choice().getAsInt()).text();
+        }
+        if (answer.figure().isPresent()) {
+            Question.Figure figure = answer.figure().get();
+            return shown(figure.value()) + " " + figure.unit() + " (right from " + shown(figure.low()) + " to "
+                    + shown(figure.high()) + ")";
+        }
+        Set<String> faults = Set.copyOf(answer.faults().orElse(List.of()));
+        List<String> labels = of(question, shop).controls().stream()
+                .filter(control -> faults.contains(control.id()))
+                .map(Control::label)
+                .toList();
+        return labels.isEmpty() ? "rightly set" : String.join(", ", labels);
+    }
+
+    private static String shown(double value) {
+        return UnitSystem.METRIC.show(Quantity.number(value)).figure();
+    }
+
+    private static String say(String key) {
+        return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
+    }
+}

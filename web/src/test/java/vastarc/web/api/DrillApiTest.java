@@ -1,0 +1,81 @@
+package vastarc.web.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.drill.Drill;
+import vastarc.core.drill.DrillShop;
+import vastarc.core.drill.Question;
+import vastarc.core.drill.Topic;
+import vastarc.core.machine.PanelPlan;
+import vastarc.web.SpringTest;
+import vastarc.web.request.DrillShops;
+
+@SpringTest
+class DrillApiTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private DrillShops shops;
+
+    private MockHttpServletResponse get(String address) throws Exception {
+        return http.perform(MockMvcRequestBuilders.get(address)).andReturn().getResponse();
+    }
+
+    @Test
+    void theSameSeedIsTheSameExamToTheByteAndBadInputIsNamed() throws Exception {
+        String address = "/api/v1/drill/exam?seed=7&topics=PANEL_CHECK,AMPS&n=20";
+        MockHttpServletResponse exam = get(address);
+        assertThat(exam.getStatus()).isEqualTo(200);
+        assertThat(get(address).getContentAsByteArray()).isEqualTo(exam.getContentAsByteArray());
+        var json = JsonMapper.shared().readTree(exam.getContentAsByteArray());
+        assertThat(json.get("questions")).hasSize(20);
+        assertThat(json.at("/questions/0/answer/faults").isArray()).isTrue();
+        assertThat(json.at("/questions/1/answer/low").asDouble()).isPositive();
+        MockHttpServletResponse wrong = get("/api/v1/drill/exam?seed=x&topics=LUCK&n=0");
+        assertThat(wrong.getStatus()).isEqualTo(400);
+        assertThat(wrong.getContentAsString()).contains("seed", "topics", "\"n\"");
+    }
+
+    /** What a question calls wrong is just what the panel's own plan would change; one front in four is rightly set. */
+    @Test
+    void thePanelsOwnPlanFindsTheFaultsOfFiveHundredFronts() {
+        DrillShop shop = shops.shop();
+        int rightly = 0;
+        Set<Integer> counts = new HashSet<>();
+        for (long seed = 1; seed <= 500; seed++) {
+            Question question = Drill.question(seed, Topic.PANEL_CHECK, 1 + (int) (seed % 3), shop);
+            Question.Picture picture = question.picture().orElseThrow();
+            DrillShop.Machine machine = shop.machines().stream()
+                    .filter(one -> one.name().equals(picture.words().get("machine")))
+                    .findFirst()
+                    .orElseThrow();
+            DrillShop.Job job = shop.jobs().stream()
+                    .filter(one -> one.name().equals(picture.words().get("job")))
+                    .findFirst()
+                    .orElseThrow();
+            List<String> faults = question.answer().faults().orElseThrow();
+            PanelPlan plan =
+                    PanelPlan.of(job.score(), machine.profile(), Optional.empty(), Map.of(), picture.figures());
+            assertThat(plan.changes().stream().map(PanelPlan.Change::elementId))
+                    .as("seed " + seed)
+                    .containsExactlyElementsOf(faults);
+            rightly += faults.isEmpty() ? 1 : 0;
+            counts.add(faults.size());
+        }
+        assertThat(rightly / 500.0).isBetween(0.17, 0.36);
+        assertThat(counts).contains(0, 1, 2, 3);
+    }
+}
