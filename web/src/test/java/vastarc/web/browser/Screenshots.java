@@ -3,21 +3,14 @@ package vastarc.web.browser;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.support.ui.Select;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.ActiveProfiles;
-import vastarc.web.Jobs;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
 
 /**
  * Takes the pictures of {@code docs/screenshots} from the demo shop. Not a test of the build: run it when a page has changed, with
@@ -33,9 +26,6 @@ class Screenshots {
 
     @LocalServerPort
     private int port;
-
-    @Autowired
-    private JobStore store;
 
     @Test
     void takeThem() throws IOException {
@@ -55,7 +45,6 @@ class Screenshots {
             scores(browser);
             panels(browser);
             shop(browser);
-            error(browser);
             rehearsals(browser);
             routes(browser);
             runs(browser);
@@ -107,11 +96,7 @@ class Screenshots {
         browser.find("[data-step='8']").click();
         for (String sign : List.of("TINT_END_ONLY", "CRATER")) {
             browser.find("[data-sign=" + sign + "]").click();
-            browser.waitFor(
-                    sign,
-                    () -> browser.find("[data-sign=" + sign + "]")
-                            .getAttribute("data-state")
-                            .equals("seen"));
+            browser.find("[data-sign=" + sign + "][data-state=seen]");
         }
         browser.driver().executeScript("window.scrollTo(0, 0)");
         take(browser, "read");
@@ -217,14 +202,8 @@ class Screenshots {
         browser.find(".handle");
     }
 
-    /** Pipe with its passes, on a phone too, and a purge with a meter's readings. */
-    private void special(Browser browser) throws IOException {
-        show(
-                browser,
-                "Stilling tube – riser",
-                "material=CARBON_STEEL;joint=TUBE_BUTT;tubeOdMm=4\" sch 40;preparation=V;position=PH;control=TRIGGER_4T");
-        browser.driver().executeScript("document.getElementById('pass-list').scrollIntoView({block: 'center'})");
-        take(browser, "sheet-pipe-passes");
+    /** A purge while it is filled. */
+    private static void special(Browser browser) throws IOException {
         browser.open("/");
         browser.driver().findElement(By.linkText("Stilling tube – girth joint")).click();
         browser.find("#workingCurrent");
@@ -232,22 +211,6 @@ class Screenshots {
         browser.find("#open-argon").click();
         browser.waitFor("the clock", () -> browser.text("#state").equals("Filling."));
         take(browser, "purge");
-    }
-
-    private void show(Browser browser, String name, String fields) {
-        Map<String, String> texts = Arrays.stream(fields.split(";"))
-                .map(field -> field.split("="))
-                .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
-        Job job = store.create(name, "", Jobs.only(texts));
-        browser.open("/jobs/" + job.id() + "/sheet");
-        browser.find("#workingCurrent");
-    }
-
-    private static void error(Browser browser) throws IOException {
-        browser.open("/");
-        browser.find("#new-job").click();
-        browser.keep(() -> browser.retype("thicknessMm[0]", "6 mm"));
-        take(browser, "sheet-out-of-scope");
     }
 
     private static void take(Browser browser, String name) throws IOException {
