@@ -5,6 +5,7 @@ import { clockText, lasts } from '../run/times.js';
 
 const OWN_KEYS = new Set(['?', 'h', 'n', 'm', 'u', 't', '/', 'b', 'Tab', 'Escape', 'Shift', 'Control', 'Alt', 'Meta', 'AltGraph', 'CapsLock',
   'ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight', 'Home', 'End']);
+const OTHERS = { VOLTAGE: ['V', 1], GAS_FLOW: ['L/min of gas', 1], OXYGEN: ['ppm of oxygen', 0], TEMPERATURE: ['°C', 0] };
 const BOUNCE_MS = 250;
 const TICK_MS = 100;
 
@@ -16,6 +17,7 @@ export function booth() {
   let events = null;
   let last = -BOUNCE_MS;
   let awake = null;
+  const read = new Map();
 
   const by = (id) => document.getElementById(id);
   const root = () => by('booth');
@@ -123,8 +125,18 @@ export function booth() {
           by('read').textContent = current[current.length - 1][1].toFixed(current[current.length - 1][1] < 10 ? 1 : 0);
           drawing.read(current);
         }
+        this.others(told.readings);
         if (told.changed) this.look();
       };
+    },
+
+    // Whatever else is read, its last figure each.
+    others(readings) {
+      Object.entries(OTHERS).forEach(([kind, [unit, digits]]) => {
+        const last = readings[kind]?.at(-1);
+        if (last) read.set(kind, `${last[1].toFixed(digits)} ${unit}`);
+      });
+      by('others-read').textContent = [...read.values()].join(' · ');
     },
 
     happened(kind) {

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.web.kept.Listed;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.run.RunStore;
 import vastarc.web.kept.shop.ShopStore;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.ui.NotFound;
@@ -24,14 +25,19 @@ class BenchController {
 
     private static final int MOST_TYPED = 120;
 
+    /** A job with a run that was begun and not closed. */
+    public record UnderWay(String id, String name) {}
+
     private final JobStore jobs;
     private final ShopStore shop;
     private final JobPlanner planner;
+    private final RunStore runs;
 
-    BenchController(JobStore jobs, ShopStore shop, JobPlanner planner) {
+    BenchController(JobStore jobs, ShopStore shop, JobPlanner planner, RunStore runs) {
         this.jobs = jobs;
         this.shop = shop;
         this.planner = planner;
+        this.runs = runs;
     }
 
     @GetMapping("/")
@@ -51,6 +57,12 @@ class BenchController {
                         deleted.flatMap(jobs::find),
                         planner,
                         preferences.units()));
+        model.addAttribute(
+                "under",
+                runs.underWay().stream()
+                        .flatMap(run -> run.head().job().flatMap(jobs::onBench).stream())
+                        .map(job -> new UnderWay(job.id().toString(), job.name()))
+                        .toList());
         return "bench/page";
     }
 

@@ -59,6 +59,7 @@ class DrillController {
         Mastery mastery = results.mastery(name);
         model.addAttribute("learner", name);
         model.addAttribute("learners", results.learners());
+        model.addAttribute("progress", Progress.of(results.of(name)));
         model.addAttribute(
                 "topics",
                 mastery.inOrder().stream().map(topic -> line(topic, mastery)).toList());

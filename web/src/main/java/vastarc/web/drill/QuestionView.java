@@ -7,12 +7,15 @@ import java.util.Optional;
 import java.util.Set;
 import vastarc.core.drill.DrillShop;
 import vastarc.core.drill.Question;
+import vastarc.core.joint.Position;
 import vastarc.core.machine.PanelElement;
 import vastarc.core.machine.PanelPlan;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.AttitudeDrawing;
+import vastarc.web.drawing.BareDial;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.PanelFront;
 import vastarc.web.drawing.SignDrawing;
@@ -58,10 +61,33 @@ public record QuestionView(
                 machine.map(one -> controls(one, stands)).orElse(List.of()));
     }
 
+    /** What is drawn with a question; nothing that would give the answer away. */
     private static Optional<Drawing> drawing(Question question) {
-        return question.picture()
-                .filter(picture -> picture.kind() == Question.Picture.Kind.SIGN)
-                .flatMap(picture -> SignDrawing.of(picture.words().getOrDefault("sign", ""), question.prompt()));
+        return question.picture().flatMap(picture -> switch (picture.kind()) {
+            case SIGN -> SignDrawing.of(picture.words().getOrDefault("sign", ""), question.prompt());
+            case DIAL ->
+                Optional.of(BareDial.of(
+                        shown(picture.figures().getOrDefault("low", 0.0)),
+                        shown(picture.figures().getOrDefault("high", 0.0)),
+                        picture.figures().getOrDefault("ticks", 10.0).intValue(),
+                        picture.figures().getOrDefault("pointer", 0.0)));
+            case POSITION ->
+                question.id().endsWith("-W")
+                        ? Optional.empty()
+                        : Optional.of(AttitudeDrawing.of(
+                                Position.valueOf(picture.words().getOrDefault("position", "PA")),
+                                "the position asked for"));
+            case FRONT -> Optional.empty();
+        });
+    }
+
+    private static Drawing unnamed(Drawing drawing) {
+        return new Drawing(
+                drawing.viewBox(),
+                "The position that is asked for",
+                drawing.paths(),
+                drawing.labels(),
+                drawing.fontMm());
     }
 
     /** The front with every control where somebody left it: drawn as a panel that wants just that. */

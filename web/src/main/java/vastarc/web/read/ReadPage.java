@@ -9,6 +9,7 @@ import vastarc.core.finding.Problem;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.reading.Cause;
+import vastarc.core.reading.ColourVerdict;
 import vastarc.core.reading.Reader;
 import vastarc.core.reading.Reading;
 import vastarc.core.reading.ReadingAsk;
@@ -64,6 +65,7 @@ public record ReadPage(
      * @param run       that run; empty for none
      * @param trying    the change that is tried; empty for none
      * @param learned   what trying has taught here
+     * @param colour    what the colours that are seen mean; empty for none
      * @param blank     nothing is marked or told yet
      */
     public record View(
@@ -77,6 +79,7 @@ public record ReadPage(
             String run,
             String trying,
             List<String> learned,
+            String colour,
             boolean blank) {}
 
     /** Signs of a place. */
@@ -151,6 +154,10 @@ public record ReadPage(
                 source.last().map(found -> found.run().id().toString()).orElse(""),
                 Cause.named(marks.trying()).map(cause -> say(cause.words())).orElse(""),
                 learned(source.learned()),
+                ColourVerdict.of(sheet, marks.seen())
+                        .map(verdict ->
+                                capital(say(verdict.word().words())) + ": " + Phrasebook.say(verdict.why(), units))
+                        .orElse(""),
                 blank);
     }
 

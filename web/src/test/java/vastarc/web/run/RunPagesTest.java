@@ -96,6 +96,7 @@ class RunPagesTest {
         assertThat(under.events())
                 .extracting(event -> event.kind().name())
                 .containsExactly("ARC_ON", "GUST", "ARC_OFF");
+        assertThat(send(get("/")).getContentAsString()).contains("A run of “=Booth job” is under way");
         assertThat(send(get("/booth")).getRedirectedUrl()).isEqualTo("/jobs/" + job.id() + "/run");
 
         JsonNode wrong = ask("close", "seam", "long", "amps", "many", "verdict", "GOOD");
