@@ -34,6 +34,9 @@ final class Pictures {
     /** A picture ready to be kept. */
     record Taken(byte[] jpeg, int width, int height) {}
 
+    /** What a file says of itself: its kind, and its longest side in pixels. */
+    private record Looked(String kind, int side) {}
+
     /**
      * Makes a picture of a file.
      *
@@ -45,8 +48,7 @@ final class Pictures {
                     "it is larger than " + MAX_BYTES / 1024 / 1024 + " MB; take it at a lower resolution");
         }
         try {
-            look(file);
-            BufferedImage upright = upright(file);
+            BufferedImage upright = upright(file, look(file));
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             Thumbnails.of(upright)
                     .scale(1)
@@ -65,21 +67,25 @@ final class Pictures {
     /** Whether bytes are a picture as this program keeps them: JPEG, no longer than it may be. */
     static boolean isSmallJpeg(byte[] file) {
         try {
-            return "jpeg".equals(look(file)) && upright(file).getWidth() <= SIDE;
+            Looked seen = look(file);
+            return "jpeg".equals(seen.kind())
+                    && seen.side() <= SIDE
+                    && upright(file, seen).getWidth() > 0;
         } catch (IOException | RuntimeException e) {
             return false;
         }
     }
 
-    private static BufferedImage upright(byte[] file) throws IOException {
+    private static BufferedImage upright(byte[] file, Looked seen) throws IOException {
+        int side = Math.min(SIDE, seen.side());
         return Thumbnails.of(new ByteArrayInputStream(file))
-                .size(SIDE, SIDE)
+                .size(side, side)
                 .imageType(BufferedImage.TYPE_INT_RGB)
                 .asBufferedImage();
     }
 
     /** Looks at kind and size before anything is unpacked: a small file may claim to be enormous. */
-    private static String look(byte[] file) throws IOException {
+    private static Looked look(byte[] file) throws IOException {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -92,12 +98,14 @@ final class Pictures {
                     throw new PictureRefused("it is a " + kind + " file; a JPEG, PNG or WebP file is taken");
                 }
                 reader.setInput(in);
-                long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
+                int width = reader.getWidth(0);
+                int height = reader.getHeight(0);
+                long pixels = (long) width * height;
                 if (pixels > MAX_PIXELS) {
                     throw new PictureRefused("it has " + pixels / 1_000_000 + " megapixels; up to "
                             + MAX_PIXELS / 1_000_000 + " are taken");
                 }
-                return kind;
+                return new Looked(kind, Math.max(width, height));
             } finally {
                 reader.dispose();
             }
