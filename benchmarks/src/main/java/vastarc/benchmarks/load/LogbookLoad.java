@@ -95,8 +95,8 @@ public final class LogbookLoad {
         int size = 0;
         for (int i = 0; i < ROUNDS; i++) {
             long sent = System.nanoTime();
-            HttpResponse<byte[]> answer = visitor.client()
-                    .send(visitor.request(path).build(), HttpResponse.BodyHandlers.ofByteArray());
+            HttpResponse<byte[]> answer =
+                    visitor.client().send(visitor.request(path).build(), HttpResponse.BodyHandlers.ofByteArray());
             times.add(System.nanoTime() - sent, answer.statusCode() == 200);
             size = answer.body().length;
         }
