@@ -20,15 +20,23 @@ import vastarc.core.drill.Drill;
 import vastarc.core.drill.DrillShop;
 import vastarc.core.drill.Question;
 import vastarc.core.drill.Topic;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.Weld;
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.PanelElement;
 import vastarc.core.machine.PanelSetting;
 import vastarc.core.machine.Scale;
 import vastarc.core.machine.ScaleUnit;
+import vastarc.core.material.Material;
+import vastarc.core.plan.WeldPlan;
 import vastarc.core.score.ControlLogic.Name;
+import vastarc.core.score.Score;
+import vastarc.core.sheet.ShopWays;
 
-/** One question of the drill made, by topic, in a shop of one machine and no job. */
+/** One question of the drill made, by topic, in a shop of one machine and one job. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -45,7 +53,10 @@ public class DrillBenchmark {
 
     @Setup(Level.Trial)
     public void open() {
-        shop = new DrillShop(List.of(new DrillShop.Machine("Knob set", front())), List.of());
+        Weld weld = new Weld(Joint.of(Material.CARBON_STEEL, JointForm.LAP, 2), Practice.usual());
+        Score score = WeldPlan.of(weld, ShopWays.usual()).score().value().orElseThrow();
+        shop = new DrillShop(
+                List.of(new DrillShop.Machine("Knob set", front())), List.of(new DrillShop.Job("A lap", score)));
     }
 
     private static MachineProfile front() {
