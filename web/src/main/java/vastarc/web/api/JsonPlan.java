@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
@@ -51,6 +52,26 @@ record JsonPlan(Weld weld, OwnReader.Own own, int pass) {
         return weld.value().isPresent() && problems.isEmpty()
                 ? Outcome.of(new JsonPlan(weld.value().get(), own, (int) pass.orElse(1)))
                 : Outcome.failed(problems);
+    }
+
+    /**
+     * What is made of a sheet request that stands within a call, with control logic. What is wrong in it is told under the whole name,
+     * {@code sheet.thicknessMm}.
+     */
+    static <T> Outcome<T> within(JsonNode body, String field, Function<JsonPlan, Outcome<T>> made) {
+        JsonNode sheet = body.path(field);
+        if (!sheet.isObject()) {
+            return Outcome.failed(
+                    body.hasNonNull(field)
+                            ? Problem.badValue(field, "type", "no object", "a sheet request")
+                            : Problem.badValue(field, "missing", "a sheet request"));
+        }
+        Outcome<T> outcome = read(sheet, Set.of(OwnReader.LOGIC)).then(made);
+        return outcome.value().isPresent()
+                ? outcome
+                : Outcome.failed(outcome.problems().stream()
+                        .map(problem -> problem.inField(field + "." + problem.field()))
+                        .toList());
     }
 
     private WeldPlan plan(ShopWays ways) {

@@ -31,7 +31,6 @@ import vastarc.core.sheet.ShopWays;
 import vastarc.core.wording.Phrase;
 import vastarc.web.format.CoreJson;
 import vastarc.web.request.JsonFields;
-import vastarc.web.request.OwnReader;
 import vastarc.web.request.ReadingReader;
 
 /** From what is seen on a bead to what to change. */
@@ -128,12 +127,8 @@ class ReadingApi {
                 JsonFields.of(body, SHEET, "set", "seen", "notSeen", "told").problems());
         ReadingReader said = ReadingReader.read(body);
         problems.addAll(said.problems());
-        Outcome<Sheet> sheet = body.path(SHEET).isObject()
-                ? JsonPlan.read(body.get(SHEET), Set.of(OwnReader.LOGIC)).then(plan -> plan.sheet(ShopWays.usual()))
-                : Outcome.failed(Problem.badValue(SHEET, "missing", "a sheet request"));
-        boolean within = body.path(SHEET).isObject();
-        sheet.problems()
-                .forEach(problem -> problems.add(within ? problem.inField(SHEET + "." + problem.field()) : problem));
+        Outcome<Sheet> sheet = JsonPlan.within(body, SHEET, plan -> plan.sheet(ShopWays.usual()));
+        problems.addAll(sheet.problems());
         return problems.isEmpty()
                 ? Outcome.of(new ReadingAsk(
                         sheet.value().orElseThrow(),

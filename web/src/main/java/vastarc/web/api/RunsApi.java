@@ -13,7 +13,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -37,7 +36,6 @@ import vastarc.core.sheet.ShopWays;
 import vastarc.web.format.CoreJson;
 import vastarc.web.request.JsonFields;
 import vastarc.web.request.JsonInputs;
-import vastarc.web.request.OwnReader;
 import vastarc.web.request.TraceReader;
 
 /** What meters read of a run: arcs, slopes, pulse, and what differs from the sheet. */
@@ -117,17 +115,11 @@ class RunsApi {
         if (!body.hasNonNull(SHEET)) {
             return Outcome.of(Optional.empty());
         }
-        if (!body.get(SHEET).isObject()) {
-            return Outcome.failed(Problem.badValue(SHEET, "type", "no object", "a sheet request"));
-        }
-        Outcome<Optional<RunPlan>> plan = JsonPlan.read(body.get(SHEET), Set.of(OwnReader.LOGIC))
-                .then(read -> read.score(ShopWays.usual()))
-                .map(score -> Optional.of(RunPlan.of(score, OptionalDouble.empty())));
-        return plan.value().isPresent()
-                ? plan
-                : Outcome.failed(plan.problems().stream()
-                        .map(problem -> problem.inField(SHEET + "." + problem.field()))
-                        .toList());
+        return JsonPlan.within(
+                body,
+                SHEET,
+                read -> read.score(ShopWays.usual())
+                        .map(score -> Optional.of(RunPlan.of(score, OptionalDouble.empty()))));
     }
 
     private static RunAnswer answer(Asked asked) {

@@ -3,6 +3,7 @@ package vastarc.web.api;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -69,5 +70,21 @@ class ReadingApiTest {
                         "told.polarity",
                         "told.mood");
         read("{}", 400);
+    }
+
+    @Test
+    void aSheetThatIsMissingOrNoneIsAskedForInWords() throws Exception {
+        for (String body :
+                List.of("{\"seen\":[\"CRATER\"]}", "{\"sheet\":null}", "{\"sheet\":7}", "{\"sheet\":[{}]}")) {
+            JsonNode errors = read(body, 400).get("errors");
+            assertThat(errors).as(body).hasSize(1);
+            assertThat(errors.at("/0/field").asString()).isEqualTo("sheet");
+            assertThat(errors.get(0).toString()).as(body).contains("a sheet request");
+        }
+        assertThat(read("{\"sheet\":{}}", 400)
+                        .get("errors")
+                        .valueStream()
+                        .map(one -> one.get("field").asString()))
+                .allMatch(field -> field.startsWith("sheet."));
     }
 }

@@ -81,6 +81,10 @@ class RunsApiTest {
                 400);
         assertThat(wrong.get("errors").valueStream().map(one -> one.get("field").asString()))
                 .contains("samples[1].s", "samples[1].a", "seamMm", "sheet.material");
+        JsonNode noSheet = analyse("{\"samples\":" + samples(10, 5) + ",\"sheet\":7}", 400);
+        assertThat(noSheet.at("/errors/0/field").asString()).isEqualTo("sheet");
+        assertThat(noSheet.get("errors").toString()).contains("a sheet request");
+        analyse("{\"samples\":" + samples(10, 5) + ",\"sheet\":null}", 200);
         analyse("{\"samples\":[]}", 400);
         analyse("{\"samples\":[{\"s\":0}]}", 400);
     }
