@@ -1,7 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import { booth } from './components/booth.js';
-import { drill } from './components/drill.js';
+import { drill, exam } from './components/drill.js';
 import { keys } from './components/keys.js';
 import { fold } from './components/fold.js';
 import { logbook, logged } from './components/logbook.js';
@@ -15,6 +15,8 @@ import { route } from './components/route.js';
 import { score } from './components/score.js';
 import { search } from './components/search.js';
 import { chart, shop } from './components/shop.js';
+import { setting } from './components/setting.js';
+import { steady } from './components/steady.js';
 import { preferences } from './components/preferences.js';
 import { workspace } from './components/workspace.js';
 
@@ -22,6 +24,9 @@ Alpine.plugin(morph);
 Alpine.data('preferences', preferences);
 Alpine.data('booth', booth);
 Alpine.data('drill', drill);
+Alpine.data('exam', exam);
+Alpine.data('setting', setting);
+Alpine.data('steady', steady);
 Alpine.data('keys', keys);
 Alpine.data('fold', fold);
 Alpine.data('workspace', workspace);

@@ -48,6 +48,7 @@ export function rehearse() {
 
     init() {
       showHistory();
+      this.unsteady = document.getElementById('unsteady')?.checked ?? false;
       new ResizeObserver(() => this.draw()).observe(document.getElementById('rehearse-place'));
       [0, 1].forEach((at) => {
         document.getElementById(`canvas-${at}`)?.addEventListener('pointermove', (event) => this.point(event));

@@ -37,6 +37,11 @@ public record DrillShop(List<Machine> machines, List<Job> jobs) {
 
     /** A job that is nobody's: a plain joint under some control. */
     Score any(Draw draw, List<Control> controls) {
+        return plan(draw, controls).score().value().orElseThrow();
+    }
+
+    /** The plan of such a joint; it has a score. */
+    WeldPlan plan(Draw draw, List<Control> controls) {
         for (int tries = 0; ; tries++) {
             Material material = draw.one(List.of(Material.values()));
             JointForm form = tries > 20 ? JointForm.LAP : draw.one(FORMS);
@@ -48,9 +53,9 @@ public record DrillShop(List<Machine> machines, List<Job> jobs) {
                 draft.purged = purged;
                 draft.wire = form != JointForm.SQUARE_BUTT;
             }));
-            var score = WeldPlan.of(weld, ShopWays.usual()).score().value();
-            if (score.isPresent()) {
-                return score.get();
+            WeldPlan plan = WeldPlan.of(weld, ShopWays.usual());
+            if (plan.score().value().isPresent()) {
+                return plan;
             }
         }
     }

@@ -67,7 +67,7 @@ final class FigureMakers {
                         + plain((high - low) / ticks) + ". What it really gives only a clamp meter says.");
     }
 
-    private static String joint(Sheet sheet) {
+    static String joint(Sheet sheet) {
         return Phrasebook.say(Phrase.of("material." + sheet.joint().material().name()), UnitSystem.METRIC) + ", "
                 + plain(sheet.joint().thinnerMm()) + " mm, "
                 + Phrasebook.say(Phrase.of("joint." + sheet.joint().form().name()), UnitSystem.METRIC)

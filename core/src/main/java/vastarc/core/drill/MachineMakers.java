@@ -75,8 +75,11 @@ final class MachineMakers {
         }
     }
 
-    /** What the next touch does in a phase. */
+    /** What the next touch does in a phase; or what a score with a fault will leave. */
     static Question score(Draw draw, int level, DrillShop shop) {
+        if (draw.below(2) == 0) {
+            return LeavesMaker.make(draw, level, shop);
+        }
         List<ControlLogic.Name> switched = Arrays.stream(ControlLogic.Name.values())
                 .filter(name -> ControlLogic.of(name).input() == ControlLogic.Input.SWITCH)
                 .toList();

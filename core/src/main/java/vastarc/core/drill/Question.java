@@ -52,7 +52,9 @@ public record Question(
             /** A welding position by its letters. */
             POSITION,
             /** A sign of the reading place by its id. */
-            SIGN
+            SIGN,
+            /** A weld in time by the corners of its envelope, {@code t0 a0 t1 a1 …}; {@code choice0 …} name the sign of each choice. */
+            SCORE
         }
     }
 

@@ -62,7 +62,7 @@ public enum PanelSetting {
     }
 
     /** The score's figure behind it. */
-    Optional<ScoreKey> key() {
+    public Optional<ScoreKey> key() {
         return key;
     }
 

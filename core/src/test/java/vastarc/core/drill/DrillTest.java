@@ -108,4 +108,29 @@ class DrillTest {
                         WeldPlan.of(weld, ShopWays.usual()).score().value().orElseThrow())));
         assertThat(Makers.make(3, Topic.PANEL_CHECK, 1, half).answer().choice()).isPresent();
     }
+
+    @Test
+    void whatAScoreLeavesIsTypicalOfItsFaultAndNothingElseOfferedIs() {
+        int asked = 0;
+        for (long seed = 1; seed <= SEEDS; seed++) {
+            Question question = Makers.make(seed, Topic.SCORE, 1, BARE);
+            if (!question.id().startsWith("SCORE-LEAVES-")) {
+                continue;
+            }
+            asked++;
+            Cause cause = Cause.all().stream()
+                    .filter(one -> question.id().startsWith("SCORE-LEAVES-" + one.id() + "-"))
+                    .findFirst()
+                    .orElseThrow();
+            Question.Picture picture = question.picture().orElseThrow();
+            for (int i = 0; i < question.choices().size(); i++) {
+                Sign sign = Sign.named(picture.words().get("choice" + i)).orElseThrow();
+                assertThat(sign.of(cause) == Grade.TYPICAL)
+                        .as(question.toString())
+                        .isEqualTo(question.answer().choice().getAsInt() == i);
+            }
+            assertThat(picture.figures()).containsKeys("t0", "a0", "gasTo");
+        }
+        assertThat(asked).isBetween(SEEDS / 3, SEEDS * 2 / 3);
+    }
 }

@@ -1,12 +1,9 @@
 package vastarc.web.drill;
 
 import java.time.Clock;
-import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.stream.IntStream;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -20,7 +17,6 @@ import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.util.UriComponentsBuilder;
 import vastarc.core.drill.Drill;
 import vastarc.core.drill.DrillShop;
-import vastarc.core.drill.Exam;
 import vastarc.core.drill.Mastery;
 import vastarc.core.drill.Question;
 import vastarc.core.drill.Topic;
@@ -31,7 +27,7 @@ import vastarc.core.wording.Phrasebook;
 import vastarc.web.kept.drill.DrillStore;
 import vastarc.web.request.DrillShops;
 
-/** Asks, explains, remembers who knows what, and prints exams. */
+/** Asks, explains, and remembers who knows what. */
 @Controller
 class DrillController {
 
@@ -87,7 +83,7 @@ class DrillController {
             Model model) {
         String name = DrillStore.name(learner);
         OptionalDouble number = NumberReader.read(seed);
-        Optional<Topic> told = topic(topic);
+        Optional<Topic> told = ExamPaper.topic(topic);
         if (number.isEmpty() || told.isEmpty()) {
             long drawn = Math.floorMod(clock.millis() * 2_654_435_761L, SEEDS);
             List<Topic> due = results.mastery(name).inOrder();
@@ -128,12 +124,6 @@ class DrillController {
         model.addAttribute("question", QuestionView.of(asked.question(), asked.shop()));
     }
 
-    private static Optional<Topic> topic(String name) {
-        return Arrays.stream(Topic.values())
-                .filter(one -> one.name().equals(name))
-                .findFirst();
-    }
-
     /** How an answer stands to the question, a line for each choice. */
     public record ChoiceLine(String text, String why, boolean right, boolean given) {}
 
@@ -149,25 +139,23 @@ class DrillController {
             @RequestParam(name = "fault", defaultValue = "") List<String> faults,
             @RequestParam(defaultValue = "false") boolean same,
             Model model) {
-        Topic told = topic(topic).orElse(Topic.WORDS);
+        Topic told = ExamPaper.topic(topic).orElse(Topic.WORDS);
         int asLevel = (int) Math.min(3, Math.max(1, NumberReader.read(level).orElse(1)));
         String name = DrillStore.name(learner);
         Asked asked = asked(name, told, (long) NumberReader.read(seed).orElse(0), asLevel);
         Question question = asked.question();
-        OptionalDouble typed = NumberReader.read(
-                figure, question.answer().figure().map(Question.Figure::unit).orElse(""));
-        boolean unread = question.answer().figure().isPresent() && typed.isEmpty();
+        Given given = new Given(choice, figure, faults);
         show(asked, same, model);
-        if (unread) {
+        if (given.isUnread(question)) {
             model.addAttribute("wrong", "Type a number, such as 62; it was “" + figure.strip() + "”.");
             model.addAttribute("typed", figure);
             return "drill/ask";
         }
-        boolean right = isRight(question, choice, typed, faults);
+        boolean right = given.isRight(question);
         if (!name.isEmpty()) {
             results.answered(name, told, right);
         }
-        explain(asked, right, (int) NumberReader.read(choice).orElse(-1), model);
+        explain(asked, right, given.place(), model);
         return "drill/told";
     }
 
@@ -185,48 +173,6 @@ class DrillController {
                                 question.answer().choice().orElse(-1) == i,
                                 given == i))
                         .toList());
-    }
-
-    private static boolean isRight(Question question, String choice, OptionalDouble typed, List<String> faults) {
-        Question.Answer answer = question.answer();
-        if (answer.choice().isPresent()) {
-            return (int) NumberReader.read(choice).orElse(-1) == answer.choice().getAsInt();
-        }
-        if (answer.figure().isPresent()) {
-            return answer.figure().get().holds(typed.orElse(Double.NaN));
-        }
-        Set<String> tapped = new HashSet<>(faults);
-        tapped.remove("");
-        return tapped.equals(new HashSet<>(answer.faults().orElse(List.of())));
-    }
-
-    /** A question of an exam with its key, numbered. */
-    public record ExamLine(int number, QuestionView question, String key, String why) {}
-
-    /** An exam to print: the questions, and on a page of its own the key. */
-    @GetMapping("/drill/exam")
-    String exam(
-            @RequestParam(defaultValue = "1") String seed,
-            @RequestParam(name = "topic", defaultValue = "") List<String> topics,
-            @RequestParam(defaultValue = "12") String n,
-            Model model) {
-        List<Topic> asked =
-                topics.stream().flatMap(name -> topic(name).stream()).distinct().toList();
-        long from = (long) NumberReader.read(seed).orElse(1);
-        int count = (int) Math.min(Exam.MOST, Math.max(1, NumberReader.read(n).orElse(12)));
-        DrillShop shop = shops.shop();
-        Exam exam = Exam.of(from, asked.isEmpty() ? List.of(Topic.values()) : asked, count, shop);
-        model.addAttribute("seed", from);
-        model.addAttribute(
-                "lines",
-                IntStream.range(0, exam.questions().size())
-                        .mapToObj(i -> new ExamLine(
-                                i + 1,
-                                QuestionView.of(exam.questions().get(i), shop),
-                                QuestionView.right(exam.questions().get(i), shop),
-                                exam.questions().get(i).why()))
-                        .toList());
-        return "drill/exam";
     }
 
     @PostMapping("/drill/forget")

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import vastarc.core.drill.DrillShop;
 import vastarc.core.drill.Question;
 import vastarc.core.joint.Position;
@@ -19,6 +20,7 @@ import vastarc.web.drawing.BareDial;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.PanelFront;
 import vastarc.web.drawing.SignDrawing;
+import vastarc.web.drawing.WeldCurve;
 
 /**
  * A question, finished for display.
@@ -36,9 +38,12 @@ public record QuestionView(
         String prompt,
         Optional<Drawing> drawing,
         Optional<PanelFront> front,
-        List<Question.Choice> choices,
+        List<ChoiceView> choices,
         String unit,
         List<Control> controls) {
+
+    /** A choice, drawn where it is something to be seen. */
+    public record ChoiceView(String text, Optional<Drawing> drawing) {}
 
     /** A control and how it stands. */
     public record Control(String id, String label, String stands) {}
@@ -56,7 +61,7 @@ public record QuestionView(
                 question.prompt(),
                 drawing(question),
                 machine.map(one -> front(one, question, shop, stands)),
-                question.choices(),
+                choices(question),
                 question.answer().figure().map(Question.Figure::unit).orElse(""),
                 machine.map(one -> controls(one, stands)).orElse(List.of()));
     }
@@ -78,19 +83,23 @@ public record QuestionView(
                                 Position.valueOf(picture.words().getOrDefault("position", "PA")),
                                 "the position asked for"));
             case FRONT -> Optional.empty();
+            case SCORE -> Optional.of(WeldCurve.of(picture.figures()));
         });
     }
 
-    private static Drawing unnamed(Drawing drawing) {
-        return new Drawing(
-                drawing.viewBox(),
-                "The position that is asked for",
-                drawing.paths(),
-                drawing.labels(),
-                drawing.fontMm());
+    private static List<ChoiceView> choices(Question question) {
+        Map<String, String> words =
+                question.picture().map(Question.Picture::words).orElse(Map.of());
+        return IntStream.range(0, question.choices().size())
+                .mapToObj(i -> {
+                    String text = question.choices().get(i).text();
+                    return new ChoiceView(
+                            text,
+                            Optional.ofNullable(words.get("choice" + i)).flatMap(sign -> SignDrawing.of(sign, text)));
+                })
+                .toList();
     }
 
-    /** The front with every control where somebody left it: drawn as a panel that wants just that. */
     private static PanelFront front(
             DrillShop.Machine machine, Question question, DrillShop shop, Map<String, Double> stands) {
         String name = question.picture().orElseThrow().words().getOrDefault("job", "");
@@ -98,24 +107,7 @@ public record QuestionView(
                 .filter(one -> one.name().equals(name))
                 .findFirst()
                 .orElse(shop.jobs().get(0));
-        PanelPlan plan = PanelPlan.of(job.score(), machine.profile(), Optional.empty(), Map.of(), stands);
-        List<PanelPlan.Placed> left = plan.controls().stream()
-                .map(control -> new PanelPlan.Placed(
-                        control.element(),
-                        control.idle(),
-                        Optional.ofNullable(stands.get(control.element().id())).or(control::target),
-                        words(control, stands),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty()))
-                .toList();
-        return PanelFront.of(
-                machine.profile(), new PanelPlan(left, List.of(), List.of(), List.of()), UnitSystem.METRIC);
-    }
-
-    private static Phrase words(PanelPlan.Placed control, Map<String, Double> stands) {
-        Double place = stands.get(control.element().id());
-        return place == null ? control.words() : PanelPlan.words(control.element(), place);
+        return LeftFront.of(machine, job, stands);
     }
 
     private static List<Control> controls(DrillShop.Machine machine, Map<String, Double> stands) {

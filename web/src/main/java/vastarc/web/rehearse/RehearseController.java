@@ -42,7 +42,12 @@ class RehearseController implements JobPlace {
     }
 
     @GetMapping("/jobs/{id}/rehearse")
-    String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+    String page(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String scatter,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        model.addAttribute("scatter", NumberReader.read(scatter).isPresent() ? scatter.strip() : "");
         place.show(place.job(id), false, preferences, model);
         return "rehearse/page";
     }

@@ -6,6 +6,10 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.util.List;
+import java.util.Locale;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -103,5 +107,57 @@ class DrillPagesTest {
         assertThat(paper).contains("Key to exam 9", "<b>" + key + "</b>");
         assertThat(send(get("/drill/exam?seed=x&n=many&topic=GHOST")).getStatus())
                 .isEqualTo(200);
+    }
+
+    private static String text(byte[] pdf) throws Exception {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+        }
+    }
+
+    @Test
+    void thePdfAsksWhatTheCallAsksAndItsKeyIsTheKey() throws Exception {
+        List<Topic> topics = List.of(Topic.PANEL_CHECK, Topic.SCORE, Topic.AMPS, Topic.SYMPTOMS);
+        MockHttpServletResponse answer = send(
+                get("/drill/exam.pdf?seed=21&n=8&topic=PANEL_CHECK&topic=SCORE&topic=AMPS&topic=SYMPTOMS&minutes=20"));
+        assertThat(answer.getContentType()).isEqualTo("application/pdf");
+        String paper = text(answer.getContentAsByteArray());
+        String questions = paper.substring(0, paper.indexOf("Key to exam 21"));
+        String key = paper.substring(paper.indexOf("Key to exam 21"));
+        for (Question question : Exam.of(21, topics, 8, shops.shop()).questions()) {
+            assertThat(questions).contains(question.prompt().replaceAll("\\s+", " "));
+            question.choices().forEach(choice -> assertThat(questions).contains(choice.text()));
+            assertThat(key).contains(QuestionView.right(question, shops.shop()).replaceAll("\\s+", " "));
+        }
+    }
+
+    @Test
+    void anExamHandedInIsMarkedByItsKeyAndSaysWhatToRepeat() throws Exception {
+        List<Topic> topics = List.of(Topic.ORDER, Topic.AMPS, Topic.PANEL_CHECK);
+        Exam exam = Exam.of(33, topics, 6, shops.shop());
+        MockHttpServletRequestBuilder request = post("/drill/sit");
+        topics.forEach(topic -> request.param("topic", topic.name()));
+        for (int i = 0; i < 6; i++) {
+            Question.Answer answer = exam.questions().get(i).answer();
+            int at = i;
+            answer.choice().ifPresent(place -> request.param("choice" + at, String.valueOf(place)));
+            answer.figure()
+                    .ifPresent(figure -> request.param(
+                            "figure" + at, at == 1 ? "1" : String.format(Locale.ROOT, "%.1f A", figure.value())));
+            answer.faults().ifPresent(faults -> faults.forEach(id -> request.param("fault" + at, id)));
+        }
+        String marked = send(request, "seed", "33", "n", "6", "learner", "Sitter", "minutes", "10", "begun", "1")
+                .getContentAsString();
+        assertThat(marked).contains("5 of 6 right", "guess the amps: 1 wrong");
+        assertThat(results.of("Sitter"))
+                .hasSize(6)
+                .filteredOn(one -> !one.right())
+                .hasSize(1);
+        results.forget("Sitter");
+        String nothing = send(post("/drill/sit"), "seed", "33", "n", "3", "topic", "AMPS")
+                .getContentAsString();
+        assertThat(nothing).contains("0 of 3 right", "nothing");
+        assertThat(send(get("/drill/sit?seed=33&n=6&minutes=5")).getContentAsString())
+                .contains("data-minutes=\"5\"", "hand it in");
     }
 }

@@ -1,0 +1,219 @@
+package vastarc.web.drill;
+
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.util.UriComponentsBuilder;
+import vastarc.core.drill.SetYourself;
+import vastarc.core.drill.Topic;
+import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelPlan;
+import vastarc.core.machine.Scale;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.drill.DrillStore;
+import vastarc.web.request.DrillShops;
+import vastarc.web.ui.Choice;
+import vastarc.web.ui.FigureView;
+import vastarc.web.ui.NotFound;
+
+/** A front in disorder to be set for a job, marked control by control. */
+@Controller
+class SetController {
+
+    private static final String STAND = "stand.";
+    private static final long SEEDS = 1_000_000;
+    private static final int DIAL_STEPS = 200;
+
+    private final DrillShops shops;
+    private final DrillStore results;
+    private final Clock clock;
+
+    SetController(DrillShops shops, DrillStore results, Clock clock) {
+        this.shops = shops;
+        this.results = results;
+        this.clock = clock;
+    }
+
+    /**
+     * A control to be set: stops of a switch, or a range to turn through.
+     *
+     * @param words how it stands
+     */
+    public record Line(
+            String id,
+            String label,
+            String words,
+            List<Choice> stops,
+            double low,
+            double high,
+            double step,
+            double at) {}
+
+    /** What each control was and had to be. */
+    public record Marked(String label, boolean right, String stands, String wanted, String does) {}
+
+    @GetMapping("/drill/set")
+    String page(
+            @RequestParam(defaultValue = "") String learner,
+            @RequestParam(defaultValue = "") String seed,
+            @RequestParam(defaultValue = "1") String level,
+            Model model) {
+        String name = DrillStore.name(learner);
+        OptionalDouble number = NumberReader.read(seed);
+        if (number.isEmpty()) {
+            return "redirect:"
+                    + UriComponentsBuilder.fromPath("/drill/set")
+                            .queryParam("learner", name)
+                            .queryParam("level", level(level))
+                            .queryParam("seed", Math.floorMod(clock.millis() * 2_654_435_761L, SEEDS))
+                            .encode()
+                            .toUriString();
+        }
+        Optional<SetYourself> task = SetYourself.of((long) number.getAsDouble(), level(level), shops.shop());
+        model.addAttribute("learner", name);
+        model.addAttribute("seed", (long) number.getAsDouble());
+        model.addAttribute("level", level(level));
+        model.addAttribute("bare", task.isEmpty());
+        task.ifPresent(one -> show(one, one.disorder(), model));
+        return "drill/set";
+    }
+
+    private static int level(String text) {
+        return (int) Math.min(3, Math.max(1, NumberReader.read(text).orElse(1)));
+    }
+
+    private static void show(SetYourself task, Map<String, Double> stands, Model model) {
+        model.addAttribute("machine", task.machine().name());
+        model.addAttribute("job", task.job().name());
+        model.addAttribute("front", LeftFront.of(task.machine(), task.job(), stands));
+        model.addAttribute("asked", asked(task.job().score().sheet()));
+        model.addAttribute(
+                "lines",
+                task.controls().stream()
+                        .filter(element -> !element.kind().isPlugged())
+                        .map(element -> line(element, stands.getOrDefault(element.id(), 0.0)))
+                        .toList());
+    }
+
+    private static List<FigureView.Line> asked(Sheet sheet) {
+        return sheet.settings().values().stream()
+                .filter(setting -> setting.key().group() == SettingKey.Group.PANEL && !setting.idle())
+                .map(setting ->
+                        new FigureView.Line(say(Phrase.of(setting.key().words())), setting.shown(UnitSystem.METRIC)))
+                .toList();
+    }
+
+    private static Line line(PanelElement element, double at) {
+        List<Choice> stops = element.kind().isSwitched()
+                ? IntStream.range(0, element.stops().size())
+                        .mapToObj(i -> new Choice(
+                                String.valueOf(i), element.stops().get(i).label(), Math.round(at) == i))
+                        .toList()
+                : List.of();
+        Optional<Scale> scale = element.scale().filter(own -> element.kind() != PanelElement.Kind.KNOB);
+        return new Line(
+                element.id(),
+                label(element),
+                say(PanelPlan.words(element, at)),
+                stops,
+                scale.map(Scale::low).orElse(0.0),
+                scale.map(Scale::high).orElse(1.0),
+                scale.map(Scale::step).filter(step -> step > 0).orElse(1.0 / DIAL_STEPS),
+                at);
+    }
+
+    private static String label(PanelElement element) {
+        return element.label().isBlank() ? say(Phrase.of(element.setting().words())) : element.label();
+    }
+
+    private static String say(Phrase phrase) {
+        return Phrasebook.say(phrase, UnitSystem.METRIC);
+    }
+
+    private SetYourself task(String seed, String level) {
+        return SetYourself.of((long) NumberReader.read(seed).orElse(0), level(level), shops.shop())
+                .orElseThrow(() -> new NotFound("panel"));
+    }
+
+    /** Where the hand has put the controls; what is no place of a control is passed over. */
+    private static Map<String, Double> stands(SetYourself task, Map<String, String> sent) {
+        Map<String, Double> stands = new HashMap<>(task.disorder());
+        for (PanelElement element : task.controls()) {
+            NumberReader.read(sent.getOrDefault(STAND + element.id(), "")).stream()
+                    .filter(place -> !element.kind().isPlugged())
+                    .map(place -> settable(element, place))
+                    .filter(element::isPlace)
+                    .forEach(place -> stands.put(element.id(), place));
+        }
+        return stands;
+    }
+
+    private static double settable(PanelElement element, double place) {
+        return element.kind() == PanelElement.Kind.KNOB || element.kind().isSwitched()
+                ? place
+                : element.scale().map(scale -> scale.settable(place)).orElse(place);
+    }
+
+    /** The front as it stands after a turn. */
+    @PostMapping("/drill/set/front")
+    String front(
+            @RequestParam(defaultValue = "") String seed,
+            @RequestParam(defaultValue = "1") String level,
+            @RequestParam Map<String, String> sent,
+            Model model) {
+        SetYourself task = task(seed, level);
+        model.addAttribute("front", LeftFront.of(task.machine(), task.job(), stands(task, sent)));
+        return "ui/front :: front";
+    }
+
+    @PostMapping("/drill/set")
+    String mark(
+            @RequestParam(defaultValue = "") String learner,
+            @RequestParam(defaultValue = "") String seed,
+            @RequestParam(defaultValue = "1") String level,
+            @RequestParam Map<String, String> sent,
+            Model model) {
+        SetYourself task = task(seed, level);
+        Map<String, Double> stands = stands(task, sent);
+        List<SetYourself.Marked> marked = task.mark(stands);
+        boolean all = marked.stream().allMatch(SetYourself.Marked::right);
+        String name = DrillStore.name(learner);
+        if (!name.isEmpty()) {
+            results.answered(name, Topic.PANEL_CHECK, all);
+        }
+        show(task, stands, model);
+        model.addAttribute("learner", name);
+        model.addAttribute("level", level(level));
+        model.addAttribute("all", all);
+        model.addAttribute(
+                "right", marked.stream().filter(SetYourself.Marked::right).count());
+        model.addAttribute(
+                "moved", marked.stream().filter(SetYourself.Marked::moved).count());
+        model.addAttribute(
+                "marked",
+                marked.stream()
+                        .map(one ->
+                                new Marked(label(one.element()), one.right(), one.stands(), one.wanted(), one.does()))
+                        .toList());
+        model.addAttribute(
+                "shortest",
+                task.shortest().stream()
+                        .map(change -> change.label() + ": " + say(change.from()) + " → " + say(change.to()))
+                        .toList());
+        return "drill/set-marked";
+    }
+}

@@ -1,0 +1,79 @@
+package vastarc.web.sheet;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import vastarc.core.machine.PanelPlan;
+import vastarc.core.score.Score;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.machine.Torch;
+import vastarc.web.paper.PaperPress;
+import vastarc.web.request.JobMachines;
+import vastarc.web.request.JobPlan;
+import vastarc.web.request.JobPlanner;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+
+/** A job's setup card: to look at, and as a PDF. */
+@Controller
+class CardController {
+
+    private final JobStore jobs;
+    private final JobPlanner planner;
+    private final JobMachines choice;
+    private final MachineStore machines;
+    private final PaperPress press;
+
+    CardController(JobStore jobs, JobPlanner planner, JobMachines choice, MachineStore machines, PaperPress press) {
+        this.jobs = jobs;
+        this.planner = planner;
+        this.choice = choice;
+        this.machines = machines;
+        this.press = press;
+    }
+
+    @GetMapping("/jobs/{id}/card")
+    String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+        model.addAttribute("card", card(id, preferences));
+        model.addAttribute("paper", true);
+        return "sheet/card-page";
+    }
+
+    @GetMapping("/jobs/{id}/card.pdf")
+    ResponseEntity<byte[]> pdf(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") String size,
+            @ModelAttribute("preferences") Preferences preferences) {
+        CardPage card = card(id, preferences);
+        String title = "Setup card " + card.name();
+        return PaperPress.answer(
+                title, press.card("sheet/card", title, PaperPress.Size.told(size), Map.of("card", card)));
+    }
+
+    private CardPage card(UUID id, Preferences preferences) {
+        Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
+        JobPlan plan = planner.plan(job);
+        Optional<Score> score = plan.score().value();
+        Optional<Machine> machine = choice.of(job.content(), score).chosen();
+        Optional<PanelPlan> panel = score.flatMap(played -> machine.map(own -> PanelPlan.of(
+                played,
+                own.profile(),
+                job.content().torch().flatMap(machines::torch).map(Torch::profile),
+                machines.curves(own.id()),
+                Map.of())));
+        String address =
+                ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
+        return CardPage.of(new CardPage.Source(job, plan, machine, panel, address), preferences.units());
+    }
+}

@@ -1,0 +1,176 @@
+package vastarc.web.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import vastarc.core.machine.PanelPlan;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.Drawing;
+import vastarc.web.drawing.PanelFront;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.paper.QrCode;
+import vastarc.web.request.JobPlan;
+import vastarc.web.request.PurgeReader;
+import vastarc.web.ui.FigureView;
+
+/**
+ * A job's setup card: everything that goes on panel and torch, on one page of paper.
+ *
+ * @param id       job
+ * @param name     of the job
+ * @param joint    in words
+ * @param proven   the day it was proven; empty while it is open
+ * @param notes    of the job, as far as they fit
+ * @param sheet    the figures; empty where the joint has none
+ * @param problems why there is none
+ * @param panel    figures of the machine's front
+ * @param torch    figures of torch, gas and wire
+ * @param weld     how it will go
+ * @param purge    the wait and the hold flow, where it is purged
+ * @param machine  it is welded with; empty where the shop has none
+ * @param front    its panel with the job on it
+ * @param controls where each control must stand
+ * @param booth    code of the job's booth view
+ * @param address  the same, to type
+ */
+public record CardPage(
+        String id,
+        String name,
+        String joint,
+        String proven,
+        String notes,
+        Optional<SheetView> sheet,
+        List<String> problems,
+        List<FigureView> panel,
+        List<FigureView> torch,
+        List<FigureView> weld,
+        List<FigureView.Line> purge,
+        String machine,
+        Optional<PanelFront> front,
+        List<FigureView.Line> controls,
+        Drawing booth,
+        String address) {
+
+    private static final int NOTE = 160;
+
+    /** The purge's flows are told with its wait; the rest is of use at the desk, not at the bench. */
+    private static final Set<String> LEFT_OUT = Stream.of(
+                    SettingKey.PURGE_FLOW,
+                    SettingKey.PURGE_HOLD,
+                    SettingKey.AVERAGE_CURRENT,
+                    SettingKey.RMS_CURRENT,
+                    SettingKey.ARC_ENERGY,
+                    SettingKey.WIRE_SHARE,
+                    SettingKey.POOL_WIDTH,
+                    SettingKey.BACK_BEAD)
+            .map(SettingKey::apiName)
+            .collect(Collectors.toSet());
+
+    /**
+     * What the card is made from.
+     *
+     * @param machine chosen for the job, and what its panel must be
+     * @param address of the program, as the asker reached it
+     */
+    record Source(Job job, JobPlan plan, Optional<Machine> machine, Optional<PanelPlan> panel, String address) {}
+
+    static CardPage of(Source source, UnitSystem units) {
+        Job job = source.job();
+        Optional<SheetView> view = source.plan().sheet().value().map(sheet -> SheetView.of(sheet, units));
+        String booth = source.address() + "/jobs/" + job.id() + "/run";
+        return new CardPage(
+                job.id().toString(),
+                job.name(),
+                source.plan().sheet().value().map(sheet -> joint(sheet, units)).orElse(""),
+                job.content().proof().map(proof -> "proven " + proof.day()).orElse("a starting point, not proven yet"),
+                job.notes().length() > NOTE ? job.notes().substring(0, NOTE) + " …" : job.notes(),
+                view,
+                source.plan().sheet().problems().stream()
+                        .map(problem -> problem.message(units))
+                        .toList(),
+                view.map(sheet -> working(sheet.panel())).orElse(List.of()),
+                view.map(sheet -> working(Stream.concat(sheet.torch().stream(), sheet.wire().stream())
+                                .toList()))
+                        .orElse(List.of()),
+                view.map(sheet -> working(sheet.weld())).orElse(List.of()),
+                purge(source, units),
+                source.machine().map(Machine::name).orElse(""),
+                both(source, (machine, panel) -> PanelFront.of(machine.profile(), panel, units)),
+                source.panel().map(panel -> controls(panel, units)).orElse(List.of()),
+                QrCode.of(booth),
+                booth);
+    }
+
+    private static <T> Optional<T> both(Source source, BiFunction<Machine, PanelPlan, T> use) {
+        return source.machine().flatMap(machine -> source.panel().map(panel -> use.apply(machine, panel)));
+    }
+
+    private static List<FigureView> working(List<FigureView> figures) {
+        return figures.stream()
+                .filter(figure -> !figure.idle() && !LEFT_OUT.contains(figure.id()))
+                .toList();
+    }
+
+    private static String joint(Sheet sheet, UnitSystem units) {
+        List<String> words = new ArrayList<>();
+        words.add(say(Phrase.of("material." + sheet.joint().material().name()), units));
+        words.add(units.show(Quantity.millimetres(sheet.joint().thinnerMm())).line());
+        words.add(say(Phrase.of("joint." + sheet.joint().form().name()), units));
+        words.add(say(Phrase.of(sheet.practice().wire() ? "card.wire" : "card.fusion"), units));
+        return String.join(", ", words);
+    }
+
+    private static List<FigureView.Line> purge(Source source, UnitSystem units) {
+        return source.plan()
+                .sheet()
+                .value()
+                .filter(sheet -> sheet.joint().wantsPurge())
+                .map(sheet -> PurgeReader.read(source.job().content().purge(), sheet))
+                .flatMap(PurgeReader.Read::plan)
+                .map(plan -> List.of(
+                        line(
+                                "purge.flow",
+                                units.show(Quantity.litresPerMin(plan.ask().flow()))
+                                        .line()),
+                        line(
+                                "card.wait",
+                                plan.waitS()
+                                        .map(wait -> units.show(Quantity.seconds(Math.ceil(wait)))
+                                                .line())
+                                        .orElse("never")),
+                        line(
+                                "purge.hold",
+                                units.show(Quantity.litresPerMin(plan.hold().value()))
+                                        .line())))
+                .orElse(List.of());
+    }
+
+    private static FigureView.Line line(String key, String value) {
+        return new FigureView.Line(say(Phrase.of(key), UnitSystem.METRIC), value);
+    }
+
+    private static List<FigureView.Line> controls(PanelPlan panel, UnitSystem units) {
+        return panel.controls().stream()
+                .filter(control -> control.idle().isEmpty())
+                .map(control -> new FigureView.Line(
+                        control.element().label().isBlank()
+                                ? say(Phrase.of(control.element().setting().words()), units)
+                                : control.element().label(),
+                        say(control.words(), units)))
+                .toList();
+    }
+
+    private static String say(Phrase phrase, UnitSystem units) {
+        return Phrasebook.say(phrase, units);
+    }
+}
