@@ -34,10 +34,12 @@ final class CurrentRules {
      */
     static Setting working(Plan plan) {
         HeatSolution heat = plan.heat();
-        School school = plan.schools().of(Matter.WORKING_CURRENT);
+        SchoolCurrent chosen =
+                SchoolCurrent.chosen(plan.comparison(), plan.schools().of(Matter.WORKING_CURRENT));
+        School school = chosen.school();
         double peak = plan.peakA();
-        double scale = peak / SchoolCurrent.chosen(plan.comparison(), school);
-        Setting.Draft draft = figure(SettingKey.WORKING_CURRENT, joined(plan, window(plan, peak)))
+        double scale = peak / chosen.currentA();
+        Setting.Draft draft = figure(SettingKey.WORKING_CURRENT, windowOf(plan, school, peak))
                 .by(school)
                 .from("platePower", Quantity.watts(heat.platePowerW()))
                 .from("wirePower", Quantity.watts(heat.wirePowerW()))
@@ -51,6 +53,10 @@ final class CurrentRules {
                     Quantity.amperes(peak),
                     Quantity.amperes(plan.pulse().averageA()));
         }
+        if (school == School.AS_PROVEN_HERE) {
+            return draft.because(
+                    "workingCurrent.proven", plan.proven().orElseThrow().runs());
+        }
         return school == School.HEAT_BALANCE
                 ? draft.because(
                         heat.wirePowerW() > 0 ? "workingCurrent.wire" : "workingCurrent.fusion",
@@ -59,6 +65,16 @@ final class CurrentRules {
                         Quantity.mmPerMin(heat.demand().speedMmPerS() * 60))
                 : draft.because(
                         "workingCurrent.rule", Quantity.millimetres(plan.joint().thinnerMm()));
+    }
+
+    /** What runs have proven has a window of its own. */
+    private static Window windowOf(Plan plan, School school, double peak) {
+        return school == School.AS_PROVEN_HERE
+                ? plan.proven()
+                        .map(learned -> Window.around(
+                                peak, peak * learned.low() / learned.ratio(), peak * learned.high() / learned.ratio()))
+                        .orElseThrow()
+                : joined(plan, window(plan, peak));
     }
 
     /** ±12 %, ±25 % on titanium, around a current, A. */

@@ -1,6 +1,7 @@
 package vastarc.core.sheet;
 
 import java.util.List;
+import java.util.Optional;
 import vastarc.core.consumable.Cup;
 import vastarc.core.consumable.Tungsten;
 import vastarc.core.heat.Arc;
@@ -26,7 +27,8 @@ import vastarc.core.joint.Technique;
  * @param heat       the heat balance of the pass it is for
  * @param runs       every arc run of the joint
  * @param pass       the pass it is for, from 1
- * @param comparison the currents of the three schools
+ * @param comparison the currents of the schools
+ * @param proven     what the machine's runs teach
  * @param pulse      the current in time; steady where no pulse is wanted or the set has none
  * @param tungstenTaken the electrode, from the shelf
  * @param cupTaken   the cup, from the shelf
@@ -40,6 +42,7 @@ record Plan(
         List<Run> runs,
         int pass,
         List<SchoolCurrent> comparison,
+        Optional<ProvenCurrent> proven,
         Pulse pulse,
         Stock.Taken<Tungsten> tungstenTaken,
         Stock.Taken<Cup> cupTaken,
@@ -66,8 +69,10 @@ record Plan(
     /** The plan of a pass, from 1; what is fitted to torch and machine is chosen for the hottest of them. */
     static Plan of(HeatSolution heat, List<Run> runs, int pass, ShopWays ways, OwnValues own) {
         Schools schools = ways.schools();
-        List<SchoolCurrent> comparison = SchoolCurrent.compare(heat, runs.get(0).currentA());
-        double steady = SchoolCurrent.chosen(comparison, schools.of(Matter.WORKING_CURRENT));
+        Optional<ProvenCurrent> proven = ways.proven().of(heat.joint());
+        List<SchoolCurrent> comparison = SchoolCurrent.compare(heat, runs.get(0).currentA(), proven);
+        double steady = SchoolCurrent.chosen(comparison, schools.of(Matter.WORKING_CURRENT))
+                .currentA();
         Pulse wanted = pulse(heat, steady);
         double hotter = hotter(heat, runs);
         double peak = hotter * own.over(wanted).peakA();
@@ -76,7 +81,8 @@ record Plan(
         Pulse pulse = own.over(heldAbove(tungsten.item().minStableA(), wanted, heat.arc(), steady));
         Stock.Taken<Cup> cup = cup(heat, pulse.peakA(), ways);
         Window flow = chosen(gasFlow(heat, cup.item(), pulse.peakA()), schools.of(Matter.GAS_FLOW));
-        return new Plan(schools, ways.stock(), heat, runs, pass, comparison, pulse, tungsten, cup, flow, taper(heat));
+        return new Plan(
+                schools, ways.stock(), heat, runs, pass, comparison, proven, pulse, tungsten, cup, flow, taper(heat));
     }
 
     /** How much more the hottest pass takes than this one, 1 or more. */
@@ -236,7 +242,9 @@ record Plan(
 
     /** What the chosen school makes of a current by the heat balance. */
     double schoolFactor() {
-        return SchoolCurrent.chosen(comparison, schools.of(Matter.WORKING_CURRENT)) / heat.currentA();
+        return SchoolCurrent.chosen(comparison, schools.of(Matter.WORKING_CURRENT))
+                        .currentA()
+                / heat.currentA();
     }
 
     Penetration penetration() {

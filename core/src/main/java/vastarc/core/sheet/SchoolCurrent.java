@@ -1,9 +1,12 @@
 package vastarc.core.sheet;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Penetration;
+import vastarc.core.quantity.Quantity;
 import vastarc.core.wording.Phrase;
 
 /**
@@ -21,28 +24,41 @@ public record SchoolCurrent(School school, double currentA, Phrase note) {
     private static final double NEAR = 0.12;
 
     /**
-     * All three, heat balance first. The linear rules count the thinner member, as the trade does; a later pass keeps its distance to the
+     * All of them, heat balance first, and last the current as proven on the machine where its runs teach one. The linear rules count the thinner member, as the trade does; a later pass keeps its distance to the
      * first, about which the rules say nothing.
      *
      * @param heat   of the pass
      * @param firstA current of the first pass by the heat balance, A
+     * @param proven what the machine's runs teach for this joint
      */
-    public static List<SchoolCurrent> compare(HeatSolution heat, double firstA) {
+    public static List<SchoolCurrent> compare(HeatSolution heat, double firstA, Optional<ProvenCurrent> proven) {
         double balance = heat.currentA();
         double later = balance / firstA;
-        return List.of(
+        Stream<SchoolCurrent> rules = Stream.of(
                 new SchoolCurrent(School.HEAT_BALANCE, balance, Phrase.of("school.note.balance")),
                 linear(School.AMP_PER_THOU, later * AMPS_PER_THOU_IN_MM, heat, balance),
                 linear(School.AMPS_PER_MM, later * AMPS_PER_MM, heat, balance));
+        return Stream.concat(rules, proven.map(learned -> proven(learned, balance)).stream())
+                .toList();
     }
 
-    /** Current of the school chosen, from a comparison. */
-    static double chosen(List<SchoolCurrent> comparison, School school) {
+    private static SchoolCurrent proven(ProvenCurrent learned, double balance) {
+        return new SchoolCurrent(
+                School.AS_PROVEN_HERE,
+                learned.ratio() * balance,
+                Phrase.of(
+                        "school.note.proven",
+                        learned.runs(),
+                        Quantity.amperes(learned.low() * balance),
+                        Quantity.amperes(learned.high() * balance)));
+    }
+
+    /** The school chosen, from a comparison; the heat balance where the machine's runs do not teach a current yet. */
+    static SchoolCurrent chosen(List<SchoolCurrent> comparison, School school) {
         return comparison.stream()
                 .filter(current -> current.school() == school)
                 .findFirst()
-                .orElseThrow()
-                .currentA();
+                .orElse(comparison.get(0));
     }
 
     private static SchoolCurrent linear(School school, double ampsPerMm, HeatSolution heat, double balance) {

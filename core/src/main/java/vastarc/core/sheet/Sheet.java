@@ -93,6 +93,17 @@ public record Sheet(
         return ButtChoice.compare(joint(), practice());
     }
 
+    /** The working current by the heat balance, whichever school has set it; the peak where it is pulsed, A. */
+    public double balanceA() {
+        Setting current = setting(SettingKey.WORKING_CURRENT);
+        double balance = schools.get(0).currentA();
+        return schools.stream()
+                .filter(school -> school.school() == current.school())
+                .findFirst()
+                .map(own -> current.engineValue() * balance / own.currentA())
+                .orElse(current.engineValue());
+    }
+
     /** The working current is the peak of a pulse. */
     public boolean isPulsed() {
         return setting(SettingKey.PULSE_RATE).value() > 0;

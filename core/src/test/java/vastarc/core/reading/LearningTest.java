@@ -8,7 +8,8 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import vastarc.core.reading.ProvenCurrent.Run;
+import vastarc.core.sheet.ProvenCurrent;
+import vastarc.core.sheet.ProvenCurrent.Run;
 
 /** What a shop learns of its machines: near the truth after ten runs, never far, and of no other machine. */
 class LearningTest {

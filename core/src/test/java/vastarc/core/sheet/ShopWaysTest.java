@@ -39,8 +39,12 @@ class ShopWaysTest {
                 .orElse("");
     }
 
+    /** What a machine has proven wants runs, and is tried with them elsewhere. */
     @ParameterizedTest
-    @EnumSource(value = School.class, mode = EnumSource.Mode.EXCLUDE, names = "RULE")
+    @EnumSource(
+            value = School.class,
+            mode = EnumSource.Mode.EXCLUDE,
+            names = {"RULE", "AS_PROVEN_HERE"})
     void everyHabitIsNamedAtAFigureItTouches(School school) {
         Practice pedal = Practice.usual().with(draft -> draft.purged = true);
         ShopWays ways = ShopWays.usual().with(school);

@@ -15,9 +15,14 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
 import vastarc.core.sheet.ShopWays;
 import vastarc.web.format.CoreJson;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.request.Choices;
+import vastarc.web.request.ProvenRuns;
 
 /** From a joint to its setup sheet, as JSON. */
 @RestController
@@ -29,12 +34,23 @@ class SheetApi {
             "wire":false,"technique":"FREEHAND","control":"PEDAL","chill":"NONE","purged":true}""";
     static final String SMALLEST = "{\"material\":\"CARBON_STEEL\",\"joint\":\"T_FILLET\",\"thicknessMm\":[2]}";
 
+    private static final String MACHINE = "machine";
+
+    private final MachineStore machines;
+    private final ProvenRuns proven;
+
+    SheetApi(MachineStore machines, ProvenRuns proven) {
+        this.machines = machines;
+        this.proven = proven;
+    }
+
     @Operation(
             summary = "The setup sheet of a joint",
             description =
                     "Only material, joint and thicknessMm are required; pass asks for a later pass. Units are fixed: A, V, s, mm, mm/min, L/min, Hz, %, "
                             + "kJ/mm, °C, degrees. workingCurrent is what the joint needs at the arc, the peak when pulsed; pedalCeiling is "
-                            + "what the panel is set to when a foot controls it.")
+                            + "what the panel is set to when a foot controls it. machine: the name of one of the shop's; where three good runs or more are near "
+                            + "the joint, schools then holds AS_PROVEN_HERE, its note the window and the runs behind it.")
     @RequestBody(
             required = true,
             content =
@@ -52,10 +68,29 @@ class SheetApi {
     @RefusesBadInput
     @PostMapping(path = "/api/v1/sheet", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> sheet(HttpServletRequest request) throws IOException {
-        Outcome<JsonPlan> plan = Calls.body(request, SMALLEST).then(body -> JsonPlan.read(body, Set.of()));
+        Outcome<JsonNode> body = Calls.body(request, SMALLEST);
+        Outcome<ShopWays> ways = body.then(this::ways);
+        Outcome<JsonPlan> plan = ways.then(found -> body).then(read -> JsonPlan.read(read, Set.of(MACHINE)));
         return Calls.answer(
-                plan.then(read -> read.sheet(ShopWays.usual()))
+                plan.then(read -> ways.then(read::sheet))
                         .map(sheet -> CoreJson.answers().valueToTree(SheetAnswer.of(sheet))),
                 () -> plan.value().map(read -> read.waysOut(ShopWays.usual())).orElse(List.of()));
+    }
+
+    /** The product's defaults; at a machine of the shop, with what its own good runs teach. */
+    private Outcome<ShopWays> ways(JsonNode body) {
+        JsonNode machine = body.path(MACHINE);
+        if (machine.isMissingNode() || machine.isNull()) {
+            return Outcome.of(ShopWays.usual());
+        }
+        List<String> names = machines.names();
+        String told = machine.asString("");
+        return names.contains(told)
+                ? Outcome.of(ShopWays.usual().at(proven.at(told)))
+                : Outcome.failed(Problem.badValue(
+                        MACHINE,
+                        "sheet.machine",
+                        Choices.shortened(machine.asString(machine.toString())),
+                        names.isEmpty() ? "none yet" : String.join(", ", names)));
     }
 }

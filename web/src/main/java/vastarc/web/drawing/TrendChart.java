@@ -30,6 +30,7 @@ public final class TrendChart {
      * @param first   the first day in words, {@code last} the last
      * @param line    where it should be; not a number for nowhere
      * @param percent a share from 0 to 100
+     * @param limits  which the drawn line should not leave
      */
     public record Trend(
             String name,
@@ -39,7 +40,22 @@ public final class TrendChart {
             String first,
             String last,
             double line,
-            boolean percent) {}
+            boolean percent,
+            List<Double> limits) {
+
+        /** Without limits. */
+        public Trend(
+                String name,
+                List<Dot> dots,
+                List<Dot> weeks,
+                double days,
+                String first,
+                String last,
+                double line,
+                boolean percent) {
+            this(name, dots, weeks, days, first, last, line, percent, List.of());
+        }
+    }
 
     public static Drawing of(Trend trend) {
         Pencil pencil = new Pencil(0, false);
@@ -55,6 +71,9 @@ public final class TrendChart {
         }
         if (trend.line() >= low && trend.line() <= high) {
             pencil.raw(path("M%.1f %.1fH%.1f", LEFT, y(trend.line(), low, high), WIDTH - RIGHT), "mark dotted");
+        }
+        for (double limit : trend.limits()) {
+            pencil.raw(path("M%.1f %.1fH%.1f", LEFT, y(limit, low, high), WIDTH - RIGHT), "mark dashed second");
         }
         for (Dot dot : trend.dots()) {
             pencil.raw(
@@ -82,6 +101,9 @@ public final class TrendChart {
         for (Dot dot : trend.dots()) {
             least = Math.min(least, dot.value());
         }
+        for (double limit : trend.limits()) {
+            least = Math.min(least, limit);
+        }
         return least == Double.MAX_VALUE ? 0 : least;
     }
 
@@ -89,6 +111,9 @@ public final class TrendChart {
         double most = Double.isNaN(trend.line()) ? -Double.MAX_VALUE : trend.line();
         for (Dot dot : trend.dots()) {
             most = Math.max(most, dot.value());
+        }
+        for (double limit : trend.limits()) {
+            most = Math.max(most, limit);
         }
         return most <= least(trend) ? least(trend) + 1 : most;
     }

@@ -29,6 +29,7 @@ import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.kept.shop.ShopStore;
+import vastarc.web.request.ProvenRuns;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
@@ -44,12 +45,14 @@ class ReferenceController {
     private final JobStore jobs;
     private final MachineStore machines;
     private final ShopStore shop;
+    private final ProvenRuns proven;
     private final WorkRoom works;
 
-    ReferenceController(JobStore jobs, MachineStore machines, ShopStore shop, WorkRoom works) {
+    ReferenceController(JobStore jobs, MachineStore machines, ShopStore shop, ProvenRuns proven, WorkRoom works) {
         this.jobs = jobs;
         this.machines = machines;
         this.shop = shop;
+        this.proven = proven;
         this.works = works;
     }
 
@@ -153,7 +156,7 @@ class ReferenceController {
     private WallChart chart(Material material, Optional<Machine> machine) {
         return WallChart.of(
                 material,
-                shop.ways(),
+                machine.map(own -> shop.ways().at(proven.at(own.name()))).orElseGet(shop::ways),
                 machine.map(own -> own.profile().minA()).orElse(0.0),
                 machine.map(own -> own.profile().maxA()).orElse(Double.MAX_VALUE));
     }

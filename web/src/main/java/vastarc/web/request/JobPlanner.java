@@ -11,9 +11,11 @@ import vastarc.web.kept.shop.ShopStore;
 public class JobPlanner {
 
     private final ShopStore shop;
+    private final ProvenRuns proven;
 
-    JobPlanner(ShopStore shop) {
+    JobPlanner(ShopStore shop, ProvenRuns proven) {
         this.shop = shop;
+        this.proven = proven;
     }
 
     public ShopWays ways() {
@@ -25,6 +27,8 @@ public class JobPlanner {
     }
 
     public JobPlan plan(JobContent content) {
-        return JobPlan.of(content, shop.ways());
+        ShopWays ways = shop.ways();
+        return JobPlan.of(
+                content, content.machine().map(proven::at).map(ways::at).orElse(ways));
     }
 }

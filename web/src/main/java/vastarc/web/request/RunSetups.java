@@ -192,7 +192,7 @@ public class RunSetups {
                 meter,
                 false,
                 setup.plan().working().value(),
-                setup.score().sheet().setting(SettingKey.WORKING_CURRENT).engineValue(),
+                setup.score().sheet().balanceA(),
                 setup.plan().travel().value());
     }
 

@@ -9,16 +9,18 @@ import org.springframework.stereotype.Component;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.reading.Drift;
-import vastarc.core.reading.ProvenCurrent;
+import vastarc.core.sheet.School;
+import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
 import vastarc.web.kept.run.RunBook;
 
 /** What the shop's own good runs teach: the current as proven on this machine, each hand's pace, a dial that drifts. */
 @Component
 public class ShopLearning {
 
-    private static final int LOOKED_AT = 200;
     private static final int LEAST_OF_A_HAND = 3;
     private static final double SAME = 0.02;
 
@@ -56,37 +58,32 @@ public class ShopLearning {
 
     /** For a sheet on a machine, in a reader's units. */
     public Learned of(String machine, Sheet sheet, UnitSystem units) {
-        List<RunBook.Lesson> lessons = runs.lessons(machine, LOOKED_AT);
+        List<RunBook.Lesson> lessons = runs.lessons(machine, ProvenRuns.LOOKED_AT);
         List<Lesson> learned = new ArrayList<>();
-        proven(machine, sheet, lessons).ifPresent(found -> learned.add(current(machine, sheet, found, units)));
+        current(machine, sheet, units).ifPresent(learned::add);
         learned.addAll(paces(sheet, lessons, units));
         return new Learned(learned, drift(machine, lessons), machine);
     }
 
-    private static Optional<ProvenCurrent> proven(String machine, Sheet sheet, List<RunBook.Lesson> lessons) {
-        ProvenCurrent.Run wanted = new ProvenCurrent.Run(
-                sheet.joint().material().name(),
-                sheet.joint().form().name(),
-                sheet.joint().thinnerMm(),
-                machine,
-                1);
-        return ProvenCurrent.of(
-                lessons.stream()
-                        .map(one -> new ProvenCurrent.Run(one.metal(), one.form(), one.mm(), machine, one.ratio()))
-                        .toList(),
-                wanted);
+    /** Offered where another school is chosen. */
+    private static Optional<Lesson> current(String machine, Sheet sheet, UnitSystem units) {
+        Setting current = sheet.setting(SettingKey.WORKING_CURRENT);
+        return sheet.schools().stream()
+                .filter(one -> one.school() == School.AS_PROVEN_HERE && current.school() != School.AS_PROVEN_HERE)
+                .findFirst()
+                .map(one -> one.currentA()
+                        * sheet.balanceA()
+                        / sheet.schools().get(0).currentA())
+                .map(amperes -> new Lesson(
+                        Phrasebook.say(Phrase.of(School.AS_PROVEN_HERE.words()), units),
+                        units.show(Quantity.amperes(amperes)).line(),
+                        Phrasebook.say(note(sheet), units) + ", " + machine,
+                        SettingKey.WORKING_CURRENT,
+                        Math.rint(amperes)));
     }
 
-    private static Lesson current(String machine, Sheet sheet, ProvenCurrent found, UnitSystem units) {
-        double reckoned = sheet.setting(SettingKey.WORKING_CURRENT).engineValue();
-        String window = units.show(Quantity.amperes(found.low() * reckoned)).figure() + " to "
-                + units.show(Quantity.amperes(found.high() * reckoned)).line();
-        return new Lesson(
-                "as proven here",
-                units.show(Quantity.amperes(found.ratio() * reckoned)).line(),
-                window + ", from " + found.runs() + " good runs like it on " + machine,
-                SettingKey.WORKING_CURRENT,
-                Math.rint(found.ratio() * reckoned));
+    private static Phrase note(Sheet sheet) {
+        return sheet.schools().get(sheet.schools().size() - 1).note();
     }
 
     /** A hand's own pace, by the middle of at least three runs, where it is another than the sheet's. */
@@ -112,15 +109,41 @@ public class ShopLearning {
         return paces;
     }
 
-    private static String drift(String machine, List<RunBook.Lesson> lessons) {
+    /**
+     * A machine's control chart.
+     *
+     * @param ratios current read to current reckoned, in order of time
+     * @param drift  their chart
+     * @param said   what it says
+     */
+    public record MachineDrift(List<Double> ratios, Drift drift, String said) {}
+
+    /** The control chart of a machine; empty from too few good runs with a current that was read. */
+    public Optional<MachineDrift> drift(String machine) {
+        List<Double> ratios = ratios(runs.lessons(machine, ProvenRuns.LOOKED_AT));
+        return Drift.of(ratios).map(drift -> new MachineDrift(ratios, drift, said(machine, drift)));
+    }
+
+    private static List<Double> ratios(List<RunBook.Lesson> lessons) {
         List<Double> inOrder = new ArrayList<>();
         for (int i = lessons.size() - 1; i >= 0; i--) {
             inOrder.add(lessons.get(i).ratio());
         }
-        return Drift.of(inOrder)
+        return inOrder;
+    }
+
+    private static String drift(String machine, List<RunBook.Lesson> lessons) {
+        return Drift.of(ratios(lessons))
                 .filter(Drift::isOut)
-                .map(out -> machine + " gave " + Math.round(100 * out.from()) + " % of what was set at first and gives "
-                        + Math.round(100 * out.now()) + " % now: read its dial with a clamp meter again.")
+                .map(out -> said(machine, out))
                 .orElse("");
+    }
+
+    private static String said(String machine, Drift drift) {
+        String figures = machine + " gave " + Math.round(100 * drift.from())
+                + " % of what was reckoned at first and gives " + Math.round(100 * drift.now()) + " % now";
+        return drift.isOut()
+                ? figures + ": read its dial with a clamp meter again."
+                : figures + "; that is inside what chance does.";
     }
 }

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
+import java.util.List;
 import java.util.Random;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -22,6 +24,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.joint.WeldFields;
 import vastarc.web.SpringTest;
+import vastarc.web.kept.run.RunStore;
 
 @SpringTest
 @ExtendWith(OutputCaptureExtension.class)
@@ -33,6 +36,9 @@ class SheetApiTest {
 
     @Autowired
     private MockMvc http;
+
+    @Autowired
+    private RunStore runs;
 
     private final JsonMapper json = JsonMapper.builder().build();
 
@@ -275,5 +281,40 @@ class SheetApiTest {
                                 WeldFields.ALL.stream()
                                         .map(field -> field.name().replaceFirst("\\[.*", "")))
                         .collect(Collectors.toSet()));
+    }
+
+    /** Runs on a machine teach a school for that machine alone, in the call as on the page. */
+    @Test
+    void goodRunsTeachTheSchoolOfTheirMachine() throws Exception {
+        String joint = "{\"material\":\"TITANIUM_GR5\",\"joint\":\"EDGE\",\"thicknessMm\":[1.2]";
+        List<String> ids = List.of(
+                "00000000-0000-4000-8000-0000000000e1",
+                "00000000-0000-4000-8000-0000000000e2",
+                "00000000-0000-4000-8000-0000000000e3",
+                "00000000-0000-4000-8000-0000000000e4");
+        for (String id : ids) {
+            http.perform(MockMvcRequestBuilders.post("/api/v1/runs")
+                    .contentType("application/json")
+                    .content("{\"id\":\"" + id + "\",\"job\":\"taught\",\"started\":\"2026-11-20T08:15:00Z\","
+                            + "\"material\":\"TITANIUM_GR5\",\"joint\":\"EDGE\",\"thicknessMm\":1.2,"
+                            + "\"machine\":\"Yard generator set\",\"plannedA\":20,\"reckonedA\":20,\"currentA\":23,"
+                            + "\"verdict\":\"GOOD\"}"));
+        }
+        JsonNode plain = answer(joint + "}");
+        JsonNode taught = answer(joint + ",\"machine\":\"Yard generator set\"}");
+        JsonNode school = taught.at("/schools/AS_PROVEN_HERE");
+        assertThat(plain.at("/schools").has("AS_PROVEN_HERE")).isFalse();
+        assertThat(answer(joint + ",\"machine\":\"Booth 1 inverter\"}")
+                        .at("/schools")
+                        .has("AS_PROVEN_HERE"))
+                .isFalse();
+        assertThat(school.get("currentA").doubleValue()
+                        / plain.at("/schools/HEAT_BALANCE/currentA").doubleValue())
+                .isBetween(1.08, 1.15);
+        assertThat(school.get("note").asString()).contains("4 good runs");
+        JsonNode unknown =
+                json.readTree(post(joint + ",\"machine\":\"Nowhere\"}").getContentAsByteArray());
+        assertThat(unknown.at("/errors/0/field").asString()).isEqualTo("machine");
+        ids.forEach(id -> runs.forget(UUID.fromString(id)));
     }
 }

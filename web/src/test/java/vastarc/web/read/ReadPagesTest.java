@@ -137,7 +137,7 @@ class ReadPagesTest {
         }
         assertThat(before).doesNotContain("5 good runs like it");
         String page = send(get("/jobs/" + job.id() + "/sheet"));
-        assertThat(page).contains("as proven here", "good runs like it on " + machine.name());
+        assertThat(page).contains("as proven here", "5 good runs like it on this machine", machine.name());
         Matcher offered = Pattern.compile("data-learned=\"workingCurrent\" data-value=\"([0-9.]+)\"")
                 .matcher(page);
         assertThat(offered.find()).isTrue();

@@ -134,7 +134,7 @@ public record JobContent(
     /** The ways it goes by: the shop's, with what was chosen for this job; or, for a proven one, those it was proven with. */
     public ShopWays ways(ShopWays shop) {
         return proof.map(Proof::ways)
-                .orElseGet(() -> new ShopWays(shop.schools().with(schools.values()), shop.stock()));
+                .orElseGet(() -> new ShopWays(shop.schools().with(schools.values()), shop.stock(), shop.proven()));
     }
 
     /** This content after an edit: what changes the weld takes the mark of a proven job away; another machine, torch, pass,

@@ -1,10 +1,18 @@
 package vastarc.web.kept.machine;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface MachineRepository extends JpaRepository<Machine, UUID> {
+
+    @Query("select machine.name from Machine machine where machine.id = ?1 and machine.deletedAt is null")
+    Optional<String> nameOf(UUID id);
+
+    @Query("select machine.name from Machine machine where machine.deletedAt is null order by machine.createdAt")
+    List<String> names();
 
     List<Machine> findByDeletedAtIsNullOrderByCreatedAt();
 }

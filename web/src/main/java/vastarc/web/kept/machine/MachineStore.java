@@ -63,6 +63,16 @@ public class MachineStore {
     }
 
     /** A machine of the shop that can be used. */
+    /** What a machine is called; its profile is not read for that. */
+    public Optional<String> name(UUID id) {
+        return machines.nameOf(id);
+    }
+
+    /** Of all machines, in the order they came. */
+    public List<String> names() {
+        return machines.names();
+    }
+
     public Optional<Machine> machine(UUID id) {
         return anyMachine(id).filter(machine -> machine.fault().isEmpty());
     }

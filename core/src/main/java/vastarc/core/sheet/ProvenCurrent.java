@@ -1,4 +1,4 @@
-package vastarc.core.reading;
+package vastarc.core.sheet;
 
 import java.util.List;
 import java.util.Optional;
