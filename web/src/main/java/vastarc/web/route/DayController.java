@@ -3,6 +3,7 @@ package vastarc.web.route;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -21,8 +22,10 @@ import vastarc.web.format.DayCalendar;
 import vastarc.web.format.DayCsv;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
+import vastarc.web.paper.PaperPress;
 import vastarc.web.request.RoutePlans;
 import vastarc.web.request.WorkText;
+import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** One pair of hands over the jobs that are ticked: what is welded while another cools. */
@@ -33,11 +36,13 @@ class DayController {
 
     private final JobStore jobs;
     private final RoutePlans plans;
+    private final PaperPress press;
     private final Clock clock;
 
-    DayController(JobStore jobs, RoutePlans plans, Clock clock) {
+    DayController(JobStore jobs, RoutePlans plans, PaperPress press, Clock clock) {
         this.jobs = jobs;
         this.plans = plans;
+        this.press = press;
         this.clock = clock;
     }
 
@@ -108,6 +113,17 @@ class DayController {
         return file("day.csv")
                 .body(DayCsv.of(
                         planned.names(), planned.day().map(Day::timeline).orElse(List.of())));
+    }
+
+    @GetMapping("/day.pdf")
+    ResponseEntity<byte[]> paper(
+            @RequestParam(name = "job", defaultValue = "") List<String> ticked,
+            @ModelAttribute("preferences") Preferences preferences) {
+        DayPage.View view = DayPage.of(jobs.newest(OFFERED), planned(ticked), ticked, preferences.units())
+                .view()
+                .orElseThrow(() -> new NotFound("day"));
+        return PaperPress.answer(
+                "The day", press.press("route/day-paper", "The day", PaperPress.Size.A4, Map.of("view", view)));
     }
 
     /** The day as a calendar from now on: one entry for each stretch at one job. */

@@ -32,6 +32,7 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.JointText;
+import vastarc.web.paper.PaperPress;
 import vastarc.web.request.RoutePlans;
 import vastarc.web.request.WorkText;
 import vastarc.web.ui.JobPlace;
@@ -45,10 +46,12 @@ class RouteController implements JobPlace {
 
     private final JobStore jobs;
     private final RoutePlans plans;
+    private final PaperPress press;
 
-    RouteController(JobStore jobs, RoutePlans plans) {
+    RouteController(JobStore jobs, RoutePlans plans, PaperPress press) {
         this.jobs = jobs;
         this.plans = plans;
+        this.press = press;
     }
 
     @GetMapping("/jobs/{id}/route")
@@ -62,13 +65,24 @@ class RouteController implements JobPlace {
     }
 
     private void show(Job job, boolean stale, Preferences preferences, Model model) {
+        model.addAttribute("page", shown(job, stale, preferences));
+    }
+
+    private RoutePage shown(Job job, boolean stale, Preferences preferences) {
         WorkText typed = WorkText.of(job.content().joint());
         Outcome<RouteAsk> ask = plans.ask(job.content(), typed);
-        model.addAttribute(
-                "page",
-                RoutePage.of(
-                        new RoutePage.Source(job, jobs.history(job), typed, ask, plans.on(job.content()), stale),
-                        preferences.units()));
+        return RoutePage.of(
+                new RoutePage.Source(job, jobs.history(job), typed, ask, plans.on(job.content()), stale),
+                preferences.units());
+    }
+
+    @GetMapping("/jobs/{id}/route.pdf")
+    ResponseEntity<byte[]> paper(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences) {
+        Job job = job(id);
+        RoutePage.View view = shown(job, false, preferences).view().orElseThrow(() -> new NotFound("route"));
+        String title = "Route " + job.name();
+        Map<String, Object> model = Map.of("name", job.name(), "view", view);
+        return PaperPress.answer(title, press.press("route/route-paper", title, PaperPress.Size.A4, model));
     }
 
     /** Keeps how much there is to weld; another amount goes in the planned order again. */

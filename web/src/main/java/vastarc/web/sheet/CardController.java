@@ -3,6 +3,9 @@ package vastarc.web.sheet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -12,7 +15,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import vastarc.core.machine.PanelPlan;
+import vastarc.core.plan.SheetDocument;
 import vastarc.core.score.Score;
+import vastarc.core.sheet.Sheet;
+import vastarc.web.format.SheetCsv;
+import vastarc.web.kept.document.Document;
+import vastarc.web.kept.document.SheetDocuments;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.Machine;
@@ -59,6 +67,35 @@ class CardController {
         String title = "Setup card " + card.name();
         return PaperPress.answer(
                 title, press.card("sheet/card", title, PaperPress.Size.told(size), Map.of("card", card)));
+    }
+
+    /** The sheet's figures, a line each. */
+    @GetMapping("/jobs/{id}/sheet.csv")
+    ResponseEntity<String> csv(@PathVariable UUID id) {
+        return file("sheet.csv", SheetCsv.TYPE, SheetCsv.of(sheet(id)));
+    }
+
+    /** The sheet as the document it is kept as when it is proven. */
+    @GetMapping("/jobs/{id}/sheet.json")
+    ResponseEntity<String> json(@PathVariable UUID id) {
+        return file(
+                "sheet.json",
+                MediaType.APPLICATION_JSON,
+                Document.of(SheetDocuments.FORMAT, SheetDocument.of(sheet(id))).text());
+    }
+
+    private Sheet sheet(UUID id) {
+        Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
+        return planner.plan(job).sheet().value().orElseThrow(() -> new NotFound("sheet"));
+    }
+
+    private static ResponseEntity<String> file(String name, MediaType type, String text) {
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(text);
     }
 
     private CardPage card(UUID id, Preferences preferences) {

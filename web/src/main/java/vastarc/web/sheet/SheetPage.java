@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import vastarc.core.finding.Outcome;
+import vastarc.core.joint.JointForm;
 import vastarc.core.plan.SheetDocument;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Setting;
@@ -34,6 +35,7 @@ import vastarc.web.request.JobPlan;
  * @param proven   what it was proven with; empty where it is open
  * @param conflict the other version, where this edit met one
  * @param stale    a step through the history was asked for on an older version than the one kept, and not taken
+ * @param cope     where the cope of a saddle is drawn; empty for other joints
  */
 public record SheetPage(
         String id,
@@ -49,7 +51,8 @@ public record SheetPage(
         History history,
         Optional<Proven> proven,
         Optional<Conflict> conflict,
-        boolean stale) {
+        boolean stale,
+        String cope) {
 
     /** The job that an edit would have overwritten. */
     public record Conflict(String id, String name, Instant changed, boolean deleted) {}
@@ -95,7 +98,8 @@ public record SheetPage(
                 source.collidedWith()
                         .map(other -> new Conflict(
                                 other.id().toString(), other.name(), other.changedAt(), other.isDeleted())),
-                source.stale());
+                source.stale(),
+                outcome.value().map(SheetPage::cope).orElse(""));
     }
 
     private static Proven proven(Proof proof, JobPlan plan, UnitSystem units) {
@@ -121,6 +125,20 @@ public record SheetPage(
         return figures
                 ? Optional.of(String.format(Locale.ROOT, "%+.0f %%", 100 * (now.value() - then.value()) / then.value()))
                 : Optional.empty();
+    }
+
+    private static String cope(Sheet sheet) {
+        return sheet.joint().form() != JointForm.TUBE_SADDLE
+                ? ""
+                : sheet.joint()
+                        .tubeOd()
+                        .map(od -> String.format(
+                                Locale.ROOT,
+                                "/cope?branch=%.2f%%20mm&run=%.2f%%20mm&angle=%.0f",
+                                od.inMillimetres(),
+                                od.inMillimetres(),
+                                sheet.joint().copeAngleDeg()))
+                        .orElse("");
     }
 
     /** Address of the other version. */

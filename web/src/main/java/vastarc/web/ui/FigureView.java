@@ -40,6 +40,11 @@ public record FigureView(
     /** A name and its figure. */
     public record Line(String name, String value) {}
 
+    /** Figure and unit as they are read. */
+    public String line() {
+        return new Shown(figure, unit).line();
+    }
+
     public static FigureView of(Setting setting, UnitSystem units) {
         Shown value = setting.window()
                 .map(window -> units.show(setting.quantity()))

@@ -1,0 +1,118 @@
+package vastarc.web.logbook;
+
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.job.PurgeText;
+import vastarc.web.kept.run.PhotoStore;
+import vastarc.web.kept.run.Run;
+import vastarc.web.paper.PaperPress;
+import vastarc.web.ui.FigureView;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+
+/** The weld record of a run, to look at and as a PDF: what was set, what was read, what it looked like, who and when. */
+@Controller
+class RecordController {
+
+    private static final int MOST_PHOTOS = 6;
+
+    private final Logbook logbook;
+    private final PhotoStore photos;
+    private final PaperPress press;
+
+    RecordController(Logbook logbook, PhotoStore photos, PaperPress press) {
+        this.logbook = logbook;
+        this.photos = photos;
+        this.press = press;
+    }
+
+    /**
+     * A weld record.
+     *
+     * @param run     as the logbook shows it
+     * @param verdict in words
+     * @param purge   as it stood when the run began; empty for none
+     * @param note    of the hand
+     * @param photos  by the address they are drawn from
+     */
+    public record WeldRecord(
+            RunView run, String verdict, List<FigureView.Line> purge, String note, List<Picture> photos) {}
+
+    /** A photograph and what it shows. */
+    public record Picture(String source, String label) {}
+
+    @GetMapping("/logbook/{id}/record")
+    String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+        Logbook.Opened opened = opened(id);
+        model.addAttribute(
+                "record",
+                record(
+                        opened,
+                        opened.photos().stream()
+                                .map(photo -> new Picture(
+                                        "/logbook/photo/" + photo.id() + ".jpg",
+                                        photo.kind().label()))
+                                .toList(),
+                        preferences));
+        model.addAttribute("paper", true);
+        return "logbook/record-page";
+    }
+
+    /** Photographs stand inside the file itself. */
+    @GetMapping("/logbook/{id}/record.pdf")
+    ResponseEntity<byte[]> pdf(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences) {
+        Logbook.Opened opened = opened(id);
+        List<Picture> pictures = opened.photos().stream()
+                .limit(MOST_PHOTOS)
+                .flatMap(photo -> photos
+                        .jpeg(photo.id())
+                        .map(jpeg -> new Picture(
+                                "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(jpeg),
+                                photo.kind().label()))
+                        .stream())
+                .toList();
+        String title = "Weld record " + opened.run().head().jobName();
+        return PaperPress.answer(
+                title,
+                press.press(
+                        "logbook/record",
+                        title,
+                        PaperPress.Size.A4,
+                        Map.of("record", record(opened, pictures, preferences))));
+    }
+
+    private Logbook.Opened opened(UUID id) {
+        return logbook.open(id).orElseThrow(() -> new NotFound("run"));
+    }
+
+    private static WeldRecord record(Logbook.Opened opened, List<Picture> pictures, Preferences preferences) {
+        Run run = opened.run();
+        return new WeldRecord(
+                RunView.of(opened, Map.of(), Map.of(), new RunView.Behind("", false), preferences.units()),
+                Phrasebook.say(Phrase.of("run.verdict." + run.verdict()), preferences.units()),
+                opened.record().map(record -> purge(record.purge())).orElse(List.of()),
+                run.note(),
+                pictures);
+    }
+
+    private static List<FigureView.Line> purge(Map<String, String> stood) {
+        return Stream.of(PurgeText.FELT, PurgeText.METER, PurgeText.OVERRULED, PurgeText.BY)
+                .filter(field -> !stood.getOrDefault(field, "").isBlank())
+                .map(field -> new FigureView.Line(
+                        Phrasebook.say(Phrase.of("record." + field), UnitSystem.METRIC),
+                        field.equals(PurgeText.FELT) ? "yes" : stood.getOrDefault(field, "")))
+                .toList();
+    }
+}

@@ -1,0 +1,47 @@
+package vastarc.web.paper;
+
+import org.springframework.web.util.HtmlUtils;
+import vastarc.web.drawing.Drawing;
+
+/** A drawing as a file of its own. */
+public final class SvgFile {
+
+    private SvgFile() {}
+
+    /** As large as life: a unit of the drawing is a millimetre. */
+    public static String ofLife(Drawing drawing) {
+        String[] box = drawing.viewBox().split(" ");
+        StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"")
+                .append(box[2])
+                .append("mm\" height=\"")
+                .append(box[3])
+                .append("mm\" viewBox=\"")
+                .append(drawing.viewBox())
+                .append("\" font-size=\"")
+                .append(drawing.fontMm())
+                .append("\" font-family=\"sans-serif\"><title>")
+                .append(HtmlUtils.htmlEscape(drawing.title()))
+                .append("</title><style>")
+                .append(new Ink().of(drawing))
+                .append("</style>\n");
+        for (Drawing.Path path : drawing.paths()) {
+            svg.append("<path class=\"")
+                    .append(path.style())
+                    .append("\" d=\"")
+                    .append(path.d())
+                    .append("\"/>\n");
+        }
+        for (Drawing.Label label : drawing.labels()) {
+            svg.append("<text x=\"")
+                    .append(label.x())
+                    .append("\" y=\"")
+                    .append(label.y())
+                    .append("\" text-anchor=\"")
+                    .append(label.anchor())
+                    .append("\">")
+                    .append(HtmlUtils.htmlEscape(label.text()))
+                    .append("</text>\n");
+        }
+        return svg.append("</svg>\n").toString();
+    }
+}

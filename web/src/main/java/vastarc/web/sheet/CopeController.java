@@ -1,0 +1,177 @@
+package vastarc.web.sheet;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.util.UriComponentsBuilder;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.SaddleCope;
+import vastarc.core.notation.LengthReader;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.web.drawing.CopeDrawing;
+import vastarc.web.drawing.Drawing;
+import vastarc.web.paper.PaperPress;
+import vastarc.web.paper.SvgFile;
+import vastarc.web.request.Choices;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+import vastarc.web.ui.TypedField;
+
+/** The cope template of a saddle: typed tubes, the curve to wrap round the branch, on the page, as SVG and as a PDF as large as life. */
+@Controller
+class CopeController {
+
+    private static final String USUAL_BRANCH = "38 mm";
+    private static final String USUAL_RUN = "50.8 mm";
+    private static final String SQUARE = "90";
+
+    private final PaperPress press;
+
+    CopeController(PaperPress press) {
+        this.press = press;
+    }
+
+    /** What was typed and what it makes. */
+    private record Typed(List<TypedField> fields, Outcome<SaddleCope> cope, String query) {}
+
+    private static Typed typed(Map<String, String> sent, UnitSystem units) {
+        String branch = sent.getOrDefault("branch", USUAL_BRANCH);
+        String run = sent.getOrDefault("run", USUAL_RUN);
+        String angle = sent.getOrDefault("angle", SQUARE);
+        String offset = sent.getOrDefault("offset", "0");
+        List<Problem> problems = new ArrayList<>();
+        double branchMm = length(branch, SaddleCope.BRANCH, problems);
+        double runMm = length(run, SaddleCope.RUN, problems);
+        double angleDeg = number(angle, SaddleCope.ANGLE, problems);
+        double offsetMm = number(offset, SaddleCope.OFFSET, problems);
+        Outcome<SaddleCope> cope =
+                problems.isEmpty() ? SaddleCope.of(branchMm, runMm, angleDeg, offsetMm) : Outcome.failed(problems);
+        String query = UriComponentsBuilder.newInstance()
+                .queryParam("branch", branch)
+                .queryParam("run", run)
+                .queryParam("angle", angle)
+                .queryParam("offset", offset)
+                .encode()
+                .toUriString();
+        return new Typed(
+                List.of(
+                        field("branch", "branch, outside", branch, SaddleCope.BRANCH, cope, units),
+                        field("run", "run, outside", run, SaddleCope.RUN, cope, units),
+                        field("angle", "angle between them, °", angle, SaddleCope.ANGLE, cope, units),
+                        field("offset", "offset of the axes, mm", offset, SaddleCope.OFFSET, cope, units)),
+                cope,
+                query);
+    }
+
+    private static double length(String text, Range range, List<Problem> problems) {
+        Outcome<Length> length = new LengthReader(UnitSystem.METRIC, Optional.empty()).read(text, range.field());
+        problems.addAll(length.problems());
+        return length.value().map(Length::inMillimetres).orElse(range.low());
+    }
+
+    private static double number(String text, Range range, List<Problem> problems) {
+        if (NumberReader.read(text).isEmpty()) {
+            problems.add(Problem.badValue(
+                    range.field(), "type", "“" + Choices.shortened(text) + "”", "a number such as 45"));
+        }
+        return NumberReader.read(text).orElse(range.low());
+    }
+
+    private static TypedField field(
+            String name, String label, String text, Range range, Outcome<SaddleCope> cope, UnitSystem units) {
+        String message = cope.problems().stream()
+                .filter(problem -> problem.field().equals(range.field()))
+                .findFirst()
+                .map(problem -> problem.message(units))
+                .orElse("");
+        return new TypedField(name, label, text, "", "", message);
+    }
+
+    @GetMapping("/cope")
+    String page(
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Typed typed = typed(sent, preferences.units());
+        Optional<SaddleCope> cope = typed.cope().value();
+        model.addAttribute("fields", typed.fields());
+        model.addAttribute("query", typed.query());
+        model.addAttribute("drawing", cope.map(CopeDrawing::whole));
+        model.addAttribute(
+                "said", cope.map(one -> said(one, preferences.units())).orElse(List.of()));
+        return "sheet/cope";
+    }
+
+    private static List<String> said(SaddleCope cope, UnitSystem units) {
+        return List.of(
+                "The cut is "
+                        + units.show(Quantity.of(cope.deepestMm(), Unit.RULED_MILLIMETRE))
+                                .line()
+                        + " deep; once round the branch is "
+                        + units.show(Quantity.of(cope.girthMm(), Unit.RULED_MILLIMETRE))
+                                .line() + ".",
+                "A cutter or hole saw of "
+                        + units.show(Quantity.of(cope.cutterMm(), Unit.RULED_MILLIMETRE))
+                                .line()
+                        + ", the run’s outside, led through the branch at "
+                        + Math.round(cope.angleDeg()) + "° cuts the same.",
+                "Wrap it with the curve at the end of the branch, 0° on its long side, and cut along the curve.");
+    }
+
+    private static SaddleCope cope(Map<String, String> sent, Preferences preferences) {
+        return typed(sent, preferences.units()).cope().value().orElseThrow(() -> new NotFound("cope"));
+    }
+
+    @GetMapping("/cope.svg")
+    ResponseEntity<String> svg(
+            @RequestParam Map<String, String> sent, @ModelAttribute("preferences") Preferences preferences) {
+        return ResponseEntity.ok()
+                .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("cope.svg")
+                                .build()
+                                .toString())
+                .body(SvgFile.ofLife(CopeDrawing.whole(cope(sent, preferences))));
+    }
+
+    @GetMapping("/cope.pdf")
+    ResponseEntity<byte[]> pdf(
+            @RequestParam Map<String, String> sent, @ModelAttribute("preferences") Preferences preferences) {
+        SaddleCope cope = cope(sent, preferences);
+        List<Drawing> strips = IntStream.range(0, CopeDrawing.strips(cope))
+                .mapToObj(i -> CopeDrawing.strip(cope, i))
+                .toList();
+        String title = "Cope template";
+        Map<String, Object> model = Map.of(
+                "strips",
+                strips,
+                "width",
+                CopeDrawing.STRIP_MM + 8,
+                "said",
+                said(cope, preferences.units()),
+                "tubes",
+                "Branch " + cope.branchMm() + " mm on run " + cope.runMm() + " mm, " + cope.angleDeg() + "°, offset "
+                        + cope.offsetMm() + " mm");
+        return PaperPress.answer(title, press.press("sheet/cope-paper", title, PaperPress.Size.A4, model));
+    }
+}

@@ -1,0 +1,265 @@
+package vastarc.web.paper;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import java.awt.geom.Point2D;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import vastarc.core.joint.SaddleCope;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.Setting;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.SpringTest;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.run.Run;
+import vastarc.web.kept.run.RunBook;
+import vastarc.web.kept.run.RunFilter;
+import vastarc.web.request.JobPlanner;
+
+/** Every paper opened as text and measured: what stands on it is what the sheet says, its fonts are inside, its ruler is true. */
+@SpringTest
+class PapersTest {
+
+    private static final double MM = 72 / 25.4;
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private JobPlanner planner;
+
+    @Autowired
+    private RunBook book;
+
+    private PDDocument open(String address) throws Exception {
+        MockHttpServletResponse answer = http.perform(get(address)).andReturn().getResponse();
+        assertThat(answer.getStatus()).as(address).isEqualTo(200);
+        assertThat(answer.getContentType()).isEqualTo("application/pdf");
+        return Loader.loadPDF(answer.getContentAsByteArray());
+    }
+
+    private static String text(PDDocument pdf) throws IOException {
+        return new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+    }
+
+    private static void fontsAreInside(PDDocument pdf) throws IOException {
+        for (PDPage page : pdf.getPages()) {
+            for (COSName name : page.getResources().getFontNames()) {
+                assertThat(page.getResources().getFont(name).isEmbedded())
+                        .as(name + "")
+                        .isTrue();
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"A4", "A5"})
+    void everySetupCardIsOnePageWithTheFiguresOfItsSheet(String size) throws Exception {
+        for (Job job : jobs.newest(5)) {
+            Sheet sheet = planner.plan(job).sheet().value().orElseThrow();
+            try (PDDocument pdf = open("/jobs/" + job.id() + "/card.pdf?size=" + size)) {
+                assertThat(pdf.getNumberOfPages()).as(job.name()).isEqualTo(1);
+                assertThat(pdf.getPage(0).getMediaBox().getWidth() / MM)
+                        .isCloseTo(size.equals("A4") ? 210 : 148, within(0.5));
+                fontsAreInside(pdf);
+                String text = text(pdf);
+                assertThat(text)
+                        .contains(
+                                job.name(),
+                                sheet.setting(SettingKey.WORKING_CURRENT).shown(UnitSystem.METRIC));
+                sheet.settings().values().stream()
+                        .filter(setting -> setting.key().group() == SettingKey.Group.TORCH && !setting.idle())
+                        .map((Setting setting) ->
+                                setting.shown(UnitSystem.METRIC).replaceFirst("^no\\. ", ""))
+                        .forEach(shown -> assertThat(text).as(job.name()).contains(shown));
+                sheet.cautions()
+                        .forEach(caution ->
+                                assertThat(text).contains(Phrasebook.say(caution.text(), UnitSystem.METRIC)));
+            }
+        }
+    }
+
+    @Test
+    void theCodeOnTheCardOpensTheBoothOfTheJob() throws Exception {
+        Job job = jobs.newest(1).get(0);
+        try (PDDocument pdf = open("/jobs/" + job.id() + "/card.pdf")) {
+            BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, 200);
+            int[] pixels = page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
+            BinaryBitmap bitmap = new BinaryBitmap(
+                    new HybridBinarizer(new RGBLuminanceSource(page.getWidth(), page.getHeight(), pixels)));
+            assertThat(new QRCodeReader().decode(bitmap).getText()).endsWith("/jobs/" + job.id() + "/run");
+        }
+    }
+
+    @Test
+    void aWeldRecordSaysWhoWhenAndWhatWasRead() throws Exception {
+        Run run = book.newest(RunFilter.all(), 1).get(0);
+        try (PDDocument pdf = open("/logbook/" + run.id() + "/record.pdf")) {
+            fontsAreInside(pdf);
+            assertThat(text(pdf))
+                    .contains(run.head().jobName(), run.head().hand(), "planned and read", "the sheet as it was");
+        }
+        assertThat(http.perform(get("/logbook/" + run.id() + "/record"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .contains("record.pdf", "Welded");
+    }
+
+    @Test
+    void routeAndDayGoOnPaperToo() throws Exception {
+        List<Job> newest = jobs.newest(3);
+        try (PDDocument pdf = open("/jobs/" + newest.get(0).id() + "/route.pdf")) {
+            assertThat(text(pdf)).contains(newest.get(0).name(), "in order", "what it takes");
+        }
+        try (PDDocument pdf = open(
+                "/day.pdf?job=" + newest.get(0).id() + "&job=" + newest.get(1).id())) {
+            assertThat(text(pdf)).contains(newest.get(0).name(), newest.get(1).name(), "one after the other");
+        }
+        assertThat(http.perform(get("/day.pdf")).andReturn().getResponse().getStatus())
+                .isEqualTo(404);
+    }
+
+    /** Collects the horizontal lines of a page, in millimetres. */
+    private static final class Lines extends PDFGraphicsStreamEngine {
+        private final List<Double> lengths = new ArrayList<>();
+        private Point2D.Double at = new Point2D.Double();
+        private double leftMm = Double.MAX_VALUE;
+        private double rightMm;
+        private double topMm;
+        private double lowMm = Double.MAX_VALUE;
+
+        Lines(PDPage page) {
+            super(page);
+        }
+
+        @Override
+        public void moveTo(float x, float y) {
+            at = new Point2D.Double(x, y);
+        }
+
+        @Override
+        public void lineTo(float x, float y) {
+            if (Math.abs(y - at.y) < 0.01) {
+                lengths.add(Math.abs(x - at.x) / MM);
+            }
+            leftMm = Math.min(leftMm, x / MM);
+            rightMm = Math.max(rightMm, x / MM);
+            topMm = Math.max(topMm, y / MM);
+            lowMm = Math.min(lowMm, y / MM);
+            at = new Point2D.Double(x, y);
+        }
+
+        @Override
+        public Point2D getCurrentPoint() {
+            return at;
+        }
+
+        @Override
+        public void appendRectangle(Point2D p0, Point2D p1, Point2D p2, Point2D p3) {}
+
+        @Override
+        public void drawImage(PDImage image) {}
+
+        @Override
+        public void clip(int rule) {}
+
+        @Override
+        public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {}
+
+        @Override
+        public void closePath() {}
+
+        @Override
+        public void endPath() {}
+
+        @Override
+        public void strokePath() {}
+
+        @Override
+        public void fillPath(int rule) {}
+
+        @Override
+        public void fillAndStrokePath(int rule) {}
+
+        @Override
+        public void shadingFill(COSName name) {}
+    }
+
+    @Test
+    void theRulerOfTheCopeTemplateIsTrueAndTheGirthAsLongAsTheBranchIsRound() throws Exception {
+        SaddleCope cope = SaddleCope.of(50.8, 76.1, 45, 3).value().orElseThrow();
+        try (PDDocument pdf = open("/cope.pdf?branch=50.8&run=76.1&angle=45&offset=3")) {
+            Lines lines = new Lines(pdf.getPage(0));
+            lines.processPage(pdf.getPage(0));
+            assertThat(lines.lengths).anySatisfy(length -> assertThat(length).isCloseTo(100, within(0.2)));
+            assertThat(lines.lengths).anySatisfy(length -> assertThat(length).isCloseTo(cope.girthMm(), within(0.2)));
+            assertThat(text(pdf)).contains("76.1 mm");
+        }
+        try (PDDocument pdf = open("/cope.pdf?branch=114.3&run=219.1&angle=60")) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+        }
+        String svg = http.perform(get("/cope.svg?branch=2 in&run=76.1"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(svg).contains("mm\" viewBox=").contains("100 mm: measure it before cutting");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/cope.pdf?branch=x", "/cope.svg?run=1", "/cope.pdf?branch=60&run=50"})
+    void aCopeThatIsNoneIsNotDrawn(String address) throws Exception {
+        assertThat(http.perform(get(address)).andReturn().getResponse().getStatus())
+                .isEqualTo(404);
+        assertThat(http.perform(get("/cope?branch=60&run=50"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .contains("Take a run at least as wide", "value=\"60\"");
+    }
+
+    @Test
+    void aSheetGoesOutAsATableAndAsADocument() throws Exception {
+        Job job = jobs.newest(1).get(0);
+        Sheet sheet = planner.plan(job).sheet().value().orElseThrow();
+        String csv = http.perform(get("/jobs/" + job.id() + "/sheet.csv"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(csv.lines()).hasSize(1 + sheet.settings().size());
+        assertThat(csv).contains("workingCurrent,working current,");
+        assertThat(http.perform(get("/jobs/" + job.id() + "/sheet.json"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .contains("\"format\":", "\"workingCurrent\"");
+    }
+}
