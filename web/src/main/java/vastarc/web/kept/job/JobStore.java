@@ -119,6 +119,11 @@ public class JobStore {
         return jobs.save(new Job(new Edit(name, notes, content), now()));
     }
 
+    /** Several at once, all or none. */
+    public List<Job> createAll(List<Edit> edits) {
+        return jobs.saveAll(edits.stream().map(edit -> new Job(edit, now())).toList());
+    }
+
     /** Puts a job of an archive into the shop, in place of the one of that id; what that one said can be had back by undo. */
     void put(UUID id, ArchivedJob archived) {
         Optional<Job> kept = jobs.findById(id);

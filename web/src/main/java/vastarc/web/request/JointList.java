@@ -1,0 +1,270 @@
+package vastarc.web.request;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.InputField;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.ShopWords;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.job.JointText;
+import vastarc.web.kept.shop.ShopStore;
+
+/** A list of joints as a shop writes it, CSV or JSON, one joint a row: each becomes a job, or is told what is wrong with it. */
+@Component
+public class JointList {
+
+    /** Rows of one list. */
+    public static final int MOST = 200;
+
+    /** Longest list, characters. */
+    public static final int MOST_CHARACTERS = 400_000;
+
+    private static final Set<String> NAMES = Set.of("name", "job", "mark", "part");
+    private static final Set<String> NOTES = Set.of("note", "notes", "remark", "remarks");
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final JobStore jobs;
+    private final ShopStore shop;
+    private final JobPlanner planner;
+
+    JointList(JobStore jobs, ShopStore shop, JobPlanner planner) {
+        this.jobs = jobs;
+        this.shop = shop;
+        this.planner = planner;
+    }
+
+    /**
+     * What became of a row.
+     *
+     * @param row  its number, as a spreadsheet counts
+     * @param name of the joint
+     * @param job  it has become; empty where it was refused
+     * @param said its current, or why it was refused
+     */
+    public record Line(int row, String name, String job, String said) {
+
+        public boolean isTaken() {
+            return !job.isEmpty();
+        }
+    }
+
+    /**
+     * What became of a list.
+     *
+     * @param unknown columns that mean nothing here
+     * @param wrong   why nothing at all was taken; empty where rows were looked at
+     */
+    public record Report(List<Line> lines, List<String> unknown, String wrong) {
+
+        static Report wrong(String why) {
+            return new Report(List.of(), List.of(), why);
+        }
+
+        public long taken() {
+            return lines.stream().filter(Line::isTaken).count();
+        }
+    }
+
+    private record Row(int number, Map<String, String> cells) {}
+
+    /** Every row that can be read becomes a job; bare numbers are read in a reader's units. */
+    public Report take(String text, UnitSystem units) {
+        String bare = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        if (bare.length() > MOST_CHARACTERS) {
+            return Report.wrong("This list is too long. Give at most " + MOST + " rows at once.");
+        }
+        List<Row> rows;
+        try {
+            rows = bare.stripLeading().startsWith("[") ? json(bare) : csv(bare);
+        } catch (JacksonException e) {
+            return Report.wrong(
+                    "This is no whole JSON list of joints: [{\"metal\":\"304L\",\"thickness\":\"1.5 mm\",\"form\":\"lap\"}].");
+        } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
+            return Report.wrong(
+                    "This is no table of joints: its first line names the columns, such as name, metal, thickness, form.");
+        }
+        if (rows.isEmpty() || rows.size() > MOST) {
+            return Report.wrong("There are " + (rows.isEmpty() ? "no rows" : "more than " + MOST + " rows")
+                    + " in this list. Give 1 to " + MOST + ", under a line that names the columns.");
+        }
+        return taken(rows, units);
+    }
+
+    private static List<Row> json(String text) {
+        List<Row> rows = new ArrayList<>();
+        for (JsonNode one : JSON.readTree(text)) {
+            Map<String, String> cells = new LinkedHashMap<>();
+            one.properties()
+                    .forEach(cell -> cells.put(
+                            cell.getKey(),
+                            cell.getValue().isNull()
+                                    ? ""
+                                    : cell.getValue().asString(cell.getValue().toString())));
+            rows.add(new Row(rows.size() + 1, cells));
+        }
+        return rows;
+    }
+
+    /** Separated by commas, semicolons or tabs: whichever the first line has most of. */
+    private static List<Row> csv(String text) throws IOException {
+        String first = text.lines().findFirst().orElse("");
+        char separator = ',';
+        for (char other : new char[] {';', '\t'}) {
+            separator = count(first, other) > count(first, separator) ? other : separator;
+        }
+        List<Row> rows = new ArrayList<>();
+        try (CSVParser csv = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(separator)
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setIgnoreSurroundingSpaces(true)
+                .get()
+                .parse(new StringReader(text))) {
+            for (CSVRecord line : csv) {
+                rows.add(new Row((int) csv.getCurrentLineNumber(), line.toMap()));
+                if (rows.size() > MOST) {
+                    break;
+                }
+            }
+        }
+        return rows;
+    }
+
+    private static long count(String text, char wanted) {
+        return text.chars().filter(c -> c == wanted).count();
+    }
+
+    private Report taken(List<Row> rows, UnitSystem units) {
+        Set<String> unknown = new HashSet<>();
+        List<JobStore.Edit> sound = new ArrayList<>();
+        List<Read> became = new ArrayList<>();
+        for (Row row : rows) {
+            Read read = read(row, units);
+            unknown.addAll(read.unknown());
+            if (read.wrong().isEmpty()) {
+                sound.add(new JobStore.Edit(read.name(), read.notes(), read.content()));
+            }
+            became.add(read);
+        }
+        List<Job> made = jobs.createAll(sound);
+        List<Line> lines = new ArrayList<>();
+        int next = 0;
+        for (int i = 0; i < rows.size(); i++) {
+            Read read = became.get(i);
+            String job = read.wrong().isEmpty() ? made.get(next++).id().toString() : "";
+            lines.add(new Line(
+                    rows.get(i).number(), read.name(), job, read.wrong().isEmpty() ? read.said() : read.wrong()));
+        }
+        return new Report(lines, unknown.stream().sorted().toList(), "");
+    }
+
+    private record Read(
+            String name, String notes, JobContent content, Set<String> unknown, String said, String wrong) {}
+
+    private Read read(Row row, UnitSystem units) {
+        Map<String, String> told = new LinkedHashMap<>();
+        Set<String> unknown = new HashSet<>();
+        List<String> wrong = new ArrayList<>();
+        StringBuilder notes = new StringBuilder();
+        String name = "";
+        for (Map.Entry<String, String> cell : row.cells().entrySet()) {
+            String heading = cell.getKey().strip().toLowerCase(Locale.ROOT);
+            String text = cell.getValue().strip();
+            Optional<InputField<?>> field = ShopWords.field(heading);
+            if (NAMES.contains(heading)) {
+                name = text;
+            } else if (NOTES.contains(heading)) {
+                notes.append(text);
+            } else if (field.isEmpty()) {
+                unknown.add(cell.getKey().strip());
+            } else if (!text.isEmpty()) {
+                told.put(field.get().name(), value(field.get(), text, wrong));
+            }
+        }
+        WeldFields.ALL.stream()
+                .filter(field -> field.isRequired() && !told.containsKey(field.name()))
+                .filter(field -> field != WeldFields.BASE || !told.containsKey(WeldFields.TUBE_OD.name()))
+                .forEach(field -> wrong.add(field.name() + " is missing."));
+        JobContent content = JobContent.of(joint(told, units));
+        return planned(name.isEmpty() ? "Row " + row.number() : name, notes.toString(), content, unknown, wrong, units);
+    }
+
+    /** A choice by its name here; anything else as it is typed. */
+    private static String value(InputField<?> field, String text, List<String> wrong) {
+        boolean chosen = field.kind() == InputField.Kind.CHOICE || field.kind() == InputField.Kind.FLAG;
+        if (!chosen) {
+            return text;
+        }
+        Optional<String> choice = ShopWords.choice(field, text);
+        if (choice.isEmpty()) {
+            String works = field.kind() == InputField.Kind.FLAG
+                    ? "yes or no"
+                    : field.choices().stream().map(Object::toString).collect(Collectors.joining(", "));
+            wrong.add(field.name() + ": “" + Choices.shortened(text) + "” is not known. Write one of " + works + ".");
+        }
+        return choice.orElse("");
+    }
+
+    /** What the shop starts a job with, and over it what the row tells; a fillet lies level unless it is told otherwise. */
+    private JointText joint(Map<String, String> told, UnitSystem units) {
+        JointText fresh = shop.freshJob().joint();
+        Map<String, String> texts = new LinkedHashMap<>(fresh.texts());
+        texts.remove(WeldFields.BASE.name());
+        boolean fillet = JointForm.T_FILLET.name().equals(told.get(WeldFields.JOINT.name()));
+        if (fillet) {
+            texts.put(WeldFields.POSITION.name(), "PB");
+        }
+        texts.putAll(told);
+        return new JointText(Map.of(), Map.of()).changedTo(texts, JointText.FIELDS, units);
+    }
+
+    private Read planned(
+            String name, String notes, JobContent content, Set<String> unknown, List<String> wrong, UnitSystem units) {
+        if (!wrong.isEmpty()) {
+            return new Read(name, notes, content, unknown, "", String.join(" ", wrong));
+        }
+        JobPlan plan = planner.plan(content);
+        String bad = plan.sheet().problems().stream()
+                .filter(problem -> problem.kind() == Problem.Kind.BAD_VALUE)
+                .map(problem -> problem.field() + ": " + problem.message(units))
+                .collect(Collectors.joining(" "));
+        String said = plan.sheet()
+                .value()
+                .map(sheet -> current(sheet, units))
+                .orElseGet(() -> "no sheet yet: "
+                        + plan.sheet().problems().stream()
+                                .map(problem -> problem.message(units))
+                                .collect(Collectors.joining(" ")));
+        return new Read(name, notes, content, unknown, said, bad);
+    }
+
+    private static String current(Sheet sheet, UnitSystem units) {
+        return sheet.setting(SettingKey.WORKING_CURRENT).shown(units);
+    }
+}
