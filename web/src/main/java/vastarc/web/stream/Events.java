@@ -103,9 +103,9 @@ public class Events {
         return open.size();
     }
 
-    /** Before the program waits for what is under way to end: a stream would not. */
+    /** Ends every stream: before the program waits for what is under way to end, and when a device may no longer listen. */
     @EventListener(ContextClosedEvent.class)
-    void closeAll() {
+    public void closeAll() {
         open.forEach(page -> page.emitter.complete());
     }
 }

@@ -1,7 +1,6 @@
 package vastarc.web.ui;
 
 import java.time.Clock;
-import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -9,10 +8,15 @@ import org.springframework.security.config.annotation.web.configurers.RequestCac
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.lan.Lan;
+import vastarc.web.lan.Pairing;
+import vastarc.web.lan.PairingGate;
 
 /**
  * Safety of the page: no third party, no inline script or eval, forms only from its own pages.
@@ -34,11 +38,11 @@ class SecurityConfiguration {
     /** Of this program alone: cookies are shared by everything that answers at this address, on whatever port. */
     private static final String TOKEN_COOKIE = "vastarc-token";
 
-    /** Names under which a browser on this machine may ask; any other name is a foreign page rebinding its address to ours. */
-    private static final Set<String> OWN_NAMES = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
-
     @Bean
-    SecurityFilterChain pages(HttpSecurity http) {
+    SecurityFilterChain pages(HttpSecurity http, Lan lan, Pairing pairing, DeviceStore devices) {
+        if (lan.isOpen()) {
+            http.addFilterBefore(new PairingGate(lan, pairing, devices), CsrfFilter.class);
+        }
         return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens()).ignoringRequestMatchers("/api/**"))
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
@@ -59,9 +63,9 @@ class SecurityConfiguration {
     }
 
     @Bean
-    StrictHttpFirewall firewall() {
+    StrictHttpFirewall firewall(Lan lan) {
         StrictHttpFirewall firewall = new StrictHttpFirewall();
-        firewall.setAllowedHostnames(OWN_NAMES::contains);
+        firewall.setAllowedHostnames(lan::isOwnName);
         return firewall;
     }
 

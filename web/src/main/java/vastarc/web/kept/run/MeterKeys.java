@@ -1,15 +1,9 @@
 package vastarc.web.kept.run;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -18,6 +12,7 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import vastarc.web.kept.Keys;
 
 /** The meters that may send readings, each by a key of its own. The key is shown once; what is kept is its digest. */
 @Service
@@ -25,9 +20,6 @@ public class MeterKeys {
 
     /** There can be. */
     public static final int MOST = 40;
-
-    private static final int KEY_BYTES = 18;
-    private static final SecureRandom CHANCE = new SecureRandom();
 
     private final JdbcClient database;
     private final Clock clock;
@@ -59,15 +51,13 @@ public class MeterKeys {
         if (!fits || all().size() >= MOST) {
             return Optional.empty();
         }
-        byte[] bytes = new byte[KEY_BYTES];
-        CHANCE.nextBytes(bytes);
-        String key = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String key = Keys.fresh();
         try {
             database.sql("insert into meter_key (id, name, digest, made_at) values (?, ?, ?, ?)")
                     .params(
                             UUID.randomUUID(),
                             called,
-                            digest(key),
+                            Keys.digest(key),
                             clock.instant().atOffset(ZoneOffset.UTC))
                     .update();
             return Optional.of(key);
@@ -87,9 +77,8 @@ public class MeterKeys {
                 .param(name)
                 .query(String.class)
                 .optional();
-        byte[] given = digest(key == null ? "" : key).getBytes(StandardCharsets.US_ASCII);
-        boolean opens = kept.filter(digest -> MessageDigest.isEqual(digest.getBytes(StandardCharsets.US_ASCII), given))
-                .isPresent();
+        String given = Keys.digest(key == null ? "" : key);
+        boolean opens = kept.filter(digest -> Keys.areAlike(digest, given)).isPresent();
         if (opens) {
             OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
             database.sql("update meter_key set seen_at = ? where name = ? and (seen_at is null or seen_at < ?)")
@@ -97,14 +86,5 @@ public class MeterKeys {
                     .update();
         }
         return opens;
-    }
-
-    private static String digest(String key) {
-        try {
-            byte[] sum = MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(sum);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

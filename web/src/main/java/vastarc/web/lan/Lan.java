@@ -1,0 +1,83 @@
+package vastarc.web.lan;
+
+import java.net.Inet4Address;
+import java.net.InetAddress;
+import java.net.NetworkInterface;
+import java.net.SocketException;
+import java.net.UnknownHostException;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Whether the program is open to the shop's network, and under which names and addresses. */
+@Component
+public class Lan {
+
+    private static final Set<String> THIS_MACHINE = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
+
+    private final boolean open;
+    private final boolean secure;
+    private final Set<String> names;
+
+    Lan(@Value("${vastarc.lan:false}") boolean open, @Value("${server.ssl.certificate:}") String certificate) {
+        this.open = open;
+        this.secure = !certificate.isBlank();
+        Set<String> known = new HashSet<>(THIS_MACHINE);
+        if (open) {
+            addresses().forEach(address -> known.add(address.toLowerCase(Locale.ROOT)));
+            known.addAll(hostNames());
+        }
+        this.names = Set.copyOf(known);
+    }
+
+    /** Others than this machine are let in, once they are paired. */
+    public boolean isOpen() {
+        return open;
+    }
+
+    /** What is sent cannot be read along. */
+    public boolean isSecure() {
+        return secure;
+    }
+
+    /** Whether a request may ask under a name; any other is a foreign page rebinding its address to ours. */
+    public boolean isOwnName(String host) {
+        return names.contains(host.toLowerCase(Locale.ROOT));
+    }
+
+    /** Whether an address is this machine's own loop: whoever sits there needs no pairing. */
+    static boolean isLoop(String address) {
+        try {
+            return InetAddress.getByName(address).isLoopbackAddress();
+        } catch (UnknownHostException none) {
+            return false;
+        }
+    }
+
+    /** Addresses under which other machines reach this one. */
+    public static List<String> addresses() {
+        try {
+            return Collections.list(NetworkInterface.getNetworkInterfaces()).stream()
+                    .flatMap(one -> Collections.list(one.getInetAddresses()).stream())
+                    .filter(address -> address instanceof Inet4Address && !address.isLoopbackAddress())
+                    .map(InetAddress::getHostAddress)
+                    .sorted()
+                    .toList();
+        } catch (SocketException e) {
+            return List.of();
+        }
+    }
+
+    private static Set<String> hostNames() {
+        try {
+            String name = InetAddress.getLocalHost().getHostName().toLowerCase(Locale.ROOT);
+            return Set.of(name, name + ".local");
+        } catch (UnknownHostException e) {
+            return Set.of();
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package vastarc.web.shop;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.lan.Lan;
+import vastarc.web.lan.Pairing;
+import vastarc.web.stream.Events;
+
+/** The paired devices: what each may do, and the code for the next one. */
+@Controller
+class DeviceController {
+
+    private final DeviceStore devices;
+    private final Pairing pairing;
+    private final Lan lan;
+    private final Events events;
+
+    DeviceController(DeviceStore devices, Pairing pairing, Lan lan, Events events) {
+        this.devices = devices;
+        this.pairing = pairing;
+        this.lan = lan;
+        this.events = events;
+    }
+
+    @GetMapping("/shop/devices")
+    String page(Model model) {
+        model.addAttribute("open", lan.isOpen());
+        model.addAttribute("secure", lan.isSecure());
+        model.addAttribute("code", lan.isOpen() ? pairing.code() : "");
+        model.addAttribute("addresses", lan.isOpen() ? Lan.addresses() : List.of());
+        model.addAttribute("devices", devices.all());
+        return "shop/devices";
+    }
+
+    @PostMapping("/shop/devices/{id}/limit")
+    String limit(@PathVariable UUID id, @RequestParam(defaultValue = "false") boolean readOnly) {
+        devices.limit(id, readOnly);
+        return "redirect:/shop/devices";
+    }
+
+    /** Out at once: what it is listening to ends as well; who may still listen comes back by itself. */
+    @PostMapping("/shop/devices/{id}/away")
+    String takeAway(@PathVariable UUID id) {
+        devices.takeAway(id);
+        events.closeAll();
+        return "redirect:/shop/devices";
+    }
+}

@@ -1,0 +1,195 @@
+package vastarc.web.lan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+
+import jakarta.servlet.http.Cookie;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.HttpMethod;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import vastarc.web.HeldClock;
+import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.kept.job.JobStore;
+
+/** The program open to a network: from another machine nothing but pairing, until it is paired; and out at once when its key is taken away. */
+@SpringBootTest(properties = {"vastarc.lan=true", "spring.datasource.url=jdbc:h2:mem:lan;DB_CLOSE_DELAY=-1"})
+@AutoConfigureMockMvc
+@ActiveProfiles("test")
+class LanTest {
+
+    private static final String FAR = "192.0.2.77";
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private RequestMappingHandlerMapping routes;
+
+    @Autowired
+    private Pairing pairing;
+
+    @Autowired
+    private DeviceStore devices;
+
+    @Autowired
+    private JobStore jobs;
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String from) throws Exception {
+        return http.perform(request.with(sent -> {
+                    sent.setRemoteAddr(from);
+                    return sent;
+                }))
+                .andReturn()
+                .getResponse();
+    }
+
+    private static MockHttpServletRequestBuilder ask(String method, String path) {
+        return MockMvcRequestBuilders.request(HttpMethod.valueOf(method), path);
+    }
+
+    private List<String[]> everyRoute() {
+        List<String[]> all = new ArrayList<>();
+        routes.getHandlerMethods().keySet().forEach(route -> {
+            Set<RequestMethod> methods = route.getMethodsCondition().getMethods();
+            route.getPatternValues().forEach(pattern -> {
+                String path = pattern.replaceAll(
+                                "\\{id}|\\{p}", UUID.randomUUID().toString())
+                        .replaceAll("\\{[^}]+}", "1");
+                methods.forEach(method -> all.add(new String[] {method.name(), path}));
+                if (methods.isEmpty()) {
+                    all.add(new String[] {"GET", path});
+                }
+            });
+        });
+        return all;
+    }
+
+    @Test
+    void fromAnotherMachineNoRouteGivesAnythingButPairingAndHealth() throws Exception {
+        List<String[]> all = everyRoute();
+        assertThat(all.size()).isGreaterThan(120);
+        for (String[] route : all) {
+            // The error page is no address at all, for anyone.
+            if (route[1].equals("/health")
+                    || route[1].startsWith("/error")
+                    || route[1].contains("/meters/1/readings")) {
+                continue;
+            }
+            MockHttpServletResponse answer = send(ask(route[0], route[1]).with(csrf()), FAR);
+            assertThat(answer.getStatus()).as(route[0] + " " + route[1]).isEqualTo(401);
+            assertThat(answer.getContentAsString()).as(route[1]).isEqualTo("This device is not paired. Open /pair.");
+        }
+        MockHttpServletResponse page = send(ask("GET", "/").accept("text/html"), FAR);
+        assertThat(page.getStatus()).isEqualTo(303);
+        assertThat(page.getHeader("Location")).isEqualTo("/pair");
+        for (String path : List.of(
+                "/assets/app.css", "/assets/app.js", "/api/openapi.json", "/nothing", "/pair/../shop", "/pair/x")) {
+            assertThat(send(ask("GET", path), FAR).getStatus()).as(path).isIn(400, 401);
+        }
+        assertThat(send(ask("GET", "/health"), FAR).getContentAsString()).isEqualTo("{\"status\":\"up\"}");
+        assertThat(send(ask("GET", "/pair"), FAR).getContentAsString()).contains("six digits", "can read along");
+        assertThat(send(ask("GET", "/shop/devices"), "127.0.0.1").getContentAsString())
+                .contains(pairing.code());
+    }
+
+    @Test
+    void theMetersDoorTakesOnlyMetersKeys() throws Exception {
+        MockHttpServletRequestBuilder door = ask("POST", "/api/v1/meters/booth-1/readings")
+                .contentType("application/json")
+                .content("{\"readings\":[{\"quantity\":\"CURRENT\",\"value\":60}]}");
+        assertThat(send(door, FAR).getStatus()).isEqualTo(401);
+        assertThat(send(door.cookie(paired("a meter")), FAR).getStatus()).isEqualTo(401);
+    }
+
+    private Cookie paired(String name) throws Exception {
+        MockHttpServletResponse in =
+                send(ask("POST", "/pair").param("code", pairing.code()).param("name", name), FAR);
+        assertThat(in.getStatus()).isEqualTo(303);
+        String cookie = in.getHeader("Set-Cookie");
+        assertThat(cookie).contains("HttpOnly", "SameSite=Strict");
+        return new Cookie(PairingGate.COOKIE, cookie.substring(cookie.indexOf('=') + 1, cookie.indexOf(';')));
+    }
+
+    private DeviceStore.Device device(String name) {
+        return devices.all().stream()
+                .filter(one -> one.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aPairedDeviceWorksMayBeLimitedToLookingAndIsOutAtOnce() throws Exception {
+        String before = pairing.code();
+        Cookie key = paired("booth 7");
+        assertThat(pairing.code()).isNotEqualTo(before);
+        assertThat(send(ask("POST", "/pair").param("code", before).param("name", "again"), FAR)
+                        .getStatus())
+                .isEqualTo(403);
+        String job = jobs.newest(1).get(0).id().toString();
+        assertThat(send(ask("GET", "/").cookie(key), FAR).getContentAsString()).contains("Bench");
+        MockHttpServletRequestBuilder copy =
+                ask("POST", "/jobs/" + job + "/duplicate").with(csrf()).cookie(key);
+        assertThat(send(copy, FAR).getStatus()).isEqualTo(302);
+        assertThat(device("booth 7").seenAt()).isPresent();
+
+        send(
+                ask("POST", "/shop/devices/" + device("booth 7").id() + "/limit")
+                        .param("readOnly", "true")
+                        .with(csrf()),
+                "127.0.0.1");
+        MockHttpServletResponse refused = send(copy, FAR);
+        assertThat(refused.getStatus()).isEqualTo(403);
+        assertThat(refused.getContentAsString()).contains("may look and change nothing");
+        assertThat(send(ask("GET", "/jobs/" + job + "/sheet").cookie(key), FAR).getStatus())
+                .isEqualTo(200);
+
+        send(ask("POST", "/shop/devices/" + device("booth 7").id() + "/away").with(csrf()), "127.0.0.1");
+        assertThat(send(ask("GET", "/").cookie(key), FAR).getStatus()).isEqualTo(401);
+    }
+
+    @Test
+    void fiveWrongCodesLockPairingForAMinute() {
+        HeldClock clock = new HeldClock();
+        Pairing own = new Pairing(devices, clock);
+        String code = own.code();
+        String wrong = code.equals("000000") ? "111111" : "000000";
+        for (int i = 0; i < Pairing.MOST_WRONG; i++) {
+            assertThat(own.tried(wrong, "x").wrong()).contains("not the code");
+        }
+        assertThat(own.code()).isNotEqualTo(code);
+        assertThat(own.tried(own.code(), "x").wrong()).contains("Wait a minute");
+        clock.pass(Pairing.LOCKED.plusSeconds(1));
+        assertThat(own.tried(own.code().substring(0, 3) + " " + own.code().substring(3), "locked once")
+                        .key())
+                .isPresent();
+    }
+
+    @Test
+    void aForeignNameIsRefusedEvenOfAPairedDevice() throws Exception {
+        Cookie key = paired("rebound");
+        assertThat(send(
+                                ask("GET", "/")
+                                        .cookie(key)
+                                        .header("Host", "evil.example")
+                                        .with(request -> {
+                                            request.setServerName("evil.example");
+                                            return request;
+                                        }),
+                                FAR)
+                        .getStatus())
+                .isEqualTo(400);
+    }
+}
