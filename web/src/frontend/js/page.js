@@ -170,3 +170,20 @@ async function travel(way, step) {
   const answer = await post(`${base}/${step}/${way}`, told);
   lay(await answer.text(), null, step);
 }
+
+// The job was changed on another device or in another window: what it says there is laid over what is shown here, unless a stroke of this hand
+// is on its way, which then meets the other in the program.
+function isOnItsWay() {
+  const { elements } = document.getElementById('job-form');
+  return [...strokes].some(([name, at]) => at > sent && name && elements[name]);
+}
+
+export async function catchUp(version) {
+  const shown = Number(document.querySelector('#job-form [name=version]')?.value);
+  const busy = document.getElementById('workspace')?.getAttribute('aria-busy') === 'true';
+  if (!(version > shown) || busy || isOnItsWay()) return;
+  const answer = await fetch(window.location.pathname);
+  if (!answer.ok || isOnItsWay()) return;
+  const page = new DOMParser().parseFromString(await answer.text(), 'text/html').getElementById('workspace');
+  if (page) lay(page.outerHTML, null, '');
+}

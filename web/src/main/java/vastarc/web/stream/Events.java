@@ -16,7 +16,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Component
 public class Events {
 
-    static final int MOST_OPEN = 64;
+    static final int MOST_OPEN = 160;
     private static final long LONGEST_MS = 30 * 60 * 1000L;
     private static final long QUIET_BEATS = 100;
 

@@ -1,5 +1,6 @@
 package vastarc.web.ui;
 
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.event.EventListener;
@@ -10,17 +11,22 @@ import vastarc.web.lan.Lan;
 @Component
 class Ready {
 
-    private final Lan lan;
+    private static final String ANY = "0.0.0.0";
+    private static final String LOOP = "127.0.0.1";
 
-    Ready(Lan lan) {
+    private final Lan lan;
+    private final String address;
+
+    Ready(Lan lan, @Value("${server.address:127.0.0.1}") String address) {
         this.lan = lan;
+        this.address = address.equals(ANY) ? LOOP : address;
     }
 
     @EventListener
     void ready(ApplicationReadyEvent event) {
         if (event.getApplicationContext() instanceof ServletWebServerApplicationContext web
                 && web.getWebServer() != null) {
-            System.out.println("Vast Arc is ready: " + (lan.isSecure() ? "https" : "http") + "://127.0.0.1:"
+            System.out.println("Vast Arc is ready: " + (lan.isSecure() ? "https" : "http") + "://" + address + ":"
                     + web.getWebServer().getPort() + "/   (Ctrl-C stops it)");
         }
     }

@@ -1,6 +1,7 @@
 package vastarc.web.kept.job;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
@@ -26,4 +27,7 @@ interface JobRepository extends JpaRepository<Job, UUID> {
     @Query("select j from Job j where j.deletedAt is null"
             + " and (lower(j.name) like :text escape '!' or lower(j.notes) like :text escape '!')")
     Page<Job> findNamed(String text, Pageable page);
+
+    @Query("select job.version from Job job where job.id = ?1 and job.deletedAt is null")
+    Optional<Long> versionOf(UUID id);
 }

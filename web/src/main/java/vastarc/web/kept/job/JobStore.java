@@ -115,6 +115,11 @@ public class JobStore {
         return find(id).filter(job -> !job.isDeleted());
     }
 
+    /** The version a job on the bench has come to; the job itself is not read for it. */
+    public OptionalLong versionOf(UUID id) {
+        return jobs.versionOf(id).map(OptionalLong::of).orElseGet(OptionalLong::empty);
+    }
+
     public Job create(String name, String notes, JobContent content) {
         return jobs.save(new Job(new Edit(name, notes, content), now()));
     }
