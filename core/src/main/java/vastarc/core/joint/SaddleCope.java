@@ -55,7 +55,7 @@ public record SaddleCope(double branchMm, double runMm, double angleDeg, double 
         return Math.PI * branchMm;
     }
 
-    /** From the run's axis along the branch's, mm, at an angle round the branch: 0 is its long side, 180 its short side. */
+    /** From the run's axis along the branch's, mm, at an angle round the branch: 0 on the side of the wide angle, 180 on that of the sharp one. */
     public double reachMm(double aroundDeg) {
         double phi = Math.toRadians(aroundDeg);
         double theta = Math.toRadians(angleDeg);
@@ -64,7 +64,7 @@ public record SaddleCope(double branchMm, double runMm, double angleDeg, double 
         return (up - branchMm / 2 * Math.cos(phi) * Math.cos(theta)) / Math.sin(theta);
     }
 
-    /** How deep the cut is at an angle round the branch: 0 where the branch stands out furthest, mm. */
+    /** How deep the cut is at an angle round the branch: 0 where the branch reaches furthest, mm. */
     public double depthMm(double aroundDeg) {
         return reachMm(aroundDeg) - nearestMm();
     }

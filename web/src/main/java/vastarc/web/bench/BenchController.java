@@ -1,5 +1,6 @@
 package vastarc.web.bench;
 
+import java.io.IOException;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
@@ -9,6 +10,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.web.kept.DemoLoad;
 import vastarc.web.kept.Listed;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
@@ -32,12 +34,14 @@ class BenchController {
     private final ShopStore shop;
     private final JobPlanner planner;
     private final RunStore runs;
+    private final DemoLoad demo;
 
-    BenchController(JobStore jobs, ShopStore shop, JobPlanner planner, RunStore runs) {
+    BenchController(JobStore jobs, ShopStore shop, JobPlanner planner, RunStore runs, DemoLoad demo) {
         this.jobs = jobs;
         this.shop = shop;
         this.planner = planner;
         this.runs = runs;
+        this.demo = demo;
     }
 
     @GetMapping("/")
@@ -74,6 +78,15 @@ class BenchController {
         model.addAttribute("pages", Pages.of(away, "/away", ""));
         model.addAttribute("days", shop.habits().putAwayDays());
         return "bench/away";
+    }
+
+    /** On a bench where nothing ever lay, the demo shop can be laid out to try things with. */
+    @PostMapping("/demo")
+    String tryTheDemo() throws IOException {
+        if (jobs.isEmpty()) {
+            demo.lay();
+        }
+        return "redirect:/";
     }
 
     @PostMapping("/jobs")

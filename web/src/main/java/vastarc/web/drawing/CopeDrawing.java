@@ -18,6 +18,7 @@ public final class CopeDrawing {
     private static final double LETTERS = 3.6;
     private static final double RULED_MM = 100;
     private static final int STEP_DEG = 2;
+    private static final double SQUARE_DEG = 89.5;
 
     private CopeDrawing() {}
 
@@ -49,7 +50,8 @@ public final class CopeDrawing {
             double x = cope.girthMm() * quarter / 4;
             paths.add(new Drawing.Path(
                     text("M%.3f %.3fV%.3f", x, TOP + cope.depthMm(90 * quarter), foot), "dim dashed"));
-            String side = quarter == 0 ? " long side" : quarter == 2 ? " short side" : "";
+            boolean square = cope.angleDeg() >= SQUARE_DEG;
+            String side = square || quarter % 2 == 1 ? "" : quarter == 0 ? " wide angle" : " sharp angle";
             labels.add(new Drawing.Label(round(x + 1), round(foot - 2), 90 * quarter + "°" + side, "start", ""));
         }
         ruler(fromMm + SIDE, foot + RULER / 2, paths, labels);

@@ -10,9 +10,6 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.SplittableRandom;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -21,6 +18,7 @@ import vastarc.core.run.Measured;
 import vastarc.core.run.SimulatedRun;
 import vastarc.core.run.Trace;
 import vastarc.core.run.Verdict;
+import vastarc.web.kept.DemoPart;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.run.RunBook;
@@ -32,9 +30,8 @@ import vastarc.web.request.RunSetups;
  * The traces are those of a simulated hand; the shop, its hands and its machines are invented.
  */
 @Component
-@ConditionalOnProperty("vastarc.demo")
 @Order(Ordered.LOWEST_PRECEDENCE)
-class DemoRuns implements ApplicationRunner {
+class DemoRuns implements DemoPart {
 
     private static final int RUNS = 32;
     private static final int DAYS = 60;
@@ -57,7 +54,7 @@ class DemoRuns implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void lay() {
         List<Job> bench = jobs.newest(10);
         if (runs.count() > 0 || bench.isEmpty()) {
             return;

@@ -27,6 +27,7 @@ import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
+import vastarc.core.wording.Phrasebook;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
@@ -223,12 +224,16 @@ public class JointList {
         }
         Optional<String> choice = ShopWords.choice(field, text);
         if (choice.isEmpty()) {
-            String works = field.kind() == InputField.Kind.FLAG
-                    ? "yes or no"
-                    : field.choices().stream().map(Object::toString).collect(Collectors.joining(", "));
+            String works = field.kind() == InputField.Kind.FLAG ? "yes or no" : spoken(field);
             wrong.add(field.name() + ": “" + Choices.shortened(text) + "” is not known. Write one of " + works + ".");
         }
         return choice.orElse("");
+    }
+
+    private static <T> String spoken(InputField<T> field) {
+        return field.choices().stream()
+                .map(choice -> Phrasebook.find(field.words(choice)).orElse(choice.toString()))
+                .collect(Collectors.joining(", "));
     }
 
     /** What the shop starts a job with, and over it what the row tells; a fillet lies level unless it is told otherwise. */

@@ -133,7 +133,7 @@ class CopeController {
                                 .line()
                         + ", the run’s outside, led through the branch at "
                         + Math.round(cope.angleDeg()) + "° cuts the same.",
-                "Wrap it with the curve at the end of the branch, 0° on its long side, and cut along the curve.");
+                "Wrap it round the branch with the curve at its end, 0° on the side of the wide angle, and cut along the curve.");
     }
 
     private static SaddleCope cope(Map<String, String> sent, Preferences preferences) {

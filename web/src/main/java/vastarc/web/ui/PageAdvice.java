@@ -5,6 +5,7 @@ import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import vastarc.core.wording.Phrasebook;
 import vastarc.web.kept.disk.Disk;
 
 /** Gives every page the reader's preferences, and whether the disk has room. */
@@ -35,5 +36,13 @@ class PageAdvice {
     @ModelAttribute("preferences")
     Preferences preferences(HttpServletRequest request) {
         return Preferences.of(request);
+    }
+
+    /** What the page one stands on is for; told under {@code ?}. */
+    @ModelAttribute("about")
+    String about(HttpServletRequest request) {
+        String[] path = request.getRequestURI().split("/");
+        String place = path.length < 2 ? "bench" : path[1].equals("jobs") && path.length > 3 ? path[3] : path[1];
+        return Phrasebook.find("about." + place).orElse("");
     }
 }

@@ -70,7 +70,7 @@ class JointListTest {
                 "metal,thickness,form\ncheese,2,lap\nsteel,thick,lap\nsteel,,lap\nsteel,2,lap\n", UnitSystem.METRIC);
         assertThat(report.taken()).isEqualTo(1);
         assertThat(report.lines()).extracting(JointList.Line::isTaken).containsExactly(false, false, false, true);
-        assertThat(report.lines().get(0).said()).contains("“cheese” is not known", "CARBON_STEEL");
+        assertThat(report.lines().get(0).said()).contains("“cheese” is not known", "carbon steel");
         assertThat(report.lines().get(1).said()).contains("thicknessMm[0]", "thick");
         assertThat(report.lines().get(2).said()).contains("thicknessMm[0] is missing");
         putAway(report);

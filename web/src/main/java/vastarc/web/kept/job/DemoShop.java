@@ -1,22 +1,20 @@
 package vastarc.web.kept.job;
 
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
+import vastarc.web.kept.DemoPart;
 
-/** Fills an empty bench with the jobs of the demo shop, Harrow Slip, when started with {@code vastarc.demo=true}. */
+/** Fills an empty bench with the jobs of the demo shop, Harrow Slip. */
 @Component
-@ConditionalOnProperty("vastarc.demo")
 @Order(0)
-class DemoShop implements ApplicationRunner {
+class DemoShop implements DemoPart {
 
     private final JobStore store;
 
@@ -27,7 +25,7 @@ class DemoShop implements ApplicationRunner {
     private record DemoJob(String name, String notes, Map<String, String> joint, Map<String, String> purge) {}
 
     @Override
-    public void run(ApplicationArguments arguments) throws Exception {
+    public void lay() throws IOException {
         if (!store.isEmpty()) {
             return;
         }

@@ -3,20 +3,17 @@ package vastarc.web.kept.machine;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
+import vastarc.web.kept.DemoPart;
 
 /** Gives an empty demo shop its three machines and their torches. */
 @Component
-@ConditionalOnProperty("vastarc.demo")
 @Order(0)
-class DemoMachines implements ApplicationRunner {
+class DemoMachines implements DemoPart {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -29,7 +26,7 @@ class DemoMachines implements ApplicationRunner {
     private record Named(String pattern, String name) {}
 
     @Override
-    public void run(ApplicationArguments arguments) throws IOException {
+    public void lay() throws IOException {
         if (!store.machines().isEmpty() || !store.torches().isEmpty()) {
             return;
         }
