@@ -22,7 +22,8 @@ import vastarc.core.wording.Phrase;
  * and what was told.
  *
  * <p>A figure outside its window on the cause's side multiplies by \( 3 \cdot 10^{\min(1, 2r)} \), r its distance from the window's edge as a
- * share of that edge; well inside by 0.3, nearer the edge less; outside on the other side by 0.1; a figure that nobody told leaves the cause as it is. Judgement.
+ * share of that edge; well inside by 0.3, nearer the edge less; outside on the other side by 0.1; a figure that nobody told leaves the cause as it is. What was found wrong before
+ * the strike multiplies by 10, what was found right by 0.4. Judgement.
  */
 final class Evidence {
 
@@ -30,6 +31,8 @@ final class Evidence {
 
     private static final double SOFT_FOR = 15;
     private static final double SOFT_AGAINST = 0.1;
+    private static final double FOUND_WRONG = 10;
+    private static final double FOUND_RIGHT = 0.4;
     private static final double INSIDE = 0.3;
     private static final double OTHER_SIDE = 0.1;
     private static final double LEAST_OUTSIDE = 3;
@@ -64,7 +67,7 @@ final class Evidence {
             return new Weight(0, List.of());
         }
         List<Phrase> why = new ArrayList<>();
-        double factor = figure(cause, why) * told(cause, why);
+        double factor = figure(cause, why) * told(cause, why) * found(cause, why);
         if (cause.id().equals("PURGE_NONE") && sheet.joint().wantsPurge()) {
             factor *= UNPURGED;
             why.add(Phrase.of("reading.why.unpurged"));
@@ -108,6 +111,17 @@ final class Evidence {
                 sheet.practice().control() == Control.PEDAL || ask.told().containsKey("pedalPlugged");
             default -> true;
         };
+    }
+
+    private double found(Cause cause, List<Phrase> why) {
+        Found found = ask.found().get(cause.id());
+        if (found == null) {
+            return 1;
+        }
+        if (found.wrong()) {
+            why.add(found.why());
+        }
+        return found.wrong() ? FOUND_WRONG : FOUND_RIGHT;
     }
 
     private double told(Cause cause, List<Phrase> why) {

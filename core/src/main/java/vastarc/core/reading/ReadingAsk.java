@@ -15,6 +15,7 @@ import vastarc.core.sheet.Sheet;
  * @param notSeen signs that are plainly not there, by id
  * @param told    answers, by question
  * @param ruledOut causes whose check has said that it is not they
+ * @param found   what was looked at before the strike, by cause
  * @param lean    what tried changes have taught: a factor for a cause, by id; 1 where it is not named
  */
 public record ReadingAsk(
@@ -24,7 +25,20 @@ public record ReadingAsk(
         Set<String> notSeen,
         Map<String, String> told,
         Set<String> ruledOut,
+        Map<String, Found> found,
         Map<String, Double> lean) {
+
+    /** Nothing was looked at. */
+    public ReadingAsk(
+            Sheet sheet,
+            Map<SettingKey, Double> set,
+            Set<String> seen,
+            Set<String> notSeen,
+            Map<String, String> told,
+            Set<String> ruledOut,
+            Map<String, Double> lean) {
+        this(sheet, set, seen, notSeen, told, ruledOut, Map.of(), lean);
+    }
 
     /** Questions that can be told, and their answers. */
     public static final Map<String, List<String>> QUESTIONS = Map.ofEntries(
@@ -50,6 +64,7 @@ public record ReadingAsk(
         notSeen = Set.copyOf(notSeen);
         told = Map.copyOf(told);
         ruledOut = Set.copyOf(ruledOut);
+        found = Map.copyOf(found);
         lean = Map.copyOf(lean);
     }
 

@@ -47,6 +47,7 @@ class ReadController implements JobPlace {
     private final OwnTaker taker;
     private final JobMachines machines;
     private final ShopLearning learning;
+    private final LookedAt looked;
 
     ReadController(
             JobStore jobs,
@@ -55,7 +56,8 @@ class ReadController implements JobPlace {
             LastRun last,
             OwnTaker taker,
             JobMachines machines,
-            ShopLearning learning) {
+            ShopLearning learning,
+            LookedAt looked) {
         this.jobs = jobs;
         this.planner = planner;
         this.readings = readings;
@@ -63,6 +65,7 @@ class ReadController implements JobPlace {
         this.taker = taker;
         this.machines = machines;
         this.learning = learning;
+        this.looked = looked;
     }
 
     /** Whether a figure can be put on the sheet as the hand's own. */
@@ -101,6 +104,9 @@ class ReadController implements JobPlace {
                                 readings.of(job.id()),
                                 last.of(job.id()),
                                 readings.learned(),
+                                sheet.value()
+                                        .map(made -> looked.of(job, plan.score().value(), made))
+                                        .orElse(Map.of()),
                                 readings.lean()),
                         preferences.units()));
     }
@@ -182,7 +188,14 @@ class ReadController implements JobPlace {
         Marks marks = readings.of(job.id());
         Map<SettingKey, Double> set = last.of(job.id()).map(LastRun.Found::set).orElse(Map.of());
         ReadingAsk ask = new ReadingAsk(
-                sheet, set, marks.seen(), marks.notSeen(), marks.told(), marks.ruledOut(), readings.lean());
+                sheet,
+                set,
+                marks.seen(),
+                marks.notSeen(),
+                marks.told(),
+                marks.ruledOut(),
+                looked.of(job, planner.plan(job).score().value(), sheet),
+                readings.lean());
         return Reader.read(ask).causes().stream()
                 .filter(weighed -> weighed.cause().id().equals(cause))
                 .findFirst()

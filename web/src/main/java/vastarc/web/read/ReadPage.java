@@ -10,6 +10,7 @@ import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.reading.Cause;
 import vastarc.core.reading.ColourVerdict;
+import vastarc.core.reading.Found;
 import vastarc.core.reading.Reader;
 import vastarc.core.reading.Reading;
 import vastarc.core.reading.ReadingAsk;
@@ -50,6 +51,7 @@ public record ReadPage(
             Marks marks,
             Optional<LastRun.Found> last,
             List<Learned> learned,
+            Map<String, Found> found,
             Map<String, Double> lean) {}
 
     /**
@@ -131,7 +133,14 @@ public record ReadPage(
         Marks marks = source.marks();
         Map<SettingKey, Double> set = source.last().map(LastRun.Found::set).orElse(Map.of());
         Reading reading = Reader.read(new ReadingAsk(
-                sheet, set, marks.seen(), marks.notSeen(), marks.told(), marks.ruledOut(), source.lean()));
+                sheet,
+                set,
+                marks.seen(),
+                marks.notSeen(),
+                marks.told(),
+                marks.ruledOut(),
+                source.found(),
+                source.lean()));
         boolean blank = marks.seen().isEmpty() && marks.told().isEmpty();
         List<CauseView> causes = reading.causes().stream()
                 .limit(SHOWN)

@@ -1,0 +1,74 @@
+package vastarc.core.reading;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import vastarc.core.table.Table;
+import vastarc.core.wording.Phrase;
+
+/**
+ * What was looked at before the strike and found right or wrong, by cause. Looked at is not welded: it weighs less than what is told. Source: table
+ * {@code check-causes.csv}.
+ *
+ * @param wrong it stood wrong
+ * @param why   in words
+ */
+public record Found(boolean wrong, Phrase why) {
+
+    private static final String RIGHT = "right";
+    private static final List<Row> ROWS = Table.read("check-causes.csv", Set.of("item", "answer", "cause")).stream()
+            .map(row -> new Row(row.text("item"), row.text("answer"), known(row.text("cause"))))
+            .toList();
+
+    private record Row(String item, String answer, String cause) {}
+
+    private static String known(String cause) {
+        return Cause.named(cause)
+                .orElseThrow(() -> new IllegalStateException("no such cause: " + cause))
+                .id();
+    }
+
+    /**
+     * The purge as it stood.
+     *
+     * @param felt      gas was felt at the vent
+     * @param meterPpm  oxygen read
+     * @param targetPpm it was to come down to
+     * @param overruled it was struck without waiting
+     */
+    public record PurgeRecord(boolean felt, OptionalDouble meterPpm, double targetPpm, boolean overruled) {}
+
+    /** From the answers of the check, by item. */
+    public static Map<String, Found> ofCheck(Map<String, String> answers) {
+        Map<String, Found> found = new LinkedHashMap<>();
+        for (Row row : ROWS) {
+            String given = answers.getOrDefault(row.item(), "");
+            if (given.equals(row.answer())) {
+                found.put(row.cause(), new Found(true, Phrase.of("reading.why.check")));
+            } else if (given.equals(RIGHT)) {
+                found.putIfAbsent(row.cause(), new Found(false, Phrase.of("reading.why.check")));
+            }
+        }
+        return found;
+    }
+
+    /** From the record of the purge. */
+    public static Map<String, Found> ofPurge(PurgeRecord record) {
+        Map<String, Found> found = new HashMap<>();
+        boolean metered = record.meterPpm().isPresent();
+        boolean reached = metered && record.meterPpm().getAsDouble() <= record.targetPpm();
+        if (record.overruled() || metered && !reached) {
+            found.put("PURGE_SHORT", new Found(true, Phrase.of("reading.why.purge")));
+        } else if (reached) {
+            found.put("PURGE_SHORT", new Found(false, Phrase.of("reading.why.purge")));
+            found.put("DAM_LEAKS", new Found(false, Phrase.of("reading.why.purge")));
+        }
+        if (record.felt()) {
+            found.put("VENT_SMALL", new Found(false, Phrase.of("reading.why.purge")));
+        }
+        return found;
+    }
+}
