@@ -31,7 +31,8 @@ public enum Format {
     SHOP_4("shop-4"),
     SHOP_5("shop-5"),
     SHEET("sheet"),
-    RUN("run");
+    RUN("run"),
+    EXAM("exam");
 
     private static final int FAULTS_NAMED = 12;
 

@@ -19,6 +19,7 @@ import vastarc.core.drill.Question;
 import vastarc.core.drill.Topic;
 import vastarc.core.machine.PanelPlan;
 import vastarc.web.SpringTest;
+import vastarc.web.format.Format;
 import vastarc.web.request.DrillShops;
 
 @SpringTest
@@ -32,6 +33,15 @@ class DrillApiTest {
 
     private MockHttpServletResponse get(String address) throws Exception {
         return http.perform(MockMvcRequestBuilders.get(address)).andReturn().getResponse();
+    }
+
+    @Test
+    void anExamFitsItsPublishedFormat() throws Exception {
+        for (int seed = 1; seed <= 5; seed++) {
+            var exam = JsonMapper.shared()
+                    .readTree(get("/api/v1/drill/exam?seed=" + seed + "&n=100").getContentAsByteArray());
+            assertThat(Format.EXAM.faults(exam)).isEmpty();
+        }
     }
 
     @Test
