@@ -65,7 +65,7 @@ public final class StreamLoad {
             if (s % 300 == 0) {
                 System.out.printf(
                         "%d min: %s, %d readings sent, %d kB at the booth%n",
-                        s / 60, memory(), sent, heard.get() / 1024);
+                        s / 60, memory(port), sent, heard.get() / 1024);
             }
             long before = System.nanoTime();
             boolean taken = send(name, key, s);
@@ -75,7 +75,7 @@ public final class StreamLoad {
             Thread.sleep(Math.max(0, wait.toMillis()));
         }
         System.out.printf(
-                "%d min: %s, %d readings sent, %d kB at the booth%n", minutes, memory(), sent, heard.get() / 1024);
+                "%d min: %s, %d readings sent, %d kB at the booth%n", minutes, memory(port), sent, heard.get() / 1024);
         times.print("a second's readings");
         visitor.client()
                 .send(visitor.form("/jobs/" + job + "/run/drop", Map.of()), HttpResponse.BodyHandlers.discarding());
@@ -136,8 +136,8 @@ public final class StreamLoad {
     }
 
     /** Of the program at the port: what lives after a collection, and its resident size. */
-    private String memory() throws IOException, InterruptedException {
-        String pid = pid();
+    static String memory(int port) throws IOException, InterruptedException {
+        String pid = pid(port);
         Process histogram = new ProcessBuilder("jcmd", pid, "GC.class_histogram")
                 .redirectErrorStream(true)
                 .start();
@@ -149,7 +149,7 @@ public final class StreamLoad {
                 + " MB resident";
     }
 
-    private String pid() throws IOException {
+    private static String pid(int port) throws IOException {
         try (Stream<Path> processes = Files.list(Path.of("/proc"))) {
             return processes
                     .filter(one -> one.getFileName().toString().matches("\\d+"))

@@ -14,6 +14,10 @@ import vastarc.core.score.Score;
 final class Disorder {
 
     private static final double FAR = 0.3;
+
+    /** Nobody is asked about a figure that lies on the edge of its window. */
+    private static final double CLEARLY = 0.05;
+
     private static final int TRIES = 60;
 
     private Disorder() {}
@@ -81,7 +85,7 @@ final class Disorder {
         double there = wanted == 0 ? element.valueAt(place) : handle.get().value() * element.valueAt(place) / wanted;
         double low = handle.get().window().low();
         double high = handle.get().window().high();
-        return there < low || there > high;
+        return there < low * (1 - CLEARLY) || there > high * (1 + CLEARLY);
     }
 
     private static double span(PanelElement element) {

@@ -1,10 +1,12 @@
 package vastarc.core.run;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
+import vastarc.core.purge.PurgeTargets;
 import vastarc.core.score.Phase;
 import vastarc.core.score.Score;
 import vastarc.core.score.ScoreKey;
@@ -44,6 +46,8 @@ public final class SimulatedRun {
     private static final double GAS_SHUT_S = 0.8;
     private static final double IDLE_NOISE_A = 0.15;
     private static final double ROOM_C = 20;
+    private static final double PURGED_SHARE = 0.8;
+    private static final double PURGE_FALLS_S = 20;
 
     /** A spot beside the seam warms and cools so, °C a second for an ampere, and for a degree above the room. */
     private static final double WARMS = 0.025;
@@ -93,7 +97,7 @@ public final class SimulatedRun {
         };
     }
 
-    /** What meters read of it: current, voltage, gas flow, and the metal beside the seam. */
+    /** What meters read of it: current, voltage, gas flow, the metal beside the seam, and oxygen behind it where it is purged. */
     public static Trace weld(Score score, Fault fault, long seed) {
         return new SimulatedRun(score, fault, seed).trace();
     }
@@ -102,9 +106,10 @@ public final class SimulatedRun {
         double length = length();
         int count = (int) Math.ceil(length / STEP_S) + 1;
         double[] s = new double[count];
+        boolean purged = score.sheet().practice().purged();
         List<double[]> read = new ArrayList<>();
         for (Measured kind : Measured.values()) {
-            read.add(new double[kind == Measured.OXYGEN ? 0 : count]);
+            read.add(new double[kind == Measured.OXYGEN && !purged ? 0 : count]);
         }
         double volts = RunPlan.of(score, OptionalDouble.empty()).voltage();
         double heat = ROOM_C;
@@ -116,12 +121,28 @@ public final class SimulatedRun {
             read.get(Measured.GAS_FLOW.ordinal())[i] = round(gas(s[i]), 10);
             heat += STEP_S * (WARMS * Math.max(0, amps) - COOLS * (heat - ROOM_C));
             read.get(Measured.TEMPERATURE.ordinal())[i] = round(heat, 1);
+            if (purged) {
+                read.get(Measured.OXYGEN.ordinal())[i] = round(oxygen(s[i]), 1);
+            }
         }
-        return new Trace(Map.of(
-                Measured.CURRENT, Channel.of(s, read.get(0)),
-                Measured.VOLTAGE, Channel.of(s, read.get(1)),
-                Measured.GAS_FLOW, Channel.of(s, read.get(2)),
-                Measured.TEMPERATURE, Channel.of(s, read.get(4))));
+        Map<Measured, Channel> channels = new EnumMap<>(Measured.class);
+        for (Measured kind : Measured.values()) {
+            if (read.get(kind.ordinal()).length > 0) {
+                channels.put(kind, Channel.of(s, read.get(kind.ordinal())));
+            }
+        }
+        return new Trace(channels);
+    }
+
+    /** The purge has come under its target before the strike and goes on falling while it is held. */
+    private double oxygen(double s) {
+        double share = PURGED_SHARE * (0.5 + 0.5 * Math.exp(-s / PURGE_FALLS_S));
+        return Math.max(1, targetPpm() * share * (1 + 3 * NOISE * gauss()));
+    }
+
+    private double targetPpm() {
+        return PurgeTargets.strikePpm(
+                score.sheet().joint().material(), score.sheet().practice().finish());
     }
 
     private static double round(double value, double steps) {

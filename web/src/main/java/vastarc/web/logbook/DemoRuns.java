@@ -1,5 +1,8 @@
 package vastarc.web.logbook;
 
+import java.awt.Color;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -10,6 +13,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.SplittableRandom;
+import java.util.UUID;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -21,6 +25,8 @@ import vastarc.core.run.Verdict;
 import vastarc.web.kept.DemoPart;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.run.PhotoStore;
+import vastarc.web.kept.run.Photograph;
 import vastarc.web.kept.run.RunBook;
 import vastarc.web.request.RunClosings;
 import vastarc.web.request.RunSetups;
@@ -35,6 +41,9 @@ class DemoRuns implements DemoPart {
 
     private static final int RUNS = 32;
     private static final int DAYS = 60;
+    private static final int PHOTOGRAPHED = 6;
+    private static final Color STRAW = new Color(214, 170, 84);
+    private static final Color GREY = new Color(92, 92, 92);
     private static final double DRIFT = 0.13;
     private static final double SLOW_AT_FIRST = 1.45;
     private static final List<String> HANDS = List.of("Ansa", "Korvin");
@@ -43,13 +52,15 @@ class DemoRuns implements DemoPart {
     private final RunBook runs;
     private final RunSetups setups;
     private final RunClosings closings;
+    private final PhotoStore photos;
     private final Clock clock;
 
-    DemoRuns(JobStore jobs, RunBook runs, RunSetups setups, RunClosings closings, Clock clock) {
+    DemoRuns(JobStore jobs, RunBook runs, RunSetups setups, RunClosings closings, PhotoStore photos, Clock clock) {
         this.jobs = jobs;
         this.runs = runs;
         this.setups = setups;
         this.closings = closings;
+        this.photos = photos;
         this.clock = clock;
     }
 
@@ -93,6 +104,18 @@ class DemoRuns implements DemoPart {
                         OptionalDouble.empty(),
                         good ? Verdict.GOOD : Verdict.FAULTY,
                         note(fault, gone)));
+        if (i >= RUNS - PHOTOGRAPHED) {
+            photograph(whole.id(), i, fault);
+        }
+    }
+
+    private void photograph(UUID run, int i, SimulatedRun.Fault fault) {
+        try {
+            Color tint = fault == SimulatedRun.Fault.GAS_SHUT_EARLY ? GREY : STRAW;
+            photos.keep(run, Photograph.Kind.BEAD, DemoPhoto.of(tint, i % 3 == 0 ? 1 : 0.7, 90 + i));
+        } catch (IOException undrawn) {
+            throw new UncheckedIOException(undrawn);
+        }
     }
 
     private static double slow(double gone) {

@@ -79,7 +79,8 @@ class FrontsTest {
                 double figure = handle.get().value() * share;
                 assertThat(figure >= handle.get().window().low()
                                 && figure <= handle.get().window().high())
-                        .as("seed " + seed + ", " + element.label() + " at " + figure)
+                        .as("seed " + seed + ", " + words + ", " + element.label() + " at " + figure + ", " + placed
+                                + ", " + handle.get())
                         .isFalse();
                 figures++;
             }

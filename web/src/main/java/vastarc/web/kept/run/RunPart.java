@@ -14,6 +14,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.core.run.Channel;
 import vastarc.core.run.Measured;
 import vastarc.core.run.RunEvent;
@@ -80,9 +82,7 @@ class RunPart implements Part {
     @Override
     public Item read(JsonNode element, Known known) {
         UUID id = known.fresh(file(), element);
-        RunBook.Whole row = RunRows.read(element.path("row"))
-                .value()
-                .orElseThrow(() -> new IllegalArgumentException("its row is no run"));
+        RunBook.Whole row = row(element.path("row"));
         String record = element.path("record").asString("");
         if (record.length() > MAX_RECORD) {
             throw new IllegalArgumentException("it says more than a run can keep");
@@ -115,6 +115,14 @@ class RunPart implements Part {
                         record.isEmpty() ? Optional.empty() : Optional.of(RunRecord.FORMAT.read(record)),
                         events,
                         readings));
+    }
+
+    private static RunBook.Whole row(JsonNode row) {
+        Outcome<RunBook.Whole> read = RunRows.read(row);
+        return read.value()
+                .orElseThrow(() -> new IllegalArgumentException("its row is no run: "
+                        + read.problems().get(0).field() + ", "
+                        + read.problems().get(0).message(UnitSystem.METRIC)));
     }
 
     private static Optional<UUID> id(JsonNode element, String name) {

@@ -8,11 +8,13 @@ import java.nio.file.attribute.FileTime;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 import vastarc.web.SpringTest;
 import vastarc.web.kept.disk.Disk;
+import vastarc.web.kept.run.RunFigures;
 
 /** Copies of the shop, a day each: whole, fourteen of them, and good enough to restore from. */
 @SpringTest
@@ -65,5 +67,23 @@ class DailyCopiesTest {
         Files.setLastModifiedTime(today, FileTime.from(MORNING));
         copy(MORNING.plusSeconds(4 * 3600), 1000);
         assertThat(Files.size(today)).isGreaterThan(1000);
+    }
+
+    /** A metre welded in a spark has a travel that no format takes: the run is kept without it, and the copy can be restored. */
+    @Test
+    void aRunWithFiguresNobodyCanHaveMeasuredDoesNotSpoilTheCopy() throws Exception {
+        RunFigures figures = new RunFigures(
+                OptionalDouble.of(60),
+                OptionalDouble.of(6_000_000),
+                OptionalDouble.of(1e9),
+                OptionalDouble.of(-1),
+                Double.MAX_VALUE,
+                OptionalDouble.of(1000),
+                0);
+        assertThat(figures.travel()).isEmpty();
+        assertThat(figures.heat()).isEmpty();
+        assertThat(figures.gasL()).isEmpty();
+        assertThat(figures.currentA()).hasValue(60);
+        assertThat(figures.arcS()).isLessThanOrEqualTo(1_000_000);
     }
 }

@@ -1,0 +1,89 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.openqa.selenium.Cookie;
+import org.springframework.beans.factory.annotation.Autowired;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.run.RunBook;
+import vastarc.web.kept.run.RunFilter;
+
+/** Papers, lists and devices on the screen: nothing for an accessibility check to find in either theme, and nothing wider than a phone. */
+class PapersAndListsIT extends Journeys {
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private RunBook runs;
+
+    private List<String> places() {
+        UUID job = jobs.newest(1).get(0).id();
+        UUID run = runs.newest(RunFilter.all(), 1).get(0).id();
+        return List.of(
+                "/jobs/" + job + "/card",
+                "/logbook/" + run + "/record",
+                "/cope?branch=38&run=50.8&angle=60",
+                "/cope?branch=60&run=50.8",
+                "/joints",
+                "/shop/devices",
+                "/drill/exam?seed=3&n=4",
+                "/drill/steady");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"dark", "light"})
+    void nothingIsFoundInEitherTheme(String theme) {
+        browser.open("/");
+        browser.driver().manage().addCookie(new Cookie("theme", theme));
+        try {
+            for (String place : places()) {
+                browser.open(place);
+                assertThat(browser.accessibilityFindings())
+                        .as(place + ", " + theme)
+                        .isEmpty();
+            }
+        } finally {
+            browser.driver().manage().deleteCookieNamed("theme");
+        }
+    }
+
+    @Test
+    void listsAndTemplatesFitAPhone() {
+        browser.size(390, 844);
+        try {
+            for (String place : List.of(
+                    "/joints",
+                    "/cope",
+                    "/shop/devices",
+                    "/drill/set?seed=5",
+                    "/drill/sit?seed=3&n=3",
+                    "/drill/steady")) {
+                browser.open(place);
+                assertThat((Boolean) browser.driver()
+                                .executeScript("return document.documentElement.scrollWidth <= window.innerWidth + 1"))
+                        .as(place)
+                        .isTrue();
+            }
+        } finally {
+            browser.size(1280, 800);
+        }
+    }
+
+    @Test
+    void aListIsTakenAndItsJobsOpened() {
+        browser.open("/joints");
+        browser.find("#list").sendKeys("name,metal,thickness,form\nListed,304,2 mm,lap\nOdd,cheese,2,lap");
+        browser.find("#take-joints").click();
+        browser.waitFor("the report", () -> browser.all("#rows tbody tr").size() == 2);
+        assertThat(browser.text("#taken")).contains("1 of 2");
+        browser.find("#rows a").click();
+        browser.waitFor("its sheet", () -> !browser.all("#workingCurrent").isEmpty());
+        assertThat(browser.field("job-name").getDomProperty("value")).isEqualTo("Listed");
+    }
+}
