@@ -67,14 +67,21 @@ public final class BoothsLoad {
         for (int i = 0; System.nanoTime() < until; i++) {
             String version = Visitor.found(visitor.text("/jobs/" + job + "/sheet"), "data-version=\"(\\d+)\"");
             Map<String, String> fields = Map.of(
-                    "version", version,
-                    "name", "Booth " + number,
-                    "material", "CARBON_STEEL",
-                    "joint", "LAP",
-                    "thicknessMm[0]", 1.5 + i % STEPS * 0.05 + " mm");
+                    "version",
+                    version,
+                    "name",
+                    "Booth " + number,
+                    "material",
+                    "CARBON_STEEL",
+                    "joint",
+                    "LAP",
+                    "thicknessMm[0]",
+                    1.5 + i % STEPS * 0.05 + " mm");
             long sent = System.nanoTime();
             boolean taken = visitor.client()
-                            .send(visitor.form("/jobs/" + job + "/sheet", fields), HttpResponse.BodyHandlers.discarding())
+                            .send(
+                                    visitor.form("/jobs/" + job + "/sheet", fields),
+                                    HttpResponse.BodyHandlers.discarding())
                             .statusCode()
                     == 200;
             synchronized (times) {

@@ -32,31 +32,27 @@ class ExamController {
         this.clock = clock;
     }
 
-    private ExamPaper paper(String seed, String n, String minutes, List<String> topics) {
-        return ExamPaper.of(seed, n, minutes, topics, shops.shop());
+    private ExamPaper paper(MultiValueMap<String, String> asked) {
+        return ExamPaper.of(
+                first(asked, "seed"),
+                first(asked, "n"),
+                first(asked, "minutes"),
+                asked.getOrDefault("topic", List.of()),
+                shops.shop());
     }
 
+    /** {@code seed}, {@code topic}s, {@code n} and {@code minutes} say which exam; what cannot be read is put right. */
     @GetMapping("/drill/exam")
-    String exam(
-            @RequestParam(defaultValue = "1") String seed,
-            @RequestParam(name = "topic", defaultValue = "") List<String> topics,
-            @RequestParam(defaultValue = "12") String n,
-            @RequestParam(defaultValue = "0") String minutes,
-            @RequestParam(defaultValue = "") String learner,
-            Model model) {
-        model.addAttribute("exam", paper(seed, n, minutes, topics));
-        model.addAttribute("learner", DrillStore.name(learner));
+    String exam(@RequestParam MultiValueMap<String, String> asked, Model model) {
+        model.addAttribute("exam", paper(asked));
+        model.addAttribute("learner", DrillStore.name(first(asked, "learner")));
         model.addAttribute("paper", true);
         return "drill/exam";
     }
 
     @GetMapping("/drill/exam.pdf")
-    ResponseEntity<byte[]> pdf(
-            @RequestParam(defaultValue = "1") String seed,
-            @RequestParam(name = "topic", defaultValue = "") List<String> topics,
-            @RequestParam(defaultValue = "12") String n,
-            @RequestParam(defaultValue = "0") String minutes) {
-        ExamPaper exam = paper(seed, n, minutes, topics);
+    ResponseEntity<byte[]> pdf(@RequestParam MultiValueMap<String, String> asked) {
+        ExamPaper exam = paper(asked);
         String title = "Exam " + exam.seed();
         return PaperPress.answer(
                 title, press.press("drill/exam-paper", title, PaperPress.Size.A4, Map.of("exam", exam)));
@@ -64,39 +60,25 @@ class ExamController {
 
     /** The exam to be answered here: one form, so that nothing is lost by going back and forth in it. */
     @GetMapping("/drill/sit")
-    String sit(
-            @RequestParam(defaultValue = "1") String seed,
-            @RequestParam(name = "topic", defaultValue = "") List<String> topics,
-            @RequestParam(defaultValue = "12") String n,
-            @RequestParam(defaultValue = "0") String minutes,
-            @RequestParam(defaultValue = "") String learner,
-            Model model) {
-        model.addAttribute("exam", paper(seed, n, minutes, topics));
-        model.addAttribute("learner", DrillStore.name(learner));
+    String sit(@RequestParam MultiValueMap<String, String> asked, Model model) {
+        model.addAttribute("exam", paper(asked));
+        model.addAttribute("learner", DrillStore.name(first(asked, "learner")));
         model.addAttribute("begun", clock.millis());
         return "drill/sit";
     }
 
     @PostMapping("/drill/sit")
-    String mark(
-            @RequestParam(defaultValue = "1") String seed,
-            @RequestParam(name = "topic", defaultValue = "") List<String> topics,
-            @RequestParam(defaultValue = "12") String n,
-            @RequestParam(defaultValue = "0") String minutes,
-            @RequestParam(defaultValue = "") String learner,
-            @RequestParam(defaultValue = "") String begun,
-            @RequestParam MultiValueMap<String, String> sent,
-            Model model) {
-        ExamPaper exam = paper(seed, n, minutes, topics);
+    String mark(@RequestParam MultiValueMap<String, String> sent, Model model) {
+        ExamPaper exam = paper(sent);
         MarkedExam marked = MarkedExam.of(exam, i -> given(sent, i));
-        String name = DrillStore.name(learner);
+        String name = DrillStore.name(first(sent, "learner"));
         if (!name.isEmpty()) {
             marked.lines().forEach(line -> results.answered(name, line.topic(), line.right()));
         }
         model.addAttribute("exam", exam);
         model.addAttribute("learner", name);
         model.addAttribute("marked", marked);
-        model.addAttribute("took", took(begun, exam.minutes()));
+        model.addAttribute("took", took(first(sent, "begun"), exam.minutes()));
         return "drill/marked";
     }
 

@@ -1,5 +1,7 @@
 package vastarc.web.kept.device;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -43,14 +45,17 @@ public class DeviceStore {
     /** Those there are, by name. */
     public List<Device> all() {
         return database.sql(COLUMNS + "order by name, paired_at")
-                .query((row, number) -> new Device(
-                        row.getObject(1, UUID.class),
-                        row.getString(2),
-                        row.getBoolean(3),
-                        row.getObject(4, OffsetDateTime.class).toInstant(),
-                        Optional.ofNullable(row.getObject(5, OffsetDateTime.class))
-                                .map(OffsetDateTime::toInstant)))
+                .query(DeviceStore::device)
                 .list();
+    }
+
+    private static Device device(ResultSet row, int number) throws SQLException {
+        return new Device(
+                row.getObject(1, UUID.class),
+                row.getString(2),
+                row.getBoolean(3),
+                row.getObject(4, OffsetDateTime.class).toInstant(),
+                Optional.ofNullable(row.getObject(5, OffsetDateTime.class)).map(OffsetDateTime::toInstant));
     }
 
     /** Takes a device in; its key, or empty where there are too many. */
@@ -76,13 +81,7 @@ public class DeviceStore {
         String digest = Keys.digest(key);
         Optional<Device> device = database.sql(COLUMNS + "where digest = ?")
                 .param(digest)
-                .query((row, number) -> new Device(
-                        row.getObject(1, UUID.class),
-                        row.getString(2),
-                        row.getBoolean(3),
-                        row.getObject(4, OffsetDateTime.class).toInstant(),
-                        Optional.ofNullable(row.getObject(5, OffsetDateTime.class))
-                                .map(OffsetDateTime::toInstant)))
+                .query(DeviceStore::device)
                 .optional();
         OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
         boolean old = device.flatMap(Device::seenAt)
