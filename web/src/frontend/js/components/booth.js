@@ -101,15 +101,24 @@ export function booth() {
     },
 
     looking: false,
+    lookAgain: false,
 
+    // At most twice a second; what was told meanwhile is looked at afterwards, or the last thing that happened would never be shown.
     async look() {
-      if (this.looking) return;
+      if (this.looking) {
+        this.lookAgain = true;
+        return;
+      }
       this.looking = true;
+      this.lookAgain = false;
       try {
         const answer = await fetch(`${this.address('state')}?${this.body({})}`);
         if (answer.ok) this.take(await answer.json());
       } finally {
-        setTimeout(() => { this.looking = false; }, 500);
+        setTimeout(() => {
+          this.looking = false;
+          if (this.lookAgain) this.look();
+        }, 500);
       }
     },
 

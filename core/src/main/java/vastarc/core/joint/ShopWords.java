@@ -29,6 +29,7 @@ public final class ShopWords {
     private static Map<String, InputField<?>> headings() {
         Map<String, InputField<?>> headings = new HashMap<>();
         WeldFields.ALL.forEach(field -> headings.put(bare(field.name()), field));
+        headings.put(bare(WeldFields.THICKNESSES), WeldFields.BASE);
         for (InputField<?> field : WeldFields.ALL) {
             Stream.concat(Phrasebook.find(field.words()).stream(), field.aliases().stream())
                     .forEach(word -> headings.putIfAbsent(bare(word), field));

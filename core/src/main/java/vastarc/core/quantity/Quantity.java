@@ -35,6 +35,11 @@ public record Quantity(double value, Unit unit) {
         return new Quantity(millimetres, Unit.RULED_MILLIMETRE);
     }
 
+    /** A time to wait, s: in minutes where it is two or more. */
+    public static Quantity time(double seconds) {
+        return seconds < 120 ? seconds(seconds) : of(seconds / 60, Unit.MINUTE);
+    }
+
     public static Quantity seconds(double value) {
         return new Quantity(value, Unit.SECOND);
     }

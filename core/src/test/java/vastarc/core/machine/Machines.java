@@ -24,25 +24,25 @@ import vastarc.core.sheet.SheetPlanner;
 import vastarc.core.sheet.ShopWays;
 
 /** Machines and scores for tests. */
-final class Machines {
+public final class Machines {
 
     private Machines() {}
 
-    static PanelElement knob(String id, PanelSetting setting, Scale scale) {
+    public static PanelElement knob(String id, PanelSetting setting, Scale scale) {
         return new PanelElement(id, Kind.KNOB, setting, id, 50, 50, 10, Optional.of(scale), List.of(), List.of());
     }
 
-    static PanelElement display(String id, PanelSetting setting, Scale scale) {
+    public static PanelElement display(String id, PanelSetting setting, Scale scale) {
         return new PanelElement(
                 id, Kind.DISPLAY, setting, id, 50, 50, 10, Optional.of(scale), List.of(), List.of("menu", id));
     }
 
-    static PanelElement switched(String id, Kind kind, PanelSetting setting, Stop... stops) {
+    public static PanelElement switched(String id, Kind kind, PanelSetting setting, Stop... stops) {
         return new PanelElement(id, kind, setting, id, 50, 50, 10, Optional.empty(), List.of(stops), List.of());
     }
 
     /** Knobs and toggles, 5 to 200 A, 2T and 4T, 200 A at 35 %. */
-    static MachineProfile knobs(PanelElement... more) {
+    public static MachineProfile knobs(PanelElement... more) {
         List<PanelElement> elements = new java.util.ArrayList<>(List.of(
                 switched(
                         "process",
@@ -80,7 +80,7 @@ final class Machines {
     }
 
     /** A generator with three bands and one fine dial, lift start only. */
-    static MachineProfile generator() {
+    public static MachineProfile generator() {
         return new MachineProfile(
                 "Yard set",
                 MachineProfile.Shape.GENERATOR,
@@ -106,11 +106,11 @@ final class Machines {
                 0);
     }
 
-    static Score score(Control control, double millimetres) {
+    public static Score score(Control control, double millimetres) {
         return score(control, millimetres, PulsePurpose.NONE);
     }
 
-    static Score score(Control control, double millimetres, PulsePurpose pulse) {
+    public static Score score(Control control, double millimetres, PulsePurpose pulse) {
         Practice practice = Practice.usual().with(draft -> {
             draft.control = control;
             draft.pulse = pulse;
@@ -123,7 +123,7 @@ final class Machines {
                 ScoreChoices.none());
     }
 
-    static PanelPlan plan(Score score, MachineProfile machine, Map<String, Double> stands) {
+    public static PanelPlan plan(Score score, MachineProfile machine, Map<String, Double> stands) {
         return PanelPlan.of(score, machine, Optional.empty(), Map.of(), stands);
     }
 }

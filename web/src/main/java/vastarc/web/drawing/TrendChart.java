@@ -41,21 +41,7 @@ public final class TrendChart {
             String last,
             double line,
             boolean percent,
-            List<Double> limits) {
-
-        /** Without limits. */
-        public Trend(
-                String name,
-                List<Dot> dots,
-                List<Dot> weeks,
-                double days,
-                String first,
-                String last,
-                double line,
-                boolean percent) {
-            this(name, dots, weeks, days, first, last, line, percent, List.of());
-        }
-    }
+            List<Double> limits) {}
 
     public static Drawing of(Trend trend) {
         Pencil pencil = new Pencil(0, false);

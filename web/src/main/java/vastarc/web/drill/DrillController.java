@@ -34,7 +34,6 @@ class DrillController {
     private static final int DEAL = 3;
     private static final int WELL_KNOWN = 6;
     private static final int HALF_KNOWN = 2;
-    private static final long SEEDS = 1_000_000;
 
     private final DrillShops shops;
     private final DrillStore results;
@@ -85,7 +84,7 @@ class DrillController {
         OptionalDouble number = NumberReader.read(seed);
         Optional<Topic> told = ExamPaper.topic(topic);
         if (number.isEmpty() || told.isEmpty()) {
-            long drawn = Math.floorMod(clock.millis() * 2_654_435_761L, SEEDS);
+            long drawn = Seeds.drawn(clock);
             List<Topic> due = results.mastery(name).inOrder();
             Topic next = told.orElseGet(() -> due.get((int) (drawn % Math.min(DEAL, due.size()))));
             return "redirect:"

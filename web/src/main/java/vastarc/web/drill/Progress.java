@@ -41,7 +41,7 @@ final class Progress {
                 dots.add(new TrendChart.Dot(Math.min(end, (number + 0.5) * WEEK), 100.0 * week[1] / week[0])));
         return Optional.of(TrendChart.of(new TrendChart.Trend(
                 "right, % of the week's answers",
-                dots, dots, Math.max(1, end), date(first), date(last), Double.NaN, true)));
+                dots, dots, Math.max(1, end), date(first), date(last), Double.NaN, true, List.of())));
     }
 
     private static double days(Instant from, Instant to) {

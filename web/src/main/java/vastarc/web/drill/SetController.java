@@ -35,7 +35,6 @@ import vastarc.web.ui.NotFound;
 class SetController {
 
     private static final String STAND = "stand.";
-    private static final long SEEDS = 1_000_000;
     private static final int DIAL_STEPS = 200;
 
     private final DrillShops shops;
@@ -79,7 +78,7 @@ class SetController {
                     + UriComponentsBuilder.fromPath("/drill/set")
                             .queryParam("learner", name)
                             .queryParam("level", level(level))
-                            .queryParam("seed", Math.floorMod(clock.millis() * 2_654_435_761L, SEEDS))
+                            .queryParam("seed", Seeds.drawn(clock))
                             .encode()
                             .toUriString();
         }

@@ -27,7 +27,11 @@ public class PairingGate extends OncePerRequestFilter {
     public static final String COOKIE = "vastarc-device";
 
     static final String PAGE = "/pair";
+    static final String STYLE = "/pair.css";
     static final String HEALTH = "/health";
+
+    /** Who may come in, and the code for the next one, are for this machine alone: else a device that may only look could let itself in anew. */
+    private static final String DEVICES = "/shop/devices";
 
     private static final Pattern METERS = Pattern.compile("/api/v1/meters/[^/]+/readings");
     private static final Set<String> LOOKING = Set.of("GET", "HEAD", "OPTIONS");
@@ -54,6 +58,10 @@ public class PairingGate extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
+        if (path.equals(STYLE)) {
+            answer(response, HttpServletResponse.SC_OK, "text/css", PairingPage.STYLE);
+            return;
+        }
         if (path.equals(PAGE)) {
             pair(request, response);
             return;
@@ -66,7 +74,13 @@ public class PairingGate extends OncePerRequestFilter {
                     response,
                     HttpServletResponse.SC_FORBIDDEN,
                     "text/plain",
-                    "This device may look and change nothing.");
+                    "This device may look and change nothing. In Shop, devices, on the machine the program runs on, it can be let change things.");
+        } else if (path.equals(DEVICES) || path.startsWith(DEVICES + "/")) {
+            answer(
+                    response,
+                    HttpServletResponse.SC_FORBIDDEN,
+                    "text/plain",
+                    "Devices are let in and taken out on the machine the program runs on: open Shop, devices there.");
         } else {
             chain.doFilter(request, response);
         }

@@ -108,7 +108,7 @@ public record Trends(List<Drawing> charts, int count, int most) {
 
         private TrendChart.Trend trend(
                 String name, List<TrendChart.Dot> dots, List<TrendChart.Dot> weeks, double line, boolean percent) {
-            return new TrendChart.Trend(name, dots, weeks, days(), date(first), date(last), line, percent);
+            return new TrendChart.Trend(name, dots, weeks, days(), date(first), date(last), line, percent, List.of());
         }
 
         private static String date(Instant at) {

@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -32,6 +33,10 @@ public class PaperPress {
 
     private static final String FACE = "Plex";
     private static final EnumSet<FSFontUseCase> EVERYWHERE = EnumSet.of(FSFontUseCase.DOCUMENT, FSFontUseCase.SVG);
+    /** A hand may type what no XML takes, in the name of a job or a note: it is left out on paper. */
+    private static final Pattern NO_XML =
+            Pattern.compile("[^\\t\\n\\r\\x{20}-\\x{D7FF}\\x{E000}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]");
+
     private static final int PLAIN = 400;
     private static final int BOLD = 700;
     private static final double[] SCALES = {1, 0.94, 0.88, 0.82, 0.76};
@@ -102,7 +107,8 @@ public class PaperPress {
         all.put("scale", scale * size.scale);
         all.put("style", style);
         all.put("ink", new Ink());
-        return engine.process("paper/pdf", new Context(Locale.ENGLISH, all));
+        String page = engine.process("paper/pdf", new Context(Locale.ENGLISH, all));
+        return NO_XML.matcher(page).replaceAll("");
     }
 
     /** Empty where it takes more pages than it may. */

@@ -1,5 +1,6 @@
 package vastarc.web.paper;
 
+import java.nio.charset.StandardCharsets;
 import org.springframework.web.util.HtmlUtils;
 import vastarc.web.drawing.Drawing;
 
@@ -20,7 +21,7 @@ public final class SvgFile {
                 .append("\" font-size=\"")
                 .append(drawing.fontMm())
                 .append("\" font-family=\"sans-serif\"><title>")
-                .append(HtmlUtils.htmlEscape(drawing.title()))
+                .append(escaped(drawing.title()))
                 .append("</title><style>")
                 .append(new Ink().of(drawing))
                 .append("</style>\n");
@@ -39,9 +40,14 @@ public final class SvgFile {
                     .append("\" text-anchor=\"")
                     .append(label.anchor())
                     .append("\">")
-                    .append(HtmlUtils.htmlEscape(label.text()))
+                    .append(escaped(label.text()))
                     .append("</text>\n");
         }
         return svg.append("</svg>\n").toString();
+    }
+
+    /** What XML wants escaped and nothing else: it knows no names such as {@code &deg;}. */
+    private static String escaped(String text) {
+        return HtmlUtils.htmlEscape(text, StandardCharsets.UTF_8.name());
     }
 }

@@ -107,7 +107,7 @@ class ReadController implements JobPlace {
                                 sheet.value()
                                         .map(made -> looked.of(job, plan.score().value(), made))
                                         .orElse(Map.of()),
-                                readings.lean()),
+                                readings.lean(readings.of(job.id()).seen())),
                         preferences.units()));
     }
 
@@ -195,7 +195,7 @@ class ReadController implements JobPlace {
                 marks.told(),
                 marks.ruledOut(),
                 looked.of(job, planner.plan(job).score().value(), sheet),
-                readings.lean());
+                readings.lean(marks.seen()));
         return Reader.read(ask).causes().stream()
                 .filter(weighed -> weighed.cause().id().equals(cause))
                 .findFirst()

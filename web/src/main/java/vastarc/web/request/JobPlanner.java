@@ -27,7 +27,11 @@ public class JobPlanner {
     }
 
     public JobPlan plan(JobContent content) {
-        ShopWays ways = shop.ways();
+        return plan(content, shop.ways());
+    }
+
+    /** In a shop of other ways; what its machine has proven counts there too. */
+    public JobPlan plan(JobContent content, ShopWays ways) {
         return JobPlan.of(
                 content, content.machine().map(proven::at).map(ways::at).orElse(ways));
     }

@@ -119,15 +119,21 @@ public class JointList {
         List<Row> rows = new ArrayList<>();
         for (JsonNode one : JSON.readTree(text)) {
             Map<String, String> cells = new LinkedHashMap<>();
-            one.properties()
-                    .forEach(cell -> cells.put(
-                            cell.getKey(),
-                            cell.getValue().isNull()
-                                    ? ""
-                                    : cell.getValue().asString(cell.getValue().toString())));
+            one.properties().forEach(cell -> put(cell.getKey(), cell.getValue(), cells));
             rows.add(new Row(rows.size() + 1, cells));
         }
         return rows;
+    }
+
+    /** A list is what the calls write the two thicknesses as: {@code "thicknessMm": [3, 2]}. */
+    private static void put(String name, JsonNode value, Map<String, String> cells) {
+        if (value.isArray()) {
+            for (int i = 0; i < value.size(); i++) {
+                put(name + "[" + i + "]", value.get(i), cells);
+            }
+        } else {
+            cells.put(name, value.isNull() ? "" : value.asString(value.toString()));
+        }
     }
 
     /** Separated by commas, semicolons or tabs: whichever the first line has most of. */

@@ -159,9 +159,7 @@ public record RoutePage(
     }
 
     static String time(double seconds, UnitSystem units) {
-        return seconds < 120
-                ? units.show(Quantity.seconds(seconds)).line()
-                : units.show(Quantity.of(seconds / 60, Unit.MINUTE)).line();
+        return units.show(Quantity.time(seconds)).line();
     }
 
     private static RunLine line(Route.Run run, Route route, UnitSystem units) {

@@ -93,7 +93,7 @@ public record CardPage(
                 job.name(),
                 source.plan().sheet().value().map(sheet -> joint(sheet, units)).orElse(""),
                 job.content().proof().map(proof -> "proven " + proof.day()).orElse("a starting point, not proven yet"),
-                job.notes().length() > NOTE ? job.notes().substring(0, NOTE) + " …" : job.notes(),
+                job.notes().length() > NOTE ? job.notes().substring(0, NOTE).strip() + " …" : job.notes(),
                 view,
                 source.plan().sheet().problems().stream()
                         .map(problem -> problem.message(units))
@@ -145,7 +145,7 @@ public record CardPage(
                         line(
                                 "card.wait",
                                 plan.waitS()
-                                        .map(wait -> units.show(Quantity.seconds(Math.ceil(wait)))
+                                        .map(wait -> units.show(Quantity.time(Math.ceil(wait)))
                                                 .line())
                                         .orElse("never")),
                         line(

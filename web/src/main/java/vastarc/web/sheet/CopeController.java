@@ -123,17 +123,24 @@ class CopeController {
     private static List<String> said(SaddleCope cope, UnitSystem units) {
         return List.of(
                 "The cut is "
-                        + units.show(Quantity.of(cope.deepestMm(), Unit.RULED_MILLIMETRE))
-                                .line()
+                        + ruled(cope.deepestMm(), units)
                         + " deep; once round the branch is "
-                        + units.show(Quantity.of(cope.girthMm(), Unit.RULED_MILLIMETRE))
-                                .line() + ".",
+                        + ruled(cope.girthMm(), units) + ".",
                 "A cutter or hole saw of "
-                        + units.show(Quantity.of(cope.cutterMm(), Unit.RULED_MILLIMETRE))
-                                .line()
+                        + ruled(cope.cutterMm(), units)
                         + ", the run’s outside, led through the branch at "
                         + Math.round(cope.angleDeg()) + "° cuts the same.",
                 "Wrap it round the branch with the curve at its end, 0° on the side of the wide angle, and cut along the curve.");
+    }
+
+    private static String tubes(SaddleCope cope, UnitSystem units) {
+        return "Branch " + ruled(cope.branchMm(), units) + " on run " + ruled(cope.runMm(), units) + " at "
+                + units.show(Quantity.of(cope.angleDeg(), Unit.DEGREE)).line()
+                + (cope.offsetMm() == 0 ? "" : ", axes " + ruled(cope.offsetMm(), units) + " apart");
+    }
+
+    private static String ruled(double mm, UnitSystem units) {
+        return units.show(Quantity.of(mm, Unit.RULED_MILLIMETRE)).line();
     }
 
     private static SaddleCope cope(Map<String, String> sent, Preferences preferences) {
@@ -170,8 +177,7 @@ class CopeController {
                 "said",
                 said(cope, preferences.units()),
                 "tubes",
-                "Branch " + cope.branchMm() + " mm on run " + cope.runMm() + " mm, " + cope.angleDeg() + "°, offset "
-                        + cope.offsetMm() + " mm");
+                tubes(cope, preferences.units()));
         return PaperPress.answer(title, press.press("sheet/cope-paper", title, PaperPress.Size.A4, model));
     }
 }

@@ -35,7 +35,6 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.shop.Habits;
 import vastarc.web.kept.shop.ShopStore;
-import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.Seen;
 import vastarc.web.ui.Choice;
@@ -190,7 +189,7 @@ class ShopController {
     /** The figures that a change of habits moves on a job, from and to. */
     private List<String> moved(Job job, Habits after, UnitSystem units) {
         Optional<Sheet> now = planner.plan(job).sheet().value();
-        Optional<Sheet> then = JobPlan.of(job.content(), after.ways()).sheet().value();
+        Optional<Sheet> then = planner.plan(job.content(), after.ways()).sheet().value();
         if (now.isEmpty() || then.isEmpty()) {
             return List.of();
         }

@@ -43,37 +43,61 @@ class DrillPagesTest {
         return http.perform(request.with(csrf())).andReturn().getResponse();
     }
 
+    /** Answers the question of words numbered 11 as the learner Pupil. */
+    private String answer(int choice) throws Exception {
+        return send(
+                        post("/drill/answer"),
+                        "learner",
+                        "Pupil",
+                        "topic",
+                        "WORDS",
+                        "seed",
+                        "11",
+                        "level",
+                        "1",
+                        "choice",
+                        String.valueOf(choice))
+                .getContentAsString();
+    }
+
+    @Test
+    void whatCannotBeReadOfAnExamIsPutRightAndNothingFails() throws Exception {
+        ExamPaper most = ExamPaper.of("7", "9999", "9999", List.of("GHOST"), shops.shop());
+        assertThat(most.lines()).hasSize(Exam.MOST);
+        assertThat(most.minutes()).isEqualTo(240);
+        assertThat(most.topics()).containsExactly(Topic.values());
+        ExamPaper least = ExamPaper.of("x", "-4", "-5", List.of("AMPS", "AMPS", ""), shops.shop());
+        assertThat(least.lines()).hasSize(1);
+        assertThat(least.minutes()).isZero();
+        assertThat(least.seed()).isEqualTo(1);
+        assertThat(least.topics()).containsExactly(Topic.AMPS);
+        assertThat(least.at("/drill/sit")).isEqualTo("/drill/sit?seed=1&n=1&minutes=0&topic=AMPS");
+        for (String begun : List.of("", "-1", "99999999999999999999", "now", "1e9")) {
+            assertThat(send(
+                                    post("/drill/sit"),
+                                    "begun",
+                                    begun,
+                                    "n",
+                                    "2",
+                                    "choice0",
+                                    "99",
+                                    "figure0",
+                                    "∞",
+                                    "fault1",
+                                    "none")
+                            .getStatus())
+                    .as(begun)
+                    .isEqualTo(200);
+        }
+    }
+
     @Test
     void aRightAnswerIsKeptAndAWrongOneExplained() throws Exception {
         Question question = Drill.question(11, Topic.WORDS, 1, shops.shop());
         int right = question.answer().choice().orElseThrow();
-        String told = send(
-                        post("/drill/answer"),
-                        "learner",
-                        "Pupil",
-                        "topic",
-                        "WORDS",
-                        "seed",
-                        "11",
-                        "level",
-                        "1",
-                        "choice",
-                        String.valueOf(right))
-                .getContentAsString();
+        String told = answer(right);
         assertThat(told).contains("id=\"mark\" role=\"status\">right");
-        String wrong = send(
-                        post("/drill/answer"),
-                        "learner",
-                        "Pupil",
-                        "topic",
-                        "WORDS",
-                        "seed",
-                        "11",
-                        "level",
-                        "1",
-                        "choice",
-                        String.valueOf((right + 1) % 4))
-                .getContentAsString();
+        String wrong = answer((right + 1) % 4);
         assertThat(wrong).contains("not so", "(your answer)");
         assertThat(results.of("Pupil")).extracting(DrillStore.Answered::right).containsExactly(true, false);
         assertThat(send(get("/drill?learner=Pupil")).getContentAsString()).contains("1 of 2 right");

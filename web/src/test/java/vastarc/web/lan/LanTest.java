@@ -101,6 +101,10 @@ class LanTest {
         }
         assertThat(send(ask("GET", "/health"), FAR).getContentAsString()).isEqualTo("{\"status\":\"up\"}");
         assertThat(send(ask("GET", "/pair"), FAR).getContentAsString()).contains("six digits", "can read along");
+        assertThat(send(ask("GET", "/pair.css"), FAR).getContentAsString()).contains("min-height: 48px");
+        assertThat(send(ask("GET", "/pair").param("code", "\"><script>"), FAR).getContentAsString())
+                .contains("&lt;script&gt;")
+                .doesNotContain("<script>");
         assertThat(send(ask("GET", "/shop/devices"), "127.0.0.1").getContentAsString())
                 .contains(pairing.code());
     }
@@ -191,5 +195,59 @@ class LanTest {
                                 FAR)
                         .getStatus())
                 .isEqualTo(400);
+    }
+
+    /** Else a device that may only look could read the code for the next one, and let itself in anew. */
+    @Test
+    void devicesAreManagedOnThisMachineAlone() throws Exception {
+        Cookie key = paired("booth 9");
+        String address = "/shop/devices/" + device("booth 9").id();
+        for (String[] request :
+                new String[][] {{"GET", "/shop/devices"}, {"POST", address + "/limit"}, {"POST", address + "/away"}}) {
+            MockHttpServletResponse refused =
+                    send(ask(request[0], request[1]).cookie(key).with(csrf()), FAR);
+            assertThat(refused.getStatus()).as(request[1]).isEqualTo(403);
+            assertThat(refused.getContentAsString())
+                    .contains("on the machine the program runs on")
+                    .doesNotContain(pairing.code());
+        }
+        assertThat(send(ask("GET", "/").cookie(key), FAR).getStatus()).isEqualTo(200);
+        devices.limit(device("booth 9").id(), true);
+        assertThat(send(ask("GET", "/shop/devices").cookie(key), FAR).getContentAsString())
+                .doesNotContain(pairing.code());
+        devices.takeAway(device("booth 9").id());
+    }
+
+    @Test
+    void aNameIsCutAndCleanedAndNoMoreThanSixtyAreTakenIn() {
+        String key = devices.pair("  tablet\nof the \u0007 slip" + "x".repeat(200), true)
+                .orElseThrow();
+        DeviceStore.Device device = devices.of(key).orElseThrow();
+        assertThat(device.name())
+                .hasSize(DeviceStore.MAX_NAME)
+                .startsWith("tablet of the")
+                .doesNotContain("\n");
+        assertThat(device.readOnly()).isTrue();
+        assertThat(devices.of(key + "x")).isEmpty();
+        assertThat(devices.of("")).isEmpty();
+        assertThat(devices.pair("   ", false)).isPresent();
+        while (devices.all().size() < DeviceStore.MOST) {
+            devices.pair("many", false);
+        }
+        assertThat(devices.pair("one too many", false)).isEmpty();
+        Pairing.Tried full = pairing.tried(pairing.code(), "one too many");
+        assertThat(full.key()).isEmpty();
+        assertThat(full.wrong()).contains("Take one away");
+        devices.all().forEach(one -> devices.takeAway(one.id()));
+    }
+
+    @Test
+    void anAddressOfTheLoopIsThisMachineAndNoOtherIs() {
+        for (String own : List.of("127.0.0.1", "127.9.9.9", "::1")) {
+            assertThat(Lan.isLoop(own)).as(own).isTrue();
+        }
+        for (String other : List.of("192.0.2.77", "10.0.0.1", "0.0.0.0", "::2", "no address at all", "")) {
+            assertThat(Lan.isLoop(other) && !other.isEmpty()).as(other).isFalse();
+        }
     }
 }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -112,10 +113,14 @@ class ReadPagesTest {
         tap("try", "cause", "GAP_LARGE");
         assertThat(tap("outcome", "result", "BETTER"))
                 .contains("What does the bead look like?", "gap too large: helped 1 of 1 times");
-        assertThat(readings.lean().get("GAP_LARGE")).isGreaterThan(1);
-        assertThat(readings.lean().get("CURRENT_HIGH")).isLessThan(1);
+        Set<String> seen = Set.of("BURN_THROUGH", "CRATER");
+        assertThat(readings.lean(seen).get("GAP_LARGE")).isGreaterThan(1);
+        assertThat(readings.lean(seen).get("CURRENT_HIGH")).isLessThan(1);
+        assertThat(readings.lean(Set.of("POROSITY")))
+                .as("a bead without that sign learns nothing of it")
+                .isEmpty();
         tap("forget");
-        assertThat(readings.lean()).isEmpty();
+        assertThat(readings.lean(seen)).isEmpty();
     }
 
     @Test
@@ -157,8 +162,8 @@ class ReadPagesTest {
             readings.tried(UUID.randomUUID(), "DRAUGHT", ReadingStore.Result.BETTER, Marks.none());
             readings.tried(UUID.randomUUID(), "GAS_LEAK", ReadingStore.Result.WORSE, Marks.none());
         }
-        assertThat(readings.lean().get("DRAUGHT")).isCloseTo(ReadingAsk.MOST_LEAN, within(1e-9));
-        assertThat(readings.lean().get("GAS_LEAK")).isCloseTo(1 / ReadingAsk.MOST_LEAN, within(1e-9));
+        assertThat(readings.lean(Set.of()).get("DRAUGHT")).isCloseTo(ReadingAsk.MOST_LEAN, within(1e-9));
+        assertThat(readings.lean(Set.of()).get("GAS_LEAK")).isCloseTo(1 / ReadingAsk.MOST_LEAN, within(1e-9));
         readings.reset();
     }
 }

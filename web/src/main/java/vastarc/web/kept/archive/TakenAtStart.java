@@ -37,7 +37,7 @@ class TakenAtStart {
             List<String> changes = backup.take(packed);
             System.out.println("Restored from " + packed + ": " + changes.size() + " changes.");
         } catch (ArchiveRefused refused) {
-            System.err.println(packed + " cannot be restored: " + refused.getMessage() + " Nothing was changed.");
+            System.err.println(packed + ": " + refused.getMessage() + " Nothing was changed.");
         }
     }
 }

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
@@ -108,11 +109,34 @@ public class ReadingStore {
                 .list();
     }
 
-    /** Factors by cause, for a reading. */
-    public Map<String, Double> lean() {
+    /**
+     * Factors by cause, for a bead with some signs: what was tried on a bead that showed none of them teaches nothing here. One that was noted
+     * without a sign teaches always.
+     */
+    public Map<String, Double> lean(Set<String> signs) {
+        Map<String, int[]> counts = new TreeMap<>();
+        database
+                .sql("select cause, result, seen from reading_outcome")
+                .query((row, number) -> new Tried(row.getString(1), row.getString(2), row.getString(3)))
+                .list()
+                .stream()
+                .filter(tried -> tried.showed(signs))
+                .forEach(tried -> counts.computeIfAbsent(tried.cause(), cause -> new int[2])[tried.helped() ? 0 : 1]++);
         Map<String, Double> lean = new TreeMap<>();
-        learned().forEach(one -> lean.put(one.cause(), one.factor()));
+        counts.forEach((cause, count) -> lean.put(cause, new Learned(cause, count[0], count[1]).factor()));
         return lean;
+    }
+
+    /** A change that was tried, and what was seen then. */
+    private record Tried(String cause, String result, String seen) {
+
+        boolean helped() {
+            return Result.BETTER.name().equals(result);
+        }
+
+        boolean showed(Set<String> signs) {
+            return seen.isEmpty() || Arrays.stream(seen.split(" ")).anyMatch(signs::contains);
+        }
     }
 
     /** Forgets what was learned. */

@@ -1,0 +1,107 @@
+package vastarc.web.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.run.RunBook;
+import vastarc.web.ui.JobStep;
+
+/** A shop that nobody has used yet: every place says what it is for, and the demo shop comes once. */
+@SpringBootTest(properties = {"vastarc.demo=false", "spring.datasource.url=jdbc:h2:mem:first;DB_CLOSE_DELAY=-1"})
+@AutoConfigureMockMvc
+@ActiveProfiles("test")
+class FirstQuarterHourTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private MachineStore machines;
+
+    @Autowired
+    private RunBook runs;
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+        return http.perform(request.with(csrf())).andReturn().getResponse();
+    }
+
+    @Test
+    void anEmptyBenchShowsTheWaysInAndTheDemoShopComesOnce() throws Exception {
+        assertThat(send(get("/")).getContentAsString())
+                .contains("Just give me a sheet", "Set up my machine", "Try it with the demo shop", "Bring a list");
+        for (String place : new String[] {
+            "/machines",
+            "/logbook",
+            "/drill",
+            "/drill/set?seed=1",
+            "/drill/steady",
+            "/shop",
+            "/day",
+            "/joints",
+            "/shop/devices"
+        }) {
+            MockHttpServletResponse page = send(get(place));
+            assertThat(page.getStatus()).as(place).isEqualTo(200);
+            assertThat(page.getContentAsString()).as(place).contains("id=\"about\"");
+        }
+        assertThat(send(get("/drill/set?seed=1")).getContentAsString()).contains("There is nothing to set yet");
+        assertThat(send(get("/drill/ask?topic=PANEL_CHECK&seed=3")).getStatus()).isEqualTo(200);
+        assertThat(send(get("/drill/exam.pdf?n=6")).getStatus()).isEqualTo(200);
+
+        assertThat(send(post("/demo")).getRedirectedUrl()).isEqualTo("/");
+        assertThat(jobs.countOnBench()).isEqualTo(5);
+        assertThat(machines.machines()).hasSize(3);
+        assertThat(runs.count()).isGreaterThan(25);
+        send(post("/demo"));
+        assertThat(jobs.countOnBench()).isEqualTo(5);
+        assertThat(send(get("/")).getContentAsString()).doesNotContain("Try it with the demo shop");
+    }
+
+    @ParameterizedTest
+    @EnumSource(JobStep.class)
+    void everyRoomOfAJobSaysWhatItIsFor(JobStep step) {
+        assertThat(Phrasebook.find("about." + step.path())).as(step.path()).isPresent();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "bench",
+                "joints",
+                "card",
+                "day",
+                "machines",
+                "logbook",
+                "drill",
+                "shop",
+                "reference",
+                "chart",
+                "cope",
+                "away",
+                "mend"
+            })
+    void everyPlaceOfTheShopSaysWhatItIsFor(String place) {
+        assertThat(Phrasebook.find("about." + place).orElse("").split(" ").length)
+                .as(place)
+                .isGreaterThan(5);
+    }
+}
