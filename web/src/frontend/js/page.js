@@ -127,6 +127,8 @@ export function lay(html, job, step, fresh = new Set()) {
   if (job && window.location.pathname !== address) window.history.replaceState(null, '', address);
   const focused = document.activeElement;
   Alpine.morph(document.getElementById('workspace'), html, {
+    // What a hand has opened stays the same thing, whatever comes or goes beside it.
+    key: (element) => (element.tagName === 'DETAILS' ? element.id : null),
     updating(from, to, childrenOnly, skip) {
       if (from.nodeType !== Node.ELEMENT_NODE) return;
       if (from.tagName === 'DETAILS') to.open = from.open;

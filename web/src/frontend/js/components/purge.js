@@ -1,4 +1,5 @@
 import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
+import { listener } from '../purge/live.js';
 import { saver } from '../saving.js';
 
 const TYPING_PAUSE_MS = 250;
@@ -20,23 +21,41 @@ export function purge() {
   let behind = 0;
   let over = false;
   let held = null;
+  let live = null;
 
   return {
     trouble: '',
     count: '',
     countNote: '',
+    livePpm: '–',
+    liveFlow: '–',
+    liveSays: '',
 
     init() {
       saving = saver(() => this.send(), tellSaving);
       showHistory();
+      live = listener((told) => this.heard(told));
       this.setClock();
       setInterval(() => this.tick(), TICK_MS);
+    },
+
+    // The meter's own word stands where a hand has typed none yet.
+    heard({ ppm, flow, says, reached }) {
+      if (ppm) this.livePpm = ppm;
+      if (flow) this.liveFlow = flow;
+      if (flow) this.liveSays = says;
+      const field = document.getElementById('meter');
+      if (reached && field && !field.value) {
+        field.value = ppm;
+        saving.run();
+      }
     },
 
     setClock() {
       const wait = document.getElementById('wait');
       behind = wait ? Number(wait.dataset.now) - Date.now() : 0;
       over = false;
+      live.follow(window.location.pathname.replace(/\/purge$/, '/purge/live'));
       this.tick();
     },
 
@@ -144,7 +163,12 @@ export function purge() {
       const { add, out, on, open, do: act } = button.dataset;
       const version = document.querySelector('#job-form [name=version]')?.value ?? '';
       if (act === 'readings') await this.tell('/readings', { readings: document.getElementById('readings').value, version });
-      else if (act === 'simulate') await this.tell('/simulate', { fault: document.getElementById('simulated-fault').value, version });
+      else if (act === 'keep') await this.tell('/keep', { version });
+      else if (act === 'deaf') await this.tell('/listen', { version });
+      else if (act === 'listen') {
+        const fault = document.getElementById('simulated-fault').value;
+        await this.tell('/listen', { meter: document.getElementById('listen-to').value || `simulated ${fault}`, version });
+      } else if (act === 'simulate') await this.tell('/simulate', { fault: document.getElementById('simulated-fault').value, version });
       else if (open !== undefined) await this.tell('/start', { open, version });
       else if (add || out || on) await this.tell('/part', { version, ...(add && { add }), ...(out && { out }), ...(on && { on }) });
     },

@@ -1,3 +1,4 @@
+import { showHeat } from '../heat-left.js';
 import { saver } from '../saving.js';
 import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
 
@@ -12,16 +13,22 @@ export function route() {
 
   return {
     trouble: '',
+    heatSaid: '',
 
     init() {
       saving = saver(() => this.send(), tellSaving);
       showHistory();
+      this.warm();
     },
 
     typed(event) {
       if (!event.target.matches('input[type=text][name]')) return;
       clearTimeout(pause);
       pause = setTimeout(() => saving.run(), TYPING_PAUSE_MS);
+    },
+
+    warm() {
+      this.heatSaid = showHeat(Number(this.$refs.heat?.value ?? 0) / 1000);
     },
 
     refresh() {
@@ -36,6 +43,7 @@ export function route() {
       try {
         const answer = await post(this.address(''), formBody());
         lay(await answer.text(), null, 'route');
+        this.warm();
         this.trouble = '';
       } catch (error) {
         this.trouble = troubleOf(error, 'Not kept yet: the program does not answer. What you typed stays here; trying again.');
@@ -75,6 +83,7 @@ export function route() {
       try {
         const answer = await post(this.address('/move'), new URLSearchParams({ from, to, version }));
         lay(await answer.text(), null, 'route');
+        this.warm();
         this.trouble = '';
       } catch (error) {
         this.trouble = troubleOf(error, 'Not moved: the program does not answer. Try again.');
@@ -84,6 +93,7 @@ export function route() {
     async travel(event) {
       try {
         await travelHistory(event.detail, 'route');
+        this.warm();
       } catch (error) {
         this.trouble = troubleOf(error, 'Nothing was taken back: the program does not answer. Try again.');
       }

@@ -33,6 +33,15 @@ public record WireAlloy(Material one, Material two, Service service, Optional<St
                 row.optional("note"));
     }
 
+    /** Every class of wire that some pair is filled with, in order. */
+    public static List<String> classes() {
+        return PAIRS.stream()
+                .flatMap(pair -> pair.alloy.stream())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
     /** The row for a pair in general service, whichever way round it is given. */
     public static WireAlloy of(Material one, Material two) {
         return find(one, two, Service.GENERAL)

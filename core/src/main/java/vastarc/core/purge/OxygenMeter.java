@@ -64,7 +64,7 @@ public final class OxygenMeter {
     }
 
     private double actualPpm(double s) {
-        double empty = purge.mixedS().orElse(60.0) / 2;
+        double empty = emptyS(purge);
         return switch (fault) {
             case INLET_TOP -> purge.mixedPpm(s);
             case NONE, LEAKING_DAM, SENSOR_DRIFT -> purge.blendPpm(s);
@@ -74,6 +74,11 @@ public final class OxygenMeter {
                         ? purge.mixedPpm(s)
                         : Purge.AIR_PPM - (Purge.AIR_PPM - purge.mixedPpm(empty)) * Math.exp(-(s - empty) / 120);
         };
+    }
+
+    /** When the bottle of an {@link Fault#EMPTY_BOTTLE} is empty, s. */
+    static double emptyS(Purge purge) {
+        return purge.mixedS().orElse(60.0) / 2;
     }
 
     /** Three figures, as a meter shows. */

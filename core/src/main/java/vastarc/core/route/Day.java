@@ -1,5 +1,6 @@
 package vastarc.core.route;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -35,6 +36,30 @@ public record Day(List<Span> timeline, double makespanS, double oneAfterAnotherS
         public double lengthS() {
             return endS - startS;
         }
+    }
+
+    /**
+     * Some runs of one job, one after the other.
+     *
+     * @param job  from 0, as told
+     * @param runs how many
+     */
+    public record Turn(int job, int runs) {}
+
+    /** The day's turns in order. */
+    public List<Turn> turns() {
+        List<Turn> turns = new ArrayList<>();
+        for (Span span : timeline) {
+            if (span.doing() == Doing.ARC) {
+                Turn last = turns.isEmpty() ? new Turn(-1, 0) : turns.get(turns.size() - 1);
+                if (last.job() == span.job()) {
+                    turns.set(turns.size() - 1, new Turn(span.job(), last.runs() + 1));
+                } else {
+                    turns.add(new Turn(span.job(), 1));
+                }
+            }
+        }
+        return List.copyOf(turns);
     }
 
     /** What it costs to turn from one job to another, s each. */

@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.hipparchus.random.RandomGenerator;
 import org.hipparchus.random.Well512a;
 import vastarc.core.route.Day.Changes;
@@ -42,6 +44,33 @@ public final class DayPlanner {
     /** The day of some clock.jobs(). */
     public static Day plan(List<RouteAsk> asks, Changes changes) {
         return new DayPlanner(DayClock.of(asks, changes)).day();
+    }
+
+    /**
+     * The day with a hand's own order.
+     *
+     * @param turns jobs in turn, each with as many of its runs
+     * @return empty where the turns do not weld every run once
+     */
+    public static Optional<Day> of(List<RouteAsk> asks, Changes changes, List<Day.Turn> turns) {
+        DayClock clock = DayClock.of(asks, changes);
+        for (int job = 0; job < asks.size(); job++) {
+            int of = job;
+            long runs = turns.stream()
+                    .filter(turn -> turn.job() == of)
+                    .mapToLong(Day.Turn::runs)
+                    .sum();
+            if (runs != clock.jobs().get(job).steps().size()) {
+                return Optional.empty();
+            }
+        }
+        int[] order = turns.stream()
+                .filter(turn -> turn.job() < asks.size())
+                .flatMapToInt(turn -> IntStream.generate(turn::job).limit(turn.runs()))
+                .toArray();
+        State followed = clock.follow(order);
+        State inTurn = clock.follow(clock.inTurn());
+        return Optional.of(new Day(clock.timeline(followed), followed.freeS(), inTurn.freeS(), clock.bound()));
     }
 
     /** How long an order of the hand's own takes, s: which job comes next, run by run. */

@@ -3,6 +3,7 @@ package vastarc.core.route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import vastarc.core.machine.DutyPoint;
 
 /**
@@ -58,6 +59,25 @@ public final class Duty {
         return burns.stream()
                 .mapToDouble(burn -> burn.within(endS - WINDOW_S, endS))
                 .sum();
+    }
+
+    /**
+     * How much of ten minutes is used.
+     *
+     * @param s     a time
+     * @param share of the ten minutes up to it, 0 to 1; over 1 where too much has burnt
+     */
+    public record Used(double s, double share) {}
+
+    /** The use over the time of all arcs; straight between two points. */
+    public List<Used> used() {
+        return burns.stream()
+                .flatMap(
+                        burn -> Stream.of(burn.startS(), burn.endS(), burn.startS() + WINDOW_S, burn.endS() + WINDOW_S))
+                .distinct()
+                .sorted()
+                .map(s -> new Used(s, taken(s) / WINDOW_S))
+                .toList();
     }
 
     /** The earliest start at or after a time from which an arc may burn. */

@@ -21,6 +21,7 @@ import vastarc.core.sheet.Sheet;
  * @param postFlowS   s
  * @param interpassC  greatest temperature before it, °C
  * @param coolsS      from the end of an arc until the seam is down to that, s
+ * @param cooling    of the end of an arc in still air
  */
 public record PassFigures(
         int pass,
@@ -34,7 +35,8 @@ public record PassFigures(
         double preFlowS,
         double postFlowS,
         double interpassC,
-        double coolsS) {
+        double coolsS,
+        Cooling cooling) {
 
     private static final double USUAL_INTERPASS_C = 250;
 
@@ -49,6 +51,7 @@ public record PassFigures(
                 .orElse(sheet.heat().demand().depositMm2());
         double interpass = figure(sheet, SettingKey.INTERPASS, USUAL_INTERPASS_C);
         double slope = sheet.setting(SettingKey.DOWN_SLOPE).value();
+        Cooling cooling = sheet.heat().cooling(slope, Cooling.STILL_AIR);
         return new PassFigures(
                 sheet.pass(),
                 speed,
@@ -61,9 +64,8 @@ public record PassFigures(
                 sheet.setting(SettingKey.PRE_FLOW).value(),
                 sheet.setting(SettingKey.POST_FLOW).value(),
                 interpass,
-                interpass > sheet.practice().preheatC()
-                        ? sheet.heat().cooling(slope, Cooling.STILL_AIR).timeToS(interpass)
-                        : 0);
+                interpass > sheet.practice().preheatC() ? cooling.timeToS(interpass) : 0,
+                cooling);
     }
 
     /** A figure of the sheet, or what stands where it has none. */

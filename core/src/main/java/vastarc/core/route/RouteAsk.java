@@ -120,7 +120,37 @@ public record RouteAsk(
 
     /** What a second of arc takes of the ten minutes of machine or torch. */
     double dutyPerS(double rmsA) {
-        double derated = ambientC > HOT_C ? rmsA / HOT_FACTOR : rmsA;
-        return Duty.perS(machine, torch, derated);
+        return Duty.perS(machine, torch, derated(rmsA));
+    }
+
+    private double derated(double rmsA) {
+        return ambientC > HOT_C ? rmsA / HOT_FACTOR : rmsA;
+    }
+
+    /** How the machine's ten minutes are used over a route; empty where no plate is told. */
+    public List<Duty.Used> machineUse(Route route) {
+        return use(route, machine);
+    }
+
+    /** How the torch's are. */
+    public List<Duty.Used> torchUse(Route route) {
+        return use(route, torch);
+    }
+
+    private List<Duty.Used> use(Route route, List<DutyPoint> plate) {
+        if (plate.isEmpty()) {
+            return List.of();
+        }
+        Duty duty = new Duty();
+        route.runs()
+                .forEach(run -> duty.burn(run.startS(), run.arcS(), Duty.perS(plate, List.of(), derated(run.rmsA()))));
+        return duty.used();
+    }
+
+    /** How the heat of a pass leaves it: from the end of its arc until it is down to each of {@link HeatLeft#STEPS_C}, s. */
+    public List<Double> leavesS(int pass) {
+        return HeatLeft.leavesS(
+                passes.get(Math.max(1, pass) - 1),
+                Math.max(ambientC, sheet.practice().preheatC()));
     }
 }

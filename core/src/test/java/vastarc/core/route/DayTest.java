@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -170,6 +171,40 @@ class DayTest {
     private static RouteAsk tiny(Random random) {
         return sheet(
                 random.nextBoolean() ? Material.CHROMOLY_4130 : Material.CARBON_STEEL, 20 + 10 * random.nextDouble());
+    }
+
+    @Test
+    void aHandsOwnTurnsAreTimedByTheSameRules() {
+        List<RouteAsk> asks = List.of(v(8, 150), sheet(Material.CARBON_STEEL, 90));
+        Day planned = DayPlanner.plan(asks, Day.Changes.USUAL);
+        Day again = own(asks, planned.turns()).orElseThrow();
+        assertThat(again.makespanS()).isCloseTo(planned.makespanS(), within(1e-6));
+        assertThat(again.timeline()).isEqualTo(planned.timeline());
+
+        int first = RoutePlanner.plan(asks.get(0)).runs().size();
+        int second = RoutePlanner.plan(asks.get(1)).runs().size();
+        Day inTurn = own(asks, List.of(new Day.Turn(0, first), new Day.Turn(1, second)))
+                .orElseThrow();
+        assertThat(inTurn.makespanS()).isCloseTo(planned.oneAfterAnotherS(), within(1e-6));
+        Day turned = own(asks, List.of(new Day.Turn(1, second), new Day.Turn(0, first)))
+                .orElseThrow();
+        holds(turned, asks);
+        assertThat(turned.turns()).extracting(Day.Turn::job).containsExactly(1, 0);
+    }
+
+    @Test
+    void turnsThatDoNotWeldEveryRunOnceAreNone() {
+        List<RouteAsk> asks = List.of(v(8, 150), sheet(Material.CARBON_STEEL, 90));
+        List<Day.Turn> turns = DayPlanner.plan(asks, Day.Changes.USUAL).turns();
+        assertThat(own(asks, turns.subList(1, turns.size()))).isEmpty();
+        assertThat(own(asks, List.of())).isEmpty();
+        List<Day.Turn> more = new ArrayList<>(turns);
+        more.add(new Day.Turn(0, 1));
+        assertThat(own(asks, more)).isEmpty();
+    }
+
+    private static Optional<Day> own(List<RouteAsk> asks, List<Day.Turn> turns) {
+        return DayPlanner.of(asks, Day.Changes.USUAL, turns);
     }
 
     @Test

@@ -64,6 +64,39 @@ class DutyTest {
         return worst;
     }
 
+    /** Between two points of it the use is straight: held against a count second by second. */
+    @Test
+    void theUseOverTimeIsWhatTheSecondsAddUpTo() {
+        Random random = new Random(9);
+        Duty duty = new Duty();
+        double[] taken = new double[8000];
+        int at = 0;
+        for (int arc = 0; arc < 20; arc++) {
+            int length = 5 + random.nextInt(90);
+            at += random.nextInt(120);
+            duty.burn(at, length, 2);
+            for (int s = 0; s < length; s++) {
+                taken[at + s] += 2;
+            }
+            at += length;
+        }
+        assertThat(duty.used())
+                .isNotEmpty()
+                .allSatisfy(used -> assertThat(used.share())
+                        .isCloseTo(lastTenMinutes(taken, (int) Math.round(used.s())) / Duty.WINDOW_S, within(1e-9)));
+        assertThat(duty.used().stream().mapToDouble(Duty.Used::share).max().orElseThrow())
+                .isCloseTo(duty.most() / Duty.WINDOW_S, within(1e-9));
+        assertThat(duty.used().get(duty.used().size() - 1).share()).isCloseTo(0, within(1e-9));
+    }
+
+    private static double lastTenMinutes(double[] taken, int until) {
+        double sum = 0;
+        for (int s = Math.max(0, until - (int) Duty.WINDOW_S); s < until; s++) {
+            sum += taken[s];
+        }
+        return sum;
+    }
+
     @Test
     void noEarlierStartWouldDo() {
         Duty duty = new Duty();

@@ -11,6 +11,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.http.MediaType;
@@ -22,8 +23,10 @@ import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.joint.JointLimits.Range;
 import vastarc.core.quantity.Unit;
+import vastarc.core.route.Cost;
 import vastarc.core.route.Day;
 import vastarc.core.route.DayPlanner;
+import vastarc.core.route.Prices;
 import vastarc.core.route.Route;
 import vastarc.core.route.RouteAsk;
 import vastarc.core.route.RouteCheck;
@@ -33,6 +36,7 @@ import vastarc.core.wording.Phrase;
 import vastarc.web.format.CoreJson;
 import vastarc.web.request.JsonFields;
 import vastarc.web.request.OwnReader;
+import vastarc.web.request.PriceText;
 import vastarc.web.request.WorkReader;
 
 /** The way through a job, and one pair of hands over several. */
@@ -42,11 +46,12 @@ class RouteApi {
 
     private static final String EXAMPLE = """
             {"material":"CARBON_STEEL","joint":"T_FILLET","thicknessMm":[3],"work":{"seams":4,"seamMm":300},\
-            "duty":{"machine":[{"amps":200,"percent":35}],"torch":[{"amps":125,"percent":35}]},"start":{"ambientC":20}}""";
+            "duty":{"machine":[{"amps":200,"percent":35}],"torch":[{"amps":125,"percent":35}]},"start":{"ambientC":20},\
+            "prices":{"argonPerM3":9.5,"wirePerKg":{"ER70S-2":14},"hour":48}}""";
     private static final String DAY_EXAMPLE =
             "{\"jobs\":[" + EXAMPLE + "],\"changeS\":{\"metal\":300,\"tungsten\":60,\"cup\":60,\"panel\":90}}";
-    private static final Set<String> FIELDS =
-            Set.of(OwnReader.LOGIC, WorkReader.WORK, WorkReader.DUTY, WorkReader.START, WorkReader.ORDER);
+    private static final Set<String> FIELDS = Set.of(
+            OwnReader.LOGIC, WorkReader.WORK, WorkReader.DUTY, WorkReader.START, WorkReader.ORDER, PriceText.PRICES);
 
     /** A run told. */
     record RunText(
@@ -78,7 +83,7 @@ class RouteApi {
         }
     }
 
-    /** A route: runs in order, tacks among them, what it takes, what pulls, and what a changed order breaks; the piece as it was told. */
+    /** A route: runs in order, tacks among them, what it takes, what pulls, and what a changed order breaks; the piece as it was told; the cost where prices were. */
     record RouteAnswer(
             String piece,
             List<RunText> runs,
@@ -86,7 +91,19 @@ class RouteApi {
             Route.Totals totals,
             double distortionIndex,
             List<Phrase> notes,
-            List<Phrase> broken) {}
+            List<Phrase> broken,
+            Optional<CostText> cost) {}
+
+    /** What it costs, and what no price was told for. */
+    record CostText(double total, List<Cost.Share> shares, List<Cost.Item> untold) {
+
+        static CostText of(Cost cost) {
+            return new CostText(cost.total(), cost.shares(), cost.untold());
+        }
+    }
+
+    /** What is asked of a route. */
+    private record Asked(RouteAsk ask, Prices prices) {}
 
     /** A day. */
     record DayAnswer(List<Day.Span> timeline, double makespanS, double oneAfterAnotherS, double lowerBoundS) {}
@@ -96,7 +113,7 @@ class RouteApi {
             description =
                     "Takes the fields of a sheet request and: work {seams, seamMm, piece, rotation (share of a tube's girth), handlingS, purgeS}, "
                             + "duty {machine, torch: [{amps, percent}]}, start {ambientC}, order (numbers of the planned runs as a hand wants them; "
-                            + "what that breaks is told).")
+                            + "what that breaks is told), prices {argonPerM3, wirePerKg by alloy, tungsten, hour} in one money.")
     @RequestBody(
             required = true,
             content =
@@ -119,7 +136,7 @@ class RouteApi {
                 .map(asked -> CoreJson.answers().valueToTree(answer(asked))));
     }
 
-    private static Outcome<RouteAsk> asked(JsonNode body) {
+    private static Outcome<Asked> asked(JsonNode body) {
         Outcome<JsonPlan> plan = JsonPlan.read(body, FIELDS);
         Outcome<WorkReader> work = WorkReader.read(body);
         List<Problem> problems = Stream.concat(plan.problems().stream(), work.problems().stream())
@@ -131,10 +148,11 @@ class RouteApi {
         return plan.then(read -> read.sheet(ShopWays.usual()).map(sheet -> read))
                 .then(read -> RouteAsk.of(
                         read.ask(ShopWays.usual()), told.work(), told.machine(), told.torch(), told.ambientC()))
-                .map(ask -> ask.ordered(told.order()));
+                .map(ask -> new Asked(ask.ordered(told.order()), told.prices()));
     }
 
-    private static RouteAnswer answer(RouteAsk ask) {
+    private static RouteAnswer answer(Asked asked) {
+        RouteAsk ask = asked.ask();
         Route route = RoutePlanner.plan(ask);
         List<RunText> runs = route.runs().stream().map(RunText::of).toList();
         return new RouteAnswer(
@@ -144,7 +162,10 @@ class RouteApi {
                 route.totals(),
                 route.warping(),
                 route.notes(),
-                RouteCheck.check(ask, route));
+                RouteCheck.check(ask, route),
+                Optional.of(asked.prices())
+                        .filter(Prices::isTold)
+                        .map(prices -> CostText.of(Cost.of(ask, route, prices))));
     }
 
     @Operation(
@@ -189,10 +210,10 @@ class RouteApi {
         List<RouteAsk> asks = new ArrayList<>();
         int runs = 0;
         for (int i = 0; problems.isEmpty() && i < count; i++) {
-            Outcome<RouteAsk> asked = asked(body.get("jobs").get(i));
+            Outcome<Asked> asked = asked(body.get("jobs").get(i));
             String at = "jobs[" + i + "].";
             asked.problems().forEach(problem -> problems.add(problem.inField(at + problem.field())));
-            asked.value().ifPresent(asks::add);
+            asked.value().map(Asked::ask).ifPresent(asks::add);
         }
         for (RouteAsk ask : asks) {
             runs += RoutePlanner.plan(ask).runs().size();

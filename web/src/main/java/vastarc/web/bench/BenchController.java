@@ -35,13 +35,15 @@ class BenchController {
     private final JobPlanner planner;
     private final RunStore runs;
     private final DemoLoad demo;
+    private final Cooling cooling;
 
-    BenchController(JobStore jobs, ShopStore shop, JobPlanner planner, RunStore runs, DemoLoad demo) {
+    BenchController(JobStore jobs, ShopStore shop, JobPlanner planner, RunStore runs, DemoLoad demo, Cooling cooling) {
         this.jobs = jobs;
         this.shop = shop;
         this.planner = planner;
         this.runs = runs;
         this.demo = demo;
+        this.cooling = cooling;
     }
 
     @GetMapping("/")
@@ -67,6 +69,7 @@ class BenchController {
                         .flatMap(run -> run.head().job().flatMap(jobs::onBench).stream())
                         .map(job -> new UnderWay(job.id().toString(), job.name()))
                         .toList());
+        model.addAttribute("cooling", cooling.pieces());
         return "bench/page";
     }
 

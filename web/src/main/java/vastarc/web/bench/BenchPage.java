@@ -1,6 +1,9 @@
 package vastarc.web.bench;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import vastarc.core.finding.Outcome;
 import vastarc.core.joint.Joint;
@@ -31,12 +34,28 @@ import vastarc.web.ui.Pages;
  */
 public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away, Optional<DeletedJob> deleted) {
 
+    /** Jobs of one piece beside each other; a job of none alone, without a name. */
+    public record Piece(String name, List<JobCard> jobs) {}
+
+    /** The jobs by piece, each where the newest of them lies. */
+    public List<Piece> pieces() {
+        Map<String, List<JobCard>> pieces = new LinkedHashMap<>();
+        for (JobCard job : jobs) {
+            String key = job.piece().isEmpty() ? "job " + job.id() : "piece " + job.piece();
+            pieces.computeIfAbsent(key, fresh -> new ArrayList<>()).add(job);
+        }
+        return pieces.values().stream()
+                .map(together -> new Piece(together.size() > 1 ? together.get(0).piece() : "", together))
+                .toList();
+    }
+
     /** A job that can be put back. */
     public record DeletedJob(String id, String name) {}
 
     /**
      * A job in hand.
      *
+     * @param piece   it belongs to; may be empty
      * @param joint   what is joined, in a line
      * @param notes   as typed
      * @param proven  when it was proven; empty where it is open
@@ -50,6 +69,7 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
     public record JobCard(
             String id,
             String name,
+            String piece,
             String joint,
             String notes,
             String proven,
@@ -87,6 +107,7 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
                 job.id().toString(),
                 job.name(),
                 "",
+                "",
                 job.notes(),
                 "",
                 List.of(),
@@ -103,6 +124,7 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
         return new JobCard(
                 job.id().toString(),
                 job.name(),
+                job.content().joint().work("work.piece").orElse("").strip(),
                 outcome.value().map(sheet -> joint(sheet, units)).orElse(""),
                 job.notes(),
                 job.content().proof().map(proof -> proof.day().toString()).orElse(""),

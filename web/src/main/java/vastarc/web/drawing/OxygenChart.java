@@ -42,6 +42,12 @@ public final class OxygenChart {
         return pencil.drawing(0, 0, WIDTH, HEIGHT, "Oxygen inside over time, logarithmic, with the target", 14);
     }
 
+    /** Where a reading lies in the chart of a purge without kept readings, as {@code x y}; empty where that is beyond its end. */
+    public static String place(PurgePlan plan, double s, double ppm) {
+        double end = plan.purge().curve().get(plan.purge().curve().size() - 1).s();
+        return s < 0 || s > end ? "" : path("%.1f %.1f", x(s, end), y(ppm));
+    }
+
     private static void grid(Pencil pencil) {
         for (int power = 0; power <= 5; power++) {
             double y = y(Math.pow(10, power));

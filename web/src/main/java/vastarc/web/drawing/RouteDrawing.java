@@ -63,8 +63,9 @@ public final class RouteDrawing {
             pencil.raw(path("M%.1f %.1fv-5h%.1fv5Z", from, y, Math.max(3, to - from)), "reading");
         } else {
             double tip = to > from ? -6 : 6;
-            pencil.raw(path("M%.1f %.1fH%.1f", from, y, to), "mark");
-            pencil.raw(path("M%.1f %.1fl%.1f -4M%.1f %.1fl%.1f 4", to, y, tip, to, y, tip), "mark");
+            String style = "mark run-" + run.n();
+            pencil.raw(path("M%.1f %.1fH%.1f", from, y, to), style);
+            pencil.raw(path("M%.1f %.1fl%.1f -4M%.1f %.1fl%.1f 4", to, y, tip, to, y, tip), style);
         }
         if (numbered) {
             double middle = (from + to) / 2;

@@ -1,28 +1,35 @@
 package vastarc.web.drawing;
 
+import java.util.List;
 import java.util.Locale;
+import vastarc.core.route.Duty;
 import vastarc.core.route.Route;
 import vastarc.core.route.Route.Run;
 import vastarc.core.route.Route.Wait;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
-/** Arc and waits of a job over its time: arcs as bars, what is waited for in lanes below. */
+/** Arc and waits of a job over its time: arcs as bars, what is waited for in lanes below, then how machine and torch use their ten minutes. */
 public final class RouteTimeline {
 
-    private static final double WIDTH = 640;
+    private static final double WIDTH = 660;
     private static final double LEFT = 92;
     private static final double LANE = 17;
     private static final double TOP = 6;
+    private static final double DUTY_LANE = 30;
+    private static final double DUTY_HIGH = 22;
     private static final Wait[] LANES = {Wait.HANDLING, Wait.COOLING, Wait.DUTY, Wait.POST_FLOW, Wait.PURGE};
     private static final String[] NAMES = {"hands", "cooling", "duty rest", "post-flow", "argon, heat"};
 
     private RouteTimeline() {}
 
-    public static Drawing of(Route route) {
+    /** Machine and torch have a lane where their plates are told; their use is empty otherwise. */
+    public static Drawing of(Route route, List<Duty.Used> machine, List<Duty.Used> torch) {
         Pencil pencil = new Pencil(0, false);
         double end = Math.max(1, route.totals().wallS());
-        double bottom = TOP + (LANES.length + 1) * LANE;
+        double waits = TOP + (LANES.length + 1) * LANE;
+        double below = duty(pencil, "machine’s duty", machine, waits, end);
+        double bottom = duty(pencil, "torch’s duty", torch, below, end);
         ticks(pencil, end, bottom);
         pencil.label(new Point(LEFT - 8, TOP + 12), "arc", "end", "note");
         for (int i = 0; i < NAMES.length; i++) {
@@ -35,6 +42,33 @@ public final class RouteTimeline {
             before = run.endS();
         }
         return pencil.drawing(0, 0, WIDTH, bottom + 22, "Arc and waits over the time of the job", 14);
+    }
+
+    /** A lane filled as far as the ten minutes are used, with a line where they are full; the next free height. */
+    private static double duty(Pencil pencil, String name, List<Duty.Used> used, double top, double end) {
+        if (used.isEmpty()) {
+            return top;
+        }
+        double foot = top + DUTY_LANE;
+        StringBuilder area = new StringBuilder(path("M%.1f %.1f", x(0, end), foot));
+        Duty.Used before = new Duty.Used(0, 0);
+        for (Duty.Used next : used) {
+            if (before.s() < end) {
+                double s = Math.min(next.s(), end);
+                double share = next.s() > before.s()
+                        ? before.share() + (next.share() - before.share()) * (s - before.s()) / (next.s() - before.s())
+                        : next.share();
+                area.append(path("L%.1f %.1f", x(s, end), foot - share * DUTY_HIGH));
+                before = next;
+            }
+        }
+        area.append(path("V%.1fZ", foot));
+        pencil.raw(area.toString(), "used");
+        pencil.raw(path("M%.1f %.1fH%.1f", LEFT, foot - DUTY_HIGH, x(end, end)), "mark dashed second");
+        pencil.label(new Point(LEFT - 8, foot - 6), name, "end", "note");
+        double most = used.stream().mapToDouble(Duty.Used::share).max().orElse(0);
+        pencil.label(new Point(WIDTH - 4, foot - 6), Math.round(100 * most) + " %", "end", "dim-text");
+        return foot + 2;
     }
 
     private static void waits(Pencil pencil, Run run, double before, double end) {
@@ -88,7 +122,7 @@ public final class RouteTimeline {
     }
 
     private static double x(double s, double end) {
-        return LEFT + s / end * (WIDTH - LEFT - 26);
+        return LEFT + s / end * (WIDTH - LEFT - 46);
     }
 
     private static String path(String form, Object... figures) {

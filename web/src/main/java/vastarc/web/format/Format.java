@@ -30,6 +30,7 @@ public enum Format {
     SHOP_3("shop-3"),
     SHOP_4("shop-4"),
     SHOP_5("shop-5"),
+    SHOP_6("shop-6"),
     SHEET("sheet"),
     RUN("run"),
     EXAM("exam");

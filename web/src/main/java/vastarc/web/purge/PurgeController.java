@@ -34,6 +34,7 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.PurgeText;
+import vastarc.web.kept.run.MeterKeys;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.MeterText;
 import vastarc.web.request.PurgeReader;
@@ -51,11 +52,13 @@ class PurgeController implements JobPlace {
 
     private final JobStore jobs;
     private final JobPlanner planner;
+    private final MeterKeys keys;
     private final Clock clock;
 
-    PurgeController(JobStore jobs, JobPlanner planner, Clock clock) {
+    PurgeController(JobStore jobs, JobPlanner planner, MeterKeys keys, Clock clock) {
         this.jobs = jobs;
         this.planner = planner;
+        this.keys = keys;
         this.clock = clock;
     }
 
@@ -78,7 +81,8 @@ class PurgeController implements JobPlace {
                                 jobs.history(job),
                                 clock.instant(),
                                 stale,
-                                readings),
+                                readings,
+                                keys.all().stream().map(MeterKeys.Meter::name).toList()),
                         preferences.units()));
     }
 
@@ -104,6 +108,7 @@ class PurgeController implements JobPlace {
         Map<String, String> told = new LinkedHashMap<>(sent);
         told.remove(PurgeText.STARTED);
         told.remove(PurgeText.CONFIRMED);
+        told.remove(PurgeText.LISTEN);
         told.putIfAbsent(PurgeText.FELT, "");
         dropUsual(before.purge(), told, "purge.inlet", End.LOW);
         dropUsual(before.purge(), told, "purge.ventAt", End.HIGH);
@@ -164,6 +169,7 @@ class PurgeController implements JobPlace {
             PurgeText fresh = before.purge().unwaited();
             return open
                     ? fresh.with(PurgeText.STARTED, Optional.of(clock.instant().toString()))
+                            .with(PurgeText.LISTEN, before.purge().text(PurgeText.LISTEN))
                     : fresh;
         });
     }
@@ -188,11 +194,8 @@ class PurgeController implements JobPlace {
                 sent,
                 preferences,
                 model,
-                before -> before.purge().withReadings(written(read.value().get()), Optional.empty()));
-    }
-
-    private static List<String> written(List<LeakFit.Reading> readings) {
-        return readings.stream().map(MeterText::write).toList();
+                before -> before.purge()
+                        .withReadings(PurgeMeters.written(read.value().get()), Optional.empty()));
     }
 
     /** A simulated meter reads along to twelve fillings, with a fault of its own. */
@@ -215,7 +218,8 @@ class PurgeController implements JobPlace {
                 .sheet()
                 .value()
                 .flatMap(sheet -> PurgeReader.read(before.purge(), sheet).plan())
-                .map(plan -> before.purge().withReadings(written(readings(plan, fault)), Optional.of(fault.name())))
+                .map(plan -> before.purge()
+                        .withReadings(PurgeMeters.written(readings(plan, fault)), Optional.of(fault.name())))
                 .orElse(before.purge());
     }
 

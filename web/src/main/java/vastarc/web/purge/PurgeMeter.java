@@ -26,9 +26,17 @@ import vastarc.web.ui.FigureView;
  * @param lines     leak, time constant and the likeliest fault; empty without readings
  * @param simulated the fault of the simulated meter that gave them; empty for real ones
  * @param faults    what a simulated meter may have
+ * @param listening to which meter, in words; empty for none
+ * @param meters    the shop's, that may be listened to
  */
 public record PurgeMeter(
-        String text, String message, List<FigureView.Line> lines, String simulated, List<Choice> faults) {
+        String text,
+        String message,
+        List<FigureView.Line> lines,
+        String simulated,
+        List<Choice> faults,
+        String listening,
+        List<String> meters) {
 
     /** Readings that could not be taken, as typed, and why. */
     public record Refused(String text, String message) {}
@@ -41,7 +49,8 @@ public record PurgeMeter(
                 : MeterText.read(String.join("\n", kept)).value().orElse(List.of());
     }
 
-    static PurgeMeter of(PurgePlan plan, PurgeText typed, Optional<Refused> refused, UnitSystem units) {
+    static PurgeMeter of(
+            PurgePlan plan, PurgeText typed, Optional<Refused> refused, List<String> meters, UnitSystem units) {
         List<Reading> readings = readings(typed);
         return new PurgeMeter(
                 refused.map(Refused::text).orElse(String.join("\n", typed.readings())),
@@ -50,7 +59,9 @@ public record PurgeMeter(
                 typed.text(PurgeText.SIMULATED)
                         .flatMap(name -> Phrasebook.find("purge.fault." + name))
                         .orElse(""),
-                Choice.of(Fault.values(), "purge.fault", Fault.NONE.name()));
+                Choice.of(Fault.values(), "purge.fault", Fault.NONE.name()),
+                typed.text(PurgeText.LISTEN).map(PurgeMeter::name).orElse(""),
+                meters);
     }
 
     private static List<FigureView.Line> lines(PurgePlan plan, List<Reading> readings, UnitSystem units) {
@@ -69,6 +80,12 @@ public record PurgeMeter(
             lines.add(line("purge.meter.unsettled", ""));
         }
         return lines;
+    }
+
+    private static String name(String meter) {
+        return PurgeMeters.fault(meter)
+                .map(fault -> "a simulated meter, with: " + say("purge.fault." + fault))
+                .orElse(meter);
     }
 
     /** A leak is told in millilitres a minute. */

@@ -97,7 +97,8 @@ public record PurgePage(
             History history,
             Instant now,
             boolean stale,
-            Optional<PurgeMeter.Refused> readings) {}
+            Optional<PurgeMeter.Refused> readings,
+            List<String> meters) {}
 
     static PurgePage of(Source source, UnitSystem units) {
         Job job = source.job();
@@ -121,7 +122,7 @@ public record PurgePage(
                         units)),
                 plan.map(found ->
                         PurgeWait.of(found, typed, source.now(), source.sheet().orElseThrow())),
-                plan.map(found -> PurgeMeter.of(found, typed, source.readings(), units)),
+                plan.map(found -> PurgeMeter.of(found, typed, source.readings(), source.meters(), units)),
                 source.stale());
     }
 

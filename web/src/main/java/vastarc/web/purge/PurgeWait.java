@@ -83,7 +83,7 @@ public record PurgeWait(
         return started ? "Filling." : "Not started.";
     }
 
-    private static Optional<Instant> instant(String text) {
+    static Optional<Instant> instant(String text) {
         try {
             return Optional.of(Instant.parse(text));
         } catch (DateTimeException e) {

@@ -9,6 +9,7 @@ import vastarc.core.finding.Outcome;
 import vastarc.core.joint.JointLimits.Range;
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.quantity.Unit;
+import vastarc.core.route.Prices;
 import vastarc.core.route.Work;
 
 /**
@@ -19,9 +20,15 @@ import vastarc.core.route.Work;
  * @param torch    its rating
  * @param ambientC of the shop, °C
  * @param order    numbers of the planned runs as a hand wants them; empty for the planned order
+ * @param prices   what is paid; untold where nothing is
  */
 public record WorkReader(
-        Work work, List<DutyPoint> machine, List<DutyPoint> torch, double ambientC, List<Integer> order) {
+        Work work,
+        List<DutyPoint> machine,
+        List<DutyPoint> torch,
+        double ambientC,
+        List<Integer> order,
+        Prices prices) {
 
     public static final String WORK = "work";
     public static final String DUTY = "duty";
@@ -62,7 +69,8 @@ public record WorkReader(
                 start.number(AMBIENT, 20),
                 fields.numbers(ORDER, NUMBER, 1000).stream()
                         .map(Double::intValue)
-                        .toList());
+                        .toList(),
+                PriceText.within(fields));
         return fields.problems().isEmpty() ? Outcome.of(read) : Outcome.failed(fields.problems());
     }
 

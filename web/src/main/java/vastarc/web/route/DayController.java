@@ -51,9 +51,19 @@ class DayController {
      *
      * @param jobs that have a route, in the order of the bench
      * @param day  empty where none is ticked, or they are too many
-     * @param said why there is no day; empty where there is one
+     * @param own  the same in the hand's own order; empty where it has none, or it no longer fits
+     * @param said why there is no day, or not in that order; empty where nothing is to be said
      */
-    record Planned(List<Job> jobs, Optional<Day> day, String said) {
+    record Planned(List<Job> jobs, Optional<Day> day, Optional<Day> own, String said) {
+
+        static Planned none(List<Job> jobs, String said) {
+            return new Planned(jobs, Optional.empty(), Optional.empty(), said);
+        }
+
+        /** The day as it is to be worked. */
+        Optional<Day> worked() {
+            return own.or(() -> day);
+        }
 
         List<String> names() {
             return jobs.stream().map(Job::name).toList();
@@ -63,13 +73,15 @@ class DayController {
     @GetMapping("/day")
     String page(
             @RequestParam(name = "job", defaultValue = "") List<String> ticked,
+            @RequestParam(defaultValue = "") String turns,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        model.addAttribute("page", DayPage.of(jobs.newest(OFFERED), planned(ticked), ticked, preferences.units()));
+        model.addAttribute(
+                "page", DayPage.of(jobs.newest(OFFERED), planned(ticked, turns), ticked, preferences.units()));
         return "route/day";
     }
 
-    private Planned planned(List<String> ticked) {
+    private Planned planned(List<String> ticked, String turns) {
         List<Job> chosen = jobs.newest(OFFERED).stream()
                 .filter(job -> ticked.contains(job.id().toString()))
                 .toList();
@@ -92,34 +104,46 @@ class DayController {
                 .mapToInt(ask -> RoutePlanner.plan(ask).runs().size())
                 .sum();
         if (!without.isEmpty()) {
-            return new Planned(planned, Optional.empty(), "No route yet: " + String.join(", ", without) + ".");
+            return Planned.none(planned, "No route yet: " + String.join(", ", without) + ".");
         }
         if (asks.size() > DayPlanner.MOST_JOBS || runs > DayPlanner.MOST_RUNS) {
-            return new Planned(
+            return Planned.none(
                     planned,
-                    Optional.empty(),
                     "Too much for one day's plan: up to " + DayPlanner.MOST_JOBS + " jobs and " + DayPlanner.MOST_RUNS
                             + " runs; these are " + asks.size() + " and " + runs + ".");
         }
-        return asks.isEmpty()
-                ? new Planned(planned, Optional.empty(), "")
-                : new Planned(planned, Optional.of(DayPlanner.plan(asks, Day.Changes.USUAL)), "");
+        return asks.isEmpty() ? Planned.none(planned, "") : ordered(planned, asks, turns);
+    }
+
+    private static Planned ordered(List<Job> jobs, List<RouteAsk> asks, String turns) {
+        Day day = DayPlanner.plan(asks, Day.Changes.USUAL);
+        Optional<Day> own =
+                turns.isEmpty() ? Optional.empty() : DayPlanner.of(asks, Day.Changes.USUAL, DayTurns.read(turns));
+        boolean unfit = !turns.isEmpty() && own.isEmpty();
+        return new Planned(
+                jobs,
+                Optional.of(day),
+                own,
+                unfit ? "Your order does not fit these jobs any more; here is the planned one." : "");
     }
 
     @GetMapping(path = "/day.csv", produces = DayCsv.TYPE)
     @ResponseBody
-    ResponseEntity<String> csv(@RequestParam(name = "job", defaultValue = "") List<String> ticked) {
-        Planned planned = planned(ticked);
+    ResponseEntity<String> csv(
+            @RequestParam(name = "job", defaultValue = "") List<String> ticked,
+            @RequestParam(defaultValue = "") String turns) {
+        Planned planned = planned(ticked, turns);
         return file("day.csv")
                 .body(DayCsv.of(
-                        planned.names(), planned.day().map(Day::timeline).orElse(List.of())));
+                        planned.names(), planned.worked().map(Day::timeline).orElse(List.of())));
     }
 
     @GetMapping("/day.pdf")
     ResponseEntity<byte[]> paper(
             @RequestParam(name = "job", defaultValue = "") List<String> ticked,
+            @RequestParam(defaultValue = "") String turns,
             @ModelAttribute("preferences") Preferences preferences) {
-        DayPage.View view = DayPage.of(jobs.newest(OFFERED), planned(ticked), ticked, preferences.units())
+        DayPage.View view = DayPage.of(jobs.newest(OFFERED), planned(ticked, turns), ticked, preferences.units())
                 .view()
                 .orElseThrow(() -> new NotFound("day"));
         return PaperPress.answer(
@@ -129,11 +153,13 @@ class DayController {
     /** The day as a calendar from now on: one entry for each stretch at one job. */
     @GetMapping(path = "/day.ics", produces = DayCalendar.TYPE)
     @ResponseBody
-    ResponseEntity<String> calendar(@RequestParam(name = "job", defaultValue = "") List<String> ticked) {
-        Planned planned = planned(ticked);
+    ResponseEntity<String> calendar(
+            @RequestParam(name = "job", defaultValue = "") List<String> ticked,
+            @RequestParam(defaultValue = "") String turns) {
+        Planned planned = planned(ticked, turns);
         return file("day.ics")
                 .body(DayCalendar.of(
-                        planned.names(), planned.day().map(Day::timeline).orElse(List.of()), clock.instant()));
+                        planned.names(), planned.worked().map(Day::timeline).orElse(List.of()), clock.instant()));
     }
 
     private static ResponseEntity.BodyBuilder file(String name) {

@@ -15,11 +15,12 @@ import vastarc.web.kept.job.Job;
  * The day, finished for display.
  *
  * @param jobs  on the bench, to be ticked
- * @param said  why there is no day; empty where there is one, or nothing is ticked
+ * @param said  why there is no day, or not in the hand's order; empty where nothing is to be said
  * @param view  the day; empty where there is none
- * @param query of the ticked jobs, for its files
+ * @param query of the ticked jobs
+ * @param own   what it goes on with for the hand's own order; empty where it has none
  */
-public record DayPage(List<Offered> jobs, String said, Optional<View> view, String query) {
+public record DayPage(List<Offered> jobs, String said, Optional<View> view, String query, String own) {
 
     private static final int SHOWN = 80;
 
@@ -36,6 +37,8 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
      * @param drawing  lanes of jobs over time
      * @param stints   what the hands do, job by job
      * @param more     stints not listed
+     * @param against  how a hand's own order stands against the planned one; empty where it has none
+     * @param turns    in order, as an address writes them
      */
     public record View(
             String makespan,
@@ -44,10 +47,17 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
             String bound,
             Drawing drawing,
             List<Stint> stints,
-            int more) {}
+            int more,
+            String against,
+            String turns) {}
 
-    /** A stretch at one job. */
-    public record Stint(String from, String job, String what, String length) {}
+    /**
+     * A stretch at one job.
+     *
+     * @param earlier the turns with this one before the one before it; empty for the first
+     * @param later   likewise after the next
+     */
+    public record Stint(String from, String job, String what, String length, String earlier, String later) {}
 
     static DayPage of(List<Job> bench, DayController.Planned planned, List<String> ticked, UnitSystem units) {
         return new DayPage(
@@ -59,11 +69,13 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
                                 ticked.contains(job.id().toString())))
                         .toList(),
                 planned.said(),
-                planned.day().map(day -> view(day, planned.names(), units)),
-                planned.jobs().stream().map(job -> "job=" + job.id()).collect(Collectors.joining("&")));
+                planned.worked().map(day -> view(day, planned, units)),
+                planned.jobs().stream().map(job -> "job=" + job.id()).collect(Collectors.joining("&")),
+                planned.own().map(day -> "&turns=" + DayTurns.text(day.turns())).orElse(""));
     }
 
-    private static View view(Day day, List<String> names, UnitSystem units) {
+    private static View view(Day day, DayController.Planned planned, UnitSystem units) {
+        List<String> names = planned.names();
         List<Stint> stints = stints(day, names, units);
         double saved = day.oneAfterAnotherS() - day.makespanS();
         double over = 100 * (day.makespanS() / day.lowerBoundS() - 1);
@@ -77,12 +89,27 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
                                 + Math.round(over) + " % less",
                 DayDrawing.of(day, names),
                 stints.subList(0, Math.min(SHOWN, stints.size())),
-                Math.max(0, stints.size() - SHOWN));
+                Math.max(0, stints.size() - SHOWN),
+                against(planned, units),
+                DayTurns.text(day.turns()));
+    }
+
+    private static String against(DayController.Planned planned, UnitSystem units) {
+        return planned.own()
+                .flatMap(own -> planned.day().map(day -> own.makespanS() - day.makespanS()))
+                .map(longer -> longer > 1
+                        ? "Your order takes " + RoutePage.time(longer, units) + " longer than the planned one."
+                        : longer < -1
+                                ? "Your order is " + RoutePage.time(-longer, units)
+                                        + " shorter than the planned one: well found."
+                                : "Your order takes as long as the planned one.")
+                .orElse("");
     }
 
     /** Runs at one job with nothing between are one stint. */
     private static List<Stint> stints(Day day, List<String> names, UnitSystem units) {
         List<Stint> stints = new ArrayList<>();
+        List<Day.Turn> turns = day.turns();
         List<Span> spans = day.timeline();
         int from = 0;
         while (from < spans.size()) {
@@ -98,9 +125,16 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
                     RoutePage.time(first.startS(), units),
                     names.get(first.job()),
                     runs,
-                    RoutePage.time(last.endS() - first.startS(), units)));
+                    RoutePage.time(last.endS() - first.startS(), units),
+                    moved(turns, stints.size(), -1),
+                    moved(turns, stints.size(), 1)));
             from = to;
         }
         return stints;
+    }
+
+    private static String moved(List<Day.Turn> turns, int at, int by) {
+        int to = at + by;
+        return to < 0 || to >= turns.size() ? "" : DayTurns.text(DayTurns.moved(turns, at, to));
     }
 }

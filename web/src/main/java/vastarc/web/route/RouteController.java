@@ -32,6 +32,7 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.JointText;
+import vastarc.web.kept.shop.ShopStore;
 import vastarc.web.paper.PaperPress;
 import vastarc.web.request.RoutePlans;
 import vastarc.web.request.WorkText;
@@ -44,14 +45,19 @@ import vastarc.web.ui.Preferences;
 @Controller
 class RouteController implements JobPlace {
 
+    private static final int LOOKED_THROUGH = 40;
+    private static final String PIECE = "work.piece";
+
     private final JobStore jobs;
     private final RoutePlans plans;
     private final PaperPress press;
+    private final ShopStore shop;
 
-    RouteController(JobStore jobs, RoutePlans plans, PaperPress press) {
+    RouteController(JobStore jobs, RoutePlans plans, PaperPress press, ShopStore shop) {
         this.jobs = jobs;
         this.plans = plans;
         this.press = press;
+        this.shop = shop;
     }
 
     @GetMapping("/jobs/{id}/route")
@@ -72,8 +78,34 @@ class RouteController implements JobPlace {
         WorkText typed = WorkText.of(job.content().joint());
         Outcome<RouteAsk> ask = plans.ask(job.content(), typed);
         return RoutePage.of(
-                new RoutePage.Source(job, jobs.history(job), typed, ask, plans.on(job.content()), stale),
+                new RoutePage.Source(
+                        job,
+                        jobs.history(job),
+                        typed,
+                        ask,
+                        plans.on(job.content()),
+                        stale,
+                        shop.habits(),
+                        piece(job, typed.work().piece())),
                 preferences.units());
+    }
+
+    /** The other jobs of a piece that have a route, of the newest on the bench. */
+    private List<RoutePage.PieceJob> piece(Job job, String piece) {
+        if (piece.isBlank()) {
+            return List.of();
+        }
+        return jobs.newest(LOOKED_THROUGH).stream()
+                .filter(other -> !other.id().equals(job.id()))
+                .filter(other -> other.content()
+                        .joint()
+                        .work(PIECE)
+                        .filter(name -> name.strip().equals(piece.strip()))
+                        .isPresent())
+                .flatMap(other ->
+                        plans.ask(other.content(), WorkText.of(other.content().joint())).value().stream())
+                .map(ask -> new RoutePage.PieceJob(ask, RoutePlanner.plan(ask)))
+                .toList();
     }
 
     @GetMapping("/jobs/{id}/route.pdf")

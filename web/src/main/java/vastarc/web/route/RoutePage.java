@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import vastarc.core.finding.Outcome;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.route.Cost;
 import vastarc.core.route.Route;
 import vastarc.core.route.RouteAsk;
 import vastarc.core.route.RouteCheck;
@@ -18,6 +18,7 @@ import vastarc.web.drawing.RouteDrawing;
 import vastarc.web.drawing.RouteTimeline;
 import vastarc.web.kept.job.History;
 import vastarc.web.kept.job.Job;
+import vastarc.web.kept.shop.Habits;
 import vastarc.web.request.RoutePlans;
 import vastarc.web.request.WorkText;
 import vastarc.web.ui.FigureView;
@@ -48,7 +49,18 @@ public record RoutePage(
     private static final int SHOWN_RUNS = 120;
 
     /** What a page is made from. */
-    record Source(Job job, History history, WorkText typed, Outcome<RouteAsk> ask, RoutePlans.On on, boolean stale) {}
+    record Source(
+            Job job,
+            History history,
+            WorkText typed,
+            Outcome<RouteAsk> ask,
+            RoutePlans.On on,
+            boolean stale,
+            Habits habits,
+            List<PieceJob> piece) {}
+
+    /** Another job of the same piece, with its route. */
+    record PieceJob(RouteAsk ask, Route route) {}
 
     /**
      * A route told.
@@ -61,6 +73,10 @@ public record RoutePage(
      * @param more     runs that are not listed
      * @param ordered  a hand has changed the order
      * @param totals   what it takes
+     * @param cost     what that costs by the shop's prices; empty where none is told
+     * @param untold   what no price is told for
+     * @param piece    what the whole piece takes; empty where this job stands alone
+     * @param heat     how the heat leaves, for the seams drawn
      * @param notes    why it goes so
      * @param broken   what a changed order breaks
      * @param duty     whose duty counts
@@ -74,13 +90,36 @@ public record RoutePage(
             int more,
             boolean ordered,
             List<FigureView.Line> totals,
+            List<FigureView.Line> cost,
+            String untold,
+            String piece,
+            Heat heat,
             List<String> notes,
             List<String> broken,
             String duty) {}
 
-    /** A run in a line. */
+    /**
+     * The time of the job, for looking at the heat left at a moment.
+     *
+     * @param wallS from start to end
+     * @param falls by pass from 1, after how many seconds its heat is down to each step; separated by blanks
+     * @param steps what the steps are, hottest first
+     */
+    public record Heat(double wallS, List<String> falls, List<String> steps) {}
+
+    /** A run in a line; pass 0 is a tack. */
     public record RunLine(
-            int n, String what, String where, String arc, String waits, String reason, boolean first, boolean last) {}
+            int n,
+            String what,
+            String where,
+            String arc,
+            String waits,
+            String reason,
+            boolean first,
+            boolean last,
+            int pass,
+            double startS,
+            double endS) {}
 
     static RoutePage of(Source source, UnitSystem units) {
         Optional<RouteAsk> ask =
@@ -129,6 +168,7 @@ public record RoutePage(
 
     private static View view(RouteAsk ask, Source source, UnitSystem units) {
         Route route = RoutePlanner.plan(ask);
+        Cost cost = Cost.of(ask, route, source.habits().prices());
         List<RunLine> runs = route.runs().stream()
                 .limit(SHOWN_RUNS)
                 .map(run -> line(run, route, units))
@@ -137,11 +177,15 @@ public record RoutePage(
                 time(route.totals().wallS(), units),
                 time(route.totals().arcS(), units),
                 RouteDrawing.of(route, units),
-                RouteTimeline.of(route),
+                RouteTimeline.of(route, ask.machineUse(route), ask.torchUse(route)),
                 runs,
                 route.runs().size() - runs.size(),
                 ask.isOrdered(),
-                totals(route, units),
+                RouteLines.totals(route, units),
+                RouteLines.cost(cost, source.habits().money()),
+                RouteLines.untold(cost),
+                RouteLines.piece(ask, route, source, units),
+                RouteLines.heat(ask, route, units),
                 route.notes().stream().map(note -> Phrasebook.say(note, units)).toList(),
                 RouteCheck.check(ask, route).stream()
                         .map(broken -> Phrasebook.say(broken, units))
@@ -177,32 +221,9 @@ public record RoutePage(
                 run.waitS() > 2 ? time(run.waitS(), units) : "",
                 Phrasebook.say(Phrase.of("route.wait." + run.waitFor()), units),
                 run.n() == 1,
-                run.n() == route.runs().size());
-    }
-
-    private static List<FigureView.Line> totals(Route route, UnitSystem units) {
-        Route.Totals totals = route.totals();
-        List<FigureView.Line> lines = new ArrayList<>();
-        lines.add(new FigureView.Line("from start to end", time(totals.wallS(), units)));
-        lines.add(new FigureView.Line("arc", time(totals.arcS(), units)));
-        if (totals.wireM() > 0) {
-            lines.add(new FigureView.Line(
-                    "wire",
-                    units.show(Quantity.of(totals.wireM(), Unit.METRE)).line() + ", "
-                            + units.show(Quantity.of(totals.wireG(), Unit.GRAM)).line()));
-            lines.add(new FigureView.Line("rods of 900 mm", String.valueOf(totals.rods())));
-        }
-        lines.add(new FigureView.Line(
-                "argon at the torch",
-                units.show(Quantity.of(totals.torchArgonL(), Unit.LITRE)).line()));
-        if (totals.purgeArgonL() > 0) {
-            lines.add(new FigureView.Line(
-                    "argon behind",
-                    units.show(Quantity.of(totals.purgeArgonL(), Unit.LITRE)).line()));
-        }
-        lines.add(new FigureView.Line("from the mains", Math.round(1000 * totals.energyKWh()) / 1000.0 + " kWh"));
-        lines.add(new FigureView.Line("grinds of the tungsten", String.valueOf(totals.grinds())));
-        lines.add(new FigureView.Line("what pulls (to compare)", String.valueOf(Math.round(route.warping()))));
-        return lines;
+                run.n() == route.runs().size(),
+                run.pass(),
+                run.startS(),
+                run.endS());
     }
 }

@@ -36,6 +36,29 @@ class RouteApiTest {
     }
 
     @Test
+    void pricesGiveACostAndWhatIsNotToldIsNamed() throws Exception {
+        assertThat(post("/api/v1/route", JOB, 200).hasNonNull("cost")).isFalse();
+        String priced = JOB.replace(
+                "\"work\"", "\"prices\":{\"argonPerM3\":10,\"wirePerKg\":{\"ER70S-2\":14},\"hour\":48},\"work\"");
+        JsonNode route = post("/api/v1/route", priced, 200);
+        JsonNode totals = route.get("totals");
+        double expected = totals.get("torchArgonL").asDouble() * 0.01
+                + totals.get("wireG").asDouble() * 0.014
+                + totals.get("wallS").asDouble() * 48 / 3600;
+        assertThat(route.at("/cost/total").asDouble()).isCloseTo(expected, within(0.01));
+        assertThat(route.at("/cost/untold").valueStream().map(JsonNode::asString))
+                .containsExactly("TUNGSTEN");
+
+        String wrong =
+                JOB.replace("\"work\"", "\"prices\":{\"hour\":-1,\"wirePerKg\":{\"ER1000\":2},\"beer\":3},\"work\"");
+        JsonNode refused = post("/api/v1/route", wrong, 400);
+        assertThat(refused.get("errors")
+                        .valueStream()
+                        .map(problem -> problem.get("field").asString()))
+                .containsExactlyInAnyOrder("prices.hour", "prices.wirePerKg.ER1000", "prices.beer");
+    }
+
+    @Test
     void aRouteAnswersRunsTacksAndTotals() throws Exception {
         JsonNode route = post("/api/v1/route", JOB, 200);
         double arc = route.get("runs")

@@ -3,6 +3,8 @@ package vastarc.web.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 
 /** How much there is to weld, its runs moved by hand, and the day over two jobs, in a real browser. */
@@ -36,5 +38,50 @@ class RouteJourneysIT extends Journeys {
         browser.waitFor("the day", () -> !browser.all("#makespan").isEmpty());
         assertThat(browser.text("#in-turn")).isEqualTo(browser.text("#makespan"));
         assertThat(browser.accessibilityFindings()).isEmpty();
+    }
+
+    @Test
+    void pricesGiveACostAndTheHeatLeftIsLookedAtByKeys() {
+        newJob();
+        browser.find("[data-step='6']").click();
+        browser.find("#no-prices a").click();
+        browser.field("hour").sendKeys("48");
+        browser.field("money").sendKeys("crowns");
+        browser.find("#keep-prices").click();
+        browser.waitFor("kept", () -> browser.text("#prices-said").equals("Kept."));
+        assertThat(browser.accessibilityFindings()).isEmpty();
+        browser.driver().navigate().back();
+        browser.driver().navigate().back();
+        browser.driver().navigate().refresh();
+        browser.waitFor("the cost", () -> browser.text("#cost").contains("crowns"));
+
+        browser.find("#heat-at").sendKeys(Keys.END);
+        browser.waitFor(
+                "the end of the job, when the last run is still hot",
+                () -> browser.text("#heat-said").matches("At .*: no arc; over \\d+ °C: .*"));
+        assertThat(browser.all("#route-place .picture [class*=heat-]")).isNotEmpty();
+        browser.find("#heat-at").sendKeys(Keys.HOME);
+        browser.waitFor(
+                "the start, cold",
+                () -> browser.all("#route-place .picture [class*=heat-]").isEmpty());
+        assertThat(browser.accessibilityFindings()).isEmpty();
+    }
+
+    @Test
+    void aTurnOfTheDayIsDraggedAndPutBack() {
+        browser.open("/day");
+        browser.all(".day input[name=job]").stream().limit(2).forEach(WebElement::click);
+        browser.find("#plan-day").click();
+        browser.waitFor("the turns", () -> browser.all("#stints [data-turn]").size() > 1);
+        String planned = browser.find("#stints").getAttribute("data-turns");
+        new Actions(browser.driver())
+                .dragAndDrop(browser.find("#stints [data-turn='1']"), browser.find("#stints [data-turn='0']"))
+                .perform();
+        browser.waitFor("a hand's order", () -> !browser.all("#against").isEmpty());
+        assertThat(browser.find("#stints").getAttribute("data-turns")).isNotEqualTo(planned);
+        assertThat(browser.accessibilityFindings()).isEmpty();
+        browser.find("#planned-day").click();
+        browser.waitFor("the planned order", () -> browser.all("#against").isEmpty());
+        assertThat(browser.find("#stints").getAttribute("data-turns")).isEqualTo(planned);
     }
 }

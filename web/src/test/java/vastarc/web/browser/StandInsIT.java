@@ -103,5 +103,61 @@ class StandInsIT {
         assertThat(browser.text("#run-place header")).contains("simulated");
         assertThat(browser.text("#findings")).isNotBlank();
         assertThat(browser.complaints()).isEmpty();
+        browser.open("/");
+        assertThat(browser.all("#cooling")).isEmpty();
+    }
+
+    @Test
+    void aPieceJustWeldedIsCountedDownOnTheBenchUntilItHasCooled() {
+        browser.open("/");
+        browser.find("#jobs li:nth-child(2) a.open").click();
+        browser.find("#workingCurrent");
+        new Actions(browser.driver()).sendKeys("b").perform();
+        browser.waitFor("the booth", () -> browser.text("#stage").equals("ready"));
+        browser.find("#arc-button").click();
+        browser.waitFor("the arc", () -> browser.text("#stage").equals("arc"));
+        clock.pass(Duration.ofSeconds(20));
+        browser.find("#arc-button").click();
+        browser.waitFor("post-flow", () -> !browser.text("#stage").equals("arc"));
+        browser.open("/");
+        browser.waitFor(
+                "hot",
+                () -> browser.text("#cooling").matches("“.*” is hot: .*a bare hand bears it in about \\d+:\\d\\d\\."));
+        clock.pass(Duration.ofMinutes(20));
+        browser.open("/");
+        assertThat(browser.all("#cooling")).isEmpty();
+        browser.find("#bench-place .notice a.act").click();
+        browser.waitFor("the run left open", () -> !browser.all("#close-run").isEmpty());
+        browser.find("#close-run").click();
+        browser.waitFor("the logbook", () -> browser.driver().getCurrentUrl().contains("/logbook/"));
+    }
+
+    @Test
+    void aSimulatedMeterIsListenedToUntilThePurgeIsReadyAndOnRecord() {
+        browser.open("/");
+        browser.find("#jobs li:nth-child(1) a.open").click();
+        browser.find("[data-step='4']").click();
+        browser.waitFor("the purge", () -> !browser.all("#meter-readings").isEmpty());
+        browser.find("#meter-readings summary").click();
+        browser.find("#listen").click();
+        browser.waitFor("air, at first", () -> browser.text("#live-ppm").endsWith("ppm"));
+        assertThat(browser.find("#meter").getAttribute("value")).isEmpty();
+        assertThat(browser.accessibilityFindings()).isEmpty();
+        clock.pass(Duration.ofMinutes(5));
+        browser.waitFor(
+                "the target is read",
+                () -> browser.find("#meter").getAttribute("value").endsWith("ppm"));
+        browser.waitFor("told so", () -> browser.text("#state").startsWith("Reached."));
+        browser.find("#felt").click();
+        browser.waitFor("ready", () -> browser.text("#state").equals("Ready to weld."));
+        browser.find("#keep-read").click();
+        browser.waitFor(
+                "what it read, taken over",
+                () -> browser.find("#readings").getAttribute("value").lines().count() > 30);
+        browser.waitFor("and told", () -> browser.text("#meter-lines").contains("likeliest"));
+        browser.find("#stop-listening").click();
+        browser.waitFor("nobody listens", () -> browser.all("#live").isEmpty());
+        assertThat(browser.text("#state")).isEqualTo("Ready to weld.");
+        assertThat(browser.complaints()).isEmpty();
     }
 }

@@ -90,7 +90,8 @@ class PurgePagesTest {
                                 .orElse(Instant.EPOCH)
                                 .plus(after),
                         false,
-                        Optional.empty()),
+                        Optional.empty(),
+                        List.of()),
                 UnitSystem.METRIC);
     }
 

@@ -8,6 +8,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import biweekly.Biweekly;
 import biweekly.component.VEvent;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -18,6 +20,7 @@ import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.machine.MachineStore;
 
 @SpringTest
 class RoutePagesTest {
@@ -27,6 +30,9 @@ class RoutePagesTest {
 
     @Autowired
     private JobStore jobs;
+
+    @Autowired
+    private MachineStore machines;
 
     private Job job;
 
@@ -93,6 +99,24 @@ class RoutePagesTest {
     }
 
     @Test
+    void theRunsSayWhenTheyBurnAndHowTheirHeatLeavesAndDutyHasALaneWhereAPlateIsTold() throws Exception {
+        String page = send(post(address("")), "work.seams", "2", "work.seamMm", "120");
+        assertThat(page)
+                .containsPattern("data-falls=\"[0-9.]+ [0-9.]+ [0-9.]+ [0-9.]+\"")
+                .contains(
+                        "data-steps=\"600 °C|300 °C|150 °C|60 °C\"",
+                        "mark run-",
+                        "data-start=\"",
+                        "heat left at a moment")
+                .doesNotContain("machine’s duty");
+        String machine = machines.machines().get(0).id().toString();
+        send(post("/jobs/" + job.id() + "/panel"), "machine", machine, "version", String.valueOf(now().version()));
+        assertThat(send(get(address(""))))
+                .contains("machine’s duty", "class=\"used\"")
+                .doesNotContain("torch’s duty");
+    }
+
+    @Test
     void anotherAmountOfWorkLeavesAProvenJobProven() throws Exception {
         send(post("/jobs/" + job.id() + "/sheet/proven"));
         assertThat(now().content().proof()).isPresent();
@@ -132,6 +156,17 @@ class RoutePagesTest {
                 .extracting(VEvent::getSummary)
                 .extracting(summary -> summary.getValue())
                 .contains("=Routed job", "Other job");
+        Matcher later = Pattern.compile("turns=([0-9x.]+)[^>]*: later").matcher(page);
+        assertThat(later.find()).isTrue();
+        String own = send(get("/day").queryParam("turns", later.group(1)), both);
+        assertThat(own).contains("id=\"against\"", "back to the planned order", "/day.csv?", "&amp;turns=");
+        assertThat(send(get("/day.csv").queryParam("turns", later.group(1)), both))
+                .isNotEqualTo(send(get("/day.csv"), both));
+        for (String unfit : new String[] {"0x1", "0x1.1x1", "9x4", "0x-1", "x", "0x999999", "0x1,1x2"}) {
+            assertThat(send(get("/day").queryParam("turns", unfit), both))
+                    .contains("Your order does not fit these jobs any more", "id=\"stints\"")
+                    .doesNotContain("id=\"against\"");
+        }
         assertThat(send(get("/day"))).contains("Nothing is ticked yet");
         assertThat(send(get("/day"), "job", "nonsense")).contains("Nothing is ticked yet");
         Job refused = jobs.create(

@@ -31,6 +31,11 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
     public static final String BY = "purge.by";
     public static final String SIMULATED = "purge.simulated";
 
+    /** The meter that is listened to: a name of the shop's, or {@link #SIMULATED_METER} and its fault. */
+    public static final String LISTEN = "purge.listen";
+
+    public static final String SIMULATED_METER = "simulated ";
+
     private static final String READING = "purge.reading.";
 
     private static final Pattern NAME = Pattern.compile("purge\\.[a-zA-Z0-9.]{1,60}");
@@ -119,6 +124,7 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
                 .with(METER, Optional.empty())
                 .with(OVERRULED, Optional.empty())
                 .with(BY, Optional.empty())
+                .with(LISTEN, Optional.empty())
                 .withReadings(List.of(), Optional.empty());
     }
 

@@ -1,5 +1,6 @@
 package vastarc.web.kept.run;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -15,6 +16,8 @@ interface RunRepository extends JpaRepository<Run, UUID>, JpaSpecificationExecut
     List<Run> findTop20ByEndedAtIsNullOrderByStartedAtDesc();
 
     List<Run> findTop6ByJobNameAndIdNotOrderByStartedAtDesc(String jobName, UUID id);
+
+    List<Run> findTop20ByEndedAtAfterOrderByEndedAtDesc(Instant moment);
 
     List<Run> findByMeterAndEndedAtIsNull(String meter);
 }

@@ -75,6 +75,11 @@ public class RunStore {
         return runs.findTop20ByEndedAtIsNullOrderByStartedAtDesc();
     }
 
+    /** Runs closed after a moment, the last first; at most twenty. */
+    public List<Run> closedAfter(Instant moment) {
+        return runs.findTop20ByEndedAtAfterOrderByEndedAtDesc(moment);
+    }
+
     /** Runs under way that listen to a meter. */
     public List<Run> listening(String meter) {
         return runs.findByMeterAndEndedAtIsNull(meter);

@@ -43,6 +43,9 @@ class HabitsPart implements Part {
         if (version < 3) {
             Habits.keepingForGood(element);
         }
+        if (version < 7) {
+            Habits.unpriced(element);
+        }
     }
 
     @Override
@@ -50,7 +53,7 @@ class HabitsPart implements Part {
         Habits habits = JSON.treeToValue(element, Habits.class);
         if (!habits.isSound()) {
             throw new IllegalArgumentException(
-                    "it names sizes that are not made, or starts jobs with what they do not have");
+                    "it names sizes or wires that are not made, prices that cannot be, or starts jobs with what they do not have");
         }
         return new HabitsItem(shop, habits);
     }

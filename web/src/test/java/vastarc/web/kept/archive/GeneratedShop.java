@@ -4,6 +4,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.UUID;
 import org.springframework.test.web.servlet.MockMvc;
@@ -25,6 +26,7 @@ import vastarc.core.rehearsal.RehearsalAsk;
 import vastarc.core.rehearsal.RehearsalRun;
 import vastarc.core.rehearsal.Setup;
 import vastarc.core.rehearsal.Verdict;
+import vastarc.core.route.Prices;
 import vastarc.core.score.ScoreKey;
 import vastarc.core.sheet.School;
 import vastarc.core.sheet.ShopWays;
@@ -82,7 +84,14 @@ final class GeneratedShop {
 
     void fill(Random random) throws Exception {
         shop.change(habits -> habits.with(random.nextBoolean() ? School.PRE_FLOW_SHORT : School.PRE_FLOW_LONG)
-                .stocked(random.nextBoolean() ? List.of(1.6, 2.4) : List.of(), List.of(8), List.of(1.2)));
+                .stocked(random.nextBoolean() ? List.of(1.6, 2.4) : List.of(), List.of(8), List.of(1.2))
+                .paying(
+                        random.nextBoolean() ? "€" : "",
+                        new Prices(
+                                random.nextBoolean() ? OptionalDouble.of(9.5) : OptionalDouble.empty(),
+                                random.nextBoolean() ? Map.of("ER70S-2", 14.25, "ERTi-2", 180.0) : Map.of(),
+                                OptionalDouble.empty(),
+                                OptionalDouble.of(random.nextInt(80)))));
         for (int i = 0; i < 1 + random.nextInt(3); i++) {
             machines.create(new Torch.TorchForm(
                     "Torch " + i, TorchProfile.Cooling.AIR, 100 + random.nextInt(100), 60, 4, 4, random.nextBoolean()));

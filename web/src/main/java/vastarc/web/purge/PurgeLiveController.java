@@ -1,0 +1,223 @@
+package vastarc.web.purge;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.UnaryOperator;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import vastarc.core.purge.FlowMeter;
+import vastarc.core.purge.OxygenMeter;
+import vastarc.core.purge.PurgePlan;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.run.Measured;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.drawing.OxygenChart;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.job.PurgeText;
+import vastarc.web.kept.run.MeterKeys;
+import vastarc.web.request.JobPlanner;
+import vastarc.web.request.PurgeReader;
+import vastarc.web.stream.Events;
+import vastarc.web.stream.Listener;
+import vastarc.web.stream.Reading;
+import vastarc.web.stream.StreamRoom;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+
+/** A meter listened to while a purge fills: chosen, told live, and kept. */
+@Controller
+class PurgeLiveController {
+
+    private final JobStore jobs;
+    private final JobPlanner planner;
+    private final PurgeController place;
+    private final PurgeMeters meters;
+    private final MeterKeys keys;
+    private final StreamRoom room;
+    private final Events events;
+    private final Clock clock;
+
+    PurgeLiveController(
+            JobStore jobs,
+            JobPlanner planner,
+            PurgeController place,
+            PurgeMeters meters,
+            MeterKeys keys,
+            StreamRoom room,
+            Events events,
+            Clock clock) {
+        this.jobs = jobs;
+        this.planner = planner;
+        this.place = place;
+        this.meters = meters;
+        this.keys = keys;
+        this.room = room;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /**
+     * A reading, told.
+     *
+     * @param s       since the argon was opened
+     * @param ppm     oxygen; 0 where only the flow was read
+     * @param flow    L/min; 0 where it was not read
+     * @param says    of the flow, in words; empty where it is as set, or not read
+     * @param at      where it lies in the chart, as {@code x y}; empty without oxygen
+     * @param reached at the target, or below
+     */
+    record Told(double s, double ppm, double flow, String says, String at, boolean reached) {}
+
+    /** Listens to a meter from now on, or to none; a purge that has not begun is begun by it. */
+    @PostMapping("/jobs/{id}/purge/listen")
+    String listen(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String meter,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        String known = known(meter);
+        meters.forget(id);
+        UnaryOperator<PurgeText> change = before -> {
+            PurgeText begun = before.text(PurgeText.STARTED).isPresent() || known.isEmpty()
+                    ? before
+                    : before.unwaited()
+                            .with(PurgeText.STARTED, Optional.of(clock.instant().toString()));
+            return begun.with(PurgeText.LISTEN, Optional.of(known).filter(name -> !name.isEmpty()));
+        };
+        return laid(id, sent, preferences, model, change);
+    }
+
+    private String laid(
+            UUID id, Map<String, String> sent, Preferences preferences, Model model, UnaryOperator<PurgeText> change) {
+        JobStore.Travelled there = jobs.edit(
+                        id,
+                        JobStore.seen(sent.get("version")),
+                        before -> before.content()
+                                .with(change.apply(before.content().purge())))
+                .orElseThrow(() -> new NotFound("job"));
+        return place.laid(there, sent, preferences, model);
+    }
+
+    /** A meter that there is; empty for none. */
+    private String known(String meter) {
+        Optional<OxygenMeter.Fault> fault = PurgeMeters.fault(meter);
+        if (fault.isPresent()) {
+            return PurgeText.SIMULATED_METER + fault.get();
+        }
+        return keys.all().stream()
+                .map(MeterKeys.Meter::name)
+                .filter(meter::equals)
+                .findFirst()
+                .orElse("");
+    }
+
+    /** Keeps what was read so far with the job: leak and fault are then told from it. */
+    @PostMapping("/jobs/{id}/purge/keep")
+    String keep(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Listening listening = listening(jobs.onBench(id).orElseThrow(() -> new NotFound("job")));
+        List<String> read = PurgeMeters.written(meters.since(listening.channel(Measured.OXYGEN), listening.started()));
+        Optional<String> fault = PurgeMeters.fault(listening.meter()).map(Enum::name);
+        return laid(id, sent, preferences, model, before -> read.isEmpty() ? before : before.withReadings(read, fault));
+    }
+
+    /** What a job listens to, and since when. */
+    private record Listening(UUID job, String meter, PurgePlan plan, Instant started) {
+
+        String channel(Measured kind) {
+            return meter.startsWith(PurgeText.SIMULATED_METER)
+                    ? PurgeMeters.simulatedChannel(job, kind)
+                    : meter + "." + kind;
+        }
+    }
+
+    private Listening listening(Job job) {
+        PurgeText typed = job.content().purge();
+        Optional<PurgePlan> plan = planner.plan(job)
+                .sheet()
+                .value()
+                .flatMap(sheet -> PurgeReader.read(typed, sheet).plan());
+        Optional<Instant> started = typed.text(PurgeText.STARTED).flatMap(PurgeWait::instant);
+        String meter = typed.text(PurgeText.LISTEN).orElse("");
+        if (plan.isEmpty() || started.isEmpty() || meter.isEmpty()) {
+            throw new NotFound("meter beside this purge");
+        }
+        return new Listening(job.id(), meter, plan.get(), started.get());
+    }
+
+    /** What the meter reads, as it comes: first what it has read since the argon was opened. */
+    @GetMapping(path = "/jobs/{id}/purge/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    ResponseEntity<SseEmitter> live(@PathVariable UUID id) {
+        Listening listening = listening(jobs.onBench(id).orElseThrow(() -> new NotFound("job")));
+        PurgeMeters.fault(listening.meter())
+                .ifPresent(fault -> meters.read(id, listening.plan(), fault, listening.started()));
+        List<String> channels = List.of(listening.channel(Measured.OXYGEN), listening.channel(Measured.GAS_FLOW));
+        Optional<Listener> listener = room.listen(Set.copyOf(channels));
+        List<Reading> before = channels.stream()
+                .flatMap(channel -> room.recent(channel).stream())
+                .filter(reading -> !reading.at().isBefore(listening.started()))
+                .toList();
+        AtomicReference<List<Reading>> first = new AtomicReference<>(before);
+        Optional<SseEmitter> emitter =
+                listener.flatMap(own -> events.open(() -> told(listening, own, first), () -> room.leave(own)));
+        if (emitter.isEmpty()) {
+            listener.ifPresent(room::leave);
+        }
+        return emitter.map(ResponseEntity::ok)
+                .orElseGet(() ->
+                        ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build());
+    }
+
+    private static Events.Told told(Listening listening, Listener own, AtomicReference<List<Reading>> first) {
+        List<Reading> batch = new ArrayList<>(first.getAndSet(List.of()));
+        batch.addAll(own.take().readings());
+        if (batch.isEmpty()) {
+            return new Events.Told(Optional.empty(), false);
+        }
+        return new Events.Told(
+                Optional.of(
+                        batch.stream().map(reading -> told(listening, reading)).toList()),
+                false);
+    }
+
+    private static Told told(Listening listening, Reading reading) {
+        double s = Duration.between(listening.started(), reading.at()).toMillis() / 1000.0;
+        if (reading.channel().endsWith("." + Measured.GAS_FLOW)) {
+            FlowMeter.Verdict verdict = FlowMeter.verdict(listening.plan().ask().flow(), reading.value());
+            String says = verdict == FlowMeter.Verdict.AS_SET
+                    ? ""
+                    : Phrasebook.say(Phrase.of("purge.flow." + verdict), UnitSystem.METRIC);
+            return new Told(s, 0, reading.value(), says, "", false);
+        }
+        return new Told(
+                s,
+                reading.value(),
+                0,
+                "",
+                OxygenChart.place(listening.plan(), s, reading.value()),
+                reading.value() <= listening.plan().ask().targetPpm());
+    }
+}

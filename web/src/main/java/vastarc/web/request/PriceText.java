@@ -1,0 +1,74 @@
+package vastarc.web.request;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import vastarc.core.consumable.WireAlloy;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.route.Prices;
+
+/**
+ * Prices as typed, read.
+ *
+ * @param prices   as far as they can be read
+ * @param problems what cannot be read, by field
+ */
+public record PriceText(Prices prices, List<Problem> problems) {
+
+    /** Before the alloy, in the name of a wire's field. */
+    public static final String WIRE = "wire.";
+
+    /** Field of a call that carries prices. */
+    public static final String PRICES = "prices";
+
+    /** Reads what was typed, by field; what is blank is not told. */
+    public static PriceText of(Map<String, String> typed) {
+        List<Problem> problems = new ArrayList<>();
+        Map<String, Double> wires = new TreeMap<>();
+        for (String alloy : WireAlloy.classes()) {
+            number(typed, Prices.WIRE.inField(WIRE + alloy), problems).ifPresent(price -> wires.put(alloy, price));
+        }
+        Prices prices = new Prices(
+                number(typed, Prices.ARGON, problems),
+                wires,
+                number(typed, Prices.TUNGSTEN, problems),
+                number(typed, Prices.HOUR, problems));
+        return new PriceText(prices, problems);
+    }
+
+    private static OptionalDouble number(Map<String, String> typed, Range range, List<Problem> problems) {
+        String text = typed.getOrDefault(range.field(), "").strip();
+        if (text.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        OptionalDouble read = NumberReader.read(text);
+        if (read.isEmpty()) {
+            problems.add(Problem.badValue(range.field(), "type", "“" + text + "”", "a price, such as 12 or 12,50"));
+            return read;
+        }
+        range.check(read.getAsDouble()).ifPresent(problems::add);
+        return range.check(read.getAsDouble()).isPresent() ? OptionalDouble.empty() : read;
+    }
+
+    /** Prices told in a call; what is wrong with them is noted there. */
+    static Prices within(JsonFields fields) {
+        JsonFields told = fields.object(
+                PRICES, Prices.ARGON.field(), Prices.WIRE.field(), Prices.TUNGSTEN.field(), Prices.HOUR.field());
+        JsonFields wires = told.object(Prices.WIRE.field(), WireAlloy.classes().toArray(String[]::new));
+        Map<String, Double> perKg = new TreeMap<>();
+        for (String alloy : WireAlloy.classes()) {
+            if (wires.has(alloy)) {
+                perKg.put(alloy, wires.number(Prices.WIRE.inField(alloy)));
+            }
+        }
+        return new Prices(number(told, Prices.ARGON), perKg, number(told, Prices.TUNGSTEN), number(told, Prices.HOUR));
+    }
+
+    private static OptionalDouble number(JsonFields told, Range range) {
+        return told.has(range.field()) ? OptionalDouble.of(told.number(range)) : OptionalDouble.empty();
+    }
+}

@@ -1,0 +1,114 @@
+package vastarc.web.shop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.core.consumable.WireAlloy;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.route.Prices;
+import vastarc.web.kept.shop.Habits;
+import vastarc.web.kept.shop.ShopStore;
+import vastarc.web.request.PriceText;
+import vastarc.web.request.Seen;
+import vastarc.web.ui.TypedField;
+
+/** What the shop pays: without it a route has no cost. */
+@Controller
+class PriceController {
+
+    private static final String MONEY = "money";
+    private static final String WHOLE = "\\.0$";
+
+    private final ShopStore shop;
+
+    PriceController(ShopStore shop) {
+        this.shop = shop;
+    }
+
+    @GetMapping("/shop/prices")
+    String page(Model model) {
+        return show(Map.of(), PriceText.of(Map.of()), "", model);
+    }
+
+    /** Keeps what was changed on the page; as long as something cannot be read, nothing is kept, and all typed stays. */
+    @PostMapping("/shop/prices")
+    String keep(@RequestParam Map<String, String> sent, Model model) {
+        Map<String, String> typed = merged(kept(shop.habits()), sent);
+        PriceText read = PriceText.of(typed);
+        if (!read.problems().isEmpty()) {
+            return show(typed, read, "", model);
+        }
+        shop.change(habits -> {
+            Map<String, String> now = merged(kept(habits), sent);
+            return habits.paying(money(now), PriceText.of(now).prices());
+        });
+        return show(Map.of(), read, "Kept.", model);
+    }
+
+    /** What another window changed meanwhile stands where this one changed nothing. */
+    private static Map<String, String> merged(Map<String, String> kept, Map<String, String> sent) {
+        Map<String, String> merged = new TreeMap<>(kept);
+        merged.replaceAll((name, value) -> Seen.isChanged(sent, name) ? sent.getOrDefault(name, value) : value);
+        return merged;
+    }
+
+    private static String money(Map<String, String> typed) {
+        String money = typed.getOrDefault(MONEY, "").strip();
+        return money.length() > Habits.MAX_MONEY ? money.substring(0, Habits.MAX_MONEY) : money;
+    }
+
+    private static Map<String, String> kept(Habits habits) {
+        Map<String, String> kept = new TreeMap<>();
+        Prices prices = habits.prices();
+        kept.put(MONEY, habits.money());
+        kept.put(Prices.ARGON.field(), text(prices.argonPerM3()));
+        kept.put(Prices.TUNGSTEN.field(), text(prices.tungsten()));
+        kept.put(Prices.HOUR.field(), text(prices.hour()));
+        for (String alloy : WireAlloy.classes()) {
+            Double price = prices.wirePerKg().get(alloy);
+            kept.put(PriceText.WIRE + alloy, text(price == null ? OptionalDouble.empty() : OptionalDouble.of(price)));
+        }
+        return kept;
+    }
+
+    private static String text(OptionalDouble price) {
+        return price.isPresent() ? String.valueOf(price.getAsDouble()).replaceFirst(WHOLE, "") : "";
+    }
+
+    /** The prices kept, with what was typed over them. */
+    private String show(Map<String, String> over, PriceText read, String said, Model model) {
+        Map<String, String> kept = kept(shop.habits());
+        Map<String, String> typed = new TreeMap<>(kept);
+        typed.putAll(over);
+        List<TypedField> fields = new ArrayList<>();
+        fields.add(field(typed, read, MONEY, "what your money is called"));
+        fields.add(field(typed, read, Prices.ARGON.field(), "argon, a cubic metre"));
+        fields.add(field(typed, read, Prices.TUNGSTEN.field(), "tungsten, each"));
+        fields.add(field(typed, read, Prices.HOUR.field(), "an hour of the hand"));
+        List<TypedField> wires = WireAlloy.classes().stream()
+                .map(alloy -> field(typed, read, PriceText.WIRE + alloy, alloy))
+                .toList();
+        model.addAttribute("fields", fields);
+        model.addAttribute("wires", wires);
+        model.addAttribute("was", kept);
+        model.addAttribute("said", said);
+        model.addAttribute("wrong", !read.problems().isEmpty());
+        return "shop/prices";
+    }
+
+    private static TypedField field(Map<String, String> typed, PriceText read, String name, String label) {
+        String message = read.problems().stream()
+                .filter(problem -> problem.field().equals(name))
+                .map(problem -> problem.message(UnitSystem.METRIC))
+                .findFirst()
+                .orElse("");
+        return new TypedField(name, label, typed.getOrDefault(name, ""), "", "", message);
+    }
+}

@@ -1,0 +1,207 @@
+package vastarc.web.purge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import vastarc.core.purge.OxygenMeter.Fault;
+import vastarc.core.purge.PurgePlan;
+import vastarc.core.run.Measured;
+import vastarc.web.Jobs;
+import vastarc.web.SpringTest;
+import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.job.PurgeText;
+import vastarc.web.kept.run.MeterKeys;
+import vastarc.web.request.JobPlanner;
+import vastarc.web.request.PurgeReader;
+import vastarc.web.stream.Reading;
+import vastarc.web.stream.StreamRoom;
+
+/** A meter listened to while a purge fills. */
+@SpringTest
+class PurgeLiveTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private JobPlanner planner;
+
+    @Autowired
+    private PurgeMeters meters;
+
+    @Autowired
+    private MeterKeys keys;
+
+    @Autowired
+    private StreamRoom room;
+
+    private Job job;
+
+    @BeforeEach
+    void aJob() {
+        job = jobs.create(
+                "Listened job",
+                "",
+                Jobs.typed(Map.of(
+                        "material",
+                        "STAINLESS_316L",
+                        "joint",
+                        "TUBE_BUTT",
+                        Jobs.BASE,
+                        "1.65",
+                        "tubeOdMm",
+                        "101.6",
+                        "purged",
+                        "true")));
+    }
+
+    private PurgeText now() {
+        return jobs.find(job.id()).orElseThrow().content().purge();
+    }
+
+    private PurgePlan plan() {
+        Job kept = jobs.find(job.id()).orElseThrow();
+        return PurgeReader.read(
+                        kept.content().purge(),
+                        planner.plan(kept).sheet().value().orElseThrow())
+                .plan()
+                .orElseThrow();
+    }
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
+        for (int i = 0; i < pairs.length; i += 2) {
+            request.param(pairs[i], pairs[i + 1]);
+        }
+        return http.perform(request.with(csrf())).andReturn().getResponse();
+    }
+
+    private String tell(String path, String... pairs) throws Exception {
+        MockHttpServletResponse response = send(post("/jobs/" + job.id() + "/purge" + path), pairs);
+        assertThat(response.getStatus()).isEqualTo(200);
+        return response.getContentAsString();
+    }
+
+    private Instant filledSince(Duration ago) {
+        Instant started = Instant.now().minus(ago);
+        jobs.edit(
+                job.id(),
+                OptionalLong.empty(),
+                before -> before.content()
+                        .with(before.content().purge().with(PurgeText.STARTED, Optional.of(started.toString()))));
+        return started;
+    }
+
+    private void readAlong(Fault fault, Instant started) {
+        meters.read(job.id(), plan(), fault, started);
+        meters.beat();
+    }
+
+    private double last(Measured kind) {
+        var read = room.recent(PurgeMeters.simulatedChannel(job.id(), kind));
+        return read.get(read.size() - 1).value();
+    }
+
+    @Test
+    void listeningOpensTheClockAndIsSaidOnThePage() throws Exception {
+        String page = tell("/listen", "meter", "simulated NONE");
+        assertThat(page).contains("Listening to a simulated meter, with: nothing wrong.", "stop listening");
+        assertThat(now().text(PurgeText.STARTED)).isPresent();
+        Optional<String> started = now().text(PurgeText.STARTED);
+        tell("/listen", "meter", "simulated VENT_BLOCKED");
+        assertThat(now().text(PurgeText.STARTED)).isEqualTo(started);
+        assertThat(tell("/listen")).doesNotContain("stop listening");
+        assertThat(tell("/listen", "meter", "a meter that nobody made")).doesNotContain("stop listening");
+        tell("/listen", "meter", "simulated NONE");
+        assertThat(tell("/start", "open", "true")).contains("stop listening");
+        assertThat(tell("", "purge.flow", "9")).doesNotContain("stop listening");
+    }
+
+    @Test
+    void aSoundPurgeIsReadDownToItsTargetAndWhatWasReadIsKept() throws Exception {
+        tell("/listen", "meter", "simulated NONE");
+        double waits = plan().waitS().orElseThrow();
+        Instant started = filledSince(Duration.ofSeconds((long) (3 * waits)));
+        readAlong(Fault.NONE, started);
+        assertThat(last(Measured.OXYGEN)).isLessThanOrEqualTo(plan().ask().targetPpm());
+        assertThat(last(Measured.GAS_FLOW) / plan().ask().flow()).isBetween(0.85, 1.15);
+
+        String page = tell("/keep");
+        assertThat(now().readings()).hasSizeGreaterThan(30).hasSizeLessThanOrEqualTo(100);
+        assertThat(page).contains("These are simulated, with: nothing wrong.", "id=\"meter-lines\"");
+        assertThat(send(get("/jobs/" + job.id() + "/purge.json")).getContentAsString())
+                .contains("purge.reading.0", "purge.listen");
+    }
+
+    @Test
+    void anEmptyBottleIsSeenByTheFlowAndNamedFromWhatIsKept() throws Exception {
+        tell("/listen", "meter", "simulated EMPTY_BOTTLE");
+        double waits = plan().waitS().orElseThrow();
+        Instant started = filledSince(Duration.ofSeconds(Math.min(590, (long) (2 * waits))));
+        readAlong(Fault.EMPTY_BOTTLE, started);
+        assertThat(last(Measured.OXYGEN)).isGreaterThan(plan().ask().targetPpm());
+        assertThat(last(Measured.GAS_FLOW)).isLessThan(0.1 * plan().ask().flow());
+        assertThat(tell("/keep")).contains("the bottle ran empty");
+    }
+
+    @Test
+    void aMeterOfTheShopIsListenedToByItsName() throws Exception {
+        String name = "oxygen " + UUID.randomUUID().toString().substring(0, 8);
+        keys.make(name);
+        assertThat(tell("/listen", "meter", name)).contains("Listening to " + name + ".");
+        Instant started = Instant.parse(now().text(PurgeText.STARTED).orElseThrow());
+        for (int i = 1; i <= 40; i++) {
+            room.publish(
+                    new Reading(name + ".OXYGEN", started.plusSeconds(5L * i), 2e5 * Math.exp(-i / 4.0) + 9, false));
+        }
+        tell("/keep");
+        assertThat(now().readings()).hasSize(40);
+        assertThat(now().text(PurgeText.SIMULATED)).isEmpty();
+    }
+
+    @Test
+    void theLineIsOpenWhileAMeterIsListenedToAndNotOtherwise() throws Exception {
+        assertThat(send(get("/jobs/" + job.id() + "/purge/live")).getStatus()).isEqualTo(404);
+        assertThat(send(post("/jobs/" + job.id() + "/purge/keep")).getStatus()).isEqualTo(404);
+        tell("/listen", "meter", "simulated NONE");
+        MvcResult open = http.perform(get("/jobs/" + job.id() + "/purge/live")).andReturn();
+        assertThat(open.getRequest().isAsyncStarted()).isTrue();
+    }
+
+    @Test
+    void ofTooManyTheFirstBegunStops() {
+        PurgePlan plan = plan();
+        Instant begun = Instant.now().minusSeconds(3600);
+        List<UUID> purges =
+                Stream.generate(UUID::randomUUID).limit(PurgeMeters.MOST + 1).toList();
+        for (int i = 0; i < purges.size(); i++) {
+            meters.read(purges.get(i), plan, Fault.NONE, begun.plusSeconds(i));
+        }
+        meters.beat();
+        assertThat(room.recent(PurgeMeters.simulatedChannel(purges.get(0), Measured.OXYGEN)))
+                .isEmpty();
+        assertThat(room.recent(PurgeMeters.simulatedChannel(purges.get(PurgeMeters.MOST), Measured.OXYGEN)))
+                .isNotEmpty();
+        purges.forEach(meters::forget);
+    }
+}
