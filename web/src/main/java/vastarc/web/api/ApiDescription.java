@@ -4,20 +4,31 @@ import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.core.converter.ResolvedSchema;
 import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.Operation;
+import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.BooleanSchema;
+import io.swagger.v3.oas.models.media.Content;
 import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.RequestBody;
+import io.swagger.v3.oas.models.responses.ApiResponse;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.joint.InputField;
 import vastarc.core.joint.JointLimits;
 import vastarc.core.joint.WeldFields;
@@ -45,6 +56,45 @@ class ApiDescription {
             api.getComponents().addSchemas("SheetRequest", sheetRequest());
             beside(api, "ScoreRequest", ScoreRequest.class);
         };
+    }
+
+    /** What every call that takes JSON is sent and answers. */
+    @Bean
+    OpenApiCustomizer bodies(
+            @Qualifier("requestMappingHandlerMapping") ObjectProvider<RequestMappingHandlerMapping> calls) {
+        return api -> calls.getObject().getHandlerMethods().forEach((call, method) -> {
+            TakesJson takes = method.getMethodAnnotation(TakesJson.class);
+            for (String path : takes == null ? Set.<String>of() : call.getPatternValues()) {
+                PathItem there = api.getPaths().get(path);
+                if (there != null && takes != null) {
+                    describe(api, there.getPost(), takes);
+                }
+            }
+        });
+    }
+
+    private static void describe(OpenAPI api, Operation call, TakesJson takes) {
+        Schema<?> body = takes.body().isEmpty() ? new ObjectSchema() : new Schema<>().$ref(REFERENCE + takes.body());
+        call.setRequestBody(new RequestBody()
+                .required(true)
+                .content(json(new MediaType()
+                        .schema(body)
+                        .example(JsonMapper.shared().readValue(takes.example(), Object.class)))));
+        if (takes.answers() != Void.class) {
+            ResolvedSchema answer = ModelConverters.getInstance(true)
+                    .resolveAsResolvedSchema(new AnnotatedType(takes.answers()).resolveAsRef(true));
+            answer.referencedSchemas.forEach(api.getComponents()::addSchemas);
+            call.getResponses()
+                    .addApiResponse(
+                            String.valueOf(takes.status()),
+                            new ApiResponse()
+                                    .description(takes.says())
+                                    .content(json(new MediaType().schema(answer.schema))));
+        }
+    }
+
+    private static Content json(MediaType type) {
+        return new Content().addMediaType("application/json", type);
     }
 
     /** What a call takes besides a joint. */

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -23,7 +22,6 @@ import vastarc.core.joint.JointLimits.Range;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.quantity.Unit;
 import vastarc.web.format.CoreJson;
-import vastarc.web.format.Format;
 import vastarc.web.request.Choices;
 import vastarc.web.request.DrillShops;
 
@@ -101,12 +99,6 @@ class DrillApi {
                 .valueToTree(new ExamAnswer(
                         exam.seed(),
                         exam.questions().stream().map(QuestionText::of).toList())));
-    }
-
-    @Operation(summary = "The exam format, as a JSON Schema")
-    @GetMapping(path = "/api/formats/exam.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    String schema() {
-        return Format.EXAM.text();
     }
 
     private static double number(String text, Range range, List<Problem> problems) {

@@ -26,7 +26,6 @@ import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.web.format.Format;
 import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.kept.machine.ProfileReader;
@@ -128,18 +127,6 @@ class MachineApi {
     ResponseEntity<Void> delete(@PathVariable UUID id) {
         store.delete(id).orElseThrow(() -> new NotFound("machine"));
         return ResponseEntity.noContent().build();
-    }
-
-    @Operation(summary = "The published format, as a JSON Schema")
-    @GetMapping(path = "/api/formats/machine.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    String schema() {
-        return Format.MACHINE.text();
-    }
-
-    @Operation(summary = "The format of the shop's archive, as a JSON Schema; each property is one of its files")
-    @GetMapping(path = "/api/formats/shop.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    String shopSchema() {
-        return Format.SHOP.text();
     }
 
     private static Outcome<MachineProfile> read(HttpServletRequest request) throws IOException {

@@ -1,10 +1,6 @@
 package vastarc.web.api;
 
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.ExampleObject;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
@@ -64,13 +60,7 @@ class MeterApi {
                     "Header X-Meter-Key: the key made for this meter in Shop. readings, up to 1000: at (a moment in UTC; without it, now), quantity "
                             + "CURRENT (A), VOLTAGE (V), GAS_FLOW (L/min), OXYGEN (ppm) or TEMPERATURE (°C), value. They go to every run under way that listens "
                             + "to the meter; the answer says how many were taken.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(type = "object"),
-                            examples = @ExampleObject(EXAMPLE)))
+    @TakesJson(example = EXAMPLE)
     @ApiResponse(responseCode = "401", description = "The key is missing, wrong, or was taken away")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/meters/{name}/readings", consumes = MediaType.ALL_VALUE)

@@ -17,7 +17,7 @@ record PlateText(
         @Nullable Cycle cycle,
         @JsonProperty("last_liquid") List<Last> lastLiquid,
         @JsonProperty("first_melt") FirstMelt firstMelt,
-        Energy energy,
+        PlateEnergy energy,
         Numerics numerics) {
 
     record Instant(
@@ -85,7 +85,7 @@ record PlateText(
             @JsonProperty("top_s") @Nullable Double top,
             @JsonProperty("bottom_s") @Nullable Double bottom) {}
 
-    record Energy(
+    record PlateEnergy(
             @JsonProperty("absorbed_j") double absorbed,
             @JsonProperty("stored_j") double stored,
             @JsonProperty("lost_j") double lost) {}
@@ -113,7 +113,7 @@ record PlateText(
                 new FirstMelt(
                         answer.firstMeltTopS().orElse(null),
                         answer.firstMeltBottomS().orElse(null)),
-                new Energy(
+                new PlateEnergy(
                         answer.energy().absorbedJ(),
                         answer.energy().storedJ(),
                         answer.energy().lostJ()),

@@ -1,11 +1,6 @@
 package vastarc.web.api;
 
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.ExampleObject;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -95,20 +90,7 @@ class PurgeApi {
                     "Parts stand between the dams: STRAIGHT lengthMm boreMm; BEND angleDeg radiusMm boreMm; REDUCER lengthMm boreMm toBoreMm; TEE "
                             + "lengthMm boreMm branchLengthMm branchBoreMm; BOX lengthMm widthMm heightMm; PLUG gapMm lengthMm boreMm; TROUGH lengthMm "
                             + "widthMm depthMm. Oxygen in ppm by volume, pressures in Pa, bulge outward. Ready is what a meter says; without one, mixedS.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(type = "object"),
-                            examples = @ExampleObject(EXAMPLE)))
-    @ApiResponse(
-            responseCode = "200",
-            description = "The purge",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = PurgeAnswer.class)))
+    @TakesJson(example = EXAMPLE, answers = PurgeAnswer.class, says = "The purge")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/purge", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> purge(HttpServletRequest request) throws IOException {
@@ -198,20 +180,7 @@ class PurgeApi {
             summary = "The leak behind a meter's readings",
             description =
                     "At least five readings of oxygen in order of time; the bounds hold the leak nineteen times in twenty.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(type = "object"),
-                            examples = @ExampleObject(LEAK_EXAMPLE)))
-    @ApiResponse(
-            responseCode = "200",
-            description = "The leak",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = LeakAnswer.class)))
+    @TakesJson(example = LEAK_EXAMPLE, answers = LeakAnswer.class, says = "The leak")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/purge/leak", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> leak(HttpServletRequest request) throws IOException {

@@ -1,11 +1,6 @@
 package vastarc.web.api;
 
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.ExampleObject;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -100,20 +95,7 @@ class ReadingApi {
                             + "of symptoms; told: polarity, process, currentType, arcStart, control, gas, and true or false for purged, draught, scaleOrOil, "
                             + "cupWalked, filterAuto, pedalPlugged. Causes come with their share of belief, the likeliest first; tryInOrder weighs what trying "
                             + "costs; ask is the question that is expected to tell most.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(type = "object"),
-                            examples = @ExampleObject(EXAMPLE)))
-    @ApiResponse(
-            responseCode = "200",
-            description = "Causes weighed",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = ReadingAnswer.class)))
+    @TakesJson(example = EXAMPLE, answers = ReadingAnswer.class, says = "Causes weighed")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/reading", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> read(HttpServletRequest request) throws IOException {

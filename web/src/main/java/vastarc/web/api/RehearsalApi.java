@@ -2,9 +2,7 @@ package vastarc.web.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.ExampleObject;
 import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
@@ -73,20 +71,7 @@ class RehearsalApi {
                             + "the seam, z from the arc's face. The spot's strength is 2P/(\u03c0R\u00b2)\u00b7exp(\u22122r\u00b2/R\u00b2). A width is twice the largest y "
                             + "of an isotherm at an instant; a bead the largest y a station ever saw; front and tail are told from the arc. Between "
                             + "cells the logarithm of temperature is taken as straight. Two plates are solved at once, others wait.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(type = "object"),
-                            examples = @ExampleObject(EXAMPLE)))
-    @ApiResponse(
-            responseCode = "200",
-            description = "The plate",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = PlateText.class)))
+    @TakesJson(example = EXAMPLE, answers = PlateText.class, says = "The plate")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/rehearsal/plate", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> plate(HttpServletRequest request) throws IOException, InterruptedException {
@@ -111,20 +96,12 @@ class RehearsalApi {
                     "Takes the fields of a sheet request and: score {logic, own}, seamMm 15 to 400, quality LIVE, FINE or PROOF, hand {steadiness "
                             + "STEADY or UNSTEADY, travelMmPerMin, arcMm, leanDeg, scatterPercent, seed}, legMm 8 to 40, wireMm. Two are rehearsed "
                             + "at once, the rest wait; one that nobody looks at for half a minute is stopped.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(ref = "SheetRequest"),
-                            examples = @ExampleObject(WELD)))
-    @ApiResponse(
-            responseCode = "202",
-            description = "Begun, or waiting its turn",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = RehearsalAnswer.class)))
+    @TakesJson(
+            example = WELD,
+            body = "SheetRequest",
+            answers = RehearsalAnswer.class,
+            says = "Begun, or waiting its turn",
+            status = 202)
     @RefusesBadInput
     @PostMapping(path = "/api/v1/rehearsal", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> rehearse(HttpServletRequest request) throws IOException {

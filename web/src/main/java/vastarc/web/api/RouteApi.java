@@ -1,11 +1,6 @@
 package vastarc.web.api;
 
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.ExampleObject;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -114,20 +109,7 @@ class RouteApi {
                     "Takes the fields of a sheet request and: work {seams, seamMm, piece, rotation (share of a tube's girth), handlingS, purgeS}, "
                             + "duty {machine, torch: [{amps, percent}]}, start {ambientC}, order (numbers of the planned runs as a hand wants them; "
                             + "what that breaks is told), prices {argonPerM3, wirePerKg by alloy, tungsten, hour} in one money.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(ref = "SheetRequest"),
-                            examples = @ExampleObject(EXAMPLE)))
-    @ApiResponse(
-            responseCode = "200",
-            description = "The route",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = RouteAnswer.class)))
+    @TakesJson(example = EXAMPLE, body = "SheetRequest", answers = RouteAnswer.class, says = "The route")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/route", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> route(HttpServletRequest request) throws IOException {
@@ -173,20 +155,7 @@ class RouteApi {
             description =
                     "jobs: up to 8 route requests, 200 runs together; changeS {metal, tungsten, cup, panel}: what turning from one job to another "
                             + "takes. Each job keeps the order of its runs; one cools while another is welded; never longer than one after another.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(type = "object"),
-                            examples = @ExampleObject(DAY_EXAMPLE)))
-    @ApiResponse(
-            responseCode = "200",
-            description = "The day",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = DayAnswer.class)))
+    @TakesJson(example = DAY_EXAMPLE, answers = DayAnswer.class, says = "The day")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/route/day", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> day(HttpServletRequest request) throws IOException {

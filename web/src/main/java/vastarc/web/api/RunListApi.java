@@ -19,7 +19,6 @@ import vastarc.core.finding.Outcome;
 import vastarc.core.run.Deviation;
 import vastarc.core.run.RunEvent;
 import vastarc.web.format.CoreJson;
-import vastarc.web.format.Format;
 import vastarc.web.kept.Listed;
 import vastarc.web.kept.run.Run;
 import vastarc.web.kept.run.RunBook;
@@ -85,11 +84,5 @@ class RunListApi {
                 ? Calls.refusal(read.problems())
                 : ResponseEntity.status(HttpStatus.CREATED)
                         .body(RunRows.row(book.take(read.value().get())));
-    }
-
-    @Operation(summary = "The published format of a run")
-    @GetMapping(path = "/api/formats/run.schema.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    String format() {
-        return Format.RUN.text();
     }
 }

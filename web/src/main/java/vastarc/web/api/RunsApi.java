@@ -1,11 +1,6 @@
 package vastarc.web.api;
 
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.ExampleObject;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -74,20 +69,7 @@ class RunsApi {
                     "samples: in order of time, s and any of a (A), v (V), lPerMin (gas), ppm (oxygen), c (°C); seamMm: length welded; sheet: "
                             + "a sheet request with control logic, against which deviations are told. Without it only what a sound weld wants is told. An arc "
                             + "burns where the current is above half the least the tungsten holds (1 A without a sheet) for 0.2 s.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(type = "object"),
-                            examples = @ExampleObject(EXAMPLE)))
-    @ApiResponse(
-            responseCode = "200",
-            description = "What they say",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = RunAnswer.class)))
+    @TakesJson(example = EXAMPLE, answers = RunAnswer.class, says = "What they say")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/runs/analyse", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> analyse(HttpServletRequest request) throws IOException {

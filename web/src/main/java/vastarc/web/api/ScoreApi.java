@@ -2,9 +2,7 @@ package vastarc.web.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.ExampleObject;
 import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
@@ -64,20 +62,7 @@ class ScoreApi {
             description =
                     "Phases, breakpoints and integrals of a sheet under a control logic. Takes the fields of a sheet request, and: "
                             + "logic, own, touches, awayS. Touches that are sent are played instead of the plan's and reviewed against it.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(ref = "ScoreRequest"),
-                            examples = @ExampleObject(EXAMPLE)))
-    @ApiResponse(
-            responseCode = "200",
-            description = "The score",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = ScoreAnswer.class)))
+    @TakesJson(example = EXAMPLE, body = "ScoreRequest", answers = ScoreAnswer.class, says = "The score")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/score", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> score(HttpServletRequest request) throws IOException {
@@ -88,13 +73,7 @@ class ScoreApi {
     @Operation(
             summary = "Samples of the weld in time, as CSV",
             description = "Columns t_s, state, current_a, gas (1 or 0). Takes what the score call takes, and stepS.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(ref = "ScoreRequest"),
-                            examples = @ExampleObject(EXAMPLE)))
+    @TakesJson(example = EXAMPLE, body = "ScoreRequest")
     @ApiResponse(
             responseCode = "200",
             description = "The samples",

@@ -1,11 +1,6 @@
 package vastarc.web.api;
 
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.ExampleObject;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -51,20 +46,7 @@ class SheetApi {
                             + "kJ/mm, °C, degrees. workingCurrent is what the joint needs at the arc, the peak when pulsed; pedalCeiling is "
                             + "what the panel is set to when a foot controls it. machine: the name of one of the shop's; where three good runs or more are near "
                             + "the joint, schools then holds AS_PROVEN_HERE, its note the window and the runs behind it.")
-    @RequestBody(
-            required = true,
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(ref = "SheetRequest"),
-                            examples = @ExampleObject(EXAMPLE)))
-    @ApiResponse(
-            responseCode = "200",
-            description = "The sheet",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = SheetAnswer.class)))
+    @TakesJson(example = EXAMPLE, body = "SheetRequest", answers = SheetAnswer.class, says = "The sheet")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/sheet", consumes = MediaType.ALL_VALUE)
     ResponseEntity<Object> sheet(HttpServletRequest request) throws IOException {

@@ -33,17 +33,22 @@ public enum Format {
     SHOP_6("shop-6"),
     SHEET("sheet"),
     RUN("run"),
-    EXAM("exam");
+    EXAM("exam"),
+    JOB("job"),
+    TRACE("trace"),
+    PURGE("purge"),
+    ROUTE("route");
 
     private static final int FAULTS_NAMED = 12;
 
+    private final String file;
     private final String text;
     private final Schema schema;
     private final Map<String, Schema> parts = new ConcurrentHashMap<>();
 
     Format(String name) {
-        String file = "/formats/" + name + ".schema.json";
-        try (InputStream in = Format.class.getResourceAsStream(file)) {
+        file = name + ".schema.json";
+        try (InputStream in = Format.class.getResourceAsStream("/formats/" + file)) {
             text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -60,7 +65,7 @@ public enum Format {
                 .getSchema(text);
     }
 
-    /** The format of a shop's archive of a version, 1 to 6. */
+    /** The format of a shop's archive of a version, 1 to 7. */
     public static Format shop(int version) {
         return switch (version) {
             case 1 -> SHOP_1;
@@ -68,6 +73,7 @@ public enum Format {
             case 3 -> SHOP_3;
             case 4 -> SHOP_4;
             case 5 -> SHOP_5;
+            case 6 -> SHOP_6;
             default -> SHOP;
         };
     }
@@ -84,6 +90,11 @@ public enum Format {
             }
             return schema(part);
         });
+    }
+
+    /** Name of its file, as it is published. */
+    public String file() {
+        return file;
     }
 
     /** The schema, as published. */

@@ -9,7 +9,6 @@ import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -27,11 +26,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import tools.jackson.core.JacksonException;
 import vastarc.core.finding.Outcome;
-import vastarc.core.run.Channel;
-import vastarc.core.run.Measured;
+import vastarc.core.finding.Problem;
 import vastarc.core.run.Trace;
 import vastarc.web.format.CoreJson;
+import vastarc.web.format.TraceFile;
 import vastarc.web.kept.run.PhotoStore;
 import vastarc.web.kept.run.Photograph;
 import vastarc.web.kept.run.PictureRefused;
@@ -189,27 +189,30 @@ class RunFiles {
         return "redirect:/logbook/" + id;
     }
 
-    /** What meters read of a run, a line a reading. */
+    /** What meters read of a run, a line for each time. */
     @GetMapping("/logbook/{id}/trace.csv")
     ResponseEntity<StreamingResponseBody> trace(@PathVariable UUID id) {
         runs.find(id).orElseThrow(() -> new NotFound("run"));
         Trace trace = runs.trace(id);
         return file("trace.csv", CSV, out -> {
             Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
-            writer.write("quantity,s,value\r\n");
-            for (Map.Entry<Measured, Channel> lane : trace.channels().entrySet()) {
-                Channel channel = lane.getValue();
-                for (int i = 0; i < channel.size(); i++) {
-                    writer.write(String.format(
-                            Locale.ROOT, "%s,%.3f,%s\r\n", lane.getKey(), channel.s(i), plain(channel.value(i))));
-                }
-            }
+            TraceFile.csv(trace, writer);
             writer.flush();
         });
     }
 
-    private static String plain(double value) {
-        return String.valueOf(CoreJson.rounded(value));
+    /** The same by the published format. */
+    @GetMapping(path = "/logbook/{id}/trace.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<StreamingResponseBody> traceJson(@PathVariable UUID id) {
+        runs.find(id).orElseThrow(() -> new NotFound("run"));
+        Trace trace = runs.trace(id);
+        if (trace.channels().isEmpty()) {
+            throw new NotFound("reading of this run");
+        }
+        return file(
+                "trace.json",
+                MediaType.APPLICATION_JSON_VALUE,
+                out -> CoreJson.kept().writeValue(out, TraceFile.json(trace)));
     }
 
     /** Readings of a meter's own table; which column is what is said once and remembered. */
@@ -222,7 +225,14 @@ class RunFiles {
             @ModelAttribute("preferences") Preferences preferences)
             throws IOException {
         Run run = runs.find(id).orElseThrow(() -> new NotFound("run"));
-        Outcome<TraceTable> read = TraceTable.read(new String(body(request), StandardCharsets.UTF_8));
+        String text = new String(body(request), StandardCharsets.UTF_8);
+        if (text.stripLeading().startsWith("{")) {
+            Outcome<Trace> told = told(text);
+            return told.value().isEmpty()
+                    ? wrong(told, preferences)
+                    : taken(run, told.value().get());
+        }
+        Outcome<TraceTable> read = TraceTable.read(text);
         if (read.value().isEmpty()) {
             return wrong(read, preferences);
         }
@@ -239,16 +249,28 @@ class RunFiles {
             return wrong(trace, preferences);
         }
         columns.remember(table.heading(), mapped);
-        runs.read(id, trace.value().get());
+        return taken(run, trace.value().get());
+    }
+
+    private static Outcome<Trace> told(String text) {
+        try {
+            return TraceFile.read(CoreJson.kept().readTree(text));
+        } catch (JacksonException e) {
+            return Outcome.failed(Problem.badValue("trace", "run.table"));
+        }
+    }
+
+    private Sent taken(Run run, Trace trace) {
+        runs.read(run.id(), trace);
         closings.close(
-                id,
+                run.id(),
                 new RunClosings.Said(
                         run.head().hand(),
                         run.figures().seamMm(),
                         run.figures().currentA(),
                         run.verdict(),
                         run.note()));
-        return new Sent("/logbook/" + id, "", List.of());
+        return new Sent("/logbook/" + run.id(), "", List.of());
     }
 
     private static List<Column> columns(TraceTable table, List<String> mapped) {

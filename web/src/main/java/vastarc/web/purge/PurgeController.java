@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -238,24 +237,11 @@ class PurgeController implements JobPlace {
     @ResponseBody
     Map<String, Object> record(@PathVariable UUID id) {
         Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
-        Map<String, Object> record = new LinkedHashMap<>();
-        record.put("job", job.name());
-        record.put("told", new TreeMap<>(job.content().purge().texts()));
-        planner.plan(job)
+        return planner.plan(job)
                 .sheet()
                 .value()
-                .map(sheet -> PurgeReader.read(job.content().purge(), sheet))
-                .ifPresent(read -> {
-                    record.put("parts", read.parts());
-                    read.plan().ifPresent(plan -> {
-                        record.put("volumeL", plan.purge().volumeL());
-                        record.put("flowLPerMin", plan.ask().flow());
-                        record.put("targetPpm", plan.ask().targetPpm());
-                        plan.waitS().ifPresent(s -> record.put("mixedS", s));
-                        record.put("holdFlowLPerMin", plan.hold().value());
-                    });
-                });
-        return record;
+                .map(sheet -> PurgeRecord.of(job, sheet))
+                .orElseThrow(() -> new NotFound("purge"));
     }
 
     private String edited(

@@ -19,6 +19,7 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.joint.InputField;
 import vastarc.core.joint.JointForm;
@@ -30,8 +31,10 @@ import vastarc.core.sheet.Sheet;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.job.JobFile;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.job.JointText;
+import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.kept.shop.ShopStore;
 
 /** A list of joints as a shop writes it, CSV or JSON, one joint a row: each becomes a job, or is told what is wrong with it. */
@@ -51,11 +54,13 @@ public class JointList {
     private final JobStore jobs;
     private final ShopStore shop;
     private final JobPlanner planner;
+    private final MachineStore machines;
 
-    JointList(JobStore jobs, ShopStore shop, JobPlanner planner) {
+    JointList(JobStore jobs, ShopStore shop, JobPlanner planner, MachineStore machines) {
         this.jobs = jobs;
         this.shop = shop;
         this.planner = planner;
+        this.machines = machines;
     }
 
     /**
@@ -90,10 +95,40 @@ public class JointList {
         }
     }
 
+    /** A job of a file comes onto the bench; a machine or torch this shop does not have is left out. */
+    public Report takeJob(String text, UnitSystem units) {
+        Outcome<JobFile.Brought> read = JobFile.read(text);
+        if (read.value().isEmpty()) {
+            Problem first = read.problems().get(0);
+            return Report.wrong(
+                    "This file says it is a job, but does not fit: " + first.field() + ": " + first.message(units));
+        }
+        JobFile.Brought brought = read.value().get();
+        JobContent content = brought.content();
+        Job job = jobs.create(
+                brought.name(),
+                brought.notes(),
+                content.on(
+                        content.machine().filter(id -> machines.machine(id).isPresent()),
+                        content.torch().filter(id -> machines.torch(id).isPresent())));
+        return new Report(List.of(new Line(1, job.name(), job.id().toString(), current(job, units))), List.of(), "");
+    }
+
+    private String current(Job job, UnitSystem units) {
+        return planner.plan(job)
+                .sheet()
+                .value()
+                .map(sheet -> sheet.setting(SettingKey.WORKING_CURRENT).shown(units))
+                .orElse("no sheet");
+    }
+
     private record Row(int number, Map<String, String> cells) {}
 
     /** Every row that can be read becomes a job; bare numbers are read in a reader's units. */
     public Report take(String text, UnitSystem units) {
+        if (JobFile.isOne(text)) {
+            return takeJob(text, units);
+        }
         String bare = text.startsWith("\uFEFF") ? text.substring(1) : text;
         if (bare.length() > MOST_CHARACTERS) {
             return Report.wrong("This list is too long. Give at most " + MOST + " rows at once.");

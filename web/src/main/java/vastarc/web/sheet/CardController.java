@@ -22,6 +22,7 @@ import vastarc.web.format.SheetCsv;
 import vastarc.web.kept.document.Document;
 import vastarc.web.kept.document.SheetDocuments;
 import vastarc.web.kept.job.Job;
+import vastarc.web.kept.job.JobFile;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
@@ -82,6 +83,17 @@ class CardController {
                 "sheet.json",
                 MediaType.APPLICATION_JSON,
                 Document.of(SheetDocuments.FORMAT, SheetDocument.of(sheet(id))).text());
+    }
+
+    /** The job as one file that another shop can take in. */
+    @GetMapping("/jobs/{id}/job.json")
+    ResponseEntity<String> whole(@PathVariable UUID id) {
+        Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
+        return file(
+                "job.json",
+                MediaType.APPLICATION_JSON,
+                JobFile.of(job, planner.plan(job).sheet().value().map(SheetDocument::of))
+                        .toString());
     }
 
     private Sheet sheet(UUID id) {

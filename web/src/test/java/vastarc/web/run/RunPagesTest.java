@@ -141,7 +141,7 @@ class RunPagesTest {
                         .andReturn()
                         .getResponse()
                         .getContentAsString())
-                .startsWith("quantity,s,value");
+                .startsWith("s,A");
     }
 
     private String closed() throws Exception {

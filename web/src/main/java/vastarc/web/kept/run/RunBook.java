@@ -1,6 +1,8 @@
 package vastarc.web.kept.run;
 
 import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +30,10 @@ public class RunBook {
     public static final int ON_A_PAGE = 25;
 
     private static final int AT_ONCE = 200;
+
+    /** Up to so many runs with some words are sorted here; of more, the newest are soon found in their order. */
+    private static final int FEW = 2000;
+
     private static final Sort IN_ORDER = Sort.by("startedAt", "id");
 
     /** How a logbook may be sorted. */
@@ -120,7 +126,37 @@ public class RunBook {
 
     /** A page of the logbook. */
     public Listed<Run> page(RunFilter filter, Order order, int page) {
+        List<UUID> few = order == Order.NEWEST && filter.isOfWordsAlone() ? withWords(filter) : List.of();
+        if (!few.isEmpty() && few.size() <= FEW) {
+            return picked(few, page);
+        }
         return Listed.of(runs.findAll(filter.specification(), PageRequest.of(page, ON_A_PAGE, order.sort)));
+    }
+
+    /** Ids of runs with some words, the newest first: one way through all of them, up to more than a few. */
+    private List<UUID> withWords(RunFilter filter) {
+        record Found(UUID id, Instant at) {}
+        return database
+                .sql("select id, started_at from run where words like ? escape '!' limit " + (FEW + 1))
+                .param(filter.likeWords())
+                .query((row, number) -> new Found(
+                        row.getObject(1, UUID.class),
+                        row.getObject(2, OffsetDateTime.class).toInstant()))
+                .list()
+                .stream()
+                .sorted(Comparator.comparing(Found::at).reversed().thenComparing(Found::id))
+                .map(Found::id)
+                .toList();
+    }
+
+    private Listed<Run> picked(List<UUID> ids, int page) {
+        int pages = (ids.size() + ON_A_PAGE - 1) / ON_A_PAGE;
+        List<UUID> shown =
+                ids.stream().skip((long) page * ON_A_PAGE).limit(ON_A_PAGE).toList();
+        List<Run> some = runs.findAllById(shown).stream()
+                .sorted(Comparator.comparingInt(run -> shown.indexOf(run.id())))
+                .toList();
+        return new Listed<>(some, page, pages, ids.size());
     }
 
     /** The newest that fit. */

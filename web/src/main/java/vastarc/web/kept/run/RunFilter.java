@@ -54,12 +54,21 @@ public record RunFilter(
                 Optional.empty());
     }
 
+    /** Words alone are asked for. */
+    boolean isOfWordsAlone() {
+        return !text.isBlank() && equals(named(text));
+    }
+
+    /** What its words have to be like, with {@code !} before what would stand for anything. */
+    String likeWords() {
+        return "%" + text.strip().toLowerCase(Locale.ROOT).replaceAll("([!%_])", "!$1") + "%";
+    }
+
     Specification<Run> specification() {
         return (run, query, build) -> {
             List<Predicate> all = new ArrayList<>();
             if (!text.isBlank()) {
-                String words = text.strip().toLowerCase(Locale.ROOT).replaceAll("([!%_])", "!$1");
-                all.add(build.like(run.get("words"), "%" + words + "%", '!'));
+                all.add(build.like(run.get("words"), likeWords(), '!'));
             }
             material.ifPresent(one -> all.add(build.equal(run.get("material"), one)));
             joint.ifPresent(one -> all.add(build.equal(run.get("joint"), one)));

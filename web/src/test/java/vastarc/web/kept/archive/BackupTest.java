@@ -251,6 +251,23 @@ class BackupTest {
         return zip(files);
     }
 
+    /** Version 6 knew of no prices: an archive of it is the same shop, with none told. */
+    @Test
+    void anArchiveOfTheVersionBeforeIsTakenAndOneThatMixesTheTwoIsNot() throws Exception {
+        shop.change(habits -> Habits.usual());
+        byte[] now = export();
+        ObjectNode habits = (ObjectNode) JsonMapper.shared().readTree(files(now).get("shop.json"));
+        habits.remove(List.of("money", "prices"));
+        String six = "{\"format\":\"vast-arc-shop\",\"version\":6}";
+        assertThat(restore(with("manifest.json", six, "shop.json", habits.toString()), true)
+                        .getContentAsString())
+                .contains("\"changes\":[]");
+        assertThat(export()).isEqualTo(now);
+        isRefused(with("shop.json", habits.toString()));
+        isRefused(with("manifest.json", six));
+        isRefused(with("shop.json", files(now).get("shop.json").replace("\"hour\":null", "\"hour\":-4")));
+    }
+
     private void isRefused(byte[] archive) throws Exception {
         Map<String, String> before = files(export());
         for (boolean take : new boolean[] {false, true}) {

@@ -1,0 +1,125 @@
+package vastarc.web.format;
+
+import java.io.IOException;
+import java.io.Writer;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.PriorityQueue;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.run.Channel;
+import vastarc.core.run.Measured;
+import vastarc.core.run.Trace;
+
+/** What meters read of a run as a file: a table with a column for each quantity, or JSON by {@code trace.schema.json}. Both come in again. */
+public final class TraceFile {
+
+    private static final String KIND = "vast-arc-trace";
+    private static final int VERSION = 1;
+    private static final String READINGS = "readings";
+
+    private TraceFile() {}
+
+    /** The next reading of one quantity that is not written yet. */
+    private static final class Lane {
+        private final Measured kind;
+        private final Channel channel;
+        private int at;
+
+        Lane(Measured kind, Channel channel) {
+            this.kind = kind;
+            this.channel = channel;
+        }
+
+        double s() {
+            return channel.s(at);
+        }
+    }
+
+    /** A line for each time at which something was read; a cell is empty where that quantity was not read then. */
+    public static void csv(Trace trace, Writer out) throws IOException {
+        List<Measured> kinds = List.copyOf(trace.channels().keySet());
+        PriorityQueue<Lane> lanes =
+                new PriorityQueue<>(Comparator.comparingDouble(Lane::s).thenComparing(lane -> lane.kind));
+        trace.channels().forEach((kind, channel) -> lanes.add(new Lane(kind, channel)));
+        List<String> heading = new ArrayList<>(List.of("s"));
+        kinds.forEach(kind ->
+                heading.add(kind == Measured.OXYGEN ? "ppm" : kind.unit().symbol()));
+        CSVPrinter table = new CSVPrinter(
+                out,
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader(heading.toArray(String[]::new))
+                        .get());
+        while (!lanes.isEmpty()) {
+            double s = lanes.element().s();
+            Map<Measured, String> line = new EnumMap<>(Measured.class);
+            while (!lanes.isEmpty() && lanes.element().s() == s && !line.containsKey(lanes.element().kind)) {
+                Lane lane = lanes.remove();
+                line.put(lane.kind, String.valueOf(CoreJson.rounded(lane.channel.value(lane.at))));
+                lane.at++;
+                if (lane.at < lane.channel.size()) {
+                    lanes.add(lane);
+                }
+            }
+            table.print(String.format(Locale.ROOT, "%.3f", s));
+            for (Measured kind : kinds) {
+                table.print(line.getOrDefault(kind, ""));
+            }
+            table.println();
+        }
+        table.flush();
+    }
+
+    /** By the published format. */
+    public static ObjectNode json(Trace trace) {
+        ObjectNode file = CoreJson.kept().createObjectNode();
+        file.put("format", KIND);
+        file.put("version", VERSION);
+        ObjectNode readings = file.putObject(READINGS);
+        trace.channels().forEach((kind, channel) -> {
+            ArrayNode list = readings.putArray(kind.name());
+            for (int i = 0; i < channel.size(); i++) {
+                list.addArray().add(CoreJson.rounded(channel.s(i))).add(CoreJson.rounded(channel.value(i)));
+            }
+        });
+        return file;
+    }
+
+    /** What a file of the published format holds, or what is wrong with it. */
+    public static Outcome<Trace> read(JsonNode file) {
+        List<Problem> faults = new ArrayList<>(Format.TRACE.faults(file));
+        Map<Measured, Channel> channels = new EnumMap<>(Measured.class);
+        for (Measured kind : faults.isEmpty() ? Measured.values() : new Measured[0]) {
+            JsonNode list = file.path(READINGS).path(kind.name());
+            channel(kind, list, faults).filter(channel -> !channel.isEmpty()).ifPresent(one -> channels.put(kind, one));
+        }
+        return faults.isEmpty() ? Outcome.of(new Trace(channels)) : Outcome.failed(faults);
+    }
+
+    private static Optional<Channel> channel(Measured kind, JsonNode list, List<Problem> faults) {
+        double[] s = new double[list.size()];
+        double[] value = new double[list.size()];
+        for (int i = 0; i < list.size(); i++) {
+            s[i] = list.get(i).get(0).asDouble();
+            value[i] = list.get(i).get(1).asDouble();
+            boolean back = !Double.isFinite(s[i]) || s[i] < (i > 0 ? s[i - 1] : 0);
+            if (back || kind.range().check(value[i]).isPresent()) {
+                faults.add(Problem.badValue(
+                        READINGS + "." + kind + "[" + i + "]", "run.line", i + 1, s[i] + ", " + value[i]));
+                return Optional.empty();
+            }
+        }
+        return Optional.of(Channel.of(s, value));
+    }
+}

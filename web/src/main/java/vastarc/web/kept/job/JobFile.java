@@ -1,0 +1,63 @@
+package vastarc.web.kept.job;
+
+import java.util.List;
+import java.util.Optional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.plan.SheetDocument;
+import vastarc.web.format.CoreJson;
+import vastarc.web.format.Format;
+import vastarc.web.kept.document.SheetDocuments;
+
+/** A job as one file, by {@code job.schema.json}: what was typed, and the sheet that came of it that day. */
+public final class JobFile {
+
+    private static final String KIND = "vast-arc-job";
+    private static final int VERSION = 1;
+    private static final String FORMAT = "format";
+    private static final String CONTENT = "content";
+
+    private JobFile() {}
+
+    /** A job that came as a file. */
+    public record Brought(String name, String notes, JobContent content) {}
+
+    /** Of a job that can be read. */
+    public static ObjectNode of(Job job, Optional<SheetDocument> sheet) {
+        ObjectNode file = CoreJson.kept().createObjectNode();
+        file.put(FORMAT, KIND);
+        file.put("version", VERSION);
+        file.put("name", job.name());
+        file.put("notes", job.notes());
+        file.set(CONTENT, JobFormat.FORMAT.content(job.content()));
+        sheet.ifPresentOrElse(
+                one -> file.set("sheet", SheetDocuments.FORMAT.content(one)), () -> file.putNull("sheet"));
+        return file;
+    }
+
+    /** Whether a text says of itself that it is one. */
+    public static boolean isOne(String text) {
+        return text.stripLeading().startsWith("{") && text.contains(KIND);
+    }
+
+    /** The job of a file, or what is wrong with it. */
+    public static Outcome<Brought> read(String text) {
+        try {
+            JsonNode file = CoreJson.kept().readTree(text);
+            List<Problem> faults = Format.JOB.faults(file);
+            if (!faults.isEmpty()) {
+                return Outcome.failed(faults);
+            }
+            JobContent content = JobFormat.FORMAT.read(file.get(CONTENT), JobFormat.FORMAT.today());
+            return content.joint().isSound() && content.purge().isSound()
+                    ? Outcome.of(new Brought(
+                            file.get("name").asString(), file.get("notes").asString(), content))
+                    : Outcome.failed(Problem.badValue(CONTENT, "schema", "it types what no joint has"));
+        } catch (JacksonException | IllegalArgumentException e) {
+            return Outcome.failed(Problem.badValue(CONTENT, "schema", "it is not whole, or does not fit"));
+        }
+    }
+}

@@ -1,0 +1,44 @@
+package vastarc.web.purge;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.TreeMap;
+import vastarc.core.purge.PurgePart;
+import vastarc.core.purge.PurgePlan;
+import vastarc.core.sheet.Sheet;
+import vastarc.web.kept.job.Job;
+import vastarc.web.request.PurgeReader;
+
+/** A purge as a record to keep, by {@code purge.schema.json}: what was filled, how, what was read, when it was reached and who said so. */
+final class PurgeRecord {
+
+    private PurgeRecord() {}
+
+    static Map<String, Object> of(Job job, Sheet sheet) {
+        PurgeReader.Read read = PurgeReader.read(job.content().purge(), sheet);
+        Map<String, Object> record = new LinkedHashMap<>();
+        record.put("format", "vast-arc-purge");
+        record.put("version", 1);
+        record.put("job", job.name());
+        record.put("told", new TreeMap<>(job.content().purge().texts()));
+        record.put("parts", read.parts().stream().map(PurgeRecord::part).toList());
+        read.plan().ifPresent(plan -> figures(plan, record));
+        return record;
+    }
+
+    /** A part as the call for a purge takes it. */
+    private static Map<String, Object> part(PurgePart part) {
+        Map<String, Object> told = new LinkedHashMap<>();
+        told.put("kind", part.kind());
+        told.putAll(part.figures());
+        return told;
+    }
+
+    private static void figures(PurgePlan plan, Map<String, Object> record) {
+        record.put("volumeL", plan.purge().volumeL());
+        record.put("flowLPerMin", plan.ask().flow());
+        record.put("targetPpm", plan.ask().targetPpm());
+        plan.waitS().ifPresent(s -> record.put("mixedS", s));
+        record.put("holdFlowLPerMin", plan.hold().value());
+    }
+}
