@@ -15,6 +15,7 @@ import vastarc.core.sheet.SchoolCurrent;
 import vastarc.core.sheet.Sensitivity;
 import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.TackKind;
 import vastarc.core.sheet.TackPlan;
 import vastarc.core.sheet.Window;
 import vastarc.core.sheet.WireChoice;
@@ -31,6 +32,8 @@ import vastarc.core.wording.Phrasebook;
  * @param clock    current of the pass round a pipe that stands still; left out elsewhere
  * @param fillets  both depths of a corner; empty for other joints
  * @param tacks    fusion tacks and their spacing
+ * @param tackKind how they are made in this joint
+ * @param gapHeldBy what holds the gap until they do
  * @param butts    both ways to weld a thin butt; empty for other joints
  * @param sensitivity how the current moves with one step of thickness, travel and gap
  * @param cautions what to mind
@@ -45,6 +48,8 @@ record SheetAnswer(
         @Nullable List<PassPlan.Hour> clock,
         List<FilletChoice> fillets,
         TackPlan tacks,
+        TackKind tackKind,
+        Phrase gapHeldBy,
         List<ButtChoice> butts,
         List<Sensitivity> sensitivity,
         List<Caution> cautions,
@@ -79,6 +84,8 @@ record SheetAnswer(
                         .orElse(null),
                 sheet.fillets(),
                 sheet.tacks(),
+                TackKind.of(sheet),
+                TackKind.heldBy(sheet),
                 sheet.butts(),
                 Sensitivity.of(sheet),
                 sheet.cautions(),

@@ -17,6 +17,7 @@ import vastarc.core.sheet.Sensitivity;
 import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.TackKind;
 import vastarc.core.sheet.TackPlan;
 import vastarc.core.sheet.WireChoice;
 import vastarc.core.wording.Phrase;
@@ -158,7 +159,7 @@ public record SheetView(
                 sheet.wireChoices().stream().map(choice -> wire(choice, units)).toList(),
                 sheet.passes().map(plan -> passes(plan, sheet.pass(), units)),
                 sheet.fillets().stream().map(choice -> fillet(choice, units)).toList(),
-                tacks(sheet.tacks(), units),
+                tacks(sheet, units),
                 sheet.butts().stream().map(choice -> butt(choice, units)).toList(),
                 Sensitivity.of(sheet).stream().map(step -> step(step, units)).toList(),
                 sheet.cautions().stream()
@@ -268,8 +269,11 @@ public record SheetView(
                 Phrasebook.say(Phrase.of(words), units), units.show(quantity).line());
     }
 
-    private static List<FigureView.Line> tacks(TackPlan plan, UnitSystem units) {
+    private static List<FigureView.Line> tacks(Sheet sheet, UnitSystem units) {
+        TackPlan plan = sheet.tacks();
         List<FigureView.Line> lines = new ArrayList<>();
+        lines.add(new FigureView.Line(said("tack.kind", units), said("tack.kind." + TackKind.of(sheet), units)));
+        lines.add(new FigureView.Line(said("tack.held", units), Phrasebook.say(TackKind.heldBy(sheet), units)));
         if (plan.fusion()) {
             lines.add(total("tack.current", Quantity.amperes(plan.currentA()), units));
             lines.add(total("tack.on", Quantity.seconds(plan.onS()), units));
