@@ -27,6 +27,7 @@ for (const place of await places()) {
   const { lhr } = await lighthouse(address + place, {
     port: chrome.port, onlyCategories: CATEGORIES, logLevel: 'silent', extraHeaders: { Cookie: `theme=${theme}` },
   }, desktopConfig);
+  if (lhr.runtimeError) console.log(`     ${lhr.runtimeError.code}`);
   const marks = CATEGORIES.map((name) => Math.round(100 * lhr.categories[name].score));
   least = Math.min(least, ...marks);
   console.log(`${marks.map((mark) => String(mark).padStart(4)).join('')}  ${place.replace(/[0-9a-f-]{36}/, '…')}`);

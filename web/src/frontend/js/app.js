@@ -1,3 +1,4 @@
+import './no-fences.js';
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import { booth } from './components/booth.js';

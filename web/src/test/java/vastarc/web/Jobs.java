@@ -32,6 +32,12 @@ public final class Jobs {
         return JobContent.of(new JointText(texts, Map.of()));
     }
 
+    /** A purged tube butt of 1.65 mm stainless. */
+    public static JobContent purgedTube(String odMm) {
+        return typed(Map.of(
+                "material", "STAINLESS_316L", "joint", "TUBE_BUTT", BASE, "1.65", "tubeOdMm", odMm, "purged", "true"));
+    }
+
     /** A 2 mm lap in carbon steel, welded under 4T. */
     public static JobContent lapUnderTheTrigger() {
         return typed(Map.of("material", "CARBON_STEEL", "joint", "LAP", BASE, "2", "control", "TRIGGER_4T"));

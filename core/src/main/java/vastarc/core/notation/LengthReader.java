@@ -11,7 +11,7 @@ import vastarc.core.quantity.UnitSystem;
 
 /**
  * Reads a length as shops write it: {@code 2}, {@code 2 mm}, {@code 1/8"}, {@code 1-1/4 in}, {@code .065}, {@code 65 thou},
- * {@code 16 ga}. Decimal comma and decimal point are both taken. At most {@value #MAX_CHARACTERS} characters.
+ * {@code 16 ga}, {@code 1.2 m}, {@code 4 ft}. Decimal comma and decimal point are both taken. At most {@value #MAX_CHARACTERS} characters.
  */
 public final class LengthReader {
 
@@ -104,7 +104,9 @@ public final class LengthReader {
             case "" -> Optional.of(bare);
             case "mm" -> Optional.of(1.0);
             case "cm" -> Optional.of(10.0);
+            case "m" -> Optional.of(1000.0);
             case "in", "inch", "inches", "\"", "″", "”", "''" -> Optional.of(Length.MM_PER_INCH);
+            case "ft", "feet", "foot" -> Optional.of(12 * Length.MM_PER_INCH);
             case "thou", "mil", "mils" -> Optional.of(Length.MM_PER_INCH / 1000);
             default -> Optional.empty();
         };

@@ -39,6 +39,11 @@ public record PurgePlan(
     /** Most parts in a chain. */
     public static final int MOST_PARTS = 40;
 
+    /** A plug is local within this, or within so many bores where that is more: end to end (judgement). */
+    private static final double LOCAL_MM = 200;
+
+    private static final double LOCAL_BORES = 3;
+
     private static final double HOLD_SHARE = 0.6;
     private static final double LEAST_HOLD = 3;
     private static final double MOST_HOLD = 8;
@@ -148,10 +153,23 @@ public record PurgePlan(
         if (sound < hold.low() || sound < LEAST_NARROW) {
             problems.add(Phrase.of("purge.problem.vent", Quantity.litresPerMin(sound)));
         }
+        ask.parts().stream()
+                .filter(part -> part.kind() == PurgePart.Kind.PLUG)
+                .flatMap(part -> plug(part, ask.flow()).stream())
+                .forEach(problems::add);
         if (purge.mixedS().map(purge::changes).orElse(0.0) > EASY_CHANGES) {
             problems.add(Phrase.of("purge.problem.long"));
         }
         return problems;
+    }
+
+    /** A plug whose ring is too wide for its stream, so that the argon leaves its top to the air, or that ends too far from the joint. */
+    private static Optional<Phrase> plug(PurgePart plug, double flowLPerMin) {
+        double most = Math.max(LOCAL_MM, LOCAL_BORES * plug.of("boreMm"));
+        if (plug.of("lengthMm") > most) {
+            return Optional.of(Phrase.of("purge.problem.plugFar", Quantity.ruled(most)));
+        }
+        return Purge.liesInLayers(flowLPerMin, plug) ? Optional.of(Phrase.of("purge.problem.plug")) : Optional.empty();
     }
 
     private static Quantity figure(double ppm) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -28,6 +29,8 @@ import vastarc.web.ui.Preferences;
 /** Edits a machine: what stands on its plate, and its controls. */
 @Controller
 class MachineEditController {
+
+    private static final String ANY_ELEMENT = "elements\\[\\d+]";
 
     private final MachineStore store;
     private final ShownMachine shown;
@@ -81,8 +84,10 @@ class MachineEditController {
 
     private static String said(List<Problem> problems, String place, UnitSystem units) {
         return problems.stream()
-                .map(problem ->
-                        problem.field().replace(place + ".", "").replace("scale.", "") + ": " + problem.message(units))
+                .map(problem -> problem.field()
+                                .replaceFirst("^" + (place.isEmpty() ? ANY_ELEMENT : Pattern.quote(place)) + "\\.", "")
+                                .replace("scale.", "")
+                        + ": " + problem.message(units))
                 .collect(Collectors.joining("\n"));
     }
 

@@ -184,7 +184,8 @@ final class ProfileEdit {
             stops.addObject().put("label", "low").put("low", low).put("high", middle * 1.1);
             stops.addObject().put("label", "high").put("low", middle * 0.9).put("high", high);
         } else if (setting.isFigure()) {
-            for (int i = 0; i < 5; i++) {
+            boolean toggle = element.get("kind").asString().equals(PanelElement.Kind.TOGGLE.name());
+            for (int i = 0; i < (toggle ? 2 : 5); i++) {
                 stops.addObject().put("label", String.valueOf(i + 1)).put("value", i + 1);
             }
         } else {

@@ -205,11 +205,6 @@ class PanelController implements JobPlace {
         return workspace(job, on, preferences, model);
     }
 
-    private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
-        JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
-        return laid(there, Map.of(), preferences, model);
-    }
-
     @Override
     public JobStep step() {
         return JobStep.PANEL;

@@ -244,7 +244,8 @@ class PurgeController implements JobPlace {
                 .orElseThrow(() -> new NotFound("purge"));
     }
 
-    private String edited(
+    /** Changes the purge of a job as it was seen, and shows it. */
+    String edited(
             UUID id,
             Map<String, String> sent,
             Preferences preferences,
@@ -255,11 +256,6 @@ class PurgeController implements JobPlace {
                 jobs.edit(id, JobStore.seen(sent.get("version")), before -> edit.apply(before.content())),
                 preferences,
                 model);
-    }
-
-    private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
-        JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
-        return laid(there, Map.of(), preferences, model);
     }
 
     @Override

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.UnaryOperator;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -97,25 +96,14 @@ class PurgeLiveController {
             Model model) {
         String known = known(meter);
         meters.forget(id);
-        UnaryOperator<PurgeText> change = before -> {
+        return place.edited(id, sent, preferences, model, content -> {
+            PurgeText before = content.purge();
             PurgeText begun = before.text(PurgeText.STARTED).isPresent() || known.isEmpty()
                     ? before
                     : before.unwaited()
                             .with(PurgeText.STARTED, Optional.of(clock.instant().toString()));
             return begun.with(PurgeText.LISTEN, Optional.of(known).filter(name -> !name.isEmpty()));
-        };
-        return laid(id, sent, preferences, model, change);
-    }
-
-    private String laid(
-            UUID id, Map<String, String> sent, Preferences preferences, Model model, UnaryOperator<PurgeText> change) {
-        JobStore.Travelled there = jobs.edit(
-                        id,
-                        JobStore.seen(sent.get("version")),
-                        before -> before.content()
-                                .with(change.apply(before.content().purge())))
-                .orElseThrow(() -> new NotFound("job"));
-        return place.laid(there, sent, preferences, model);
+        });
     }
 
     /** A meter that there is; empty for none. */
@@ -141,7 +129,12 @@ class PurgeLiveController {
         Listening listening = listening(jobs.onBench(id).orElseThrow(() -> new NotFound("job")));
         List<String> read = PurgeMeters.written(meters.since(listening.channel(Measured.OXYGEN), listening.started()));
         Optional<String> fault = PurgeMeters.fault(listening.meter()).map(Enum::name);
-        return laid(id, sent, preferences, model, before -> read.isEmpty() ? before : before.withReadings(read, fault));
+        return place.edited(
+                id,
+                sent,
+                preferences,
+                model,
+                content -> read.isEmpty() ? content.purge() : content.purge().withReadings(read, fault));
     }
 
     /** What a job listens to, and since when. */

@@ -202,11 +202,6 @@ class RouteController implements JobPlace {
                 .body(RouteCsv.of(route));
     }
 
-    private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
-        JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
-        return laid(there, Map.of(), preferences, model);
-    }
-
     @Override
     public JobStep step() {
         return JobStep.ROUTE;

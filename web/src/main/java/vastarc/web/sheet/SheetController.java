@@ -256,11 +256,6 @@ class SheetController implements JobPlace {
                 day, planner.ways(), planner.plan(content).sheet().value().map(SheetDocument::of));
     }
 
-    private String travelled(Optional<JobStore.Travelled> travelled, Preferences preferences, Model model) {
-        JobStore.Travelled there = travelled.orElseThrow(() -> new NotFound("job"));
-        return laid(there, Map.of(), preferences, model);
-    }
-
     @Override
     public JobStep step() {
         return JobStep.SHEET;

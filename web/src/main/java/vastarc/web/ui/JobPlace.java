@@ -1,6 +1,7 @@
 package vastarc.web.ui;
 
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.ui.Model;
 import vastarc.web.kept.job.JobStore;
 
@@ -17,4 +18,9 @@ public interface JobPlace {
      * @return its view
      */
     String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model);
+
+    /** The same after a change of a job; where there is no such job, it is not found. */
+    default String travelled(Optional<JobStore.Travelled> there, Preferences preferences, Model model) {
+        return laid(there.orElseThrow(() -> new NotFound("job")), Map.of(), preferences, model);
+    }
 }

@@ -79,6 +79,30 @@ class PurgeApiTest {
     @CsvSource(
             delimiter = '|',
             value = {
+                "2|100|40|12|''",
+                "2|600|40|12|too far from the joint",
+                "2|600|300|30|''",
+                "15|100|60|2|wide for its flow",
+                "15|100|60|40|''"
+            })
+    void aPlugThatIsNotLocalOrNotFilledIsSaidWithItsCure(
+            String gap, String length, String bore, String flow, String said) throws Exception {
+        String plug = TUBE.replace(
+                        "{\"kind\":\"STRAIGHT\",\"lengthMm\":200,\"boreMm\":50}",
+                        "{\"kind\":\"PLUG\",\"gapMm\":" + gap + ",\"lengthMm\":" + length + ",\"boreMm\":" + bore + "}")
+                .replace("\"flowLPerMin\":6.25", "\"flowLPerMin\":" + flow);
+        String problems = post("", plug, 200).get("problems").toString();
+        if (said.isEmpty()) {
+            assertThat(problems).doesNotContain("plug");
+        } else {
+            assertThat(problems).contains("plug", said);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
                 "\"flowLPerMin\":6.25 | \"flowLPerMin\":-1 | flowLPerMin",
                 "\"flowLPerMin\":6.25 | \"flowLPerMin\":\"much\" | flowLPerMin",
                 "\"kind\":\"STRAIGHT\" | \"kind\":\"ROUND\" | parts[0].kind",

@@ -48,6 +48,25 @@ class RedrawMeasure {
               done([times[Math.floor(times.length / 2)], times[Math.floor(0.95 * times.length)], times[times.length - 1]]);
             })();""";
 
+    private static final String DRAGS = """
+            const picture = document.querySelector('#section svg');
+            const box = picture.getBoundingClientRect();
+            const at = (type, x) => picture.dispatchEvent(
+              new PointerEvent(type, { bubbles: true, cancelable: true, clientX: x, clientY: box.top + box.height / 2 }));
+            const times = [];
+            at('pointerdown', box.left + 10);
+            for (let i = 0; i < 300; i += 1) {
+              const begun = performance.now();
+              at('pointermove', box.left + 10 + (i % 100));
+              picture.getBoundingClientRect();
+              document.body.getBoundingClientRect();
+              times.push(performance.now() - begun);
+            }
+            at('pointercancel', box.left + 10);
+            times.splice(0, 50);
+            times.sort((a, b) => a - b);
+            return [times[125], times[237], times[249]];""";
+
     /** From the tap to pixels of a pool's plate on the canvas. */
     private static final String FIRST_PICTURE = """
             const [seam, done] = arguments;
@@ -130,6 +149,21 @@ class RedrawMeasure {
                     Locale.ROOT,
                     "search, a letter typed until results stand: median, p95, worst in ms %s%n",
                     browser.driver().executeAsyncScript(SEARCHES));
+        }
+    }
+
+    /** A dam of the purge pulled along: what the page does between two places of the pointer. */
+    @Test
+    void purgeDragged() {
+        try (Browser browser = new Browser(port)) {
+            browser.open("/");
+            browser.find("#jobs li:nth-child(1) a.open").click();
+            browser.find("[data-step='4']").click();
+            browser.find("#section svg");
+            System.out.printf(
+                    Locale.ROOT,
+                    "purge, a dam pulled: median, p95, worst of 250 in ms %s%n",
+                    browser.driver().executeScript(DRAGS));
         }
     }
 

@@ -30,6 +30,11 @@ class RouteJourneysIT extends Journeys {
         browser.find("[data-history=undo]").click();
         browser.waitFor("taken back", () -> browser.all("#planned").isEmpty());
         assertThat(browser.field("work.seams").getAttribute("value")).isEqualTo("3");
+        browser.find("#runs [data-n='2'] a").click();
+        browser.waitFor("the booth, with that run", () -> browser.text("#stage").equals("ready"));
+        assertThat(browser.driver().getCurrentUrl()).contains("n=2");
+        browser.driver().navigate().back();
+        browser.waitFor("the route again", () -> !browser.all("#runs li").isEmpty());
         assertThat(browser.accessibilityFindings()).isEmpty();
 
         browser.open("/day");

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -59,12 +60,24 @@ class Screenshots {
 
     /** The way through a job, and the day of all of them. */
     private static void routes(Browser browser) throws IOException {
+        browser.open("/shop/prices");
+        Map.of("money", "€", "argonPerM3", "9.50", "hour", "48", "tungsten", "6", "wire.ER308L", "26")
+                .forEach((field, price) -> browser.field(field).sendKeys(price));
+        browser.find("#keep-prices").click();
+        browser.find("#prices-said");
         browser.open("/");
         browser.driver()
                 .findElement(By.linkText("Cabinet door – folded corner"))
                 .click();
         browser.find("[data-step='6']").click();
         browser.find("#runs li");
+        browser.retype("work.seamMm", "600");
+        browser.waitFor(
+                "the longer seam", () -> browser.text("#route-place svg").contains("0 to 600 mm"));
+        browser.driver()
+                .executeScript("const at = document.getElementById('heat-at'); at.value = 985;"
+                        + "at.dispatchEvent(new Event('input', { bubbles: true }))");
+        browser.waitFor("the heat left", () -> browser.text("#heat-said").contains("over"));
         take(browser, "route");
         browser.open("/day");
         List.of("Cabinet door", "Pier frame", "Stilling tube", "Mast arm", "Sensor cage")
@@ -210,6 +223,12 @@ class Screenshots {
         browser.find("[data-step='4']").click();
         browser.find("#open-argon").click();
         browser.waitFor("the clock", () -> browser.text("#state").equals("Filling."));
+        browser.find("#meter-readings summary").click();
+        browser.find("#listen").click();
+        browser.waitFor(
+                "some seconds of readings", () -> browser.text("#live-ppm").matches("[4-9]\\d\\D.*"));
+        browser.find("#meter-readings summary").click();
+        browser.driver().executeScript("scrollTo(0, 0)");
         take(browser, "purge");
     }
 

@@ -8,7 +8,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.UUID;
@@ -60,20 +59,7 @@ class PurgeLiveTest {
 
     @BeforeEach
     void aJob() {
-        job = jobs.create(
-                "Listened job",
-                "",
-                Jobs.typed(Map.of(
-                        "material",
-                        "STAINLESS_316L",
-                        "joint",
-                        "TUBE_BUTT",
-                        Jobs.BASE,
-                        "1.65",
-                        "tubeOdMm",
-                        "101.6",
-                        "purged",
-                        "true")));
+        job = jobs.create("Listened job", "", Jobs.purgedTube("101.6"));
     }
 
     private PurgeText now() {

@@ -43,20 +43,7 @@ class PurgePagesTest {
 
     @BeforeEach
     void aJob() {
-        job = jobs.create(
-                "Purge job",
-                "",
-                Jobs.typed(Map.of(
-                        "material",
-                        "STAINLESS_316L",
-                        "joint",
-                        "TUBE_BUTT",
-                        Jobs.BASE,
-                        "1.65",
-                        "tubeOdMm",
-                        "50.8",
-                        "purged",
-                        "true")));
+        job = jobs.create("Purge job", "", Jobs.purgedTube("50.8"));
     }
 
     private Job now() {
