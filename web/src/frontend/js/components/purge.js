@@ -40,10 +40,12 @@ export function purge() {
     },
 
     // The meter's own word stands where a hand has typed none yet.
-    heard({ ppm, flow, says, reached }) {
+    heard({ ppm, flow, says, inside, reached }) {
       if (ppm) this.livePpm = ppm;
       if (flow) this.liveFlow = flow;
       if (flow) this.liveSays = says;
+      const struck = document.querySelector('#inside b');
+      if (inside && struck) struck.textContent = inside;
       const field = document.getElementById('meter');
       if (reached && field && !field.value) {
         field.value = ppm;

@@ -37,6 +37,7 @@ export function listener(told) {
       reached: oxygen?.reached ?? false,
       flow: flow ? shown(flow.flow, 'L/min') : '',
       says: flow?.says ?? '',
+      inside: oxygen?.inside ?? '',
     });
   };
 

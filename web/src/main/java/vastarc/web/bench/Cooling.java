@@ -58,7 +58,11 @@ class Cooling {
                             end.ifPresent(at -> ends.merge(job, at, (one, other) -> one.isAfter(other) ? one : other)));
         }
         return ends.entrySet().stream()
-                .flatMap(end -> jobs.onBench(end.getKey()).flatMap(job -> piece(job, end.getValue(), now)).stream())
+                .flatMap(end -> jobs
+                        .onBench(end.getKey())
+                        .filter(job -> job.document().isReadable())
+                        .flatMap(job -> piece(job, end.getValue(), now))
+                        .stream())
                 .sorted((one, other) -> Double.compare(one.touchLeftS(), other.touchLeftS()))
                 .toList();
     }

@@ -28,6 +28,9 @@ public final class TraceFile {
     private static final int VERSION = 1;
     private static final String READINGS = "readings";
 
+    /** No run lasts longer than a day, s. */
+    private static final double LATEST_S = 86_400;
+
     private TraceFile() {}
 
     /** The next reading of one quantity that is not written yet. */
@@ -96,30 +99,46 @@ public final class TraceFile {
         return file;
     }
 
-    /** What a file of the published format holds, or what is wrong with it. */
+    /** What a file of the published format holds, or the first thing that is wrong with it: a long file is not gone through for more. */
     public static Outcome<Trace> read(JsonNode file) {
-        List<Problem> faults = new ArrayList<>(Format.TRACE.faults(file));
-        Map<Measured, Channel> channels = new EnumMap<>(Measured.class);
-        for (Measured kind : faults.isEmpty() ? Measured.values() : new Measured[0]) {
-            JsonNode list = file.path(READINGS).path(kind.name());
-            channel(kind, list, faults).filter(channel -> !channel.isEmpty()).ifPresent(one -> channels.put(kind, one));
+        JsonNode readings = file.path(READINGS);
+        if (!KIND.equals(file.path("format").asString(""))
+                || file.path("version").asInt(0) != VERSION
+                || !readings.isObject()) {
+            return Outcome.failed(Problem.badValue(READINGS, "run.traceFile"));
         }
-        return faults.isEmpty() ? Outcome.of(new Trace(channels)) : Outcome.failed(faults);
+        Map<Measured, Channel> channels = new EnumMap<>(Measured.class);
+        for (String name : readings.propertyNames()) {
+            Optional<Measured> kind =
+                    Measured.named(name).filter(known -> known.name().equals(name));
+            Outcome<Channel> channel = kind.isEmpty()
+                    ? Outcome.failed(Problem.badValue(READINGS, "run.quantity"))
+                    : channel(kind.get(), readings.get(name));
+            if (channel.value().isEmpty()) {
+                return Outcome.failed(channel.problems());
+            }
+            channels.put(kind.orElseThrow(), channel.value().get());
+        }
+        return channels.isEmpty()
+                ? Outcome.failed(Problem.badValue(READINGS, "run.traceFile"))
+                : Outcome.of(new Trace(channels));
     }
 
-    private static Optional<Channel> channel(Measured kind, JsonNode list, List<Problem> faults) {
+    private static Outcome<Channel> channel(Measured kind, JsonNode list) {
+        if (!list.isArray() || list.isEmpty() || list.size() > Trace.MOST) {
+            return Outcome.failed(Problem.badValue(READINGS, "run.pairs", list.size(), kind.name(), Trace.MOST));
+        }
         double[] s = new double[list.size()];
         double[] value = new double[list.size()];
-        for (int i = 0; i < list.size(); i++) {
-            s[i] = list.get(i).get(0).asDouble();
-            value[i] = list.get(i).get(1).asDouble();
-            boolean back = !Double.isFinite(s[i]) || s[i] < (i > 0 ? s[i - 1] : 0);
-            if (back || kind.range().check(value[i]).isPresent()) {
-                faults.add(Problem.badValue(
-                        READINGS + "." + kind + "[" + i + "]", "run.line", i + 1, s[i] + ", " + value[i]));
-                return Optional.empty();
+        for (int i = 0; i < s.length; i++) {
+            JsonNode pair = list.get(i);
+            s[i] = pair.path(0).isNumber() ? pair.get(0).asDouble() : Double.NaN;
+            value[i] = pair.path(1).isNumber() ? pair.get(1).asDouble() : Double.NaN;
+            boolean goesOn = pair.size() == 2 && s[i] >= (i > 0 ? s[i - 1] : 0) && s[i] <= LATEST_S;
+            if (!goesOn || kind.range().check(value[i]).isPresent()) {
+                return Outcome.failed(Problem.badValue(READINGS, "run.pair", i + 1, kind.name()));
             }
         }
-        return Optional.of(Channel.of(s, value));
+        return Outcome.of(Channel.of(s, value));
     }
 }

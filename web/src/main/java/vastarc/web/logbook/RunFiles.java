@@ -53,6 +53,9 @@ class RunFiles {
     private static final String CSV = "text/csv";
     private static final int MAX_BYTES = 12 * 1024 * 1024;
 
+    /** Read as a whole, unlike a table: so it takes much more room than its file. */
+    private static final int MAX_JSON = 4 * 1024 * 1024;
+
     private final RunStore runs;
     private final RunBook book;
     private final PhotoStore photos;
@@ -253,6 +256,9 @@ class RunFiles {
     }
 
     private static Outcome<Trace> told(String text) {
+        if (text.length() > MAX_JSON) {
+            return Outcome.failed(Problem.badValue("trace", "run.jsonTooLong", MAX_JSON / 1024 / 1024));
+        }
         try {
             return TraceFile.read(CoreJson.kept().readTree(text));
         } catch (JacksonException e) {

@@ -82,9 +82,10 @@ class PurgeLiveController {
      * @param flow    L/min; 0 where it was not read
      * @param says    of the flow, in words; empty where it is as set, or not read
      * @param at      where it lies in the chart, as {@code x y}; empty without oxygen
+     * @param inside  what would be seen inside if it were struck now; empty without oxygen
      * @param reached at the target, or below
      */
-    record Told(double s, double ppm, double flow, String says, String at, boolean reached) {}
+    record Told(double s, double ppm, double flow, String says, String at, String inside, boolean reached) {}
 
     /** Listens to a meter from now on, or to none; a purge that has not begun is begun by it. */
     @PostMapping("/jobs/{id}/purge/listen")
@@ -203,7 +204,7 @@ class PurgeLiveController {
             String says = verdict == FlowMeter.Verdict.AS_SET
                     ? ""
                     : Phrasebook.say(Phrase.of("purge.flow." + verdict), UnitSystem.METRIC);
-            return new Told(s, 0, reading.value(), says, "", false);
+            return new Told(s, 0, reading.value(), says, "", "", false);
         }
         return new Told(
                 s,
@@ -211,6 +212,7 @@ class PurgeLiveController {
                 0,
                 "",
                 OxygenChart.place(listening.plan(), s, reading.value()),
+                PurgeWait.inside(listening.plan().ask().root().metal(), reading.value()),
                 reading.value() <= listening.plan().ask().targetPpm());
     }
 }

@@ -69,8 +69,15 @@ class PurgeMeters {
         return job + ".purge." + kind;
     }
 
-    /** A simulated meter reads beside a purge, the same one as long as purge and fault are; of too many, the first begun stops. */
+    /**
+     * A simulated meter reads beside a purge, the same one as long as purge and fault are; of too many, the first begun stops. Beside a purge
+     * that was begun long ago none reads.
+     */
     synchronized void read(UUID job, PurgePlan plan, OxygenMeter.Fault fault, Instant started) {
+        if (Duration.between(started, clock.instant()).compareTo(LONGEST) > 0) {
+            forget(job);
+            return;
+        }
         Simulated now = simulated.get(job);
         if (now != null && now.started.equals(started) && now.fault == fault) {
             return;

@@ -4,6 +4,7 @@ import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import vastarc.core.material.Material;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.purge.Purge;
 import vastarc.core.purge.PurgePlan;
@@ -40,6 +41,11 @@ public record PurgeWait(
         boolean ready,
         String state) {
 
+    /** A moment out of a file may be any; those that no clock of a shop shows are none. */
+    private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+
+    private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
+
     static PurgeWait of(PurgePlan plan, PurgeText typed, Instant now, Sheet sheet) {
         Optional<Instant> started = typed.text(PurgeText.STARTED).flatMap(PurgeWait::instant);
         double gone =
@@ -55,13 +61,12 @@ public record PurgeWait(
         boolean reached = meter.isPresent() ? metered : waited;
         boolean ready = reached && felt || !overruled.isBlank();
         double ppm = meter.orElse(started.isPresent() ? plan.purge().mixedPpm(gone) : Purge.AIR_PPM);
-        PurgeTargets.Inside inside = PurgeTargets.inside(sheet.joint().material(), ppm);
         return new PurgeWait(
                 started.map(Instant::toEpochMilli).orElse(0L),
                 now.toEpochMilli(),
                 plan.waitS().orElse(0.0),
                 plan.purge().blendS().orElse(0.0),
-                "about " + Math.round(ppm) + " ppm: " + inside.colour() + ", " + inside.accept(),
+                inside(sheet.joint().material(), ppm),
                 felt,
                 typed.text(PurgeText.METER).orElse(""),
                 typed.text(PurgeText.METER).isPresent() && meter.isEmpty()
@@ -83,9 +88,15 @@ public record PurgeWait(
         return started ? "Filling." : "Not started.";
     }
 
+    /** What the inside would look like if it were struck at so much oxygen. */
+    static String inside(Material metal, double ppm) {
+        PurgeTargets.Inside inside = PurgeTargets.inside(metal, ppm);
+        return "about " + Math.round(ppm) + " ppm: " + inside.colour() + ", " + inside.accept();
+    }
+
     static Optional<Instant> instant(String text) {
         try {
-            return Optional.of(Instant.parse(text));
+            return Optional.of(Instant.parse(text)).filter(at -> at.isAfter(EARLIEST) && at.isBefore(LATEST));
         } catch (DateTimeException e) {
             return Optional.empty();
         }

@@ -96,7 +96,7 @@ public class JointList {
     }
 
     /** A job of a file comes onto the bench; a machine or torch this shop does not have is left out. */
-    public Report takeJob(String text, UnitSystem units) {
+    private Report takeJob(String text, UnitSystem units) {
         Outcome<JobFile.Brought> read = JobFile.read(text);
         if (read.value().isEmpty()) {
             Problem first = read.problems().get(0);
@@ -126,12 +126,12 @@ public class JointList {
 
     /** Every row that can be read becomes a job; bare numbers are read in a reader's units. */
     public Report take(String text, UnitSystem units) {
-        if (JobFile.isOne(text)) {
-            return takeJob(text, units);
-        }
         String bare = text.startsWith("\uFEFF") ? text.substring(1) : text;
         if (bare.length() > MOST_CHARACTERS) {
             return Report.wrong("This list is too long. Give at most " + MOST + " rows at once.");
+        }
+        if (JobFile.isOne(bare)) {
+            return takeJob(bare, units);
         }
         List<Row> rows;
         try {

@@ -148,6 +148,7 @@ class StandInsIT {
                 "the target is read",
                 () -> browser.find("#meter").getAttribute("value").endsWith("ppm"));
         browser.waitFor("told so", () -> browser.text("#state").startsWith("Reached."));
+        browser.waitFor("silver, if struck now", () -> browser.text("#inside").contains("accept"));
         browser.find("#felt").click();
         browser.waitFor("ready", () -> browser.text("#state").equals("Ready to weld."));
         browser.find("#keep-read").click();

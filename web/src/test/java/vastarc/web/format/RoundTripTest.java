@@ -121,6 +121,31 @@ class RoundTripTest {
         jobs.delete(job.id());
     }
 
+    /** A moment that no clock shows, a pass that no joint has: what comes in a file opens on every page. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"-999999999-01-01T00:00:00Z", "+999999999-12-31T23:59:59Z", "1970-01-01T00:00:00Z", "yesterday"})
+    void whateverAJobOfAFileSaysItsPagesOpen(String moment) throws Exception {
+        Job job = jobs.create("Far clock", "", Jobs.purgedTube("50.8"));
+        ObjectNode file = (ObjectNode) JSON.readTree(text("/jobs/" + job.id() + "/job.json"));
+        ObjectNode content = (ObjectNode) file.get("content");
+        content.put("pass", 99);
+        ((ObjectNode) content.get("purge").get("texts"))
+                .put("purge.started", moment)
+                .put("purge.listen", "simulated NONE")
+                .put("purge.reading.0", "x");
+        String page = send(post("/joints").param("list", file.toString())).getContentAsString();
+        String id = page.replaceFirst("(?s).*row-link\" href=\"/jobs/([0-9a-f-]{36})/.*", "$1");
+        for (String step : List.of(
+                "sheet", "score", "panel", "purge", "rehearse", "route", "run", "read", "purge/live", "job.json")) {
+            assertThat(send(get("/jobs/" + id + "/" + step)).getStatus())
+                    .as(step)
+                    .isLessThan(500);
+        }
+        jobs.delete(UUID.fromString(id));
+        jobs.delete(job.id());
+    }
+
     @Test
     void theRecordOfAPurgeFitsAndTheCallReckonsTheSameFromIt() throws Exception {
         int purged = 0;

@@ -2,7 +2,6 @@ package vastarc.web.kept.job;
 
 import java.util.List;
 import java.util.Optional;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.finding.Outcome;
@@ -56,7 +55,8 @@ public final class JobFile {
                     ? Outcome.of(new Brought(
                             file.get("name").asString(), file.get("notes").asString(), content))
                     : Outcome.failed(Problem.badValue(CONTENT, "schema", "it types what no joint has"));
-        } catch (JacksonException | IllegalArgumentException e) {
+        } catch (RuntimeException e) {
+            // Whatever it stumbles over, it is the file that is wrong: nothing else is looked at here.
             return Outcome.failed(Problem.badValue(CONTENT, "schema", "it is not whole, or does not fit"));
         }
     }

@@ -93,6 +93,22 @@ class UnreadableTest {
     }
 
     @Test
+    void whatWasJustWeldedOfItIsCountedDownOnlyWhileItCanBeRead() throws Exception {
+        job = jobs.create("Warm bracket", "", Jobs.lapUnderTheTrigger());
+        for (String event : new String[] {"ARC_ON", "ARC_OFF"}) {
+            http.perform(post("/jobs/" + job.id() + "/run/event")
+                    .param("kind", event)
+                    .with(csrf()));
+        }
+        assertThat(page("/").getContentAsString()).contains("id=\"cooling\"", "data-name=\"Warm bracket\"");
+        database.sql("update job set form = ? where id = ?")
+                .params(BROKEN, job.id())
+                .update();
+        assertThat(page("/").getStatus()).isEqualTo(200);
+        assertThat(page("/").getContentAsString()).doesNotContain("data-name=\"Warm bracket\"");
+    }
+
+    @Test
     void itsOwnPagesSaySoAndWhereToMendIt() throws Exception {
         breakJob(BROKEN);
 
