@@ -25,6 +25,7 @@ import vastarc.core.run.RunEvent;
 import vastarc.core.run.RunPlan;
 import vastarc.core.run.Trace;
 import vastarc.core.run.Verdict;
+import vastarc.core.score.ControlLogic;
 import vastarc.core.score.Score;
 import vastarc.core.score.ScoreKey;
 import vastarc.core.sheet.SettingKey;
@@ -94,12 +95,24 @@ public class RunSetups {
         JobContent content = job.content();
         Optional<Route.Run> run = number.isEmpty() ? Optional.empty() : route(content, number.getAsInt());
         int pass = run.map(Route.Run::pass).orElse(content.pass());
-        Outcome<Score> score = pass == content.pass()
-                ? planner.plan(job).score()
-                : planner.plan(job)
-                        .ask()
-                        .then(ask -> WeldPlan.of(ask.onPass(pass)).score());
-        return score.map(played -> setup(job, played, run, pass));
+        Outcome<Score> score = pass == content.pass() ? planner.plan(job).score() : score(job, pass);
+        return score.map(played -> setup(job, played, run, Math.max(1, pass)));
+    }
+
+    /** Of another pass; 0 is a tack: a spot by itself where the stock lets one be quick enough, else laid as the first pass is. */
+    private Outcome<Score> score(Job job, int pass) {
+        return planner.plan(job).ask().then(ask -> {
+            WeldPlan.Ask asked = ask.onPass(Math.max(1, pass));
+            Outcome<Score> laid = WeldPlan.of(asked).score();
+            boolean spot = pass == 0
+                    && laid.value()
+                            .filter(score -> score.sheet().tacks().fusion())
+                            .isPresent();
+            return spot
+                    ? WeldPlan.of(asked.with(ControlLogic.of(ControlLogic.Name.SPOT)))
+                            .score()
+                    : laid;
+        });
     }
 
     private Optional<Route.Run> route(JobContent content, int number) {

@@ -144,6 +144,29 @@ class RunPagesTest {
                 .startsWith("s,A");
     }
 
+    /** Tacks are runs of a route as well: spots where the stock is thin, laid like the first pass where it is not. */
+    @Test
+    void everyRunOfARouteCanBeTakenToTheBoothTacksAmongThem() throws Exception {
+        for (String mm : new String[] {"1.2", "5"}) {
+            Job other = jobs.create(
+                    "Tacked job",
+                    "",
+                    Jobs.typed(Map.of("material", "CARBON_STEEL", "joint", "T_FILLET", Jobs.BASE, mm)));
+            String route = send(get("/jobs/" + other.id() + "/route")).getContentAsString();
+            int count = route.split("data-n=\"", -1).length - 1;
+            assertThat(count).isGreaterThan(2);
+            for (int n = 1; n <= count; n++) {
+                assertThat(send(get("/jobs/" + other.id() + "/run?n=" + n)).getContentAsString())
+                        .as(mm + " mm, run " + n)
+                        .contains("data-stage=\"READY\"");
+            }
+            send(post("/jobs/" + other.id() + "/run/event"), "kind", "ARC_ON", "n", "1");
+            assertThat(runs.underWay(other.id())).isPresent();
+            send(post("/jobs/" + other.id() + "/run/close"), "hand", "Isk");
+            jobs.delete(other.id());
+        }
+    }
+
     private String closed() throws Exception {
         ask("event", "kind", "ARC_ON");
         ask("event", "kind", "ARC_OFF");
