@@ -12,7 +12,8 @@ function levelOf(line, s, falls) {
 }
 
 function clock(s) {
-  return s < 120 ? `${Math.round(s)} s` : `${Math.floor(s / 60)} min ${String(Math.round(s % 60)).padStart(2, '0')} s`;
+  const whole = Math.round(s);
+  return whole < 120 ? `${whole} s` : `${Math.floor(whole / 60)} min ${String(whole % 60).padStart(2, '0')} s`;
 }
 
 // Colours the runs drawn, and says in words what is hot; share is from 0 to 1 of the job's time.

@@ -15,6 +15,7 @@ public final class DayDrawing {
     private static final double LEFT = 190;
     private static final double LANE = 30;
     private static final double TOP = 8;
+    private static final double UNIT_WIDE = 44;
     private static final int MOST_LETTERS = 26;
 
     private DayDrawing() {}
@@ -25,7 +26,10 @@ public final class DayDrawing {
         double bottom = TOP + names.size() * LANE;
         for (int minutes = 0; minutes * 60 <= end; minutes += every(end)) {
             pencil.raw(path("M%.1f %.1fV%.1f", x(minutes * 60, end), TOP, bottom), "gridline");
-            pencil.label(new Point(x(minutes * 60, end), bottom + 16), String.valueOf(minutes), "middle", "dim-text");
+            if (x(minutes * 60, end) < WIDTH - UNIT_WIDE) {
+                pencil.label(
+                        new Point(x(minutes * 60, end), bottom + 16), String.valueOf(minutes), "middle", "dim-text");
+            }
         }
         pencil.label(new Point(WIDTH - 4, bottom + 16), "min", "end", "note");
         for (int job = 0; job < names.size(); job++) {
