@@ -34,6 +34,6 @@ export function showHeat(share) {
       if (level) path.classList.add(level === 'burns' ? level : LEVELS[level - 1]);
     });
   });
-  const said = hot.map((runs, i) => (runs.length ? `over ${steps[i]}: ${runs.join(', ')}` : '')).filter(Boolean);
+  const said = hot.map((runs, i) => (runs.length ? `over ${steps[i]}: run ${runs.join(', ')}` : '')).filter(Boolean);
   return `At ${clock(s)}: ${burning ? `run ${burning} burns` : 'no arc'}; ${said.length ? said.join('; ') : burning ? 'no other run is hot' : 'no run is too hot to touch'}.`;
 }

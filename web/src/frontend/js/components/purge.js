@@ -7,6 +7,9 @@ const RETRY_MS = 3000;
 const TICK_MS = 250;
 const END_SHARE = 0.22;
 const TAP_PX = 8;
+// A leak is found from five readings on.
+const FEWEST_READ = 5;
+const SILENT = 'Nothing heard yet. A simulated meter reads for two hours from the opening of the argon; a real one as soon as its sender sends.';
 const MM_PER_INCH = 25.4;
 
 const spoken = (seconds) => {
@@ -29,7 +32,8 @@ export function purge() {
     countNote: '',
     livePpm: '–',
     liveFlow: '–',
-    liveSays: '',
+    liveSays: SILENT,
+    tooFew: true,
 
     init() {
       saving = saver(() => this.send(), tellSaving);
@@ -39,8 +43,17 @@ export function purge() {
       setInterval(() => this.tick(), TICK_MS);
     },
 
+    deaf() {
+      this.livePpm = '–';
+      this.liveFlow = '–';
+      this.liveSays = SILENT;
+      this.tooFew = true;
+    },
+
     // The meter's own word stands where a hand has typed none yet.
-    heard({ ppm, flow, says, inside, reached }) {
+    heard({ ppm, flow, says, inside, reached, heard }) {
+      this.tooFew = heard < FEWEST_READ;
+      if (this.liveSays === SILENT) this.liveSays = '';
       if (ppm) this.livePpm = ppm;
       if (flow) this.liveFlow = flow;
       if (flow) this.liveSays = says;
@@ -57,7 +70,7 @@ export function purge() {
       const wait = document.getElementById('wait');
       behind = wait ? Number(wait.dataset.now) - Date.now() : 0;
       over = false;
-      live.follow(window.location.pathname.replace(/\/purge$/, '/purge/live'));
+      if (live.follow(window.location.pathname.replace(/\/purge$/, '/purge/live'))) this.deaf();
       this.tick();
     },
 

@@ -11,6 +11,7 @@ export function listener(told) {
   let line = null;
   let to = '';
   let marks = [];
+  let heard = 0;
 
   const draw = () => {
     const chart = document.querySelector('svg[aria-label^="Oxygen inside over time"]');
@@ -32,7 +33,9 @@ export function listener(told) {
     draw();
     const oxygen = readings.filter(({ ppm }) => ppm > 0).at(-1);
     const flow = readings.filter(({ at, ppm }) => !at && !ppm).at(-1);
+    heard += readings.filter(({ ppm }) => ppm > 0).length;
     told({
+      heard,
       ppm: oxygen ? shown(oxygen.ppm, 'ppm') : '',
       reached: oxygen?.reached ?? false,
       flow: flow ? shown(flow.flow, 'L/min') : '',
@@ -42,22 +45,24 @@ export function listener(told) {
   };
 
   return {
-    // One line as long as the page says that a meter is listened to; another one where another purge has begun.
+    // One line as long as the page says that a meter is listened to; another one where another purge has begun: then it is told so.
     follow(address) {
       const wait = document.getElementById('wait');
       const wanted = wait?.dataset.listen ? `${wait.dataset.listen} ${wait.dataset.started}` : '';
       if (wanted === to) {
         draw();
-        return;
+        return false;
       }
       line?.close();
       line = null;
       marks = [];
+      heard = 0;
       to = wanted;
       if (wanted) {
         line = new EventSource(address);
         line.onmessage = (event) => hear(JSON.parse(event.data));
       }
+      return true;
     },
   };
 }

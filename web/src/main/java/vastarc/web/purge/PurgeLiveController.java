@@ -142,9 +142,7 @@ class PurgeLiveController {
     private record Listening(UUID job, String meter, PurgePlan plan, Instant started) {
 
         String channel(Measured kind) {
-            return meter.startsWith(PurgeText.SIMULATED_METER)
-                    ? PurgeMeters.simulatedChannel(job, kind)
-                    : meter + "." + kind;
+            return PurgeMeters.fault(meter).isPresent() ? PurgeMeters.simulatedChannel(job, kind) : meter + "." + kind;
         }
     }
 

@@ -3,8 +3,11 @@ package vastarc.web.request;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.joint.JointLimits.Range;
@@ -24,13 +27,15 @@ import vastarc.web.kept.job.JointText;
  */
 public record WorkText(Work work, List<Integer> order, List<Problem> problems) {
 
+    public static final String SEAMS = "work.seams";
+    public static final String SEAM = "work.seamMm";
     public static final String ORDER = "work.order";
 
     private static final double PERCENT = 100;
 
     public static WorkText of(JointText typed) {
         List<Problem> problems = new ArrayList<>();
-        OptionalDouble seams = number(typed, "work.seams", Work.SEAMS, 1, problems);
+        OptionalDouble seams = number(typed, SEAMS, Work.SEAMS, 1, problems);
         OptionalDouble handling = number(typed, "work.handlingS", Work.HANDLING, 1, problems);
         Work work = new Work(
                 (int) seams.orElse(1),
@@ -42,9 +47,16 @@ public record WorkText(Work work, List<Integer> order, List<Problem> problems) {
         return new WorkText(work, order(typed.work(ORDER)), problems);
     }
 
+    /** Some of the work told anew, as far as it was sent; another amount goes in the planned order again. */
+    public static JointText changed(JointText before, Map<String, String> sent, Set<String> names, UnitSystem units) {
+        Set<String> told = names.stream().filter(sent::containsKey).collect(Collectors.toSet());
+        JointText after = before.changedTo(sent, told, units);
+        return after.equals(before) ? before : after.changedTo(Map.of(), Set.of(ORDER), units);
+    }
+
     /** The seam in whatever way a shop writes a length, mm. */
     private static OptionalDouble length(JointText typed, List<Problem> problems) {
-        String name = "work.seamMm";
+        String name = SEAM;
         Optional<String> text = typed.work(name).filter(told -> !told.isBlank());
         if (text.isEmpty()) {
             return OptionalDouble.empty();

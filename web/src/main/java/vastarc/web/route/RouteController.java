@@ -2,7 +2,6 @@ package vastarc.web.route;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -136,11 +135,8 @@ class RouteController implements JobPlace {
     private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
         Set<String> fields = JointText.WORK.stream()
                 .filter(name -> !name.equals(WorkText.ORDER))
-                .collect(Collectors.toCollection(HashSet::new));
-        JointText joint = before.joint().changedTo(sent, fields, units);
-        JointText fresh =
-                joint.equals(before.joint()) ? joint : joint.changedTo(Map.of(), Set.of(WorkText.ORDER), units);
-        return before.with(fresh);
+                .collect(Collectors.toSet());
+        return before.with(WorkText.changed(before.joint(), sent, fields, units));
     }
 
     /** Takes a run to another place of the order; to its own place, the planned order stands again. */

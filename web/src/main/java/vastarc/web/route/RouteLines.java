@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import vastarc.core.purge.Bottle;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
@@ -22,7 +23,7 @@ final class RouteLines {
 
     private RouteLines() {}
 
-    static List<FigureView.Line> totals(Route route, UnitSystem units) {
+    static List<FigureView.Line> totals(Route route, Bottle bottle, UnitSystem units) {
         Route.Totals totals = route.totals();
         List<FigureView.Line> lines = new ArrayList<>();
         lines.add(new FigureView.Line("from start to end", RoutePage.time(totals.wallS(), units)));
@@ -38,10 +39,26 @@ final class RouteLines {
         if (totals.purgeArgonL() > 0) {
             lines.add(litres("argon behind", totals.purgeArgonL(), units));
         }
+        lines.add(new FigureView.Line(
+                "of a bottle of "
+                        + units.show(Quantity.of(bottle.sizeL(), Unit.LITRE)).line() + " at " + Math.round(bottle.bar())
+                        + " bar",
+                drawn(totals, bottle)));
         lines.add(new FigureView.Line("from the mains", Math.round(1000 * totals.energyKWh()) / 1000.0 + " kWh"));
         lines.add(new FigureView.Line("grinds of the tungsten", String.valueOf(totals.grinds())));
         lines.add(new FigureView.Line("what pulls (to compare)", String.valueOf(Math.round(route.warping()))));
         return lines;
+    }
+
+    /** A share of the bottle, or how many of them. */
+    private static String drawn(Route.Totals totals, Bottle bottle) {
+        double share = (totals.torchArgonL() + totals.purgeArgonL()) / bottle.argonL();
+        if (!Double.isFinite(share)) {
+            return "it is empty: change it";
+        }
+        return share < 1
+                ? Math.max(1, Math.round(100 * share)) + " %"
+                : String.format(Locale.ROOT, "%.1f bottles", share);
     }
 
     private static FigureView.Line litres(String name, double litres, UnitSystem units) {

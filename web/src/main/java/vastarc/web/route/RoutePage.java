@@ -19,10 +19,12 @@ import vastarc.web.drawing.RouteTimeline;
 import vastarc.web.kept.job.History;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.shop.Habits;
+import vastarc.web.request.PurgeReader;
 import vastarc.web.request.RoutePlans;
 import vastarc.web.request.WorkText;
 import vastarc.web.ui.FigureView;
 import vastarc.web.ui.TypedField;
+import vastarc.web.ui.WorkFields;
 
 /**
  * The Route place, finished for display.
@@ -141,9 +143,8 @@ public record RoutePage(
         Optional<RouteAsk> ask = source.ask().value();
         boolean tube = ask.flatMap(one -> one.sheet().joint().tubeOd()).isPresent();
         boolean purged = ask.map(one -> one.sheet().practice().purged()).orElse(false);
-        List<TypedField> fields = new ArrayList<>();
-        fields.add(field(source, "work.seams", "like seams", "1"));
-        fields.add(field(source, "work.seamMm", "each long", tube ? "once round" : "100 mm"));
+        List<TypedField> fields =
+                new ArrayList<>(WorkFields.first(source.job().content().joint(), source.typed(), tube));
         fields.add(field(source, "work.handlingS", "handling between runs, s", "20"));
         if (tube) {
             fields.add(field(
@@ -157,13 +158,7 @@ public record RoutePage(
     }
 
     private static TypedField field(Source source, String name, String label, String hint) {
-        String message = source.typed().problems().stream()
-                .filter(problem -> problem.field().equals(name))
-                .map(problem -> problem.message(UnitSystem.METRIC))
-                .findFirst()
-                .orElse("");
-        return new TypedField(
-                name, label, source.job().content().joint().work(name).orElse(""), "", hint, message);
+        return WorkFields.of(source.job().content().joint(), source.typed(), name, label, hint);
     }
 
     private static View view(RouteAsk ask, Source source, UnitSystem units) {
@@ -181,7 +176,11 @@ public record RoutePage(
                 runs,
                 route.runs().size() - runs.size(),
                 ask.isOrdered(),
-                RouteLines.totals(route, units),
+                RouteLines.totals(
+                        route,
+                        PurgeReader.read(source.job().content().purge(), ask.sheet())
+                                .bottle(),
+                        units),
                 RouteLines.cost(cost, source.habits().money()),
                 RouteLines.untold(cost),
                 RouteLines.piece(ask, route, source, units),

@@ -26,8 +26,10 @@ import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointIcon;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.job.JointText;
+import vastarc.web.request.WorkText;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.TypedField;
+import vastarc.web.ui.WorkFields;
 
 /**
  * The left of the sheet: the joint as typed, every choice and every message beside its field.
@@ -35,6 +37,7 @@ import vastarc.web.ui.TypedField;
  * @param selects  choices by field name
  * @param joints   the joint forms with their pictures
  * @param lengths  typed lengths by field name that this joint form asks for
+ * @param work     how much there is to weld; the rest of it is asked on the Route
  * @param flags    boxes by field name
  * @param hidden   what was typed for another joint form, kept
  * @param messages problems by field name
@@ -47,12 +50,18 @@ public record JointPanel(
         List<JointTile> joints,
         List<TypedField> lengths,
         List<TypedField> fitUp,
+        List<TypedField> work,
         Map<String, Boolean> flags,
         Map<String, String> hidden,
         Map<String, String> messages,
         List<SchoolField> schools,
         Drawing attitude,
         String attitudeWords) {
+
+    /** Something is told of how much there is to weld. */
+    public boolean workTold() {
+        return work.stream().anyMatch(field -> !field.text().isEmpty());
+    }
 
     /** A joint form to choose by picture. */
     public record JointTile(String value, String label, boolean selected, String metal, String weld) {}
@@ -84,16 +93,19 @@ public record JointPanel(
         Map<String, List<Choice>> selects = selects(typed, joint);
         List<TypedField> lengths = fields.of(lengths(typed, joint));
         List<TypedField> fitUp = fields.of(FIT_UP);
+        List<TypedField> work = WorkFields.first(typed, WorkText.of(typed), joint.isTube());
         Map<String, String> hidden = new TreeMap<>(typed.texts());
         hidden.keySet().removeAll(flags.keySet());
         hidden.keySet().removeAll(selects.keySet());
         lengths.forEach(field -> hidden.remove(field.name()));
         fitUp.forEach(field -> hidden.remove(field.name()));
+        work.forEach(field -> hidden.remove(field.name()));
         return new JointPanel(
                 selects,
                 tiles(joint),
                 lengths,
                 fitUp,
+                work,
                 flags,
                 hidden,
                 messages,

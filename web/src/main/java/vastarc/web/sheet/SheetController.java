@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -36,6 +37,7 @@ import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.OwnTaker;
 import vastarc.web.request.ShopLearning;
+import vastarc.web.request.WorkText;
 import vastarc.web.ui.JobPlace;
 import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
@@ -160,7 +162,8 @@ class SheetController implements JobPlace {
 
     /** Another arc control than the chosen logic belongs to lets the logic go. */
     private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
-        JointText joint = followed(before.joint(), before.joint().changedTo(sent, JointText.FIELDS, units));
+        JointText typed = followed(before.joint(), before.joint().changedTo(sent, JointText.FIELDS, units));
+        JointText joint = WorkText.changed(typed, sent, Set.of(WorkText.SEAMS, WorkText.SEAM), units);
         boolean sameControl =
                 joint.text(WeldFields.CONTROL).equals(before.joint().text(WeldFields.CONTROL));
         JobContent after = before.with(joint).withSchools(schools(sent)).onPass(sent.get("pass"));

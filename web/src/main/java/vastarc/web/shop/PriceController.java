@@ -1,5 +1,6 @@
 package vastarc.web.shop;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +25,6 @@ import vastarc.web.ui.TypedField;
 class PriceController {
 
     private static final String MONEY = "money";
-    private static final String WHOLE = "\\.0$";
 
     private final ShopStore shop;
 
@@ -79,7 +79,9 @@ class PriceController {
     }
 
     private static String text(OptionalDouble price) {
-        return price.isPresent() ? String.valueOf(price.getAsDouble()).replaceFirst(WHOLE, "") : "";
+        return price.isPresent()
+                ? BigDecimal.valueOf(price.getAsDouble()).stripTrailingZeros().toPlainString()
+                : "";
     }
 
     /** The prices kept, with what was typed over them. */

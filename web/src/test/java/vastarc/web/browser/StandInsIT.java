@@ -142,6 +142,7 @@ class StandInsIT {
         browser.waitFor("the purge", () -> !browser.all("#meter-readings").isEmpty());
         browser.find("#meter-readings summary").click();
         browser.find("#listen").click();
+        browser.waitFor("the listening", () -> !browser.all("#keep-read").isEmpty());
         browser.waitFor("air, at first", () -> browser.text("#live-ppm").endsWith("ppm"));
         assertThat(browser.find("#meter").getAttribute("value")).isEmpty();
         assertThat(browser.accessibilityFindings()).isEmpty();
@@ -153,6 +154,7 @@ class StandInsIT {
         browser.waitFor("silver, if struck now", () -> browser.text("#inside").contains("accept"));
         browser.find("#felt").click();
         browser.waitFor("ready", () -> browser.text("#state").equals("Ready to weld."));
+        browser.waitFor("enough to keep", () -> browser.find("#keep-read").isEnabled());
         browser.find("#keep-read").click();
         browser.waitFor(
                 "what it read, taken over",

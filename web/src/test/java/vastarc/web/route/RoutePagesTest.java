@@ -74,6 +74,27 @@ class RoutePagesTest {
     }
 
     @Test
+    void howMuchThereIsIsAskedOnTheSheetAsWell() throws Exception {
+        String sheet = "/jobs/" + job.id() + "/sheet";
+        assertThat(send(get(sheet))).contains("id=\"work-here\"", "id=\"work.seams\"");
+        String[] typed = {
+            "version", String.valueOf(now().version()), "material", "CARBON_STEEL", "joint", "T_FILLET", Jobs.BASE, "3"
+        };
+        send(post(sheet).param("work.seams", "3").param("work.seamMm", "12 in"), typed);
+        assertThat(send(get(address("")))).contains("seam 3", "0 to 305 mm");
+        send(post(address("/move")), "from", "2", "to", "1");
+        assertThat(now().content().joint().work("work.order")).isPresent();
+        typed[1] = String.valueOf(now().version());
+        send(post(sheet), typed);
+        assertThat(now().content().joint().work("work.seams")).hasValue("3");
+        assertThat(now().content().joint().work("work.order")).isPresent();
+        typed[1] = String.valueOf(now().version());
+        assertThat(send(post(sheet).param("work.seams", "many"), typed)).contains("“many”", "a number from 1 to 60");
+        assertThat(now().content().joint().work("work.order")).isEmpty();
+        assertThat(now().content().joint().work("work.seamMm")).hasValue("12 in");
+    }
+
+    @Test
     void aSeamIsTypedInInchesAndTheDayKeepsAHandsOwnOrder() throws Exception {
         assertThat(send(post(address("")), "work.seamMm", "4 in")).contains("0 to 102 mm");
         String planned = send(get("/day.csv"), "job", job.id().toString());
@@ -108,6 +129,7 @@ class RoutePagesTest {
                         "mark run-",
                         "data-start=\"",
                         "heat left at a moment")
+                .contains("of a bottle of 50 L at 150 bar")
                 .doesNotContain("machine’s duty");
         String machine = machines.machines().get(0).id().toString();
         send(post("/jobs/" + job.id() + "/panel"), "machine", machine, "version", String.valueOf(now().version()));

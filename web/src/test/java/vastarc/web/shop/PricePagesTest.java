@@ -88,6 +88,16 @@ class PricePagesTest {
     }
 
     @Test
+    void whatIsShownCanBeKeptAgainAsItStands() throws Exception {
+        send(post("/shop/prices"), "tungsten", "0.00004", "hour", "999999,5", "argonPerM3", "10.50");
+        String shown = send(get("/shop/prices"));
+        assertThat(shown).contains("value=\"0.00004\"", "value=\"999999.5\"", "value=\"10.5\"");
+        assertThat(send(post("/shop/prices"), "tungsten", "0.00004", "hour", "999999.5"))
+                .contains("Kept.");
+        assertThat(shop.habits().prices().tungsten()).hasValue(0.00004);
+    }
+
+    @Test
     void twoWindowsKeepWhatEachHasChanged() throws Exception {
         send(post("/shop/prices"), "hour", "40", "tungsten", "5");
         send(post("/shop/prices"), "hour", "44", "was.hour", "40", "tungsten", "5", "was.tungsten", "5");

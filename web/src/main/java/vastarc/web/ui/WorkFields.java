@@ -1,0 +1,29 @@
+package vastarc.web.ui;
+
+import java.util.List;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.web.kept.job.JointText;
+import vastarc.web.request.WorkText;
+
+/** How much there is to weld, as fields to type into. */
+public final class WorkFields {
+
+    private WorkFields() {}
+
+    /** What is asked first, and on the sheet: how many seams, how long each. */
+    public static List<TypedField> first(JointText typed, WorkText read, boolean tube) {
+        return List.of(
+                of(typed, read, WorkText.SEAMS, "like seams", "1"),
+                of(typed, read, WorkText.SEAM, "each long", tube ? "once round" : "100 mm"));
+    }
+
+    /** One field as typed, with what is wrong with it. */
+    public static TypedField of(JointText typed, WorkText read, String name, String label, String hint) {
+        String message = read.problems().stream()
+                .filter(problem -> problem.field().equals(name))
+                .map(problem -> problem.message(UnitSystem.METRIC))
+                .findFirst()
+                .orElse("");
+        return new TypedField(name, label, typed.work(name).orElse(""), "", hint, message);
+    }
+}

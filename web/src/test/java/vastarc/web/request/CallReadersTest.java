@@ -1,0 +1,166 @@
+package vastarc.web.request;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.finding.Outcome;
+import vastarc.core.finding.Problem;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.Weld;
+import vastarc.core.material.Material;
+import vastarc.core.plan.WeldPlan;
+import vastarc.core.purge.PurgePart;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.run.Measured;
+import vastarc.core.run.Trace;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.ShopWays;
+import vastarc.web.kept.job.PurgeText;
+
+/** What calls and pages say besides a joint: readings, signs, a purge; each fault by its place. */
+class CallReadersTest {
+
+    private static JsonNode json(String text) {
+        return JsonMapper.shared().readTree(text.replace('\'', '"'));
+    }
+
+    private static List<String> fields(List<Problem> problems) {
+        return problems.stream().map(Problem::field).toList();
+    }
+
+    @Test
+    void samplesMayHoldAnyOfTheQuantitiesAndLeaveAnyOut() {
+        Trace trace = TraceReader.read(
+                        json(
+                                "{'samples':[{'s':0,'a':60,'v':11},{'s':0.5,'ppm':40},{'s':0.5,'a':61,'c':null},{'s':2,'lPerMin':8,'c':180}]}"))
+                .value()
+                .orElseThrow();
+        assertThat(trace.channels()).containsOnlyKeys(Measured.values());
+        assertThat(trace.current().size()).isEqualTo(2);
+        assertThat(trace.current().s(1)).isEqualTo(0.5);
+        assertThat(trace.channel(Measured.TEMPERATURE).value(0)).isEqualTo(180);
+        assertThat(trace.endS()).isEqualTo(2);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{} | samples",
+                "{'samples':[]} | samples",
+                "{'samples':7} | samples",
+                "{'samples':[{'s':0}]} | samples",
+                "{'samples':[{'a':60}]} | samples[0].s",
+                "{'samples':[{'s':2,'a':60},{'s':1,'a':60}]} | samples[1].s",
+                "{'samples':[{'s':0,'amps':60}]} | samples[0].amps",
+                "{'samples':[{'s':0,'a':-3}]} | samples[0].a",
+                "{'samples':[{'s':0,'a':'much'}]} | samples[0].a",
+                "{'samples':[7,{'s':0,'a':5000}]} | samples[0].s"
+            })
+    void aSampleThatCannotBeIsNamedByItsPlace(String body, String field) {
+        Outcome<Trace> read = TraceReader.read(json(body));
+        assertThat(fields(read.problems())).contains(field).hasSizeLessThanOrEqualTo(11);
+        assertThat(read.problems())
+                .allSatisfy(problem ->
+                        assertThat(problem.message(UnitSystem.METRIC)).isNotBlank());
+    }
+
+    @Test
+    void signsFiguresAndAnswersAreRead() {
+        ReadingReader read = ReadingReader.read(
+                json(
+                        "{'set':{'postFlow':2},'seen':['TINT_END_ONLY'],'notSeen':['BEAD_GREY'],'told':{'polarity':'POSITIVE','draught':true,'gas':null}}"));
+        assertThat(read.problems()).isEmpty();
+        assertThat(read.set()).containsOnly(Map.entry(SettingKey.POST_FLOW, 2.0));
+        assertThat(read.seen()).containsExactly("TINT_END_ONLY");
+        assertThat(read.notSeen()).containsExactly("BEAD_GREY");
+        assertThat(read.told()).containsOnly(Map.entry("polarity", "POSITIVE"), Map.entry("draught", "true"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{'set':{'beer':2}} | set.beer",
+                "{'set':{'postFlow':-2}} | set.postFlow",
+                "{'set':[1]} | set",
+                "{'seen':'TINT_END_ONLY'} | seen",
+                "{'seen':['TINT_END_ONLY','GREEN']} | seen[1]",
+                "{'notSeen':[7]} | notSeen[0]",
+                "{'told':{'weather':'fine'}} | told.weather",
+                "{'told':{'polarity':'SIDEWAYS'}} | told.polarity",
+                "{'told':7} | told"
+            })
+    void whatIsToldOfABeadAndCannotBeIsNamedByItsPlace(String body, String field) {
+        assertThat(fields(ReadingReader.read(json(body)).problems())).containsExactly(field);
+    }
+
+    private static Sheet sheet() {
+        Joint tube =
+                Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.65).tubeOd(50.8);
+        Practice purged = Practice.usual().with(draft -> draft.purged = true);
+        return WeldPlan.of(WeldPlan.Ask.of(new Weld(tube, purged), ShopWays.usual()))
+                .sheet()
+                .value()
+                .orElseThrow();
+    }
+
+    private static PurgeReader.Read purge(String field, String text, UnitSystem units) {
+        return PurgeReader.read(PurgeText.none().changedTo(Map.of(field, text), units), sheet());
+    }
+
+    @Test
+    void aPurgeThatIsNotToldFollowsTheSheet() {
+        PurgeReader.Read read = PurgeReader.read(PurgeText.none(), sheet());
+        assertThat(read.problems()).isEmpty();
+        assertThat(read.plan().orElseThrow().ask().flow())
+                .isEqualTo(sheet().setting(SettingKey.PURGE_FLOW).value());
+        assertThat(read.parts()).hasSize(1);
+        assertThat(read.parts().get(0).kind()).isEqualTo(PurgePart.Kind.STRAIGHT);
+        assertThat(read.bottle().argonL()).isEqualTo(50 * 140);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "purge.vent, 1/4 in, METRIC, 6.35",
+        "purge.vent, 6, METRIC, 6",
+        "purge.vent, 0.25, INCH, 6.35",
+        "purge.vent, '6,5 mm', INCH, 6.5"
+    })
+    void aVentIsTypedAsDrillsAreCalled(String field, String text, UnitSystem units, double mm) {
+        assertThat(purge(field, text, units).plan().orElseThrow().ask().vent().diameterMm())
+                .isCloseTo(mm, within(1e-6));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "purge.flow",
+                "purge.leak",
+                "purge.target",
+                "purge.vent",
+                "purge.vents",
+                "purge.hoseLength",
+                "purge.bottle",
+                "purge.bar"
+            })
+    void aFigureThatIsNoneOrOutOfRangeIsMarkedAndNothingIsReckoned(String field) {
+        for (String text : List.of("lots", "-1", "1e9")) {
+            PurgeReader.Read read = purge(field, text, UnitSystem.METRIC);
+            assertThat(fields(read.problems())).as(text).containsExactly(field);
+            assertThat(read.plan()).isEqualTo(Optional.empty());
+        }
+    }
+}
