@@ -3,8 +3,8 @@ package vastarc.core.rehearsal;
 import java.util.Arrays;
 
 /**
- * A line of straight stretches, written as a + b·x + Σ c·|x − break|: no search and no branch where it is read a hundred million times.
- * The first and last stretch go on beyond their ends.
+ * A line of straight stretches, written as a + b·x + Σ c·|x − break|, which wide registers read without a search or a branch, and stretch by
+ * stretch for a single place. The first and last stretch go on beyond their ends.
  */
 final class Bends {
 
@@ -12,20 +12,26 @@ final class Bends {
     private final double slope;
     private final double[] breaks;
     private final double[] weights;
+    private final double[] slopes;
+    private final double[] offsets;
 
-    private Bends(double constant, double slope, double[] breaks, double[] weights) {
+    private Bends(double constant, double slope, double[] breaks, double[] weights, double[] slopes, double[] offsets) {
         this.constant = constant;
         this.slope = slope;
         this.breaks = breaks;
         this.weights = weights;
+        this.slopes = slopes;
+        this.offsets = offsets;
     }
 
     /** Through the given points, two or more, x growing. */
     static Bends through(double[] x, double[] y) {
         int last = x.length - 1;
         double[] slopes = new double[last];
+        double[] offsets = new double[last];
         for (int i = 0; i < last; i++) {
             slopes[i] = (y[i + 1] - y[i]) / (x[i + 1] - x[i]);
+            offsets[i] = y[i] - slopes[i] * x[i];
         }
         double[] breaks = Arrays.copyOfRange(x, 1, last);
         double[] weights = new double[breaks.length];
@@ -35,28 +41,20 @@ final class Bends {
             weights[i] = (slopes[i + 1] - slopes[i]) / 2;
             constant -= weights[i] * Math.abs(x[0] - breaks[i]);
         }
-        return new Bends(constant, slope, breaks, weights);
+        return new Bends(constant, slope, breaks, weights, slopes, offsets);
     }
 
     double at(double x) {
-        double y = constant + slope * x;
-        for (int i = 0; i < breaks.length; i++) {
-            y += weights[i] * Math.abs(x - breaks[i]);
+        int stretch = 0;
+        while (stretch < breaks.length && x > breaks[stretch]) {
+            stretch++;
         }
-        return y;
+        return offsets[stretch] + slopes[stretch] * x;
     }
 
     /** Its steepest stretch. */
     double steepest() {
-        double steepest = 0;
-        for (int i = 0; i <= breaks.length; i++) {
-            double here = slope;
-            for (int j = 0; j < breaks.length; j++) {
-                here += j < i ? weights[j] : -weights[j];
-            }
-            steepest = Math.max(steepest, here);
-        }
-        return steepest;
+        return Arrays.stream(slopes).max().orElse(0);
     }
 
     double constant() {

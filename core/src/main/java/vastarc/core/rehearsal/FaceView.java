@@ -61,12 +61,12 @@ final class FaceView {
     /** °C of a facet. */
     double celsius(int column, int facet) {
         int start = field.pad + column * field.grid.stride;
-        double a = field.melt.potential().at(field.enthalpy[start + first[facet]]);
-        double b = field.melt.potential().at(field.enthalpy[start + second[facet]]);
+        double a = field.melt.potential().at(field.enthalpy()[start + first[facet]]);
+        double b = field.melt.potential().at(field.enthalpy()[start + second[facet]]);
         if (third[facet] < 0) {
             return field.melt.celsiusOf().at(1.5 * a - 0.5 * b);
         }
-        double c = field.melt.potential().at(field.enthalpy[start + third[facet]]);
+        double c = field.melt.potential().at(field.enthalpy()[start + third[facet]]);
         return field.melt.celsiusOf().at((15 * a - 10 * b + 3 * c) / 8);
     }
 

@@ -2,6 +2,7 @@ package vastarc.core.rehearsal;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.DoubleConsumer;
 import vastarc.core.rehearsal.Section.Facet;
 
 /** The heat in a joint and how it moves on. */
@@ -17,13 +18,16 @@ final class Field {
     private static final int AWAY_TIMES = 4;
 
     private static final double NEAR_MM = 15;
+
+    private static final double ALMOST = 0.999;
+
+    /** A step is taken in as many stages as reach over no more than this, s: short beside a pulse that is felt, and beside the time the pool takes to answer. */
+    private static final double STEP_S = 0.026;
     /** Columns whose cells moved by less than this share of their enthalpy are still as they were. */
     private static final double STILL = 1e-9;
 
     final Grid grid;
     final Melt melt;
-    final double[] enthalpy;
-    final double[] potentials;
     final int pad;
 
     private final Kernel kernel;
@@ -37,11 +41,19 @@ final class Field {
     private final int[] blocks;
     private final boolean[] facesArc;
 
+    private final double[] potentials;
+    private final double shortS;
+    private double[] enthalpy;
+    private double[] next;
+
     private int sweptFrom;
     private int sweptTo;
     private int reached;
     private long steps;
+    private long stages;
     private long updates;
+    private double lostS;
+    private int losses;
     private double clockS;
     private double lostJ;
 
@@ -66,19 +78,39 @@ final class Field {
         this.pad = (grid.rows + 7) / 8 * 8;
         this.startEnthalpy = melt.enthalpy().at(initialC);
         this.enthalpy = new double[2 * pad + grid.columns * grid.stride];
+        this.next = new double[enthalpy.length];
         this.potentials = new double[enthalpy.length];
+        this.shortS = longestShortS(grid.mostConnected(), melt);
         Arrays.fill(enthalpy, startEnthalpy);
+        Arrays.fill(next, startEnthalpy);
         Arrays.fill(potentials, melt.potential().at(startEnthalpy));
         this.reached = grid.ring || !loss.isNone() && initialC != loss.ambientC() ? grid.columns : 0;
     }
 
-    /** The longest step that stays stable, s. */
+    /** The longest step, s. */
     double longestStepS() {
-        return longestStepS(grid.mostConnected(), melt);
+        return shortS * Stages.within(STEP_S / shortS).reach();
     }
 
-    static double longestStepS(double mostConnected, Melt melt) {
+    /** The longest step that stays stable in one stage, s. */
+    private static double longestShortS(double mostConnected, Melt melt) {
         return SAFE / (melt.potential().steepest() * mostConnected);
+    }
+
+    /**
+     * Stages that a time takes, each one update of every cell.
+     *
+     * @param mostConnected of the cells, 1/mm²
+     */
+    static double stages(double mostConnected, Melt melt, double seconds) {
+        double shortS = longestShortS(mostConnected, melt);
+        Stages stages = Stages.within(STEP_S / shortS);
+        return seconds / (shortS * stages.reach()) * stages.count();
+    }
+
+    /** J/mm³ of every cell; of column x and cell j at pad + x times the grid's stride + j. */
+    double[] enthalpy() {
+        return enthalpy;
     }
 
     /** From now on the torch's gas sweeps the faces that see the arc between two places along the seam, mm. */
@@ -97,12 +129,59 @@ final class Field {
         return Math.min(away, grid.ring ? grid.columns - away : away) * grid.dx < NEAR_MM;
     }
 
-    /** One step of conduction and of loss from the faces. Columns the heat has not come to are passed over. */
-    void step(double seconds, int spotEnds) {
-        reached = Math.min(grid.columns, Math.max(reached, spotEnds + LOOK_EVERY));
-        if (steps % LOOK_EVERY == 0) {
-            reachOn();
+    /**
+     * One step without an arc: conduction, and loss from the faces. Columns the heat has not come to are passed over.
+     *
+     * @param seconds no more than {@link #longestStepS}
+     */
+    void step(double seconds) {
+        step(seconds, gain -> {});
+    }
+
+    /**
+     * One step under the arc.
+     *
+     * @param seconds no more than {@link #longestStepS}
+     * @param spot    aimed where the arc is in the middle of the step
+     * @param joule   that it gives evenly in the step
+     */
+    void step(double seconds, Spot spot, double joule) {
+        reach(spot.ends());
+        // What falls on a face in a short step is conducted in that step and is not seen standing on it.
+        double ahead = joule * Math.min(1, shortS / seconds);
+        spot.heat(enthalpy, pad, ahead);
+        step(seconds, gain -> spot.heat(next, pad, joule * gain));
+        spot.heat(enthalpy, pad, -ahead);
+    }
+
+    private void step(double seconds, DoubleConsumer heat) {
+        Stages taken = Stages.over(seconds / shortS);
+        for (int stage = 1; stage <= taken.count(); stage++) {
+            if (stages++ % LOOK_EVERY == 0) {
+                reachOn();
+            }
+            double gain = taken.gain(stage);
+            conduct(new Kernel.Share(taken.last(stage), taken.beforeLast(stage), gain * seconds));
+            heat.accept(gain);
+            double[] before = enthalpy;
+            enthalpy = next;
+            next = before;
         }
+        steps++;
+        clockS += seconds;
+        boolean radiates = loss.emissivity() > 0;
+        if (clockS - lostS > (radiates ? RADIATE_EVERY : LOSE_EVERY) * shortS * ALMOST) {
+            lostS = clockS;
+            lose(!radiates || ++losses % AWAY_TIMES == 0);
+        }
+    }
+
+    /** The heat has come to so many columns at least. */
+    void reach(int columns) {
+        reached = Math.min(grid.columns, Math.max(reached, columns + LOOK_EVERY));
+    }
+
+    private void conduct(Kernel.Share share) {
         for (int x = 0; x < reached; x++) {
             kernel.potentials(blocks, melt.potential(), enthalpy, potentials, pad + x * grid.stride);
         }
@@ -110,15 +189,9 @@ final class Field {
         for (int x = 0; x < reached; x++) {
             int west = x == 0 ? grid.ring ? round : 0 : -grid.stride;
             int east = x == grid.columns - 1 ? grid.ring ? -round : 0 : grid.stride;
-            kernel.conduct(grid, blocks, enthalpy, potentials, pad + x * grid.stride, west, east, seconds);
+            kernel.conduct(grid, blocks, enthalpy, next, potentials, pad + x * grid.stride, west, east, share);
         }
-        steps++;
         updates += (long) reached * grid.cells() / grid.columns;
-        clockS += seconds;
-        boolean radiates = loss.emissivity() > 0;
-        if (steps % (radiates ? RADIATE_EVERY : LOSE_EVERY) == 0) {
-            lose(!radiates || steps % (AWAY_TIMES * RADIATE_EVERY) == 0);
-        }
     }
 
     private void reachOn() {
@@ -191,6 +264,7 @@ final class Field {
         return lostJ;
     }
 
+    /** Steps, each in one or several stages. */
     long steps() {
         return steps;
     }

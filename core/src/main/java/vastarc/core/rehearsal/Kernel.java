@@ -14,23 +14,35 @@ interface Kernel {
     void potentials(int[] blocks, Bends potential, double[] enthalpy, double[] potentials, int start);
 
     /**
-     * Adds what a column takes up in a step.
+     * One stage of a column: what it holds next, from what it held and what its neighbours give it.
      *
      * @param blocks as for {@link #potentials}
-     * @param start index of the column's first cell
-     * @param west  index difference to the column before, 0 where there is none
-     * @param east  index difference to the next column, 0 where there is none
-     * @param step  s
+     * @param from   enthalpy before the stage
+     * @param to     enthalpy one stage earlier, and after it what the column holds next
+     * @param start  index of the column's first cell
+     * @param west   index difference to the column before, 0 where there is none
+     * @param east   index difference to the next column, 0 where there is none
+     * @param share  how the stage mixes them
      */
     void conduct(
             Grid grid,
             int[] blocks,
-            double[] enthalpy,
+            double[] from,
+            double[] to,
             double[] potentials,
             int start,
             int west,
             int east,
-            double step);
+            Share share);
+
+    /**
+     * How a stage mixes what was.
+     *
+     * @param last       share of the state before it
+     * @param beforeLast share of the state before that
+     * @param step       s of change that it adds
+     */
+    record Share(double last, double beforeLast, double step) {}
 
     /** Its name, for the numerics of an answer. */
     String name();

@@ -14,23 +14,26 @@ final class PlainKernel implements Kernel {
     public void conduct(
             Grid grid,
             int[] blocks,
-            double[] enthalpy,
+            double[] from,
+            double[] to,
             double[] potentials,
             int start,
             int west,
             int east,
-            double step) {
+            Share share) {
         int rows = grid.rows;
         double along = 1 / (grid.dx * grid.dx);
         for (int j : blocks) {
             int i = start + j;
-            enthalpy[i] += step
-                    * (along * (potentials[i + west] + potentials[i + east])
-                            - grid.all[j] * potentials[i]
-                            + grid.outward[j] * potentials[i + 1]
-                            + grid.inward[j] * potentials[i - 1]
-                            + grid.down[j] * potentials[i + rows]
-                            + grid.up[j] * potentials[i - rows]);
+            to[i] = share.last() * from[i]
+                    + share.beforeLast() * to[i]
+                    + share.step()
+                            * (along * (potentials[i + west] + potentials[i + east])
+                                    - grid.all[j] * potentials[i]
+                                    + grid.outward[j] * potentials[i + 1]
+                                    + grid.inward[j] * potentials[i - 1]
+                                    + grid.down[j] * potentials[i + rows]
+                                    + grid.up[j] * potentials[i - rows]);
         }
     }
 

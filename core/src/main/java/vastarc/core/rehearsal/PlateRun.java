@@ -81,9 +81,7 @@ public final class PlateRun {
         double cell = ask.quality().cellMm(plate.thicknessMm());
         double layer = plate.thicknessMm() / ask.quality().layers(plate.thicknessMm());
         double connected = 4 / (cell * cell) + 2 / (layer * layer);
-        return cells(ask)
-                * ask.endS()
-                / Field.longestStepS(connected, ask.metal().melt());
+        return cells(ask) * Field.stages(connected, ask.metal().melt(), ask.endS());
     }
 
     private Optional<PlateAnswer> run(BooleanSupplier leaveOff) {
@@ -109,13 +107,12 @@ public final class PlateRun {
 
     private void advance(double s, double step) {
         double joule = ask.source().energyJ(s, s + step);
-        int spotEnds = 0;
         if (joule > 0) {
-            double x = ask.source().x(s + step / 2);
-            absorbedJ += spot.heat(field.enthalpy, field.pad, x, joule);
-            spotEnds = spot.ends();
+            absorbedJ += joule * spot.aim(ask.source().x(s + step / 2));
+            field.step(step, spot, joule);
+        } else {
+            field.step(step);
         }
-        field.step(step, spotEnds);
     }
 
     /** Every moment that a step must end at, growing, the end of the run the last. */

@@ -155,8 +155,8 @@ final class PlateView {
         int row = face == Face.TOP ? 0 : (grid.layers - 1) * grid.rows;
         int hottest = 0;
         for (int column = 1; column < reached(); column++) {
-            if (field.enthalpy[field.pad + column * grid.stride + row]
-                    > field.enthalpy[field.pad + hottest * grid.stride + row]) {
+            if (field.enthalpy()[field.pad + column * grid.stride + row]
+                    > field.enthalpy()[field.pad + hottest * grid.stride + row]) {
                 hottest = column;
             }
         }

@@ -163,12 +163,14 @@ public final class Proof {
             Melt melt = Melt.constant(conductivity, heat, freezes - 2, freezes + 2, latent);
             Grid grid = Grid.ofPlate(60, 4, 2, Quality.PROOF);
             Field field = new Field(grid, melt, cold, Loss.linear(cold, 0), Kernel.best());
-            for (int i = field.pad + grid.columns / 2 * grid.stride; i < field.enthalpy.length - field.pad; i++) {
-                field.enthalpy[i] = melt.enthalpy().at(hot);
+            double[] cells = field.enthalpy();
+            for (int i = field.pad + grid.columns / 2 * grid.stride; i < cells.length - field.pad; i++) {
+                cells[i] = melt.enthalpy().at(hot);
             }
+            field.reach(grid.columns);
             int steps = (int) Math.ceil(seconds / field.longestStepS());
             for (int i = 0; i < steps; i++) {
-                field.step(seconds / steps, grid.columns);
+                field.step(seconds / steps);
             }
             double run = 0;
             for (int x = 1; x < grid.columns; x++) {

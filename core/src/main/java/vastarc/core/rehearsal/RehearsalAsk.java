@@ -163,11 +163,9 @@ public record RehearsalAsk(Score score, Hand hand, Quality quality, double legMm
     /** How many cell updates it takes at most. */
     double effort() {
         Grid grid = grid();
-        double step = Field.longestStepS(grid.mostConnected(), melting().melt());
         double seconds =
                 goesMm() / (hand.travelMmPerMin().orElse(60 * heat().demand().speedMmPerS()) / 60);
-        return grid.cells()
-                * (seconds + score.timeline().lengthS() - score.values().weldS() + afterS())
-                / step;
+        double whole = seconds + score.timeline().lengthS() - score.values().weldS() + afterS();
+        return grid.cells() * Field.stages(grid.mostConnected(), melting().melt(), whole);
     }
 }

@@ -12,6 +12,7 @@ public final class RehearsalRun {
 
     private static final double LOOK_S = 0.03;
     private static final int FILM_LOOKS = 2;
+    private static final int PARTS = 6;
     private static final double FRAMES = 160;
     private static final double LEAST_FRAME_S = 0.1;
     private static final double USUAL_COVER_MM = 40;
@@ -120,16 +121,20 @@ public final class RehearsalRun {
         return ask.score().sheet().setting(SettingKey.POST_FLOW).value();
     }
 
+    /** One step: what the arc gives in it is added up in parts short beside a pulse or a dab. */
     private void advance(double step) {
         double x = stroke.xMm();
-        double joule = stroke.isOut() ? stroke.rest(step) : stroke.advance(step);
-        int ends = 0;
+        field.sweep(x - coverMm, x + coverMm);
+        double joule = 0;
+        for (int part = 0; part < PARTS; part++) {
+            joule += stroke.isOut() ? stroke.rest(step / PARTS) : stroke.advance(step / PARTS);
+        }
         if (joule > 0) {
             spot.open(stroke.radiusMm());
-            absorbedJ += spot.heat(field.enthalpy, field.pad, (x + stroke.xMm()) / 2, joule);
-            ends = spot.ends();
+            absorbedJ += joule * spot.aim((x + stroke.xMm()) / 2);
+            field.step(step, spot, joule);
+        } else {
+            field.step(step);
         }
-        field.sweep(stroke.xMm() - coverMm, stroke.xMm() + coverMm);
-        field.step(step, ends);
     }
 }

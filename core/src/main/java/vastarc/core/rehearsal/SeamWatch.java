@@ -77,7 +77,7 @@ final class SeamWatch {
         int start = field.pad + column * field.grid.stride;
         int kept = column * field.grid.stride;
         for (int i = 0; i < field.grid.stride; i++) {
-            peaks[kept + i] = Math.max(peaks[kept + i], (float) field.enthalpy[start + i]);
+            peaks[kept + i] = Math.max(peaks[kept + i], (float) field.enthalpy()[start + i]);
         }
     }
 
@@ -141,7 +141,7 @@ final class SeamWatch {
         int start = field.pad + column * field.grid.stride;
         double volume = 0;
         for (int i = 0; i < field.grid.stride; i++) {
-            volume += field.enthalpy[start + i] >= melts ? field.grid.volume[i] : 0;
+            volume += field.enthalpy()[start + i] >= melts ? field.grid.volume[i] : 0;
         }
         return volume;
     }

@@ -58,27 +58,36 @@ final class Spot {
     }
 
     /**
-     * Heats the faces.
+     * Aims at a place along the seam, mm.
      *
-     * @param joule of the whole spot
-     * @return J that the whole joint took up
+     * @return the share of its heat that the whole joint takes up
      */
-    double heat(double[] enthalpy, int pad, double arcX, double joule) {
+    double aim(double arcX) {
         if (grid.ring) {
             aimRound(arcX);
         } else {
-            aim(arcX);
+            aimAlong(arcX);
         }
         double taken = 0;
+        for (int x = first; x < last; x++) {
+            taken += along[Math.floorMod(x, grid.columns)];
+        }
+        return taken;
+    }
+
+    /**
+     * Heats the faces where it aims.
+     *
+     * @param joule of the whole spot
+     */
+    void heat(double[] enthalpy, int pad, double joule) {
         for (int x = first; x < last; x++) {
             int start = pad + Math.floorMod(x, grid.columns) * grid.stride;
             double here = joule * along[Math.floorMod(x, grid.columns)];
             for (int i = 0; i < cells.length; i++) {
                 enthalpy[start + cells[i]] += here * across[i] / grid.volume[cells[i]];
             }
-            taken += here;
         }
-        return taken;
     }
 
     /** The first column that the spot last aimed at does not touch. */
@@ -86,7 +95,7 @@ final class Spot {
         return last;
     }
 
-    private void aim(double arcX) {
+    private void aimAlong(double arcX) {
         double length = grid.columns * grid.dx;
         double reach = REACH * radius;
         first = Math.max(0, (int) Math.floor((arcX - reach) / grid.dx));

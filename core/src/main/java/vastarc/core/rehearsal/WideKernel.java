@@ -26,14 +26,18 @@ final class WideKernel implements Kernel {
     public void conduct(
             Grid grid,
             int[] blocks,
-            double[] enthalpy,
+            double[] from,
+            double[] to,
             double[] potentials,
             int start,
             int west,
             int east,
-            double step) {
+            Share share) {
         int rows = grid.rows;
         double along = 1 / (grid.dx * grid.dx);
+        double last = share.last();
+        double beforeLast = share.beforeLast();
+        double step = share.step();
         for (int j : blocks) {
             int i = start + j;
             DoubleVector sum = DoubleVector.fromArray(WIDE, potentials, i + west)
@@ -48,7 +52,11 @@ final class WideKernel implements Kernel {
                             .mul(DoubleVector.fromArray(WIDE, grid.down, j)))
                     .add(DoubleVector.fromArray(WIDE, potentials, i - rows)
                             .mul(DoubleVector.fromArray(WIDE, grid.up, j)));
-            DoubleVector.fromArray(WIDE, enthalpy, i).add(sum.mul(step)).intoArray(enthalpy, i);
+            DoubleVector.fromArray(WIDE, from, i)
+                    .mul(last)
+                    .add(DoubleVector.fromArray(WIDE, to, i).mul(beforeLast))
+                    .add(sum.mul(step))
+                    .intoArray(to, i);
         }
     }
 

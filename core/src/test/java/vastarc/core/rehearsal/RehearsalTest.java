@@ -287,7 +287,7 @@ class RehearsalTest {
                         .problems())
                 .extracting(problem -> problem.field())
                 .containsExactly("goal");
-        List<String> tooFine = setup(Material.CHROMOLY_4130, JointForm.TUBE_SADDLE, 0.9, Practice.usual())
+        List<String> tooFine = setup(Material.STAINLESS_304L, JointForm.T_FILLET, 8, Practice.usual())
                 .cut(Quality.PROOF)
                 .ask()
                 .problems()

@@ -2,6 +2,7 @@ package vastarc.core.rehearsal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.Arrays;
 import java.util.List;
@@ -11,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.material.Material;
@@ -105,11 +107,13 @@ class SolverPartsTest {
         Field field = new Field(grid, melt, 20, Loss.linear(20, 0), new PlainKernel());
         Spot spot = new Spot(grid, false, 0.2);
         spot.open(2.2);
-        double taken = spot.heat(field.enthalpy, field.pad, 30, 100);
+        double taken = 100 * spot.aim(30);
+        field.reach(spot.ends());
+        spot.heat(field.enthalpy(), field.pad, 100);
         assertThat(taken).isCloseTo(100, within(1e-4));
-        field.step(field.longestStepS(), spot.ends());
+        field.step(field.longestStepS());
         assertThat(field.storedJ()).isCloseTo(taken, within(1e-6));
-        double lost = 100 - spot.heat(field.enthalpy, field.pad, 0, 100);
+        double lost = 100 * (1 - spot.aim(0));
         assertThat(lost).isCloseTo(50, within(0.1));
     }
 
@@ -122,9 +126,10 @@ class SolverPartsTest {
                 new Field(grid, Melting.of(Material.STAINLESS_304L).melt(), 20, Loss.linear(20, 0), new PlainKernel());
         Spot spot = new Spot(grid, false, 0);
         spot.open(2);
-        assertThat(spot.heat(field.enthalpy, field.pad, 60, 100)).isCloseTo(100, within(1e-4));
+        assertThat(spot.aim(60)).isCloseTo(1, within(1e-6));
+        spot.heat(field.enthalpy(), field.pad, 100);
         for (int i = 0; i < 50; i++) {
-            field.step(field.longestStepS(), 0);
+            field.step(field.longestStepS());
         }
         int last = grid.columns - 1;
         assertThat(field.celsius(0, 0, 0))
@@ -144,14 +149,72 @@ class SolverPartsTest {
         spot.open(2);
         for (Field field : new Field[] {plain, wide}) {
             for (int i = 0; i < 60; i++) {
-                spot.heat(field.enthalpy, field.pad, 10, 5);
-                field.step(field.longestStepS(), spot.ends());
+                spot.aim(10);
+                field.step(field.longestStepS(), spot, 5);
             }
         }
-        for (int i = 0; i < plain.enthalpy.length; i++) {
-            assertThat(wide.enthalpy[i]).isCloseTo(plain.enthalpy[i], within(1e-8));
+        for (int i = 0; i < plain.enthalpy().length; i++) {
+            assertThat(wide.enthalpy()[i]).isCloseTo(plain.enthalpy()[i], within(1e-8));
         }
         assertThat(wide.lostJ()).isCloseTo(plain.lostJ(), within(1e-8)).isPositive();
+    }
+
+    @Test
+    void aStepInStagesComesToWhatShortStepsComeTo() {
+        Section section =
+                JointSection.of(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2), Quality.FINE, 0, 40);
+        Grid grid = new Grid(section, 30, 0.5, false);
+        Melt melt = Melting.of(Material.STAINLESS_304L).melt();
+        Field staged = new Field(grid, melt, 20, Loss.linear(20, 0), new PlainKernel());
+        Field stepped = new Field(grid, melt, 20, Loss.linear(20, 0), new PlainKernel());
+        double longS = staged.longestStepS();
+        int stages = (int) Math.round(Field.stages(grid.mostConnected(), melt, longS));
+        int parts = stages * (stages + 1) / 2;
+        assertThat(stages).isGreaterThan(2);
+        Spot spot = new Spot(grid, false, 0);
+        spot.open(2.5);
+        spot.aim(15);
+        for (int i = 0; i < 40; i++) {
+            staged.step(longS, spot, 700 * longS);
+            for (int part = 0; part < parts; part++) {
+                stepped.step(longS / parts, spot, 700 * longS / parts);
+            }
+        }
+        assertThat(staged.steps() * stages).isLessThanOrEqualTo(stepped.steps() / 2);
+        assertThat(staged.storedJ()).isCloseTo(stepped.storedJ(), withinPercentage(1e-6));
+        assertThat(stepped.celsius(30, 0, 0)).isGreaterThan(1500);
+        for (int column = 0; column < grid.columns; column++) {
+            for (int row = 0; row < grid.rows; row++) {
+                double celsius = stepped.celsius(column, row, 0);
+                assertThat(staged.celsius(column, row, 0)).isCloseTo(celsius, within(0.5 + 0.004 * celsius));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 7, 12})
+    void stagesShareOutAStepAndStayWithinItsBounds(int count) {
+        Stages stages = Stages.within(count * (count + 1) / 2.0);
+        assertThat(stages.count()).isEqualTo(count);
+        assertThat(Stages.over(stages.reach()).count()).isEqualTo(count);
+        for (double rate = 0; rate <= 2; rate += 0.01) {
+            double last = 1;
+            double before = 1;
+            double given = 0;
+            double givenBefore = 0;
+            for (int stage = 1; stage <= count; stage++) {
+                double next = stages.last(stage) * last
+                        + stages.beforeLast(stage) * before
+                        - stages.gain(stage) * stages.reach() * rate * last;
+                double next2 = stages.last(stage) * given + stages.beforeLast(stage) * givenBefore + stages.gain(stage);
+                before = last;
+                last = next;
+                givenBefore = given;
+                given = next2;
+            }
+            assertThat(last).isBetween(-1.0, 1.0);
+            assertThat(given).isCloseTo(1, within(1e-12));
+        }
     }
 
     @Test
