@@ -48,6 +48,10 @@ class JobStep {
         changedAt = now;
     }
 
+    int place() {
+        return place;
+    }
+
     JobContent content() {
         return form.orThrow();
     }

@@ -11,6 +11,9 @@ interface JobStepRepository extends JpaRepository<JobStep, Long> {
 
     Optional<JobStep> findByJobIdAndPlace(UUID jobId, int place);
 
+    /** A step and what was taken back after it, in order. */
+    List<JobStep> findByJobIdAndPlaceGreaterThanEqualOrderByPlace(UUID jobId, int place);
+
     /** Those of some places that the history of a job has. */
     @Query("select s.place from JobStep s where s.jobId = :jobId and s.place in (:before, :after)")
     List<Integer> placesAmong(UUID jobId, int before, int after);

@@ -31,6 +31,9 @@ public class JobStore {
     static final long STROKE_MS = 1500;
 
     private static final int STEPS_KEPT = 200;
+    /** Older ones go so many at a time. */
+    private static final int FORGOTTEN_AT_ONCE = 20;
+
     private static final int AT_ONCE = 200;
     private static final int ON_A_PAGE = 20;
     private static final Sort IN_ORDER = Sort.by("createdAt", "id");
@@ -246,7 +249,9 @@ public class JobStore {
         int place = job.place();
         Set<String> changed = job.content().differences(before);
         String field = changed.size() == 1 ? changed.iterator().next() : "";
-        Optional<JobStep> last = steps.findByJobIdAndPlace(job.id(), place);
+        List<JobStep> from = steps.findByJobIdAndPlaceGreaterThanEqualOrderByPlace(job.id(), place);
+        Optional<JobStep> last =
+                from.stream().filter(step -> step.place() == place).findFirst();
         boolean sameStroke = last.isPresent() && last.get().isSameStroke(field, now);
         if (!sameStroke) {
             job.go(job.content(), place + 1, now);
@@ -258,7 +263,9 @@ public class JobStore {
             if (last.isEmpty()) {
                 steps.save(new JobStep(kept.id(), place, before, "", now));
             }
-            steps.keepOnly(kept.id(), place - STEPS_KEPT, place);
+            if (from.size() > last.stream().count() || place % FORGOTTEN_AT_ONCE == 0) {
+                steps.keepOnly(kept.id(), place - STEPS_KEPT, place);
+            }
             steps.save(new JobStep(kept.id(), place + 1, kept.content(), field, now));
         }
         return kept;

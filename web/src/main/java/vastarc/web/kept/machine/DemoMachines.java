@@ -27,7 +27,7 @@ class DemoMachines implements DemoPart {
 
     @Override
     public void lay() throws IOException {
-        if (!store.machines().isEmpty() || !store.torches().isEmpty()) {
+        if (!store.names().isEmpty() || !store.torches().isEmpty()) {
             return;
         }
         List<Named> machines = read("demo/machines.json", new TypeReference<>() {});
