@@ -1,6 +1,8 @@
 package vastarc.benchmarks.load;
 
 import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.net.Socket;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -14,7 +16,8 @@ import java.util.zip.GZIPInputStream;
  * A changed field of the Sheet page, the page itself and the API, at a fixed rate; the first hundred changes after a start apart. Also
  * weighs the page as it comes over the wire.
  *
- * <p>Use: {@code benchmarks/run-load SheetLoad 8090 [requests per second] [seconds]}.
+ * <p>Use: {@code benchmarks/run-load SheetLoad 8090 [requests per second] [seconds] [seconds that a started program is left alone first]}.
+ * With the last, it waits for the program to be started, so that what is built before the load is not built beside the program.
  */
 public final class SheetLoad {
 
@@ -22,6 +25,7 @@ public final class SheetLoad {
     private static final int MAX_SECONDS = 60;
     private static final int FIRST = 100;
     private static final int WARM_UP = 300;
+    private static final int LOOK_MS = 100;
 
     private final Visitor visitor;
     private final int rate;
@@ -38,7 +42,22 @@ public final class SheetLoad {
         int port = Integer.parseInt(arguments.length > 0 ? arguments[0] : "8080");
         int rate = Integer.parseInt(arguments.length > 1 ? arguments[1] : "20");
         int seconds = Integer.parseInt(arguments.length > 2 ? arguments[2] : "20");
+        if (arguments.length > 3) {
+            waitFor(port);
+            Thread.sleep(1000L * Integer.parseInt(arguments[3]));
+        }
         new SheetLoad(port, rate, seconds).run();
+    }
+
+    private static void waitFor(int port) throws InterruptedException {
+        System.out.println("waiting for the program to be started at port " + port);
+        while (true) {
+            try (Socket door = new Socket("127.0.0.1", port)) {
+                return;
+            } catch (IOException notYet) {
+                Thread.sleep(LOOK_MS);
+            }
+        }
     }
 
     private void run() throws Exception {

@@ -39,8 +39,8 @@ final class FaceView {
             boolean two = section.isMetal(row - dy, layer - dz);
             boolean three = two && section.isMetal(row - 2 * dy, layer - 2 * dz);
             first[i] = field.grid.cell(facet);
-            second[i] = two ? (layer - dz) * field.grid.rows + row - dy : first[i];
-            third[i] = three ? (layer - 2 * dz) * field.grid.rows + row - 2 * dy : -1;
+            second[i] = two ? field.grid.layout.place(row - dy, layer - dz) : first[i];
+            third[i] = three ? field.grid.layout.place(row - 2 * dy, layer - 2 * dz) : -1;
             places[i] = facet.placeMm();
             halves[i] = facet.lengthMm() / 2;
         }

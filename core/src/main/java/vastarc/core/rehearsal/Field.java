@@ -38,7 +38,7 @@ final class Field {
     private final double[] areas;
     private final double[] perMm3;
     private final double[] lostAtS;
-    private final int[] blocks;
+    private final Layout.Blocks blocks;
     private final boolean[] facesArc;
 
     private final double[] potentials;
@@ -74,8 +74,8 @@ final class Field {
             facesArc[i] = grid.section.front().contains(facets.get(i));
         }
         this.lostAtS = new double[grid.columns];
-        this.blocks = grid.blocks(kernel.lanes());
-        this.pad = (grid.rows + 7) / 8 * 8;
+        this.blocks = grid.layout.blocks(kernel.lanes());
+        this.pad = (grid.rows + 15) / 8 * 8;
         this.startEnthalpy = melt.enthalpy().at(initialC);
         this.enthalpy = new double[2 * pad + grid.columns * grid.stride];
         this.next = new double[enthalpy.length];
@@ -241,9 +241,10 @@ final class Field {
         return sum;
     }
 
-    /** °C of a cell. */
+    /** °C of a cell; the start's where there is no metal. */
     double celsius(int column, int row, int layer) {
-        return melt.temperature().at(enthalpy[pad + column * grid.stride + layer * grid.rows + row]);
+        int cell = grid.layout.place(row, layer);
+        return melt.temperature().at(cell == Layout.NONE ? startEnthalpy : enthalpy[pad + column * grid.stride + cell]);
     }
 
     /** J more in the whole joint than at the start. */

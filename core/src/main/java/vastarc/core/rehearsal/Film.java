@@ -206,7 +206,7 @@ public final class Film {
         int at = 0;
         for (int layer = layerFrom; layer < layerTo; layer++) {
             for (int row = rowFrom; row < rowTo; row++) {
-                float peak = watch.peaks[column * field.grid.stride + layer * field.grid.rows + row];
+                float peak = watch.peak(column, row, layer);
                 cells[at++] = toByte(field.melt.temperature().at(peak));
             }
         }

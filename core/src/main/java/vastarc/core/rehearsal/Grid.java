@@ -1,22 +1,18 @@
 package vastarc.core.rehearsal;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 
 /**
  * A joint cut into cells: along the seam (x) all alike, and in each section as its {@link Section} says. A column is all cells of one x; in
- * it the cells of one depth stand together, across the seam.
+ * it the cells of one depth stand together, across the seam, as its {@link Layout} says.
  */
 final class Grid {
-
-    /** A column is filled up to a multiple of this, so that every width of the processor's registers fits. */
-    private static final int LANES = 8;
 
     final Section section;
     final int columns;
     final int rows;
     final int layers;
+    final Layout layout;
     /** Cells of a column with those that only fill it up. */
     final int stride;
 
@@ -44,7 +40,8 @@ final class Grid {
         dx = lengthMm / columns;
         rows = section.rows();
         layers = section.layers();
-        stride = (rows * layers + 2 * (LANES - 1)) / LANES * LANES;
+        layout = new Layout(section);
+        stride = layout.length();
         outward = new double[stride];
         inward = new double[stride];
         down = new double[stride];
@@ -76,7 +73,7 @@ final class Grid {
     }
 
     private void connect(int row, int layer) {
-        int cell = layer * rows + row;
+        int cell = layout.place(row, layer);
         double[] y = section.across();
         double[] z = section.down();
         volume[cell] = dx * (y[row + 1] - y[row]) * (z[layer + 1] - z[layer]);
@@ -91,18 +88,6 @@ final class Grid {
         double width = edges[cell + 1] - edges[cell];
         double other = edges[cell + step + 1] - edges[cell + step];
         return 1 / (width * (width + other) / 2);
-    }
-
-    /** Where to begin so that registers of so many lanes meet every cell of metal of a column, and as few others as may be. */
-    int[] blocks(int lanes) {
-        List<Integer> starts = new ArrayList<>();
-        for (int from = 0; from < stride; from++) {
-            if (volume[from] > 0) {
-                starts.add(from);
-                from += lanes - 1;
-            }
-        }
-        return starts.stream().mapToInt(place -> place).toArray();
     }
 
     /** Cells of metal. */
@@ -121,7 +106,7 @@ final class Grid {
     }
 
     int cell(Section.Facet facet) {
-        return facet.layer() * rows + facet.row();
+        return layout.place(facet.row(), facet.layer());
     }
 
     /** The most connected cell, 1/mm²: what bounds the step in time. */

@@ -9,9 +9,9 @@ interface Kernel {
     /**
      * The potential of each cell of a column, from its enthalpy.
      *
-     * @param blocks where to begin in a column, as {@link Grid#blocks} for {@link #lanes}
+     * @param blocks where to begin in a column, as {@link Layout#blocks} for {@link #lanes}
      */
-    void potentials(int[] blocks, Bends potential, double[] enthalpy, double[] potentials, int start);
+    void potentials(Layout.Blocks blocks, Bends potential, double[] enthalpy, double[] potentials, int start);
 
     /**
      * One stage of a column: what it holds next, from what it held and what its neighbours give it.
@@ -26,7 +26,7 @@ interface Kernel {
      */
     void conduct(
             Grid grid,
-            int[] blocks,
+            Layout.Blocks blocks,
             double[] from,
             double[] to,
             double[] potentials,

@@ -4,8 +4,8 @@ package vastarc.core.rehearsal;
 final class PlainKernel implements Kernel {
 
     @Override
-    public void potentials(int[] blocks, Bends potential, double[] enthalpy, double[] potentials, int start) {
-        for (int cell : blocks) {
+    public void potentials(Layout.Blocks blocks, Bends potential, double[] enthalpy, double[] potentials, int start) {
+        for (int cell : blocks.starts()) {
             potentials[start + cell] = potential.at(enthalpy[start + cell]);
         }
     }
@@ -13,7 +13,7 @@ final class PlainKernel implements Kernel {
     @Override
     public void conduct(
             Grid grid,
-            int[] blocks,
+            Layout.Blocks blocks,
             double[] from,
             double[] to,
             double[] potentials,
@@ -21,9 +21,12 @@ final class PlainKernel implements Kernel {
             int west,
             int east,
             Share share) {
-        int rows = grid.rows;
+        int[] starts = blocks.starts();
+        int[] below = blocks.below();
+        int[] above = blocks.above();
         double along = 1 / (grid.dx * grid.dx);
-        for (int j : blocks) {
+        for (int k = 0; k < starts.length; k++) {
+            int j = starts[k];
             int i = start + j;
             to[i] = share.last() * from[i]
                     + share.beforeLast() * to[i]
@@ -32,8 +35,8 @@ final class PlainKernel implements Kernel {
                                     - grid.all[j] * potentials[i]
                                     + grid.outward[j] * potentials[i + 1]
                                     + grid.inward[j] * potentials[i - 1]
-                                    + grid.down[j] * potentials[i + rows]
-                                    + grid.up[j] * potentials[i - rows]);
+                                    + grid.down[j] * potentials[i + below[k]]
+                                    + grid.up[j] * potentials[i + above[k]]);
         }
     }
 

@@ -152,7 +152,7 @@ final class PlateView {
 
     /** The column whose seam is hottest on a face. */
     int hottest(Face face) {
-        int row = face == Face.TOP ? 0 : (grid.layers - 1) * grid.rows;
+        int row = grid.layout.place(0, face == Face.TOP ? 0 : grid.layers - 1);
         int hottest = 0;
         for (int column = 1; column < reached(); column++) {
             if (field.enthalpy()[field.pad + column * grid.stride + row]

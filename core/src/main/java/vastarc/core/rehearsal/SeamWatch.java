@@ -22,7 +22,7 @@ final class SeamWatch {
     final double[] backAir;
 
     /** Highest enthalpy of each cell, J/mm³. */
-    final float[] peaks;
+    private final float[] peaks;
 
     private final double coverMm;
     private final boolean purged;
@@ -157,6 +157,12 @@ final class SeamWatch {
 
     /** A cell has been molten. */
     boolean wasMolten(int column, int row, int layer) {
-        return peaks[column * field.grid.stride + layer * field.grid.rows + row] >= melts;
+        return peak(column, row, layer) >= melts;
+    }
+
+    /** Highest enthalpy of a cell, J/mm³; 0 where there is no metal. */
+    float peak(int column, int row, int layer) {
+        int cell = field.grid.layout.place(row, layer);
+        return cell == Layout.NONE ? 0 : peaks[column * field.grid.stride + cell];
     }
 }

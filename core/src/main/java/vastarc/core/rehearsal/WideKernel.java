@@ -9,9 +9,9 @@ final class WideKernel implements Kernel {
     private static final VectorSpecies<Double> WIDE = DoubleVector.SPECIES_PREFERRED;
 
     @Override
-    public void potentials(int[] blocks, Bends potential, double[] enthalpy, double[] potentials, int start) {
+    public void potentials(Layout.Blocks blocks, Bends potential, double[] enthalpy, double[] potentials, int start) {
         int bends = potential.count();
-        for (int block : blocks) {
+        for (int block : blocks.starts()) {
             int i = start + block;
             DoubleVector heat = DoubleVector.fromArray(WIDE, enthalpy, i);
             DoubleVector sum = heat.mul(potential.slope()).add(potential.constant());
@@ -25,7 +25,7 @@ final class WideKernel implements Kernel {
     @Override
     public void conduct(
             Grid grid,
-            int[] blocks,
+            Layout.Blocks blocks,
             double[] from,
             double[] to,
             double[] potentials,
@@ -33,12 +33,15 @@ final class WideKernel implements Kernel {
             int west,
             int east,
             Share share) {
-        int rows = grid.rows;
+        int[] starts = blocks.starts();
+        int[] below = blocks.below();
+        int[] above = blocks.above();
         double along = 1 / (grid.dx * grid.dx);
         double last = share.last();
         double beforeLast = share.beforeLast();
         double step = share.step();
-        for (int j : blocks) {
+        for (int k = 0; k < starts.length; k++) {
+            int j = starts[k];
             int i = start + j;
             DoubleVector sum = DoubleVector.fromArray(WIDE, potentials, i + west)
                     .add(DoubleVector.fromArray(WIDE, potentials, i + east))
@@ -48,9 +51,9 @@ final class WideKernel implements Kernel {
                             .mul(DoubleVector.fromArray(WIDE, grid.outward, j)))
                     .add(DoubleVector.fromArray(WIDE, potentials, i - 1)
                             .mul(DoubleVector.fromArray(WIDE, grid.inward, j)))
-                    .add(DoubleVector.fromArray(WIDE, potentials, i + rows)
+                    .add(DoubleVector.fromArray(WIDE, potentials, i + below[k])
                             .mul(DoubleVector.fromArray(WIDE, grid.down, j)))
-                    .add(DoubleVector.fromArray(WIDE, potentials, i - rows)
+                    .add(DoubleVector.fromArray(WIDE, potentials, i + above[k])
                             .mul(DoubleVector.fromArray(WIDE, grid.up, j)));
             DoubleVector.fromArray(WIDE, from, i)
                     .mul(last)

@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -157,6 +161,44 @@ class SolverPartsTest {
             assertThat(wide.enthalpy()[i]).isCloseTo(plain.enthalpy()[i], within(1e-8));
         }
         assertThat(wide.lostJ()).isCloseTo(plain.lostJ(), within(1e-8)).isPositive();
+    }
+
+    @ParameterizedTest
+    @EnumSource(JointForm.class)
+    void everyCellOfMetalStandsAloneAndKnowsItsNeighbours(JointForm form) {
+        Joint joint = Joint.of(Material.CARBON_STEEL, form, form == JointForm.V_BUTT ? 6 : 2);
+        Section section = JointSection.of(joint, Quality.FINE, 0, 40);
+        Layout layout = new Layout(section);
+        Set<Integer> metal = new HashSet<>();
+        for (int layer = 0; layer < section.layers(); layer++) {
+            for (int row = 0; row < section.rows(); row++) {
+                if (section.isMetal(row, layer)) {
+                    assertThat(metal.add(layout.place(row, layer))).isTrue();
+                } else {
+                    assertThat(layout.place(row, layer)).isEqualTo(Layout.NONE);
+                }
+            }
+        }
+        for (int lanes : new int[] {1, 2, 4, 8}) {
+            Layout.Blocks blocks = layout.blocks(lanes);
+            Map<Integer, Integer> below = new HashMap<>();
+            Map<Integer, Integer> above = new HashMap<>();
+            for (int i = 0; i < blocks.starts().length; i++) {
+                for (int cell = blocks.starts()[i]; cell < blocks.starts()[i] + lanes; cell++) {
+                    assertThat(below.put(cell, cell + blocks.below()[i])).isNull();
+                    above.put(cell, cell + blocks.above()[i]);
+                }
+            }
+            assertThat(below.keySet()).containsAll(metal).allMatch(cell -> cell < layout.length());
+            for (int layer = 1; layer < section.layers(); layer++) {
+                for (int row = 0; row < section.rows(); row++) {
+                    if (section.isMetal(row, layer) && section.isMetal(row, layer - 1)) {
+                        assertThat(above).containsEntry(layout.place(row, layer), layout.place(row, layer - 1));
+                        assertThat(below).containsEntry(layout.place(row, layer - 1), layout.place(row, layer));
+                    }
+                }
+            }
+        }
     }
 
     @Test
