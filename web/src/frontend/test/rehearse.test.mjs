@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import test from 'node:test';
-import { between, bytes, tint } from '../js/rehearse/paint.js';
+import { between, bytes, laidOut, section, tint } from '../js/rehearse/paint.js';
 
 test('planes of a film come as bytes', () => {
   assert.deepEqual([...bytes(Buffer.from([0, 7, 255]).toString('base64'))], [0, 7, 255]);
@@ -21,4 +21,15 @@ test('tint comes in before its first band, changes without a step, and is left o
   const [above] = tint('STAINLESS', 380.1);
   below.forEach((part, i) => assert.ok(Math.abs(part - above[i]) < 2));
   assert.equal(tint('TITANIUM', 5000)[1], 1);
+});
+
+test('of a section only metal is painted', () => {
+  const metal = Buffer.from([1, 0, 1, 1]).toString('base64');
+  const layout = laidOut({ acrossMm: [0, 1, 2], downMm: [0, 1, 2], mirrored: false, metal });
+  const painted = [];
+  const context = { fillRect: (x, y) => painted.push([x, y]) };
+  const look = { metal: [60, 70, 80], chalk: [230, 230, 220], hot: [255, 200, 0], edge: [200, 60, 0], family: 'STEEL', meltC: 1500, stepC: 7 };
+  section(context, look, layout, [0, 0, 0, 0], [0, 0, 0, 0], { x: 0, y: 0, w: 20, h: 20 });
+  assert.deepEqual(painted, [[0, 0], [0, 10], [10, 10]]);
+  assert.equal(laidOut(null), null);
 });

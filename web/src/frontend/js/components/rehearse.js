@@ -1,7 +1,7 @@
 import { formBody, lay, post, showHistory, travelHistory, troubleOf } from '../page.js';
 import { isTyping } from '../keymap.js';
 import { cancel, isOver, rest, untilOver } from '../working.js';
-import { bytes, paint, shareAt } from '../rehearse/paint.js';
+import { bytes, laidOut, paint, shareAt } from '../rehearse/paint.js';
 
 const POLL_MS = 120;
 const FIRST_MS = 30;
@@ -143,7 +143,7 @@ export function rehearse() {
           return;
         }
         const told = await answer.json();
-        Object.assign(film, { layout: told.layout, state: told.state, share: told.share, before: told.before, stepC: told.stepC, family: told.family, places: told.places, faceWords: told.faceWords, backWords: told.backWords });
+        Object.assign(film, { layout: laidOut(told.layout), state: told.state, share: told.share, before: told.before, stepC: told.stepC, family: told.family, places: told.places, faceWords: told.faceWords, backWords: told.backWords });
         film.frames.push(...told.frames.map(decoded));
         film.beads = told.beads.map(bytes);
         frame = Math.max(0, Math.min(...films.map((one) => one.frames.length - 1)));

@@ -22,6 +22,11 @@ export function bytes(text) {
   return Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0));
 }
 
+// A film's layout as it is painted: which cells of the section are metal, as bytes.
+export function laidOut(layout) {
+  return layout && { ...layout, metal: bytes(layout.metal) };
+}
+
 // The colour and how much of it shows: it comes in over the last degrees before the first band.
 export function tint(family, celsius) {
   const bands = TINTS[family] ?? [];
@@ -107,7 +112,7 @@ function face(context, look, layout, planes, places, box) {
 }
 
 // The section: what is and was molten, drawn to scale.
-function section(context, look, layout, now, peak, box) {
+export function section(context, look, layout, now, peak, box) {
   const { acrossMm: across, downMm: down, metal, mirrored } = layout;
   const rows = across.length - 1;
   const left = mirrored ? -across[rows] : across[0];

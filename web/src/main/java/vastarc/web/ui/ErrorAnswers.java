@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import vastarc.web.kept.disk.DiskTrouble;
 import vastarc.web.kept.document.UnreadableDocument;
@@ -31,6 +32,7 @@ class ErrorAnswers {
     private static final Pattern JOB = Pattern.compile("^/jobs/([0-9a-fA-F-]{36})/");
 
     @ExceptionHandler({
+        NoHandlerFoundException.class,
         NoResourceFoundException.class,
         HttpRequestMethodNotSupportedException.class,
         MethodArgumentTypeMismatchException.class,

@@ -110,7 +110,7 @@ class PlateApiTest {
         JsonNode refusal = post(
                 PLATE.replace("\"thickness_mm\":2", "\"thickness_mm\":0.4")
                         .replace("LIVE", "PROOF")
-                        .replace("\"end_s\":20", "\"end_s\":500"),
+                        .replace("\"end_s\":20", "\"end_s\":2000"),
                 400);
 
         assertThat(refusal.at("/errors/0/works").asString()).contains("coarser quality");
