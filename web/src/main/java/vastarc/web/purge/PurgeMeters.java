@@ -53,6 +53,7 @@ class PurgeMeters {
         private final OxygenMeter oxygen;
         private final FlowMeter flow;
         private Instant asked;
+        private boolean stopped;
 
         Simulated(PurgePlan plan, OxygenMeter.Fault fault, Instant started) {
             long seed = started.toEpochMilli();
@@ -61,6 +62,11 @@ class PurgeMeters {
             this.oxygen = new OxygenMeter(plan.purge(), fault, seed);
             this.flow = new FlowMeter(plan.purge(), fault, seed + 1);
             this.asked = started;
+        }
+
+        /** What it was just telling is told before; after it tells nothing. */
+        synchronized void stop() {
+            stopped = true;
         }
     }
 
@@ -94,7 +100,7 @@ class PurgeMeters {
 
     /** Nobody reads beside it any more. */
     void forget(UUID job) {
-        simulated.remove(job);
+        Optional.ofNullable(simulated.remove(job)).ifPresent(Simulated::stop);
         room.forget(simulatedChannel(job, Measured.OXYGEN));
         room.forget(simulatedChannel(job, Measured.GAS_FLOW));
     }
@@ -115,7 +121,7 @@ class PurgeMeters {
     /** Every second since it was last asked; after a long time only the last ten minutes of them are passed on. */
     private void tell(UUID job, Simulated one, Instant now) {
         Instant earliest = now.minus(BETWEEN.multipliedBy(MOST_READ_UP));
-        while (!one.asked.plus(BETWEEN).isAfter(now)) {
+        while (!one.stopped && !one.asked.plus(BETWEEN).isAfter(now)) {
             one.asked = one.asked.plus(BETWEEN);
             double s = Duration.between(one.started, one.asked).toMillis() / 1000.0;
             double ppm = one.oxygen.readPpm(s);
