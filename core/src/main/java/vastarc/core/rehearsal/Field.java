@@ -75,6 +75,7 @@ final class Field {
         }
         this.lostAtS = new double[grid.columns];
         this.blocks = grid.layout.blocks(kernel.lanes());
+        // As far as a register may read beyond a column's first and last cell: a layer and a register.
         this.pad = (grid.rows + 15) / 8 * 8;
         this.startEnthalpy = melt.enthalpy().at(initialC);
         this.enthalpy = new double[2 * pad + grid.columns * grid.stride];

@@ -48,6 +48,15 @@ public record PlateAnswer(
         }
     }
 
-    /** What it took. */
+    /**
+     * What it took.
+     *
+     * @param cells   of metal
+     * @param steps   in time, each in one or several stages
+     * @param stepS   the longest of them, s
+     * @param updates of cells, one a stage
+     * @param cpuS    of the processor, s
+     * @param kernel  plain, or written for wide registers
+     */
     public record Numerics(int cells, long steps, double stepS, long updates, double cpuS, String kernel) {}
 }

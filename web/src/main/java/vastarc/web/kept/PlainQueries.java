@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Queries written out are taken as they stand. The stores' framework would else read each at the start with a grammar of its own, beside
- * Hibernate, which reads them too: a fifth of the start, to be able to sort what nobody sorts.
+ * Hibernate, which reads them too, to be able to order what nobody orders; see docs/decisions/046-start.md.
  */
 @Component
 final class PlainQueries implements BeanPostProcessor {

@@ -134,31 +134,35 @@ public record RoutePage(
                 source.ask().problems().stream()
                         .map(problem -> problem.message(units))
                         .toList(),
-                fields(source),
+                fields(source, units),
                 ask.map(read -> view(read, source, units)),
                 source.stale());
     }
 
-    private static List<TypedField> fields(Source source) {
+    private static List<TypedField> fields(Source source, UnitSystem units) {
         Optional<RouteAsk> ask = source.ask().value();
         boolean tube = ask.flatMap(one -> one.sheet().joint().tubeOd()).isPresent();
         boolean purged = ask.map(one -> one.sheet().practice().purged()).orElse(false);
         List<TypedField> fields =
-                new ArrayList<>(WorkFields.first(source.job().content().joint(), source.typed(), tube));
-        fields.add(field(source, "work.handlingS", "handling between runs, s", "20"));
+                new ArrayList<>(WorkFields.first(source.job().content().joint(), source.typed(), tube, units));
+        fields.add(field(source, units, "work.handlingS", "handling between runs, s", "20"));
         if (tube) {
             fields.add(field(
-                    source, "work.rotation", "reached before turning, % of the girth", "by the way it is turned"));
+                    source,
+                    units,
+                    "work.rotation",
+                    "reached before turning, % of the girth",
+                    "by the way it is turned"));
         }
         if (purged) {
-            fields.add(field(source, "work.purgeS", "filling with argon, s", "60"));
+            fields.add(field(source, units, "work.purgeS", "filling with argon, s", "60"));
         }
-        fields.add(field(source, "work.piece", "belongs to the piece", ""));
+        fields.add(field(source, units, "work.piece", "belongs to the piece", ""));
         return fields;
     }
 
-    private static TypedField field(Source source, String name, String label, String hint) {
-        return WorkFields.of(source.job().content().joint(), source.typed(), name, label, hint);
+    private static TypedField field(Source source, UnitSystem units, String name, String label, String hint) {
+        return WorkFields.of(source.job().content().joint(), source.typed(), name, label, hint, units);
     }
 
     private static View view(RouteAsk ask, Source source, UnitSystem units) {

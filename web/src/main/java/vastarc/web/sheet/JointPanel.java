@@ -93,7 +93,7 @@ public record JointPanel(
         Map<String, List<Choice>> selects = selects(typed, joint);
         List<TypedField> lengths = fields.of(lengths(typed, joint));
         List<TypedField> fitUp = fields.of(FIT_UP);
-        List<TypedField> work = WorkFields.first(typed, WorkText.of(typed), joint.isTube());
+        List<TypedField> work = WorkFields.first(typed, WorkText.of(typed), joint.isTube(), units);
         Map<String, String> hidden = new TreeMap<>(typed.texts());
         hidden.keySet().removeAll(flags.keySet());
         hidden.keySet().removeAll(selects.keySet());

@@ -1,6 +1,8 @@
 package vastarc.web.ui;
 
 import java.util.List;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.web.kept.job.JointText;
 import vastarc.web.request.WorkText;
@@ -8,20 +10,25 @@ import vastarc.web.request.WorkText;
 /** How much there is to weld, as fields to type into. */
 public final class WorkFields {
 
+    /** A seam that is not told. */
+    private static final double USUAL_MM = 100;
+
     private WorkFields() {}
 
     /** What is asked first, and on the sheet: how many seams, how long each. */
-    public static List<TypedField> first(JointText typed, WorkText read, boolean tube) {
+    public static List<TypedField> first(JointText typed, WorkText read, boolean tube, UnitSystem units) {
+        String usual = units.show(Quantity.of(USUAL_MM, Unit.MILLIMETRE)).line();
         return List.of(
-                of(typed, read, WorkText.SEAMS, "like seams", "1"),
-                of(typed, read, WorkText.SEAM, "each long", tube ? "once round" : "100 mm"));
+                of(typed, read, WorkText.SEAMS, "like seams", "1", units),
+                of(typed, read, WorkText.SEAM, "each long", tube ? "once round" : usual, units));
     }
 
     /** One field as typed, with what is wrong with it. */
-    public static TypedField of(JointText typed, WorkText read, String name, String label, String hint) {
+    public static TypedField of(
+            JointText typed, WorkText read, String name, String label, String hint, UnitSystem units) {
         String message = read.problems().stream()
                 .filter(problem -> problem.field().equals(name))
-                .map(problem -> problem.message(UnitSystem.METRIC))
+                .map(problem -> problem.message(units))
                 .findFirst()
                 .orElse("");
         return new TypedField(name, label, typed.work(name).orElse(""), "", hint, message);

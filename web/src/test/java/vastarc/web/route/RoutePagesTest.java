@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import biweekly.Biweekly;
 import biweekly.component.VEvent;
+import jakarta.servlet.http.Cookie;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -92,6 +93,16 @@ class RoutePagesTest {
         assertThat(send(post(sheet).param("work.seams", "many"), typed)).contains("“many”", "a number from 1 to 60");
         assertThat(now().content().joint().work("work.order")).isEmpty();
         assertThat(now().content().joint().work("work.seamMm")).hasValue("12 in");
+    }
+
+    @Test
+    void whatIsUsualAndWhatWouldWorkIsToldInTheShopsOwnUnits() throws Exception {
+        Cookie inches = new Cookie("units", "inch");
+        assertThat(send(get(address("")))).contains("placeholder=\"100 mm\"");
+        String usual = send(get(address("")).cookie(inches));
+        assertThat(usual).contains("placeholder=\"3.94 in\"").doesNotContain("placeholder=\"100 mm\"");
+        send(post(address("")), "work.seamMm", "1 mm");
+        assertThat(send(get(address("")).cookie(inches))).contains("Give a value from 0.197 in to 787.4 in.");
     }
 
     @Test

@@ -263,7 +263,8 @@ public class JobStore {
             if (last.isEmpty()) {
                 steps.save(new JobStep(kept.id(), place, before, "", now));
             }
-            if (from.size() > last.stream().count() || place % FORGOTTEN_AT_ONCE == 0) {
+            boolean tookBack = from.stream().anyMatch(step -> step.place() > place);
+            if (tookBack || place % FORGOTTEN_AT_ONCE == 0) {
                 steps.keepOnly(kept.id(), place - STEPS_KEPT, place);
             }
             steps.save(new JobStep(kept.id(), place + 1, kept.content(), field, now));

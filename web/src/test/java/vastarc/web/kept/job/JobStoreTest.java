@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
@@ -64,6 +65,30 @@ class JobStoreTest {
                         .orElseThrow()
                         .collidedWith())
                 .isEmpty();
+    }
+
+    @Test
+    void theHistoryHasABoundAndForgetsWhatWasTakenBack() {
+        Job job = store.create("Long", "", thickness("1"));
+        String[] other = {"CARBON_STEEL", "STAINLESS_304L"};
+        for (int i = 0; i < 260; i++) {
+            JobContent content =
+                    Jobs.typed(Map.of("material", other[i % 2], "joint", "LAP", Jobs.BASE, 1 + i % 7 / 10.0 + ""));
+            save(job.id(), store.find(job.id()).orElseThrow().version(), "Long", "", content);
+        }
+        for (int i = 0; i < 3; i++) {
+            store.undo(job.id(), OptionalLong.empty());
+        }
+        assertThat(store.history(store.find(job.id()).orElseThrow()).canRedo()).isTrue();
+        Job now = store.find(job.id()).orElseThrow();
+        save(job.id(), now.version(), "Long", "", thickness("5"));
+        assertThat(store.history(store.find(job.id()).orElseThrow()).canRedo()).isFalse();
+        int undone = 0;
+        while (store.history(store.find(job.id()).orElseThrow()).canUndo()) {
+            store.undo(job.id(), OptionalLong.empty());
+            undone++;
+        }
+        assertThat(undone).isBetween(200, 220);
     }
 
     @Test
