@@ -1,10 +1,14 @@
 package vastarc.web.kept;
 
 import java.io.IOException;
+import java.util.List;
 
 /** A part of the demo shop, laid into an empty shop in the order of the parts. */
 public interface DemoPart {
 
-    /** Does nothing where there is something of its kind already. */
+    /** What it lays, as the database knows it: tables, each with the condition under which a row counts. */
+    List<String> kinds();
+
+    /** Lays it; asked only where there is nothing of its kinds yet. */
     void lay() throws IOException;
 }

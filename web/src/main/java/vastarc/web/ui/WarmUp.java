@@ -48,8 +48,8 @@ class WarmUp {
     void ready(ApplicationReadyEvent event) {
         if (event.getApplicationContext() instanceof ServletWebServerApplicationContext web
                 && web.getWebServer() != null) {
-            Visit visit = new Visit("http://127.0.0.1:" + web.getWebServer().getPort(), callers);
-            Thread thread = new Thread(() -> run(visit, web), "warm-up");
+            String address = "http://127.0.0.1:" + web.getWebServer().getPort();
+            Thread thread = new Thread(() -> run(new Visit(address, callers), web), "warm-up");
             thread.setDaemon(true);
             thread.start();
         }

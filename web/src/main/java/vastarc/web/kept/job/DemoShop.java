@@ -25,10 +25,12 @@ class DemoShop implements DemoPart {
     private record DemoJob(String name, String notes, Map<String, String> joint, Map<String, String> purge) {}
 
     @Override
+    public List<String> kinds() {
+        return List.of("job");
+    }
+
+    @Override
     public void lay() throws IOException {
-        if (!store.isEmpty()) {
-            return;
-        }
         JsonMapper json = JsonMapper.builder().build();
         try (var in = new ClassPathResource("demo/harrow-slip.json").getInputStream()) {
             List<DemoJob> demo = json.readValue(in, new TypeReference<>() {});

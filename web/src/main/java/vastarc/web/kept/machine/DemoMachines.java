@@ -26,10 +26,12 @@ class DemoMachines implements DemoPart {
     private record Named(String pattern, String name) {}
 
     @Override
+    public List<String> kinds() {
+        return List.of("machine where deleted_at is null", "torch");
+    }
+
+    @Override
     public void lay() throws IOException {
-        if (!store.names().isEmpty() || !store.torches().isEmpty()) {
-            return;
-        }
         List<Named> machines = read("demo/machines.json", new TypeReference<>() {});
         machines.forEach(machine -> Patterns.of(machine.pattern())
                 .map(profile -> Patterns.named(profile, machine.name()))
