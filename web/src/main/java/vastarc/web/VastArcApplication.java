@@ -29,11 +29,27 @@ public class VastArcApplication {
             System.exit(1);
         }
         ShopFile shop = new ShopFile(folder);
-        if (!isSound(folder, shop)) {
+        if (!isTakenBack(shop) || !isSound(folder, shop)) {
             System.exit(1);
         }
         shop.open();
         SpringApplication.run(VastArcApplication.class, args);
+    }
+
+    /** A shop that was stopped while it was brought up to date is begun anew from what it was. */
+    private static boolean isTakenBack(ShopFile shop) {
+        try {
+            if (shop.takeBackUnfinishedUpdate()) {
+                System.err.println(
+                        "The last start was stopped while it brought the shop up to date; this one begins anew from the shop as it was.");
+            }
+            return true;
+        } catch (IOException stuck) {
+            System.err.println(
+                    "The last start was stopped while it brought the shop up to date, and the shop as it was cannot be put back: "
+                            + stuck.getMessage());
+            return false;
+        }
     }
 
     /** A file that cannot be opened is put aside where a copy is to be restored; else the copy is offered and nothing is done. */

@@ -47,7 +47,11 @@ public final class Disk {
 
     /** What is left, MB. */
     public long freeMb() {
-        return free.getAsLong() / MB;
+        return mb(free.getAsLong());
+    }
+
+    static long mb(long bytes) {
+        return bytes / MB;
     }
 
     /** Whether nothing more may be written. */

@@ -17,7 +17,7 @@ import java.util.Optional;
  */
 public final class ShopFile {
 
-    private static final String DATABASE = "vastarc.mv.db";
+    static final String DATABASE = "vastarc.mv.db";
     private static final String MARK = ".running";
     private static final DateTimeFormatter STAMP =
             DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneId.systemDefault());
@@ -49,6 +49,15 @@ public final class ShopFile {
             return Optional.of(
                     String.valueOf(broken.getMessage()).lines().findFirst().orElse("it is broken"));
         }
+    }
+
+    /**
+     * Goes back to before an update of the database that was cut short. Whether there was one.
+     *
+     * @throws IOException where the file cannot be put back; its copy stays
+     */
+    public boolean takeBackUnfinishedUpdate() throws IOException {
+        return new UpdateCopy(folder, Disk.of(folder)).putBack();
     }
 
     /** Says that the program is open, and takes that back when it is stopped in order. */
