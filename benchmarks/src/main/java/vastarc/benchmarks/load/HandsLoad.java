@@ -11,8 +11,9 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 
 /**
- * Four hands on one shop: each edits a job of its own, moves a control of its own on a machine they share, and ticks a tungsten of its own on
- * their shelf. Each keeps a model of what it did; what the shop does not show of it is a lost update.
+ * Four hands on one shop: each edits a job of its own on its sheet and its purge and strikes arcs at its booth; moves a control of its own on a
+ * machine they share, ticks a tungsten of its own on their shelf, prices a wire of its own on their list and marks a sign of its own on a
+ * bead they all look at. Each keeps a model of what it did; what the shop does not show of it is a lost update.
  *
  * <p>Use: {@code benchmarks/run-load HandsLoad 8090 600}.
  */
@@ -20,14 +21,19 @@ public final class HandsLoad {
 
     private static final int HANDS = 4;
     private static final int MOST_SECONDS = 3600;
+    private static final int ARC_EVERY = 20;
+    private static final Map<String, String> JOINT =
+            Map.of("material", "STAINLESS_316L", "joint", "LAP", "thicknessMm[0]", "1.5");
     private static final List<String> TUNGSTENS = List.of("1.0", "1.6", "2.4", "3.2");
 
     private final int port;
     private final String machine;
     private final List<String> controls;
+    private final String bead;
 
-    private HandsLoad(int port, String machine, List<String> controls) {
+    private HandsLoad(int port, String machine, List<String> controls, String bead) {
         this.port = port;
+        this.bead = bead;
         this.machine = machine;
         this.controls = controls;
     }
@@ -41,7 +47,7 @@ public final class HandsLoad {
             List<String> controls =
                     Visitor.found(visitor.text("/machines/" + machine), "data-post=\"/controls/([^\"/]+)\"", 1);
             if (controls.size() >= HANDS) {
-                new HandsLoad(port, machine, controls).run(seconds);
+                new HandsLoad(port, machine, controls, visitor.newJob()).run(seconds);
                 return;
             }
         }
@@ -68,6 +74,18 @@ public final class HandsLoad {
                 HANDS, seconds, sums[0], sums[1], sums[2]);
     }
 
+    /** A tungsten of a hand's own ticked or not, as the page sends it: how it was laid beside how it is left. */
+    static Map<String, String> shelf(int number, boolean ticked) {
+        Map<String, String> fields = new LinkedHashMap<>();
+        fields.put("was.tungsten", ticked ? "" : TUNGSTENS.get(number));
+        if (ticked) {
+            fields.put("tungsten", TUNGSTENS.get(number));
+        }
+        fields.put("was.cup", "");
+        fields.put("was.wire", "");
+        return fields;
+    }
+
     private final class Hand {
 
         private final int number;
@@ -76,6 +94,7 @@ public final class HandsLoad {
         private int changes;
         private int lost;
         private int refused;
+        private int arcs;
 
         Hand(int number) {
             this.number = number;
@@ -84,27 +103,83 @@ public final class HandsLoad {
 
         int[] work(long until) throws Exception {
             visitor.arrive();
-            String job = "/jobs/" + visitor.newJob() + "/sheet";
-            String control = controls.get(number);
-            while (System.nanoTime() < until) {
-                String note = "hand-" + number + "-" + changes + ".";
-                String version = Visitor.found(visitor.text(job), "data-version=\"(\\d+)\"");
-                if (send(job, Map.of("version", version, "name", "Hand " + number, "notes", note))) {
-                    check("note", visitor.text(job).contains(note));
-                }
-                String place = "/machines/" + machine + "/controls/" + control + "/place";
-                int x = 5 + random.nextInt(90);
-                if (send(place, Map.of("x", "" + x, "y", "50"))) {
-                    String front = visitor.text("/api/v1/machines/" + machine);
-                    check("place", front.matches("(?s).*\"id\":\"" + control + "\"[^{}]*?\"x\":" + x + "[.,}].*"));
-                }
+            String job = "/jobs/" + visitor.newJob();
+            for (int round = 0; System.nanoTime() < until; round++) {
+                note(job);
+                purge(job);
+                placed();
                 boolean ticked = random.nextBoolean();
                 if (tick(ticked)) {
                     check("tick", isTicked() == ticked);
                 }
+                sign();
+                price();
+                if (round % ARC_EVERY == 0) {
+                    arc(job);
+                }
             }
+            send(job + "/run/drop", Map.of());
             visitor.putAway(job.split("/")[2]);
             return new int[] {changes, lost, refused};
+        }
+
+        private void note(String job) throws Exception {
+            String note = "hand-" + number + "-" + changes + ".";
+            Map<String, String> fields = new LinkedHashMap<>(JOINT);
+            fields.putAll(Map.of("version", version(job + "/sheet"), "name", "Hand " + number, "notes", note));
+            if (send(job + "/sheet", fields)) {
+                check("note", visitor.text(job + "/sheet").contains(note));
+            }
+        }
+
+        private String version(String page) throws Exception {
+            return Visitor.found(visitor.text(page), "name=\"version\" value=\"(\\d+)\"");
+        }
+
+        private void purge(String job) throws Exception {
+            String by = "purger " + number + "-" + changes + ".";
+            if (send(job + "/purge", Map.of("version", version(job + "/purge"), "purge.by", by))) {
+                check("purge", visitor.text(job + "/purge").contains(by));
+            }
+        }
+
+        private void placed() throws Exception {
+            String control = controls.get(number);
+            int x = 5 + random.nextInt(90);
+            if (send("/machines/" + machine + "/controls/" + control + "/place", Map.of("x", "" + x, "y", "50"))) {
+                String front = visitor.text("/api/v1/machines/" + machine);
+                check("place", front.matches("(?s).*\"id\":\"" + control + "\"[^{}]*?\"x\":" + x + "[.,}].*"));
+            }
+        }
+
+        /** All hands look at the bead of one job, each at a sign of its own. */
+        private void sign() throws Exception {
+            String page = "/jobs/" + bead + "/read";
+            String sign = Visitor.found(visitor.text(page), "data-sign=\"([^\"]+)\"", 1)
+                    .get(number);
+            boolean seen = random.nextBoolean();
+            if (send(page + "/sign", Map.of("sign", sign, "there", seen ? "yes" : "no"))) {
+                String state = "data-sign=\"" + sign + "\" data-state=\"" + (seen ? "seen" : "not") + "\"";
+                check("sign", visitor.text(page).contains(state));
+            }
+        }
+
+        /** All hands keep the price list, each a wire of its own. */
+        private void price() throws Exception {
+            String page = visitor.text("/shop/prices");
+            String wire = Visitor.found(page, "name=\"(wire\\.[^\"]+)\"", 1).get(number);
+            String stood = Visitor.found(page, "name=\"" + wire + "\" value=\"([^\"]*)\"");
+            String becomes = "" + (10 + random.nextInt(90));
+            if (send("/shop/prices", Map.of("was." + wire, stood, wire, becomes))) {
+                String kept = "name=\"" + wire + "\" value=\"" + becomes + "\"";
+                check("price", visitor.text("/shop/prices").contains(kept));
+            }
+        }
+
+        private void arc(String job) throws Exception {
+            arcs += send(job + "/run/event", Map.of("kind", "ARC_ON")) ? 1 : 0;
+            check("arc", visitor.text(job + "/run/state").contains("\"arcs\":" + arcs + ","));
+            send(job + "/run/event", Map.of("kind", "ARC_OFF"));
         }
 
         private void check(String what, boolean there) {
@@ -119,16 +194,8 @@ public final class HandsLoad {
                     .matches("(?s).*name=\"tungsten\" value=\"" + TUNGSTENS.get(number) + "\" checked.*");
         }
 
-        /** As the page does: how it was laid beside how it is left. */
         private boolean tick(boolean ticked) throws Exception {
-            Map<String, String> fields = new LinkedHashMap<>();
-            fields.put("was.tungsten", ticked ? "" : TUNGSTENS.get(number));
-            if (ticked) {
-                fields.put("tungsten", TUNGSTENS.get(number));
-            }
-            fields.put("was.cup", "");
-            fields.put("was.wire", "");
-            return send("/shop/stock", fields);
+            return send("/shop/stock", shelf(number, ticked));
         }
 
         private boolean send(String path, Map<String, String> fields) throws Exception {

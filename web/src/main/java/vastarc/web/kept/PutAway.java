@@ -49,7 +49,11 @@ public class PutAway {
                     .query(UUID.class)
                     .list();
             for (String table : List.of(
-                    "job_panel where job_id", "rehearsal where job_id", "job_step where job_id", "job where id")) {
+                    "job_panel where job_id",
+                    "job_reading where job_id",
+                    "rehearsal where job_id",
+                    "job_step where job_id",
+                    "job where id")) {
                 if (!jobs.isEmpty()) {
                     database.sql("delete from " + table + " in (:jobs)")
                             .param("jobs", jobs)

@@ -25,6 +25,8 @@ import vastarc.web.OwnShopTest;
 import vastarc.web.kept.PutAway;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.reading.Marks;
+import vastarc.web.kept.reading.ReadingStore;
 import vastarc.web.kept.shop.ShopStore;
 
 /** A bench with more jobs than fit a page, and those that are put away. */
@@ -44,6 +46,9 @@ class ManyJobsTest {
 
     @Autowired
     private PutAway putAway;
+
+    @Autowired
+    private ReadingStore readings;
 
     @Autowired
     private JdbcClient database;
@@ -135,11 +140,14 @@ class ManyJobsTest {
                 .params(OffsetDateTime.ofInstant(Instant.now().minus(Duration.ofDays(91)), ZoneOffset.UTC), old.id())
                 .update();
 
+        readings.change(old.id(), marks -> marks.marked("CRATER", true));
+
         assertThat(putAway.letGo()).isZero();
         http.perform(post("/shop/away").with(csrf()).param("days", "90"));
         assertThat(page("/away")).contains("These go for good 90 days after");
         assertThat(putAway.letGo()).isEqualTo(1);
         assertThat(jobs.find(old.id())).isEmpty();
+        assertThat(readings.of(old.id())).isEqualTo(Marks.none());
         assertThat(jobs.find(recent.id())).isPresent();
         assertThat(jobs.find(made.get(2))).isPresent();
     }

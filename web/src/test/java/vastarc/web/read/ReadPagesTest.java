@@ -6,12 +6,16 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -77,6 +81,22 @@ class ReadPagesTest {
 
     private String tap(String what, String... pairs) throws Exception {
         return send(post("/jobs/" + job.id() + "/read/" + what), pairs);
+    }
+
+    /** Hands at two tablets over one bead: each its own sign, at the same moments, and none is lost. */
+    @Test
+    void signsThatSeveralHandsMarkAtOnceAreAllKept() throws Exception {
+        List<String> signs = List.of("CRATER", "=a", "=b", "=c");
+        ExecutorService hands = Executors.newFixedThreadPool(signs.size());
+        for (int round = 0; round < 5; round++) {
+            boolean seen = round % 2 == 0;
+            hands.invokeAll(signs.stream()
+                    .<Callable<Marks>>map(sign -> () -> readings.change(job.id(), marks -> marks.marked(sign, seen)))
+                    .toList());
+            Marks kept = readings.of(job.id());
+            assertThat(seen ? kept.seen() : kept.notSeen()).containsExactlyInAnyOrderElementsOf(signs);
+        }
+        hands.shutdown();
     }
 
     @Test

@@ -14,10 +14,17 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
@@ -82,6 +89,19 @@ class RunPagesTest {
     private JsonNode ask(String what, String... pairs) throws Exception {
         return json.readTree(
                 send(post("/jobs/" + job.id() + "/run/" + what), pairs).getContentAsByteArray());
+    }
+
+    @Test
+    void boothsThatStrikeAtTheSameMomentBeginOneRun() throws Exception {
+        RunSetups.Setup setup = setups.of(job, OptionalInt.empty()).value().orElseThrow();
+        ExecutorService booths = Executors.newFixedThreadPool(4);
+        Callable<UUID> strike = () -> setups.begin(job, setup, "Isk", "").run().id();
+        Set<UUID> begun = new HashSet<>();
+        for (Future<UUID> one : booths.invokeAll(Collections.nCopies(8, strike))) {
+            begun.add(one.get());
+        }
+        booths.shutdown();
+        assertThat(begun).hasSize(1);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package vastarc.web.kept.reading;
 
 import java.time.Clock;
+import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import vastarc.core.reading.ReadingAsk;
@@ -50,22 +52,48 @@ public class ReadingStore {
 
     /** What a job's bead is like, as far as it was said. */
     public Marks of(UUID job) {
-        return database.sql("select marks from job_reading where job_id = ?")
-                .param(job)
-                .query(String.class)
-                .optional()
-                .flatMap(text -> Marks.FORMAT.read(text).value())
-                .orElse(Marks.none());
+        return row(job).map(Row::marks).orElse(Marks.none());
     }
 
+    private record Row(long version, Marks marks) {}
+
+    private Optional<Row> row(UUID job) {
+        return database.sql("select version, marks from job_reading where job_id = ?")
+                .param(job)
+                .query((row, number) -> new Row(
+                        row.getLong(1),
+                        Marks.FORMAT.read(row.getString(2)).value().orElse(Marks.none())))
+                .optional();
+    }
+
+    /** Changes them as they are by then: of two hands at once, the later goes on from what the earlier left. */
     public Marks change(UUID job, UnaryOperator<Marks> edit) {
         return retrying.inTransaction(() -> {
-            Marks after = edit.apply(of(job));
-            database.sql("merge into job_reading (job_id, version, marks, changed_at) key (job_id) values (?, 0, ?, ?)")
-                    .params(job, Marks.FORMAT.write(after), clock.instant().atOffset(ZoneOffset.UTC))
-                    .update();
+            Optional<Row> kept = row(job);
+            Marks after = edit.apply(kept.map(Row::marks).orElse(Marks.none()));
+            int written = kept.map(row -> replaced(job, row.version(), after)).orElseGet(() -> begun(job, after));
+            if (written == 0) {
+                throw new OptimisticLockingFailureException("the bead was looked at in another window meanwhile");
+            }
             return after;
         });
+    }
+
+    private int replaced(UUID job, long version, Marks marks) {
+        return database.sql(
+                        "update job_reading set version = version + 1, marks = ?, changed_at = ? where job_id = ? and version = ?")
+                .params(Marks.FORMAT.write(marks), now(), job, version)
+                .update();
+    }
+
+    private int begun(UUID job, Marks marks) {
+        return database.sql("insert into job_reading (job_id, version, marks, changed_at) values (?, 0, ?, ?)")
+                .params(job, Marks.FORMAT.write(marks), now())
+                .update();
+    }
+
+    private OffsetDateTime now() {
+        return clock.instant().atOffset(ZoneOffset.UTC);
     }
 
     /** A change was tried, and the bead is better, the same, or worse. */
@@ -80,7 +108,7 @@ public class ReadingStore {
                             cause,
                             result.name(),
                             seen.substring(0, Math.min(2000, seen.length())),
-                            clock.instant().atOffset(ZoneOffset.UTC))
+                            now())
                     .update();
             database.sql(
                             "delete from reading_outcome where id not in (select id from reading_outcome order by tried_at desc limit "

@@ -48,8 +48,11 @@ public class RunStore {
         }
     }
 
-    /** Begins a run of a job; the one that is under way already, where there is one. */
-    public Under begin(RunHead head, SheetDocument sheet, Function<UUID, RunRecord> record) {
+    /**
+     * Begins a run of a job; the one that is under way already, where there is one. Booths that begin at the same moment begin one: no other
+     * program has the shop open, so that one after the other is enough.
+     */
+    public synchronized Under begin(RunHead head, SheetDocument sheet, Function<UUID, RunRecord> record) {
         return retrying.inTransaction(() -> {
             Optional<Run> open = head.job().flatMap(this::open);
             Run run = open.orElseGet(() -> {
