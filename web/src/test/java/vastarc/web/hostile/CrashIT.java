@@ -32,6 +32,9 @@ class CrashIT {
     private static final int MIGRATIONS_EVERY = 4;
     private static final int TOLD_EVERY = 20;
 
+    /** Looks for the first step of a migration, 2 ms apart. */
+    private static final int MOST_LOOKS = 10_000;
+
     @TempDir
     private Path folder;
 
@@ -161,8 +164,8 @@ class CrashIT {
         boolean atAnyMoment = random.nextBoolean();
         int moment = random.nextInt(atAnyMoment ? 6000 : 600);
         Path copy = data.resolve("vastarc.before-update.zip");
-        while (!atAnyMoment && process.isAlive() && Files.notExists(copy)) {
-            Thread.onSpinWait();
+        for (int look = 0; !atAnyMoment && look < MOST_LOOKS && Files.notExists(copy); look++) {
+            process.waitFor(2, TimeUnit.MILLISECONDS);
         }
         process.waitFor(moment, TimeUnit.MILLISECONDS);
         process.destroyForcibly();
