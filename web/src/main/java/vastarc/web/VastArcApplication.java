@@ -47,7 +47,8 @@ public class VastArcApplication {
         } catch (IOException stuck) {
             System.err.println(
                     "The last start was stopped while it brought the shop up to date, and the shop as it was cannot be put back: "
-                            + stuck.getMessage());
+                            + stuck.getMessage()
+                            + "\nIts copy is kept beside it. Make room in the shop's folder, let it be written to, and start again.");
             return false;
         }
     }

@@ -5,13 +5,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /**
- * As many edits as are asked for, by four hands that never rest: fields of a job, controls of a machine, the shelf. What lives in the program after a collection is told every twentieth part of the way; a shop that is only edited must not grow.
+ * As many edits as are asked for, by four hands that never rest: fields of a job, controls of a machine, the shelf. What lives in the
+ * program after a collection is told every twentieth part of the way; a shop that is only edited must not grow.
  *
  * <p>Use: {@code benchmarks/run-load EditsLoad 8090 200000}, on a shop with the demo's machines.
  */
@@ -23,27 +25,25 @@ public final class EditsLoad {
 
     private final int port;
     private final int edits;
-    private final String machine;
-    private final List<String> controls;
+    private final HandsLoad.Front front;
     private final AtomicInteger begun = new AtomicInteger();
     private final AtomicInteger acknowledged = new AtomicInteger();
     private final Times times = new Times();
 
-    private EditsLoad(int port, int edits, String machine, List<String> controls) {
+    private EditsLoad(int port, int edits, HandsLoad.Front front) {
         this.port = port;
         this.edits = edits;
-        this.machine = machine;
-        this.controls = controls;
+        this.front = front;
     }
 
     public static void main(String[] arguments) throws Exception {
         int port = Integer.parseInt(arguments.length > 0 ? arguments[0] : "8080");
         int edits = Math.min(MOST, Integer.parseInt(arguments.length > 1 ? arguments[1] : "200000"));
         Visitor visitor = new Visitor(port).arrive();
-        String machine = Visitor.found(visitor.text("/machines"), "/machines/([0-9a-f-]{36})");
-        List<String> controls =
-                Visitor.found(visitor.text("/machines/" + machine), "data-post=\"/controls/([^\"/]+)\"", 1);
-        new EditsLoad(port, edits, machine, controls).run();
+        Optional<HandsLoad.Front> front = HandsLoad.Front.forHands(HANDS, visitor);
+        if (front.isPresent()) {
+            new EditsLoad(port, edits, front.get()).run();
+        }
     }
 
     private void run() throws Exception {
@@ -70,19 +70,15 @@ public final class EditsLoad {
             boolean taken = switch (edit % 4) {
                 case 0 -> send(visitor, "/jobs/" + job + "/sheet", field(version++, edit));
                 case 2 -> send(visitor, "/shop/stock", HandsLoad.shelf(number, edit % 8 == 2));
-                default -> send(visitor, place(number), Map.of("x", "" + (5 + edit % 90), "y", "50"));
+                default -> send(visitor, front.place(number), Map.of("x", "" + (5 + edit % 90), "y", "50"));
             };
             acknowledged.addAndGet(taken ? 1 : 0);
-            if ((edit + 1) % (edits / TELLINGS) == 0) {
+            if ((edit + 1) % Math.max(1, edits / TELLINGS) == 0) {
                 System.out.println(edit + 1 + " edits: " + StreamLoad.memory(port));
             }
         }
         visitor.putAway(job);
         return null;
-    }
-
-    private String place(int number) {
-        return "/machines/" + machine + "/controls/" + controls.get(number) + "/place";
     }
 
     /** As one hand's edits do, each carries the version that the one before has made. */

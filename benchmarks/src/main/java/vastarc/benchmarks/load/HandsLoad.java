@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -27,31 +28,45 @@ public final class HandsLoad {
     private static final List<String> TUNGSTENS = List.of("1.0", "1.6", "2.4", "3.2");
 
     private final int port;
-    private final String machine;
-    private final List<String> controls;
+    private final Front front;
     private final String bead;
 
-    private HandsLoad(int port, String machine, List<String> controls, String bead) {
+    private HandsLoad(int port, Front front, String bead) {
         this.port = port;
+        this.front = front;
         this.bead = bead;
-        this.machine = machine;
-        this.controls = controls;
+    }
+
+    /** A machine that several hands can be at, each at a control of its own. */
+    record Front(String machine, List<String> controls) {
+
+        /** Puts a hand's control somewhere. */
+        String place(int hand) {
+            return "/machines/" + machine + "/controls/" + controls.get(hand) + "/place";
+        }
+
+        static Optional<Front> forHands(int hands, Visitor visitor) throws Exception {
+            for (String machine : Visitor.found(visitor.text("/machines"), "/machines/([0-9a-f-]{36})", 1)) {
+                List<String> controls =
+                        Visitor.found(visitor.text("/machines/" + machine), "data-post=\"/controls/([^\"/]+)\"", 1);
+                if (controls.size() >= hands) {
+                    return Optional.of(new Front(machine, controls));
+                }
+            }
+            System.out.println(
+                    "no machine of this shop has a control for each of " + hands + " hands; the demo shop has");
+            return Optional.empty();
+        }
     }
 
     public static void main(String[] arguments) throws Exception {
         int port = Integer.parseInt(arguments.length > 0 ? arguments[0] : "8080");
         int seconds = Math.min(MOST_SECONDS, Integer.parseInt(arguments.length > 1 ? arguments[1] : "600"));
         Visitor visitor = new Visitor(port).arrive();
-        List<String> machines = Visitor.found(visitor.text("/machines"), "/machines/([0-9a-f-]{36})", 1);
-        for (String machine : machines) {
-            List<String> controls =
-                    Visitor.found(visitor.text("/machines/" + machine), "data-post=\"/controls/([^\"/]+)\"", 1);
-            if (controls.size() >= HANDS) {
-                new HandsLoad(port, machine, controls, visitor.newJob()).run(seconds);
-                return;
-            }
+        Optional<Front> front = Front.forHands(HANDS, visitor);
+        if (front.isPresent()) {
+            new HandsLoad(port, front.get(), visitor.newJob()).run(seconds);
         }
-        System.out.println("no machine of this shop has a control for each of " + HANDS + " hands");
     }
 
     private void run(int seconds) throws Exception {
@@ -144,11 +159,11 @@ public final class HandsLoad {
         }
 
         private void placed() throws Exception {
-            String control = controls.get(number);
+            String control = front.controls().get(number);
             int x = 5 + random.nextInt(90);
-            if (send("/machines/" + machine + "/controls/" + control + "/place", Map.of("x", "" + x, "y", "50"))) {
-                String front = visitor.text("/api/v1/machines/" + machine);
-                check("place", front.matches("(?s).*\"id\":\"" + control + "\"[^{}]*?\"x\":" + x + "[.,}].*"));
+            if (send(front.place(number), Map.of("x", "" + x, "y", "50"))) {
+                String shown = visitor.text("/api/v1/machines/" + front.machine());
+                check("place", shown.matches("(?s).*\"id\":\"" + control + "\"[^{}]*?\"x\":" + x + "[.,}].*"));
             }
         }
 

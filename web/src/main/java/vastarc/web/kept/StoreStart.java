@@ -6,21 +6,21 @@ import org.flywaydb.core.Flyway;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
-import org.springframework.context.event.ContextRefreshedEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.core.task.AsyncTaskExecutor;
 import org.springframework.orm.jpa.AbstractEntityManagerFactoryBean;
 import org.springframework.stereotype.Component;
 
 /**
- * The database is brought up to date and opened on a thread of its own while the pages are set up; the start waits for it at its end. See
+ * The database is brought up to date and opened on a thread of its own while the pages are set up; the door opens only when that is done. See
  * docs/decisions/046-start.md.
  */
 @Component
-final class StoreStart implements BeanPostProcessor, FlywayMigrationStrategy {
+final class StoreStart implements BeanPostProcessor, FlywayMigrationStrategy, SmartLifecycle {
 
     private @Nullable Flyway updates;
     private @Nullable AbstractEntityManagerFactoryBean store;
+    private boolean running;
 
     /** Put off until the store is opened, which is later in the start and on the other thread. */
     @Override
@@ -37,12 +37,29 @@ final class StoreStart implements BeanPostProcessor, FlywayMigrationStrategy {
         return bean;
     }
 
-    /** A database that cannot be opened ends the start. */
-    @EventListener(ContextRefreshedEvent.class)
-    void await() {
+    /** Waits for the database; one that cannot be opened ends the start. */
+    @Override
+    public void start() {
         if (store != null) {
             store.getNativeEntityManagerFactory();
         }
+        running = true;
+    }
+
+    @Override
+    public void stop() {
+        running = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+
+    /** Before the web server, whose phase is one of the last: nobody works on a shop that is being brought up to date. */
+    @Override
+    public int getPhase() {
+        return 0;
     }
 
     private final class OwnThread implements AsyncTaskExecutor {
