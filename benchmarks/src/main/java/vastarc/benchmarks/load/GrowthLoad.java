@@ -55,8 +55,16 @@ public final class GrowthLoad {
                 "/search.json",
                 "/search/jobs.json?find=many+99",
                 "/shop",
-                "/machines")) {
+                "/machines",
+                "/day",
+                "/logbook",
+                "/drill",
+                "/joints")) {
             measure(path, visitor.request(path).build());
+        }
+        for (String place : List.of("sheet", "score", "panel", "purge", "rehearse", "route", "run", "read")) {
+            String path = "/jobs/" + new UUID(9, jobs / 2) + "/" + place;
+            measure(place + " of one of them", visitor.request(path).build());
         }
         measure("habit asked", visitor.form("/shop/habit/ask", Map.of("school", "PRE_FLOW_LONG")));
         begun = System.nanoTime();

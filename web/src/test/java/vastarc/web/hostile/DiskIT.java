@@ -7,6 +7,7 @@ import java.io.OutputStream;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -21,6 +22,21 @@ class DiskIT {
 
     private static final int ROUNDS = 10;
     private static final int SOME = 1024 * 1024;
+    private static final List<String> PLACES = List.of(
+            "/",
+            "/away",
+            "/machines",
+            "/shop",
+            "/shop/prices",
+            "/chart",
+            "/day",
+            "/logbook",
+            "/logbook/trends",
+            "/drill",
+            "/joints");
+    private static final List<String> PLACES_OF_A_JOB =
+            List.of("/sheet", "/card", "/score", "/panel", "/purge", "/rehearse", "/route", "/run", "/read");
+    private static final String JOINT = "&material=CARBON_STEEL&joint=LAP&thicknessMm%5B0%5D=1.5";
     private static final Pattern JOB = Pattern.compile("/jobs/([0-9a-f-]{36})/sheet");
 
     private final Path disk = Path.of(System.getProperty("vastarc.disk", "."));
@@ -38,11 +54,12 @@ class DiskIT {
                 HttpResponse<String> refused = edit(program, sheet);
                 assertThat(refused.statusCode()).isEqualTo(507);
                 assertThat(refused.body()).contains("Make room");
-                for (String page : new String[] {"/", sheet, "/machines", "/shop", "/chart"}) {
-                    assertThat(program.get(page).statusCode()).as(page).isEqualTo(200);
-                }
+                assertEveryPlaceShowsAndRefuses(program, sheet.replace("/sheet", ""));
                 Files.delete(ballast);
                 assertThat(edit(program, sheet).statusCode()).isEqualTo(200);
+                assertThat(arc(program, sheet)).isEqualTo(200);
+                assertThat(program.get(sheet.replace("/sheet", "/run/state")).body())
+                        .contains("\"arcs\":" + (round + 1) + ",");
             }
         }
         fill(0);
@@ -55,7 +72,33 @@ class DiskIT {
         try (Program program = Program.start(disk.resolve("shop"))) {
             assertThat(program.get(sheet).body()).contains("note-" + acknowledged + ".");
         }
-        System.out.println(ROUNDS + " times filled and freed, " + acknowledged + " edits acknowledged, none lost");
+        System.out.println(ROUNDS + " times filled and freed, " + acknowledged + " edits and " + ROUNDS
+                + " arcs acknowledged, none lost");
+    }
+
+    /** Whatever is kept in whichever place: it can be looked at, and what cannot be kept is told. */
+    private static void assertEveryPlaceShowsAndRefuses(Program program, String job) throws IOException {
+        for (String place : PLACES) {
+            assertThat(program.get(place).statusCode()).as(place).isEqualTo(200);
+        }
+        for (String place : PLACES_OF_A_JOB) {
+            assertThat(program.get(job + place).statusCode()).as(place).isEqualTo(200);
+        }
+        assertThat(program.form("/jobs", "").statusCode()).as("a new job").isEqualTo(507);
+        assertThat(arc(program, job + "/sheet")).as("an arc").isEqualTo(507);
+        assertThat(program.form("/drill/answer", "learner=Hand&topic=AMPS&seed=3&figure=10")
+                        .statusCode())
+                .as("an answer in the drill")
+                .isEqualTo(507);
+    }
+
+    private static int arc(Program program, String sheet) throws IOException {
+        String event = sheet.replace("/sheet", "/run/event");
+        int struck = program.form(event, "kind=ARC_ON").statusCode();
+        if (struck == 200) {
+            assertThat(program.form(event, "kind=ARC_OFF").statusCode()).isEqualTo(200);
+        }
+        return struck;
     }
 
     private static String sheet(Program program) throws IOException {
@@ -68,7 +111,7 @@ class DiskIT {
     private HttpResponse<String> edit(Program program, String sheet) throws IOException {
         String version = Program.version(program.get(sheet).body());
         HttpResponse<String> answer =
-                program.form(sheet, "version=" + version + "&name=Job&notes=note-" + (acknowledged + 1) + ".");
+                program.form(sheet, "version=" + version + "&name=Job&notes=note-" + (acknowledged + 1) + "." + JOINT);
         if (answer.statusCode() == 200) {
             acknowledged++;
         }
