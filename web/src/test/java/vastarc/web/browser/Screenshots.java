@@ -96,6 +96,7 @@ class Screenshots {
         browser.find("[data-step='7']").click();
         browser.find("#stand-in").click();
         browser.waitFor("an arc", () -> browser.text("#clock").equals("0:09"));
+        browser.driver().executeScript("window.scrollTo(0, 0)");
         take(browser, "booth");
         browser.find("#drop-run").click();
         browser.waitFor("no run", () -> browser.text("#stage").equals("ready"));
