@@ -42,7 +42,7 @@ public class RouteBenchmark {
     private static RouteAsk ask(Material material, JointForm form, double mm, int seams, double length) {
         Work work = new Work(seams, OptionalDouble.of(length), "", OptionalDouble.empty(), 20, OptionalDouble.empty());
         return RouteAsk.of(
-                        WeldPlan.Ask.of(new Weld(Joint.of(material, form, mm), Practice.usual()), ShopWays.usual()),
+                        WeldPlan.of(new Weld(Joint.of(material, form, mm), Practice.usual()), ShopWays.usual()),
                         work,
                         List.of(new DutyPoint(200, 35)),
                         List.of(new DutyPoint(125, 35)),

@@ -95,7 +95,7 @@ public final class EditsLoad {
                 "joint",
                 "LAP",
                 "thicknessMm[0]",
-                String.format(Locale.ROOT, "%.2f", 1 + edit / 4 % 50 / 50.0));
+                String.format(Locale.ROOT, "%.4f", 1 + Visitor.fresh(edit)));
     }
 
     private boolean send(Visitor visitor, String path, Map<String, String> fields) throws Exception {

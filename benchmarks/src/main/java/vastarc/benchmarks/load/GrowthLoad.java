@@ -6,12 +6,18 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import vastarc.core.sheet.School;
 
 /**
  * Fills a shop with many jobs, by taking an archive of them, and measures its pages then.
@@ -23,6 +29,7 @@ public final class GrowthLoad {
     private static final int MOST = 50_000;
     private static final int ROUNDS = 40;
     private static final Duration PATIENCE = Duration.ofMinutes(10);
+    private static final Instant FIRST = Instant.parse("2026-11-01T07:00:00Z");
 
     private final Visitor visitor;
 
@@ -66,16 +73,30 @@ public final class GrowthLoad {
             String path = "/jobs/" + new UUID(9, jobs / 2) + "/" + place;
             measure(place + " of one of them", visitor.request(path).build());
         }
-        measure("habit asked", visitor.form("/shop/habit/ask", Map.of("school", "PRE_FLOW_LONG")));
+        measure("habit asked", IntStream.range(0, ROUNDS).mapToObj(this::asked).toList());
         begun = System.nanoTime();
         int bytes = visitor.bytes("/shop/backup.zip").length;
         System.out.printf("backup: %d KB, %.1f s%n", bytes / 1024, (System.nanoTime() - begun) / 1e9);
     }
 
+    /** Another habit every time. */
+    private HttpRequest asked(int round) {
+        List<School> schools = Arrays.stream(School.values())
+                .filter(school -> school.matter() != null)
+                .toList();
+        return visitor.form(
+                "/shop/habit/ask",
+                Map.of("school", schools.get(round % schools.size()).name()));
+    }
+
     private void measure(String name, HttpRequest request) throws Exception {
+        measure(name, Collections.nCopies(ROUNDS, request));
+    }
+
+    private void measure(String name, List<HttpRequest> requests) throws Exception {
         Times times = new Times();
         int size = 0;
-        for (int i = 0; i < ROUNDS; i++) {
+        for (HttpRequest request : requests) {
             long sent = System.nanoTime();
             HttpResponse<byte[]> answer = visitor.client().send(request, HttpResponse.BodyHandlers.ofByteArray());
             times.add(System.nanoTime() - sent, answer.statusCode() == 200);
@@ -84,7 +105,7 @@ public final class GrowthLoad {
         times.print(name + " (" + size / 1024 + " KB)");
     }
 
-    /** An archive with its first job as often as is wanted, under other ids and names. */
+    /** An archive with its jobs as often as is wanted: each made a second before the next, and of a thickness of its own. */
     private static byte[] multiplied(byte[] archive, int jobs) throws Exception {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(archive));
@@ -107,16 +128,22 @@ public final class GrowthLoad {
     /** Every element of an archive stands on a line of its own. */
     private static String many(String text, int jobs) {
         List<String> lines = text.lines()
+                .map(line -> line.replaceAll("^[,\\[]|[,\\]]+$", ""))
                 .filter(line -> line.startsWith("{"))
-                .map(line -> line.replaceAll("[,\\]]+$", ""))
                 .toList();
         StringBuilder many = new StringBuilder("[");
         for (int i = 0; i < jobs; i++) {
             String line = lines.get(i % lines.size());
-            many.append(i == 0 ? "\n" : ",\n")
-                    .append(line.replaceFirst("\"id\":\"[^\"]*\"", "\"id\":\"" + new UUID(9, i) + "\"")
-                            .replaceFirst("\"name\":\"[^\"]*\"", "\"name\":\"Many " + i + "\""));
+            many.append(i == 0 ? "\n" : ",\n").append(another(line, i));
         }
         return many.append("]").toString();
+    }
+
+    private static String another(String line, int i) {
+        double mm = 1.2 + 0.6 * (i % 997) / 997;
+        return line.replaceFirst("(\"thicknessMm\\[0\\]\":\")[^\"]*", String.format(Locale.ROOT, "$1%.4f mm", mm))
+                .replaceFirst("\"id\":\"[^\"]*\"", "\"id\":\"" + new UUID(9, i) + "\"")
+                .replaceFirst("\"name\":\"[^\"]*\"", "\"name\":\"Many " + i + "\"")
+                .replaceFirst("\"made\":\"[^\"]*\"", "\"made\":\"" + FIRST.plusSeconds(i) + "\"");
     }
 }

@@ -46,7 +46,7 @@ public final class ScoreLoad {
                         "version", String.valueOf(version++),
                         "logic", "TRIGGER_4T",
                         "pulse", "RIPPLE",
-                        "own.downSlope", String.format(Locale.ROOT, "%.1f s", 1 + number % 50 / 10.0),
+                        "own.downSlope", String.format(Locale.ROOT, "%.4f s", 1 + 5 * Visitor.fresh(number)),
                         "own.pulseRate", "5 Hz"));
     }
 

@@ -90,7 +90,7 @@ public final class SheetLoad {
                 "joint",
                 number % 3 == 0 ? "T_FILLET" : "LAP",
                 "thicknessMm[0]",
-                String.format(Locale.ROOT, "%.2f", 1 + number % 50 / 50.0),
+                String.format(Locale.ROOT, "%.4f", 1 + Visitor.fresh(number)),
                 "control",
                 "TRIGGER_4T",
                 "wire",

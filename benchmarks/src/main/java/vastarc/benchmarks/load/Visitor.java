@@ -19,6 +19,10 @@ import java.util.stream.Collectors;
 final class Visitor {
 
     private static final Duration PATIENCE = Duration.ofSeconds(30);
+    /** The golden section: its multiples never come back near to one another. */
+    private static final double STEP = (Math.sqrt(5) - 1) / 2;
+
+    private static final double BEGUN = Math.random();
 
     private final String address;
     private final HttpClient client = HttpClient.newBuilder()
@@ -29,6 +33,11 @@ final class Visitor {
 
     Visitor(int port) {
         this.address = "http://127.0.0.1:" + port;
+    }
+
+    /** A share from 0 to 1, another for every number and in every run: what was asked for once, the program may still know. */
+    static double fresh(int number) {
+        return (BEGUN + number * STEP) % 1;
     }
 
     /** Reads the token that forms are sent with. */

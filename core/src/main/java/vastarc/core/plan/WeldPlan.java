@@ -3,6 +3,8 @@ package vastarc.core.plan;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.finding.Outcome;
 import vastarc.core.joint.Control;
@@ -12,7 +14,9 @@ import vastarc.core.score.ControlLogic;
 import vastarc.core.score.Score;
 import vastarc.core.score.ScoreChoices;
 import vastarc.core.score.ScorePlanner;
+import vastarc.core.sheet.Balance;
 import vastarc.core.sheet.OwnValues;
+import vastarc.core.sheet.PassPlan;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.SheetPlanner;
 import vastarc.core.sheet.ShopWays;
@@ -65,16 +69,22 @@ public final class WeldPlan {
     }
 
     private final Ask ask;
+    private final @Nullable WeldPlan first;
+    private @Nullable Outcome<Balance> balance;
     private @Nullable Outcome<Sheet> today;
     private @Nullable Outcome<Sheet> sheet;
     private @Nullable Outcome<Score> score;
+    private @Nullable Outcome<List<Sheet>> passes;
 
-    private WeldPlan(Ask ask) {
+    private WeldPlan(Ask ask, @Nullable WeldPlan first, @Nullable Outcome<Balance> balance) {
         this.ask = ask;
+        this.first = first;
+        this.balance = balance;
     }
 
     public static WeldPlan of(Ask ask) {
-        return new WeldPlan(ask);
+        WeldPlan first = new WeldPlan(ask.onPass(1), null, null);
+        return first.onPass(ask.pass());
     }
 
     public static WeldPlan of(Weld weld, ShopWays ways) {
@@ -85,17 +95,44 @@ public final class WeldPlan {
         return ask;
     }
 
+    private WeldPlan first() {
+        return first == null ? this : first;
+    }
+
+    /** Another pass of the same weld; what the first one took is not reckoned again. */
+    public WeldPlan onPass(int pass) {
+        return pass == 1 ? first() : new WeldPlan(ask.onPass(pass), first(), null);
+    }
+
+    /** The same weld in a shop of other ways; its heat is not reckoned again. */
+    public WeldPlan in(ShopWays others) {
+        return new WeldPlan(first().ask.in(others), null, first().balance()).onPass(ask.pass());
+    }
+
     private Practice practice() {
         Practice told = ask.weld().practice();
         Control control = ask.choices().logic().flatMap(ControlLogic::control).orElse(told.control());
         return control == told.control() ? told : told.with(draft -> draft.control = control);
     }
 
+    private synchronized Outcome<Balance> balance() {
+        Outcome<Balance> made = balance;
+        if (made == null) {
+            made = Balance.of(ask.weld().joint(), practice());
+            balance = made;
+        }
+        return made;
+    }
+
     /** The sheet that the engine makes of it today, or why it makes none. */
     public synchronized Outcome<Sheet> today() {
         Outcome<Sheet> made = today;
         if (made == null) {
-            made = SheetPlanner.plan(ask.weld().joint(), practice(), ask.ways(), ask.own(), ask.pass());
+            made = first == null
+                    ? balance().then(heat -> SheetPlanner.plan(heat, ask.ways(), ask.own()))
+                    : first.today()
+                            .then(sheet -> first.balance())
+                            .then(heat -> SheetPlanner.later(heat, ask.ways(), ask.pass()));
             today = made;
         }
         return made;
@@ -113,6 +150,23 @@ public final class WeldPlan {
             sheet = made;
         }
         return made;
+    }
+
+    /** The sheets of all passes, the first one's first. */
+    public synchronized Outcome<List<Sheet>> passes() {
+        Outcome<List<Sheet>> made = passes;
+        if (made == null) {
+            made = first == null ? sheet().map(this::passes) : first.passes();
+            passes = made;
+        }
+        return made;
+    }
+
+    private List<Sheet> passes(Sheet sheet) {
+        int count = sheet.passes().map(PassPlan::passes).map(List::size).orElse(1);
+        Stream<Sheet> later =
+                IntStream.rangeClosed(2, count).mapToObj(this::onPass).flatMap(plan -> plan.sheet().value().stream());
+        return Stream.concat(Stream.of(sheet), later).toList();
     }
 
     /** The score of that sheet. */

@@ -1,6 +1,5 @@
 package vastarc.core.route;
 
-import java.util.ArrayList;
 import java.util.List;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
@@ -8,7 +7,6 @@ import vastarc.core.joint.Technique;
 import vastarc.core.joint.WireFeed;
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.plan.WeldPlan;
-import vastarc.core.sheet.PassPlan;
 import vastarc.core.sheet.Sheet;
 
 /**
@@ -51,22 +49,14 @@ public record RouteAsk(
 
     /** For a weld with all its passes; refused with words where it has no sheet, or the work cannot be. */
     public static Outcome<RouteAsk> of(
-            WeldPlan.Ask plan, Work work, List<DutyPoint> machine, List<DutyPoint> torch, double ambientC) {
-        return WeldPlan.of(plan.onPass(1)).sheet().then(first -> {
+            WeldPlan plan, Work work, List<DutyPoint> machine, List<DutyPoint> torch, double ambientC) {
+        return plan.passes().then(sheets -> {
             List<Problem> problems = work.problems();
             if (!problems.isEmpty()) {
                 return Outcome.failed(problems);
             }
-            int count = first.passes().map(PassPlan::passes).map(List::size).orElse(1);
-            List<PassFigures> passes = new ArrayList<>();
-            for (int pass = 1; pass <= count; pass++) {
-                WeldPlan.of(plan.onPass(pass))
-                        .sheet()
-                        .value()
-                        .map(PassFigures::of)
-                        .ifPresent(passes::add);
-            }
-            RouteAsk ask = new RouteAsk(first, passes, work, machine, torch, ambientC, List.of());
+            List<PassFigures> passes = sheets.stream().map(PassFigures::of).toList();
+            RouteAsk ask = new RouteAsk(sheets.get(0), passes, work, machine, torch, ambientC, List.of());
             return Stretches.count(ask) > MOST_RUNS
                     ? Outcome.failed(Problem.badValue(Work.SEAM.field(), "route.tooMany", MOST_RUNS))
                     : Outcome.of(ask);

@@ -61,11 +61,6 @@ record Plan(
     private static final double TITANIUM_MARGIN_MM = 10;
     private static final double TIGHT_MARGIN_MM = 4;
 
-    /** The plan of the first pass, which is all of it where one pass does. */
-    static Plan of(HeatSolution first, ShopWays ways, OwnValues own) {
-        return of(first, Run.of(first), 1, ways, own);
-    }
-
     /** The plan of a pass, from 1; what is fitted to torch and machine is chosen for the hottest of them. */
     static Plan of(HeatSolution heat, List<Run> runs, int pass, ShopWays ways, OwnValues own) {
         Schools schools = ways.schools();

@@ -11,7 +11,6 @@ import vastarc.core.finding.Problem;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Practice;
-import vastarc.core.joint.Weld;
 import vastarc.core.table.Complete;
 
 /** From a joint to its setup sheet. */
@@ -31,56 +30,50 @@ public final class SheetPlanner {
 
     /** The sheet, or every reason why this joint has none. */
     public static Outcome<Sheet> plan(Joint joint, Practice practice, ShopWays ways) {
-        List<Problem> outside = ScopeRules.problems(joint, practice);
-        if (!outside.isEmpty()) {
-            return Outcome.failed(outside);
-        }
-        Plan plan = first(new Weld(joint, practice), ways);
-        Optional<Problem> current = ScopeRules.currentProblem(plan);
-        return current.isPresent() ? Outcome.failed(current.get()) : Outcome.of(sheet(plan));
+        return plan(joint, practice, ways, OwnValues.none());
     }
 
-    /** The plan of a weld's first pass, its metal warmed as it has to be. */
-    static Plan first(Weld weld, ShopWays ways) {
-        Practice warmed = Preheat.warmed(weld.joint(), weld.practice());
-        return Plan.of(HeatSolution.of(weld.joint(), warmed), ways, OwnValues.none());
+    /** The sheet of the first pass with the hand's own values. */
+    public static Outcome<Sheet> plan(Joint joint, Practice practice, ShopWays ways, OwnValues own) {
+        return Balance.of(joint, practice).then(balance -> plan(balance, ways, own));
     }
 
     /**
-     * The sheet of one pass: the first with the hand's own values, which were made for it; the later ones as the engine has them.
-     *
-     * @param pass from 1; one beyond the last is refused
+     * The sheet of the first pass with the hand's own values, which were made for it. What follows from an own current or pulse (tungsten,
+     * cup, ceiling, averages) follows; a value that cannot stand is left out and named in {@link Sheet#ownProblems()}.
      */
-    public static Outcome<Sheet> plan(Joint joint, Practice practice, ShopWays ways, OwnValues own, int pass) {
-        Outcome<Sheet> first = plan(joint, practice, ways, own);
-        return pass == 1 ? first : first.then(sheet -> later(sheet, ways, pass));
+    public static Outcome<Sheet> plan(Balance balance, ShopWays ways, OwnValues own) {
+        Plan plan = balance.first(ways, OwnValues.none());
+        Optional<Problem> current = ScopeRules.currentProblem(plan);
+        if (current.isPresent()) {
+            return Outcome.failed(current.get());
+        }
+        Sheet engine = sheet(plan);
+        return Outcome.of(own.isEmpty() ? engine : withOwn(balance, engine, ways, own));
     }
 
-    private static Outcome<Sheet> later(Sheet first, ShopWays ways, int pass) {
-        List<Run> runs = Run.of(first.heat());
+    /**
+     * The sheet of a later pass, as the engine has it.
+     *
+     * @param pass from 2; one beyond the last is refused
+     */
+    public static Outcome<Sheet> later(Balance balance, ShopWays ways, int pass) {
+        List<Run> runs = balance.runs();
         if (pass < 1 || pass > runs.size()) {
             return Outcome.failed(Problem.badValue("pass", "pass.range", pass, runs.size()));
         }
-        Run run = runs.get(pass - 1);
-        HeatSolution heat = HeatSolution.of(first.joint(), first.practice(), run.demand());
+        HeatSolution first = balance.heat();
+        HeatSolution heat = HeatSolution.of(
+                first.joint(), first.practice(), runs.get(pass - 1).demand());
         return Outcome.of(sheet(Plan.of(heat, runs, pass, ways, OwnValues.none())));
     }
 
-    /**
-     * The sheet with the hand's own values. What follows from an own current or pulse (tungsten, cup, ceiling, averages) follows; a value
-     * that cannot stand is left out and named in {@link Sheet#ownProblems()}.
-     */
-    public static Outcome<Sheet> plan(Joint joint, Practice practice, ShopWays ways, OwnValues own) {
-        Outcome<Sheet> engine = plan(joint, practice, ways);
-        return own.isEmpty() ? engine : engine.map(sheet -> withOwn(sheet, ways, own));
-    }
-
-    private static Sheet withOwn(Sheet engine, ShopWays ways, OwnValues own) {
+    private static Sheet withOwn(Balance balance, Sheet engine, ShopWays ways, OwnValues own) {
         OwnRules.Checked checked = OwnRules.check(engine, own);
-        Plan plan = Plan.of(engine.heat(), ways, checked.own());
+        Plan plan = balance.first(ways, checked.own());
         Optional<Problem> current = ScopeRules.currentProblem(plan);
         if (current.isPresent()) {
-            Sheet without = withOwn(engine, ways, own.without(SettingKey.WORKING_CURRENT));
+            Sheet without = withOwn(balance, engine, ways, own.without(SettingKey.WORKING_CURRENT));
             Problem named = current.get().inField(SettingKey.WORKING_CURRENT.apiName());
             return without.withOwn(without.settings(), without.own(), joined(List.of(named), without.ownProblems()));
         }

@@ -225,7 +225,7 @@ public record Way(Phrase says, Map<String, Object> change, double currentA, int 
         if (!ScopeRules.problems(other.joint(), other.practice()).isEmpty()) {
             return Optional.empty();
         }
-        Plan plan = SheetPlanner.first(other, shop);
+        Plan plan = Balance.inScope(other.joint(), other.practice()).first(shop, OwnValues.none());
         if (ScopeRules.currentProblem(plan).isPresent()) {
             return Optional.empty();
         }

@@ -2,10 +2,14 @@ package vastarc.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
@@ -17,6 +21,8 @@ import vastarc.core.score.ControlLogic;
 import vastarc.core.score.ScoreChoices;
 import vastarc.core.score.ScoreKey;
 import vastarc.core.sheet.OwnValues;
+import vastarc.core.sheet.PassPlan;
+import vastarc.core.sheet.School;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
 import vastarc.core.sheet.ShopWays;
@@ -64,6 +70,43 @@ class WeldPlanTest {
         assertThat(sheet(told).practice().control()).isEqualTo(Control.TRIGGER_4T);
         assertThat(sheet(pedal).practice().control()).isEqualTo(Control.PEDAL);
         assertThat(pedal.score().value().orElseThrow().logic()).isEqualTo(PEDAL);
+    }
+
+    /** What is not reckoned twice comes out as if it were. */
+    @ParameterizedTest
+    @EnumSource(JointForm.class)
+    void laterPassesAndOtherShopsAreAsIfPlannedAfresh(JointForm form) {
+        Weld weld = DoubleStream.of(7, 2)
+                .mapToObj(mm -> Joint.of(Material.CARBON_STEEL, form, mm))
+                .map(joint -> new Weld(form.isTube() ? joint.tubeOd(90) : joint, Practice.usual()))
+                .filter(one ->
+                        WeldPlan.of(one, ShopWays.usual()).sheet().value().isPresent())
+                .findFirst()
+                .orElseThrow();
+        ShopWays others = Arrays.stream(School.values())
+                .filter(school -> school.matter() != null)
+                .reduce(ShopWays.usual(), ShopWays::with, (one, other) -> other);
+        OwnValues own = new OwnValues(Map.of(SettingKey.WORKING_CURRENT, 90.0));
+        Ask ask = ask(weld, own, ScoreChoices.none(), Optional.empty());
+        WeldPlan plan = WeldPlan.of(ask);
+
+        assertThat(plan.in(others).sheet().value())
+                .isEqualTo(WeldPlan.of(ask.in(others)).sheet().value());
+        List<Sheet> passes = plan.passes().value().orElseThrow();
+        assertThat(passes.get(0)).isEqualTo(sheet(plan));
+        assertThat(passes)
+                .hasSize(sheet(plan)
+                        .passes()
+                        .map(PassPlan::passes)
+                        .map(List::size)
+                        .orElse(1));
+        for (Sheet pass : passes) {
+            assertThat(pass).isEqualTo(sheet(WeldPlan.of(ask.onPass(pass.pass()))));
+            assertThat(plan.onPass(pass.pass()).in(others).sheet().value())
+                    .isEqualTo(WeldPlan.of(ask.in(others).onPass(pass.pass()))
+                            .sheet()
+                            .value());
+        }
     }
 
     @Test

@@ -31,7 +31,7 @@ class RouteTest {
     private static final List<DutyPoint> SMALL_TORCH = List.of(new DutyPoint(125, 35));
 
     static RouteAsk ask(Joint joint, Practice practice, Work work, List<DutyPoint> machine, List<DutyPoint> torch) {
-        return RouteAsk.of(WeldPlan.Ask.of(new Weld(joint, practice), ShopWays.usual()), work, machine, torch, 20)
+        return RouteAsk.of(WeldPlan.of(new Weld(joint, practice), ShopWays.usual()), work, machine, torch, 20)
                 .value()
                 .orElseThrow();
     }
@@ -144,7 +144,7 @@ class RouteTest {
         assertThat(100 * busy / span).isLessThan(percent + 6);
         assertThat(RouteCheck.check(ask, route)).isEmpty();
         RouteAsk hot = RouteAsk.of(
-                        WeldPlan.Ask.of(new Weld(plate, Practice.usual()), ShopWays.usual()),
+                        WeldPlan.of(new Weld(plate, Practice.usual()), ShopWays.usual()),
                         Work.usual().of(6, 300),
                         SMALL_MACHINE,
                         SMALL_TORCH,
@@ -178,7 +178,7 @@ class RouteTest {
                     random.nextInt(60),
                     OptionalDouble.empty());
             var found = RouteAsk.of(
-                    WeldPlan.Ask.of(new Weld(sized, practice), ShopWays.usual()),
+                    WeldPlan.of(new Weld(sized, practice), ShopWays.usual()),
                     work,
                     random.nextBoolean() ? SMALL_MACHINE : List.of(),
                     random.nextBoolean() ? SMALL_TORCH : List.of(),
@@ -231,7 +231,7 @@ class RouteTest {
 
     @Test
     void workThatCannotBeIsRefusedByName() {
-        WeldPlan.Ask plan = WeldPlan.Ask.of(
+        WeldPlan plan = WeldPlan.of(
                 new Weld(Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2), Practice.usual()),
                 ShopWays.usual());
         assertThat(RouteAsk.of(plan, Work.usual().of(0, 3), List.of(), List.of(), 20)

@@ -228,17 +228,17 @@ class DepthTest {
                 .isGreaterThan(1.3 * root.setting(SettingKey.WORKING_CURRENT).value());
         assertThat(root.setting(SettingKey.PEDAL_CEILING).value()).isGreaterThanOrEqualTo(hottest);
         assertThat(passes).allMatch(PassPlan.Pass::tungstenHolds);
+        Balance balance = Balance.of(joint, USUAL).value().orElseThrow();
         for (int pass = 1; pass <= passes.size(); pass++) {
-            Sheet sheet = SheetPlanner.plan(joint, USUAL, ShopWays.usual(), OwnValues.none(), pass)
-                    .value()
-                    .orElseThrow();
+            Sheet sheet =
+                    SheetPlanner.later(balance, ShopWays.usual(), pass).value().orElseThrow();
             assertThat(sheet.pass()).isEqualTo(pass);
             assertThat(sheet.setting(SettingKey.WORKING_CURRENT).value())
                     .isCloseTo(passes.get(pass - 1).currentA(), within(1e-6));
             assertThat(sheet.setting(SettingKey.TUNGSTEN_DIAMETER).value())
                     .isEqualTo(root.setting(SettingKey.TUNGSTEN_DIAMETER).value());
         }
-        assertThat(SheetPlanner.plan(joint, USUAL, ShopWays.usual(), OwnValues.none(), passes.size() + 1)
+        assertThat(SheetPlanner.later(balance, ShopWays.usual(), passes.size() + 1)
                         .problems())
                 .extracting(Problem::field)
                 .containsExactly("pass");

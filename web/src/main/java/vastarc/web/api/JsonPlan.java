@@ -87,11 +87,15 @@ record JsonPlan(Weld weld, OwnReader.Own own, int pass) {
         return plan(ways).sheet().then(JsonPlan::standing);
     }
 
-    Outcome<Score> score(ShopWays ways) {
+    /** The weld, whose sheet there is with every own value standing; or why not. */
+    Outcome<WeldPlan> standing(ShopWays ways) {
         WeldPlan plan = plan(ways);
-        return plan.sheet()
-                .then(JsonPlan::standing)
-                .then(sheet -> plan.score())
+        return plan.sheet().then(JsonPlan::standing).map(sheet -> plan);
+    }
+
+    Outcome<Score> score(ShopWays ways) {
+        return standing(ways)
+                .then(WeldPlan::score)
                 .then(score -> score.problems().isEmpty() ? Outcome.of(score) : Outcome.failed(score.problems()));
     }
 

@@ -127,9 +127,8 @@ class RouteApi {
             return Outcome.failed(problems);
         }
         WorkReader told = work.value().orElseThrow();
-        return plan.then(read -> read.sheet(ShopWays.usual()).map(sheet -> read))
-                .then(read -> RouteAsk.of(
-                        read.ask(ShopWays.usual()), told.work(), told.machine(), told.torch(), told.ambientC()))
+        return plan.then(read -> read.standing(ShopWays.usual()))
+                .then(weld -> RouteAsk.of(weld, told.work(), told.machine(), told.torch(), told.ambientC()))
                 .map(ask -> new Asked(ask.ordered(told.order()), told.prices()));
     }
 

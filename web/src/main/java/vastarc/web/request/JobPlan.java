@@ -54,12 +54,25 @@ public final class JobPlan {
                         .flatMap(Sheet::passes)
                         .map(plan -> plan.passes().size())
                         .orElse(1);
-        return pass == 1 || pass > passes ? first : WeldPlan.of(first.ask().onPass(pass));
+        return pass > passes ? first : first.onPass(pass);
+    }
+
+    /** The same job in a shop of other ways; what its machine has proven counts there too. */
+    public JobPlan in(ShopWays shop) {
+        return new JobPlan(
+                content,
+                own,
+                plan.map(now -> now.in(content.ways(shop.at(now.ask().ways().proven())))));
     }
 
     /** The nearest ways where it has no sheet; empty where it has one, or cannot be read. */
     public List<Way> ways() {
         return plan.value().map(WeldPlan::ways).orElse(List.of());
+    }
+
+    /** The weld, or why it cannot be read. */
+    public Outcome<WeldPlan> weld() {
+        return plan;
     }
 
     /** What it is planned from: joint, own values, ways. */

@@ -43,8 +43,8 @@ public class RoutePlans {
                 .map(one -> one.profile().plate())
                 .orElse(List.of());
         return planner.plan(content)
-                .ask()
-                .then(ask -> RouteAsk.of(ask, typed.work(), machine, torch, ROOM_C)
+                .weld()
+                .then(weld -> RouteAsk.of(weld, typed.work(), machine, torch, ROOM_C)
                         .map(made -> made.ordered(typed.order())));
     }
 }

@@ -101,15 +101,15 @@ public class RunSetups {
 
     /** Of another pass; 0 is a tack: a spot by itself where the stock lets one be quick enough, else laid as the first pass is. */
     private Outcome<Score> score(Job job, int pass) {
-        return planner.plan(job).ask().then(ask -> {
-            WeldPlan.Ask asked = ask.onPass(Math.max(1, pass));
-            Outcome<Score> laid = WeldPlan.of(asked).score();
+        return planner.plan(job).weld().then(weld -> {
+            WeldPlan shown = weld.onPass(Math.max(1, pass));
+            Outcome<Score> laid = shown.score();
             boolean spot = pass == 0
                     && laid.value()
                             .filter(score -> score.sheet().tacks().fusion())
                             .isPresent();
             return spot
-                    ? WeldPlan.of(asked.with(ControlLogic.of(ControlLogic.Name.SPOT)))
+                    ? WeldPlan.of(shown.ask().with(ControlLogic.of(ControlLogic.Name.SPOT)))
                             .score()
                     : laid;
         });

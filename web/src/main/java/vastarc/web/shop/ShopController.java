@@ -35,6 +35,7 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.shop.Habits;
 import vastarc.web.kept.shop.ShopStore;
+import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.Seen;
 import vastarc.web.ui.Choice;
@@ -188,8 +189,9 @@ class ShopController {
 
     /** The figures that a change of habits moves on a job, from and to. */
     private List<String> moved(Job job, Habits after, UnitSystem units) {
-        Optional<Sheet> now = planner.plan(job).sheet().value();
-        Optional<Sheet> then = planner.plan(job.content(), after.ways()).sheet().value();
+        JobPlan plan = planner.plan(job);
+        Optional<Sheet> now = plan.sheet().value();
+        Optional<Sheet> then = plan.in(after.ways()).sheet().value();
         if (now.isEmpty() || then.isEmpty()) {
             return List.of();
         }
@@ -200,6 +202,9 @@ class ShopController {
     }
 
     private static Stream<String> difference(SettingKey key, Sheet now, Sheet then, UnitSystem units) {
+        if (now.find(key).equals(then.find(key))) {
+            return Stream.empty();
+        }
         Optional<String> before = now.find(key).map(setting -> setting.shown(units));
         Optional<String> after = then.find(key).map(setting -> setting.shown(units));
         return before.equals(after)

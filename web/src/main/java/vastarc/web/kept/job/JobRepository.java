@@ -5,13 +5,14 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
-import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface JobRepository extends JpaRepository<Job, UUID> {
 
-    Slice<Job> findAllBy(Pageable page);
+    /** Ids alone: to put whole jobs in order page by page, all of them are sorted for every page. */
+    @Query("select job.id from Job job order by job.createdAt, job.id")
+    List<UUID> idsInOrder();
 
     List<Job> findByDeletedAtIsNull(Pageable page);
 

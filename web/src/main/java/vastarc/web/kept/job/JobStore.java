@@ -15,7 +15,6 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Pageable;
-import org.springframework.data.domain.Slice;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -34,9 +33,7 @@ public class JobStore {
     /** Older ones go so many at a time. */
     private static final int FORGOTTEN_AT_ONCE = 20;
 
-    private static final int AT_ONCE = 200;
     private static final int ON_A_PAGE = 20;
-    private static final Sort IN_ORDER = Sort.by("createdAt", "id");
     private static final Sort NEWEST_FIRST = Sort.by(Sort.Order.desc("createdAt"), Sort.Order.asc("id"));
 
     private final JobRepository jobs;
@@ -153,13 +150,7 @@ public class JobStore {
 
     /** Every job that is kept, in the order they were made; for a transaction of the caller's. */
     void forEach(Consumer<Job> taker) {
-        for (int page = 0; ; page++) {
-            Slice<Job> some = jobs.findAllBy(PageRequest.of(page, AT_ONCE, IN_ORDER));
-            some.forEach(taker);
-            if (!some.hasNext()) {
-                return;
-            }
-        }
+        jobs.idsInOrder().forEach(id -> find(id).ifPresent(taker));
     }
 
     /** A copy beside the original; empty if there is no such job. */

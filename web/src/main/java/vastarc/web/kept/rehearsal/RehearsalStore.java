@@ -6,9 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Slice;
-import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import vastarc.web.kept.Retrying;
 import vastarc.web.kept.document.Document;
@@ -19,9 +16,6 @@ public class RehearsalStore {
 
     /** Of one job; the oldest makes room. */
     public static final int MOST = 12;
-
-    private static final int AT_ONCE = 100;
-    private static final Sort IN_ORDER = Sort.by("madeAt", "id");
 
     private final KeptRehearsalRepository rehearsals;
     private final Retrying retrying;
@@ -71,12 +65,6 @@ public class RehearsalStore {
 
     /** Every one that is kept, in the order they were made; for a transaction of the caller's. */
     void forEach(Consumer<KeptRehearsal> taker) {
-        for (int page = 0; ; page++) {
-            Slice<KeptRehearsal> some = rehearsals.findAllBy(PageRequest.of(page, AT_ONCE, IN_ORDER));
-            some.forEach(taker);
-            if (!some.hasNext()) {
-                return;
-            }
-        }
+        rehearsals.idsInOrder().forEach(id -> find(id).ifPresent(taker));
     }
 }

@@ -1,0 +1,91 @@
+package vastarc.web.request;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.util.Collections;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import vastarc.core.sheet.ProvenCurrent;
+import vastarc.core.sheet.ProvenHere;
+import vastarc.core.sheet.School;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.ShopWays;
+import vastarc.web.Jobs;
+import vastarc.web.kept.job.JobContent;
+import vastarc.web.kept.shop.ShopStore;
+
+/** A plan is kept for as long as all that it depends on is the same, and no longer. */
+class JobPlannerTest {
+
+    private static final UUID MACHINE = new UUID(0, 1);
+    private static final ShopWays PROVEN = ShopWays.usual().with(School.AS_PROVEN_HERE);
+
+    private final ShopStore shop = mock(ShopStore.class);
+    private final ProvenRuns proven = mock(ProvenRuns.class);
+    private final JobPlanner planner = new JobPlanner(shop, proven);
+
+    private static JobContent lap(String mm) {
+        Map<String, String> typed = Map.of("material", "CARBON_STEEL", "joint", "LAP", Jobs.BASE, mm);
+        return Jobs.typed(typed).on(Optional.of(MACHINE), Optional.empty());
+    }
+
+    private static ProvenHere runs(double ratio) {
+        return new ProvenHere(
+                "Bench", Collections.nCopies(5, new ProvenCurrent.Run("CARBON_STEEL", "LAP", 2, "Bench", ratio)));
+    }
+
+    private static double figure(JobPlan plan, SettingKey key) {
+        Sheet sheet = plan.sheet().value().orElseThrow();
+        return sheet.setting(key).value();
+    }
+
+    @BeforeEach
+    void aShop() {
+        when(shop.ways()).thenReturn(ShopWays.usual());
+        when(proven.at(any(UUID.class))).thenReturn(ProvenHere.nothing());
+    }
+
+    @Test
+    void whatSaysTheSameIsNotPlannedTwice() {
+        assertThat(planner.plan(lap("2 mm"))).isSameAs(planner.plan(lap("2 mm")));
+        assertThat(planner.plan(lap("2 mm"))).isNotSameAs(planner.plan(lap("2.1 mm")));
+    }
+
+    @Test
+    void aShopOfOtherWaysHasItsOwnPlan() {
+        JobPlan usual = planner.plan(lap("2 mm"));
+        ShopWays generous = ShopWays.usual().with(School.GAS_GENEROUS);
+        when(shop.ways()).thenReturn(generous);
+        JobPlan other = planner.plan(lap("2 mm"));
+
+        assertThat(figure(other, SettingKey.GAS_FLOW)).isGreaterThan(figure(usual, SettingKey.GAS_FLOW));
+        assertThat(usual.in(generous).sheet()).isEqualTo(other.sheet());
+        when(shop.ways()).thenReturn(ShopWays.usual());
+        assertThat(planner.plan(lap("2 mm")).sheet()).isEqualTo(usual.sheet());
+    }
+
+    @Test
+    void everyGoodRunOfTheMachineCounts() {
+        when(shop.ways()).thenReturn(PROVEN);
+        when(proven.at(MACHINE)).thenReturn(runs(1.1));
+        JobPlan hot = planner.plan(lap("2 mm"));
+        when(proven.at(MACHINE)).thenReturn(runs(0.9));
+        JobPlan cold = planner.plan(lap("2 mm"));
+
+        assertThat(figure(hot, SettingKey.WORKING_CURRENT))
+                .isGreaterThan(1.05 * figure(cold, SettingKey.WORKING_CURRENT));
+        assertThat(cold.in(PROVEN.with(School.GAS_GENEROUS))
+                        .sheet()
+                        .value()
+                        .orElseThrow()
+                        .setting(SettingKey.WORKING_CURRENT))
+                .isEqualTo(cold.sheet().value().orElseThrow().setting(SettingKey.WORKING_CURRENT));
+    }
+}
