@@ -34,7 +34,9 @@ public class JobStore {
     private static final int FORGOTTEN_AT_ONCE = 20;
 
     private static final int ON_A_PAGE = 20;
-    private static final Sort NEWEST_FIRST = Sort.by(Sort.Order.desc("createdAt"), Sort.Order.asc("id"));
+    /** On the bench. The index begins with the day it was put away, which none of them has: only so is the order read off it. */
+    private static final Sort NEWEST_FIRST =
+            Sort.by(Sort.Order.asc("deletedAt"), Sort.Order.desc("createdAt"), Sort.Order.asc("id"));
 
     private final JobRepository jobs;
     private final JobStepRepository steps;
