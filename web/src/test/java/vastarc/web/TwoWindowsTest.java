@@ -116,7 +116,7 @@ class TwoWindowsTest {
 
     @Test
     void howAPanelStandsIsMergedControlByControl() throws Exception {
-        Machine machine = machines.create(Patterns.of("knobs").orElseThrow());
+        Machine machine = machines.create(Patterns.of("knobs").orElseThrow()).orElseThrow();
         Job job = jobs.create("Two windows", "", Jobs.lapUnderTheTrigger());
         send(post("/jobs/" + job.id() + "/panel"), "machine", machine.id(), "version", "0");
         String version = String.valueOf(jobs.find(job.id()).orElseThrow().version());
@@ -142,7 +142,7 @@ class TwoWindowsTest {
 
     @Test
     void twoControlsOfOneMachineChangedAtOnceAreBothKept() throws Exception {
-        Machine machine = machines.create(Patterns.of("knobs").orElseThrow());
+        Machine machine = machines.create(Patterns.of("knobs").orElseThrow()).orElseThrow();
         List<PanelElement> elements = machine.profile().elements();
         ExecutorService hands = Executors.newFixedThreadPool(2);
         try {
@@ -176,7 +176,7 @@ class TwoWindowsTest {
 
     @Test
     void theSameControlInTwoWindowsIsToldAndKept() throws Exception {
-        Machine machine = machines.create(Patterns.of("knobs").orElseThrow());
+        Machine machine = machines.create(Patterns.of("knobs").orElseThrow()).orElseThrow();
         String address = "/machines/" + machine.id();
         String id = machine.profile().elements().get(0).id();
         Matcher mark = Pattern.compile(
@@ -203,7 +203,7 @@ class TwoWindowsTest {
 
     @Test
     void aScriptThatSaysWhichMachineItReadWritesOverNoOther() throws Exception {
-        Machine machine = machines.create(Patterns.of("nothing").orElseThrow());
+        Machine machine = machines.create(Patterns.of("nothing").orElseThrow()).orElseThrow();
         String address = "/api/v1/machines/" + machine.id();
         MockHttpServletResponse read = send(get(address));
         String profile = JsonMapper.shared()

@@ -76,7 +76,10 @@ class MachineApi {
         Outcome<MachineProfile> read = read(request);
         return read.value().isEmpty()
                 ? Calls.refusal(read.problems())
-                : answer(HttpStatus.CREATED, store.create(read.value().get()));
+                : store.create(read.value().get())
+                        .map(machine -> answer(HttpStatus.CREATED, machine))
+                        .orElseGet(() -> Calls.refusal(
+                                List.of(Problem.badValue("machines", "tooManyMachines", MachineStore.MOST))));
     }
 
     @Operation(

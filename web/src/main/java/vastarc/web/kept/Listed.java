@@ -18,6 +18,14 @@ public record Listed<T>(List<T> things, int page, int pages, long total) {
         return new Listed<>(page.getContent(), page.getNumber(), page.getTotalPages(), page.getTotalElements());
     }
 
+    /** A page of a list that is known whole; beyond its end the last one. */
+    public static <T> Listed<T> of(List<T> all, int page, int onAPage) {
+        int pages = Math.max(1, (all.size() + onAPage - 1) / onAPage);
+        int shown = Math.min(page, pages - 1);
+        List<T> some = all.subList(shown * onAPage, Math.min(all.size(), (shown + 1) * onAPage));
+        return new Listed<>(some, shown, pages, all.size());
+    }
+
     /** The same page of what these become. */
     public <R> List<R> map(Function<T, R> becomes) {
         return things.stream().map(becomes).toList();

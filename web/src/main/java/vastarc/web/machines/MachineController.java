@@ -13,21 +13,29 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import vastarc.core.finding.Problem;
 import vastarc.core.machine.MachineProfile;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 import vastarc.web.drawing.PanelFront;
+import vastarc.web.kept.Listed;
+import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.kept.machine.Patterns;
 import vastarc.web.kept.machine.ProfileReader;
 import vastarc.web.kept.machine.Torch;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Pages;
 import vastarc.web.ui.Preferences;
 
 /** Shows the shop's machines and torches. */
 @Controller
 class MachineController {
+
+    private static final int ON_A_PAGE = 20;
 
     private final MachineStore store;
     private final ShownMachine shown;
@@ -46,18 +54,19 @@ class MachineController {
     @GetMapping("/machines")
     String machines(
             @RequestParam("deleted") Optional<UUID> deleted,
+            @RequestParam(name = "page", defaultValue = "1") String page,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
+        Listed<Machine> listed = Listed.of(store.machines(), Pages.number(page), ON_A_PAGE);
+        model.addAttribute("pages", Pages.of(listed, "/machines", ""));
         model.addAttribute(
                 "machines",
-                store.machines().stream()
-                        .map(machine -> new Card(
-                                machine.id().toString(),
-                                machine.name(),
-                                ProfileEdit.plain(machine.profile().minA()) + " to "
-                                        + ProfileEdit.plain(machine.profile().maxA()) + " A",
-                                PanelFront.of(machine.profile(), preferences.units())))
-                        .toList());
+                listed.map(machine -> new Card(
+                        machine.id().toString(),
+                        machine.name(),
+                        ProfileEdit.plain(machine.profile().minA()) + " to "
+                                + ProfileEdit.plain(machine.profile().maxA()) + " A",
+                        PanelFront.of(machine.profile(), preferences.units()))));
         model.addAttribute("broken", broken());
         model.addAttribute(
                 "torches", store.torches().stream().map(Torch::profile).toList());
@@ -72,9 +81,17 @@ class MachineController {
     }
 
     @PostMapping("/machines")
-    String create(@RequestParam String pattern) {
+    String create(@RequestParam String pattern, RedirectAttributes back) {
         MachineProfile profile = Patterns.of(pattern).orElseThrow(() -> new NotFound("pattern"));
-        return "redirect:" + MachinePage.address(store.create(profile).id());
+        return store.create(profile)
+                .map(machine -> "redirect:" + MachinePage.address(machine.id()))
+                .orElseGet(() -> full(back));
+    }
+
+    private static String full(RedirectAttributes back) {
+        Problem full = Problem.badValue("machines", "tooManyMachines", MachineStore.MOST);
+        back.addFlashAttribute("machineProblem", full.message(UnitSystem.METRIC));
+        return "redirect:/machines";
     }
 
     @PostMapping("/machines/{id}/delete")
@@ -84,7 +101,10 @@ class MachineController {
     }
 
     @PostMapping("/machines/{id}/restore")
-    String restore(@PathVariable UUID id) {
+    String restore(@PathVariable UUID id, RedirectAttributes back) {
+        if (store.isFull()) {
+            return full(back);
+        }
         store.restore(id).orElseThrow(() -> new NotFound("machine"));
         return "redirect:/machines";
     }

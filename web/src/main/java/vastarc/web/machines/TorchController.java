@@ -26,13 +26,24 @@ class TorchController {
     @PostMapping("/torches")
     String torch(@RequestParam Map<String, String> sent, RedirectAttributes back) {
         Optional<Torch.TorchForm> form = torchForm(sent);
-        form.ifPresentOrElse(store::create, () -> {
-            back.addFlashAttribute("torchTyped", sent);
-            back.addFlashAttribute(
-                    "torchProblem",
-                    "A torch wants a name, a current from 1 to 1000 A, a duty from 1 to 100 %, a lead from 0.5 to 30 m and a bore from 2 to 12 mm.");
-        });
+        if (form.isEmpty()) {
+            refused(
+                    sent,
+                    "A torch wants a name, a current from 1 to 1000 A, a duty from 1 to 100 %, a lead from 0.5 to 30 m and a bore from 2 to 12 mm.",
+                    back);
+        } else if (store.create(form.get()).isEmpty()) {
+            refused(
+                    sent,
+                    "The shop has " + MachineStore.MOST_TORCHES
+                            + " torches, which is all that are kept. Take one off the list first.",
+                    back);
+        }
         return "redirect:/machines#torches";
+    }
+
+    private static void refused(Map<String, String> sent, String why, RedirectAttributes back) {
+        back.addFlashAttribute("torchTyped", sent);
+        back.addFlashAttribute("torchProblem", why);
     }
 
     private static Optional<Torch.TorchForm> torchForm(Map<String, String> sent) {

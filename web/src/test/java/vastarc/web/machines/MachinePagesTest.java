@@ -46,7 +46,7 @@ class MachinePagesTest {
 
     @BeforeEach
     void aMachine() {
-        id = store.create(Patterns.of("knobs").orElseThrow()).id();
+        id = store.create(Patterns.of("knobs").orElseThrow()).orElseThrow().id();
     }
 
     @AfterEach
@@ -171,7 +171,7 @@ class MachinePagesTest {
     /** A front with nothing on it yet. */
     private void bare() {
         store.delete(id);
-        id = store.create(Patterns.of("nothing").orElseThrow()).id();
+        id = store.create(Patterns.of("nothing").orElseThrow()).orElseThrow().id();
     }
 
     private PanelElement added(PanelSetting setting, PanelElement.Kind kind) throws Exception {

@@ -5,7 +5,7 @@ public final class ArchiveRefused extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
-    ArchiveRefused(String why) {
+    public ArchiveRefused(String why) {
         super("This archive cannot be taken: " + why + ".", null, false, false);
     }
 }

@@ -12,12 +12,16 @@ import org.springframework.data.domain.Slice;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Component;
 import vastarc.core.machine.DialReading;
+import vastarc.web.kept.archive.ArchiveRefused;
 
 /** What archives hold of machines, out of the database and into it; for transactions of the caller's. */
 @Component
 class MachineArchive {
 
     private static final int AT_ONCE = 500;
+
+    /** What one shop keeps comes in, and somewhat more; machines are read all at once. */
+    private static final int MOST_BROUGHT = 100;
 
     private final MachineRepository machines;
     private final TorchRepository torches;
@@ -66,10 +70,14 @@ class MachineArchive {
     void put(UUID id, ArchivedMachine archived) {
         readings.deleteByMachineId(id);
         slots.deleteByMachineId(id);
-        machines.findById(id)
-                .ifPresentOrElse(
-                        kept -> kept.become(archived.inPlaceOf(kept.archived())),
-                        () -> machines.save(new Machine(id, archived)));
+        Optional<Machine> kept = machines.findById(id);
+        if (kept.isEmpty() && machines.count() >= MOST_BROUGHT) {
+            throw new ArchiveRefused("with it the shop would have more than " + MOST_BROUGHT
+                    + " machines, those taken off the list among them");
+        }
+        kept.ifPresentOrElse(
+                there -> there.become(archived.inPlaceOf(there.archived())),
+                () -> machines.save(new Machine(id, archived)));
     }
 
     // --- torches
@@ -84,10 +92,13 @@ class MachineArchive {
 
     /** A torch; {@code made} counts only for a new one where {@code dated} is not set. */
     void put(UUID id, Torch.TorchForm form, Instant made, boolean dated) {
-        torches.findById(id)
-                .ifPresentOrElse(
-                        kept -> kept.become(form, dated ? made : kept.madeAt()),
-                        () -> torches.save(new Torch(id, form, made)));
+        Optional<Torch> kept = torches.findById(id);
+        if (kept.isEmpty() && torches.count() >= MOST_BROUGHT) {
+            throw new ArchiveRefused("with it the shop would have more than " + MOST_BROUGHT + " torches");
+        }
+        kept.ifPresentOrElse(
+                there -> there.become(form, dated ? made : there.madeAt()),
+                () -> torches.save(new Torch(id, form, made)));
     }
 
     // --- readings

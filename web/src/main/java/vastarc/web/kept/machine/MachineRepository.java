@@ -15,4 +15,11 @@ interface MachineRepository extends JpaRepository<Machine, UUID> {
     List<String> names();
 
     List<Machine> findByDeletedAtIsNullOrderByCreatedAt();
+
+    long countByDeletedAtIsNull();
+
+    /** Those taken off the list, but for so many that were taken off last. */
+    @Query("select machine.id from Machine machine where machine.deletedAt is not null "
+            + "order by machine.deletedAt desc, machine.id offset ?1 rows")
+    List<UUID> longestAway(int last);
 }

@@ -23,6 +23,14 @@ import vastarc.web.kept.Retrying;
 @Service
 public class MachineStore {
 
+    /** Machines in a shop, and torches. */
+    public static final int MOST = 60;
+
+    public static final int MOST_TORCHES = 60;
+
+    /** Machines taken off the list that can still be put back. */
+    static final int MOST_AWAY = 20;
+
     private final MachineRepository machines;
     private final TorchRepository torches;
     private final DialReadingRepository readings;
@@ -62,7 +70,6 @@ public class MachineStore {
         return machines.findByDeletedAtIsNullOrderByCreatedAt();
     }
 
-    /** A machine of the shop that can be used. */
     /** What a machine is called; its profile is not read for that. */
     public Optional<String> name(UUID id) {
         return machines.nameOf(id);
@@ -73,6 +80,7 @@ public class MachineStore {
         return machines.names();
     }
 
+    /** A machine of the shop that can be used. */
     public Optional<Machine> machine(UUID id) {
         return anyMachine(id).filter(machine -> machine.fault().isEmpty());
     }
@@ -81,8 +89,14 @@ public class MachineStore {
         return machines.findById(id).filter(machine -> !machine.isDeleted());
     }
 
-    public Machine create(MachineProfile profile) {
-        return machines.saveAndFlush(new Machine(profile, now()));
+    /** Whether the shop has as many machines as are kept. */
+    public boolean isFull() {
+        return machines.countByDeletedAtIsNull() >= MOST;
+    }
+
+    /** A new machine; empty where the shop {@link #isFull}. */
+    public synchronized Optional<Machine> create(MachineProfile profile) {
+        return isFull() ? Optional.empty() : Optional.of(machines.saveAndFlush(new Machine(profile, now())));
     }
 
     /** A machine after an edit, or why it was refused. */
@@ -101,21 +115,25 @@ public class MachineStore {
         }));
     }
 
+    /** Takes a machine off the list; it can be put back until {@value #MOST_AWAY} others have been taken off. */
     public Optional<Machine> delete(UUID id) {
-        return change(id, machine -> machine.delete(now()));
+        return retrying.inTransaction(() -> anyMachine(id).map(machine -> {
+            machine.delete(now());
+            Machine away = machines.saveAndFlush(machine);
+            machines.longestAway(MOST_AWAY).forEach(this::letGo);
+            return away;
+        }));
+    }
+
+    private void letGo(UUID id) {
+        readings.deleteByMachineId(id);
+        slots.deleteByMachineId(id);
+        machines.deleteById(id);
     }
 
     public Optional<Machine> restore(UUID id) {
         return retrying.inTransaction(() -> machines.findById(id).map(machine -> {
             machine.restore();
-            return machines.saveAndFlush(machine);
-        }));
-    }
-
-    /** The last hand wins: a profile is edited whole, and each edit was checked. */
-    private Optional<Machine> change(UUID id, Consumer<Machine> edit) {
-        return retrying.inTransaction(() -> anyMachine(id).map(machine -> {
-            edit.accept(machine);
             return machines.saveAndFlush(machine);
         }));
     }
@@ -128,8 +146,11 @@ public class MachineStore {
         return torches.findById(id);
     }
 
-    public Torch create(Torch.TorchForm form) {
-        return torches.saveAndFlush(new Torch(form, now()));
+    /** A new torch; empty where the shop has {@value #MOST_TORCHES}. */
+    public synchronized Optional<Torch> create(Torch.TorchForm form) {
+        return torches.count() >= MOST_TORCHES
+                ? Optional.empty()
+                : Optional.of(torches.saveAndFlush(new Torch(form, now())));
     }
 
     public void deleteTorch(UUID id) {

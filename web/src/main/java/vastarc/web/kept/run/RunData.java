@@ -120,8 +120,10 @@ class RunData {
     }
 
     void put(UUID run, Document<RunRecord> record) {
-        database.sql("merge into run_record (run_id, record) key (run_id) values (?, ?)")
-                .params(run, record.text())
+        database.sql("merge into run_record (run_id, record, sheet_id) key (run_id) values (?, ?, ?)")
+                .param(run)
+                .param(record.text())
+                .param(record.value().map(RunRecord::sheet).orElse(null))
                 .update();
     }
 
@@ -166,10 +168,26 @@ class RunData {
     }
 
     void forget(UUID run) {
+        Optional<UUID> sheet = database.sql("select sheet_id from run_record where run_id = ? and sheet_id is not null")
+                .param(run)
+                .query(UUID.class)
+                .optional();
         for (String table : List.of("run_event", "run_readings", "run_photo", "run_record")) {
             database.sql("delete from " + table + " where run_id = ?")
                     .param(run)
                     .update();
         }
+        sheet.ifPresent(this::forgetUnused);
+    }
+
+    /** A sheet goes with the last run welded by it. It is held first: a run that is being kept at this moment is waited for, and then counts. */
+    private void forgetUnused(UUID sheet) {
+        database.sql("select id from run_sheet where id = ? for update")
+                .param(sheet)
+                .query(UUID.class)
+                .optional();
+        database.sql("delete from run_sheet where id = ? and not exists (select 1 from run_record where sheet_id = ?)")
+                .params(sheet, sheet)
+                .update();
     }
 }

@@ -61,7 +61,7 @@ class UnreadableTest {
     }
 
     private void breakMachine(String text) {
-        machine = machines.create(Patterns.of("knobs").orElseThrow());
+        machine = machines.create(Patterns.of("knobs").orElseThrow()).orElseThrow();
         database.sql("update machine set profile = ? where id = ?")
                 .params(text, machine.id())
                 .update();
@@ -153,7 +153,7 @@ class UnreadableTest {
 
     @Test
     void aPanelThatCannotBeReadStandsUntold() throws Exception {
-        machine = machines.create(Patterns.of("knobs").orElseThrow());
+        machine = machines.create(Patterns.of("knobs").orElseThrow()).orElseThrow();
         job = jobs.create("On a broken panel", "", Jobs.lapUnderTheTrigger());
         machines.panel(job.id(), machine.id(), panel -> panel.answer("power", "right"));
         database.sql("update job_panel set stands = 'rubbish' where job_id = ?")

@@ -1,0 +1,145 @@
+package vastarc.web.machines;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import vastarc.core.machine.DialReading;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.machine.TorchProfile;
+import vastarc.web.SpringTest;
+import vastarc.web.kept.machine.Machine;
+import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.machine.Patterns;
+import vastarc.web.kept.machine.ProfileReader;
+import vastarc.web.kept.machine.Torch;
+
+/** A shop that has as many machines and torches as are kept says so, and machines taken off the list go for good at last. */
+@SpringTest
+class MachineBoundTest {
+
+    private static final MachineProfile KNOBS = Patterns.of("knobs").orElseThrow();
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private MachineStore store;
+
+    @Autowired
+    private JdbcClient database;
+
+    private final List<UUID> made = new ArrayList<>();
+
+    @BeforeEach
+    void aFullShop() {
+        for (Optional<Machine> next = store.create(KNOBS); next.isPresent(); next = store.create(KNOBS)) {
+            made.add(next.get().id());
+        }
+    }
+
+    @AfterEach
+    void asBefore() {
+        made.forEach(store::delete);
+    }
+
+    private MvcResult ask(MockHttpServletRequestBuilder request) throws Exception {
+        return http.perform(request.with(csrf())).andReturn();
+    }
+
+    private String page(int number) throws Exception {
+        return ask(get("/machines?page=" + number)).getResponse().getContentAsString();
+    }
+
+    @Test
+    void anotherMachineIsRefusedWithWords() throws Exception {
+        assertThat(store.machines()).hasSize(MachineStore.MOST);
+        MvcResult refused = ask(post("/machines").param("pattern", "knobs"));
+        assertThat(refused.getResponse().getRedirectedUrl()).isEqualTo("/machines");
+        assertThat(refused.getFlashMap().get("machineProblem"))
+                .asString()
+                .contains("60 machines", "Take one that no longer stands there off the list");
+        MockHttpServletResponse byCall = ask(post("/api/v1/machines")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(ProfileReader.text(KNOBS)))
+                .getResponse();
+        assertThat(byCall.getStatus()).isEqualTo(400);
+        assertThat(byCall.getContentAsString()).contains("60 machines");
+        assertThat(store.machines()).hasSize(MachineStore.MOST);
+    }
+
+    @Test
+    void oneTakenOffComesBackWhereThereIsRoom() throws Exception {
+        UUID off = made.get(0);
+        store.delete(off);
+        UUID instead = store.create(KNOBS).orElseThrow().id();
+        MvcResult refused = ask(post("/machines/" + off + "/restore"));
+        assertThat(refused.getFlashMap().get("machineProblem")).asString().contains("60 machines");
+        store.delete(instead);
+        ask(post("/machines/" + off + "/restore"));
+        assertThat(store.machine(off)).isPresent();
+    }
+
+    @Test
+    void theListGoesOverPagesAndEveryMachineStandsOnOne() throws Exception {
+        String all = page(1) + page(2) + page(3);
+        assertThat(store.machines()).allMatch(machine -> all.contains("/machines/" + machine.id() + "\""));
+        assertThat(page(1)).hasSizeLessThan(300 * 1024);
+        assertThat(page(9)).contains("/machines/" + made.get(made.size() - 1));
+    }
+
+    @Test
+    void thoseTakenOffLongestAgoGoForGoodWithTheirReadings() {
+        UUID first = made.get(0);
+        store.read(first, "amps", 0, new DialReading(0.5, 80), false);
+        store.delete(first);
+        assertThat(count("machine where id = ?", first)).isEqualTo(1);
+        made.forEach(store::delete);
+        assertThat(count("machine where id = ?", first)).isZero();
+        assertThat(count("dial_reading where machine_id = ?", first)).isZero();
+        assertThat(database.sql("select count(*) from machine where deleted_at is not null")
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(20);
+    }
+
+    private int count(String what, UUID id) {
+        return database.sql("select count(*) from " + what)
+                .param(id)
+                .query(Integer.class)
+                .single();
+    }
+
+    @Test
+    void anotherTorchIsRefusedAndWhatWasTypedStays() throws Exception {
+        Torch.TorchForm form = new Torch.TorchForm("Spare", TorchProfile.Cooling.AIR, 150, 35, 4, 4, false);
+        List<UUID> torches = new ArrayList<>();
+        for (Optional<Torch> next = store.create(form); next.isPresent(); next = store.create(form)) {
+            torches.add(next.get().id());
+        }
+        MvcResult refused = ask(post("/torches")
+                .param("name", "One more")
+                .param("ratedA", "150")
+                .param("percent", "35")
+                .param("leadM", "4")
+                .param("boreMm", "4"));
+        assertThat(refused.getFlashMap().get("torchProblem")).asString().contains("60 torches");
+        assertThat(refused.getFlashMap().get("torchTyped")).asString().contains("One more");
+        torches.forEach(store::deleteTorch);
+    }
+}
