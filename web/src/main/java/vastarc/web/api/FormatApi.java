@@ -18,7 +18,7 @@ class FormatApi {
     @Operation(
             summary = "A published format, as a JSON Schema",
             description =
-                    "file: machine, sheet, job, shop (shop-1 to shop-6 for older archives), run, trace, purge, route or exam, each with .schema.json.")
+                    "file: machine, sheet, job, shop (shop-1 to shop-7 for older archives), run, trace, purge, route or exam, each with .schema.json.")
     @GetMapping(path = "/api/formats/{file}", produces = MediaType.APPLICATION_JSON_VALUE)
     String schema(@PathVariable String file) {
         return Arrays.stream(Format.values())

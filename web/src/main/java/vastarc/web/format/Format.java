@@ -31,6 +31,7 @@ public enum Format {
     SHOP_4("shop-4"),
     SHOP_5("shop-5"),
     SHOP_6("shop-6"),
+    SHOP_7("shop-7"),
     SHEET("sheet"),
     RUN("run"),
     EXAM("exam"),
@@ -65,7 +66,7 @@ public enum Format {
                 .getSchema(text);
     }
 
-    /** The format of a shop's archive of a version, 1 to 7. */
+    /** The format of a shop's archive of a version, 1 to 8. */
     public static Format shop(int version) {
         return switch (version) {
             case 1 -> SHOP_1;
@@ -74,6 +75,7 @@ public enum Format {
             case 4 -> SHOP_4;
             case 5 -> SHOP_5;
             case 6 -> SHOP_6;
+            case 7 -> SHOP_7;
             default -> SHOP;
         };
     }

@@ -57,7 +57,10 @@ class MachineController {
             @RequestParam(name = "page", defaultValue = "1") String page,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Listed<Machine> listed = Listed.of(store.machines(), Pages.number(page), ON_A_PAGE);
+        List<Machine> all = store.all();
+        List<Machine> usable =
+                all.stream().filter(machine -> machine.fault().isEmpty()).toList();
+        Listed<Machine> listed = Listed.of(usable, Pages.number(page), ON_A_PAGE);
         model.addAttribute("pages", Pages.of(listed, "/machines", ""));
         model.addAttribute(
                 "machines",
@@ -67,7 +70,7 @@ class MachineController {
                         ProfileEdit.plain(machine.profile().minA()) + " to "
                                 + ProfileEdit.plain(machine.profile().maxA()) + " A",
                         PanelFront.of(machine.profile(), preferences.units()))));
-        model.addAttribute("broken", broken());
+        model.addAttribute("broken", broken(all));
         model.addAttribute(
                 "torches", store.torches().stream().map(Torch::profile).toList());
         model.addAttribute(
@@ -123,8 +126,8 @@ class MachineController {
                 .body(ProfileReader.text(shown.machine(id).profile()));
     }
 
-    private List<Broken> broken() {
-        return store.all().stream()
+    private static List<Broken> broken(List<Machine> all) {
+        return all.stream()
                 .flatMap(machine ->
                         machine
                                 .fault()

@@ -42,7 +42,7 @@ public class Backup {
     public static final int MAX_PACKED = 64 * 1024 * 1024;
 
     /** The version that is written. */
-    static final int VERSION = 7;
+    static final int VERSION = 8;
 
     private static final String MANIFEST = "manifest.json";
     private static final String KIND = "vast-arc-shop";

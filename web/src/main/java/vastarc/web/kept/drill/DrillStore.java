@@ -22,6 +22,9 @@ public class DrillStore {
     /** Answers kept of a learner; the oldest make room. */
     static final int MOST = 2000;
 
+    /** Learners kept; who answered longest ago makes room. */
+    static final int MOST_LEARNERS = 200;
+
     private static final double DAY_MS = 86_400_000;
 
     private final JdbcClient database;
@@ -51,11 +54,34 @@ public class DrillStore {
                         right,
                         clock.instant().atOffset(ZoneOffset.UTC))
                 .update();
+        makeRoom(learner);
+        boolean isNew = database.sql("select count(*) from drill_result where learner = ?")
+                        .param(learner)
+                        .query(Integer.class)
+                        .single()
+                == 1;
+        if (isNew) {
+            makeRoom();
+        }
+    }
+
+    private void makeRoom(String learner) {
         database.sql("delete from drill_result where learner = ? and id not in "
                         + "(select id from drill_result where learner = ? order by answered_at desc limit " + MOST
                         + ")")
                 .params(learner, learner)
                 .update();
+    }
+
+    /** Of too many learners those go who answered longest ago, and of each the oldest answers. */
+    void makeRoom() {
+        database.sql("delete from drill_result where learner in (select learner from drill_result group by learner "
+                        + "order by max(answered_at) desc, learner offset " + MOST_LEARNERS + " rows)")
+                .update();
+        database.sql("select learner from drill_result group by learner having count(*) > " + MOST)
+                .query(String.class)
+                .list()
+                .forEach(this::makeRoom);
     }
 
     /** In order of time; what is no topic any more is passed over. */
@@ -88,7 +114,7 @@ public class DrillStore {
 
     /** Who has answered, by name. */
     public List<String> learners() {
-        return database.sql("select learner from drill_result group by learner order by learner limit 200")
+        return database.sql("select learner from drill_result group by learner order by learner limit " + MOST_LEARNERS)
                 .query(String.class)
                 .list();
     }

@@ -21,7 +21,7 @@ class MachineArchive {
     private static final int AT_ONCE = 500;
 
     /** What one shop keeps comes in, and somewhat more; machines are read all at once. */
-    private static final int MOST_BROUGHT = 100;
+    private static final int MOST_BROUGHT = 80;
 
     private final MachineRepository machines;
     private final TorchRepository torches;

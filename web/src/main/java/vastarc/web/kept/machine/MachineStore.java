@@ -24,7 +24,7 @@ import vastarc.web.kept.Retrying;
 public class MachineStore {
 
     /** Machines in a shop, and torches. */
-    public static final int MOST = 60;
+    public static final int MOST = 40;
 
     public static final int MOST_TORCHES = 60;
 

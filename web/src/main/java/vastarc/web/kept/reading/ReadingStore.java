@@ -110,12 +110,16 @@ public class ReadingStore {
                             seen.substring(0, Math.min(2000, seen.length())),
                             now())
                     .update();
-            database.sql(
-                            "delete from reading_outcome where id not in (select id from reading_outcome order by tried_at desc limit "
-                                    + MOST + ")")
-                    .update();
+            makeRoom();
             return cause;
         });
+    }
+
+    void makeRoom() {
+        database.sql(
+                        "delete from reading_outcome where id not in (select id from reading_outcome order by tried_at desc limit "
+                                + MOST + ")")
+                .update();
     }
 
     /** How often changes for a cause helped, and how often not. */

@@ -42,6 +42,10 @@ public class TraceColumns {
         database.sql("merge into trace_columns (heading, chosen, used_at) key (heading) values (?, ?, ?)")
                 .params(key(heading), text, clock.instant().atOffset(ZoneOffset.UTC))
                 .update();
+        makeRoom();
+    }
+
+    void makeRoom() {
         database.sql(
                         "delete from trace_columns where heading not in (select heading from trace_columns order by used_at desc limit "
                                 + MOST + ")")

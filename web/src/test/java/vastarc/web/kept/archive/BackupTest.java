@@ -108,6 +108,8 @@ class BackupTest {
                         "machine",
                         "shop")
                 .forEach(table -> database.sql("delete from " + table).update());
+        LearnedPartsTest.TABLES.forEach(
+                table -> database.sql("delete from " + table).update());
         shop.change(habits -> Habits.usual());
     }
 
@@ -224,7 +226,6 @@ class BackupTest {
     void aJobOfTheShopIsReplacedAndOthersStay() throws Exception {
         byte[] before = export();
         Job kept = jobs.create("Later job", "", Jobs.fresh());
-
         restore(before, true);
         assertThat(jobs.find(kept.id())).isPresent();
         jobs.delete(kept.id());

@@ -1,0 +1,98 @@
+package vastarc.web.kept.run;
+
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.web.format.CoreJson;
+import vastarc.web.kept.archive.Known;
+import vastarc.web.kept.archive.Part;
+
+/** What an archive remembers of the columns of meters' tables. */
+@Component
+@Order(93)
+class ColumnsPart implements Part {
+
+    private static final int SINCE = 8;
+    private static final JsonMapper JSON = CoreJson.kept();
+
+    private final JdbcClient database;
+    private final TraceColumns columns;
+
+    ColumnsPart(JdbcClient database, TraceColumns columns) {
+        this.database = database;
+        this.columns = columns;
+    }
+
+    @Override
+    public String file() {
+        return "trace-columns.json";
+    }
+
+    @Override
+    public int since() {
+        return SINCE;
+    }
+
+    @Override
+    public void write(Consumer<JsonNode> out) {
+        database.sql("select heading, chosen, used_at from trace_columns order by heading")
+                .query(row -> {
+                    out.accept(JSON.createObjectNode()
+                            .put("heading", row.getString(1))
+                            .put("chosen", row.getString(2))
+                            .put(
+                                    "used",
+                                    row.getObject(3, OffsetDateTime.class)
+                                            .toInstant()
+                                            .toString()));
+                });
+    }
+
+    @Override
+    public Item read(JsonNode element, Known known) {
+        return new ColumnsItem(
+                database,
+                element.path("heading").asString(),
+                element.path("chosen").asString(),
+                Instant.parse(element.path("used").asString()).atOffset(ZoneOffset.UTC));
+    }
+
+    @Override
+    public void taken() {
+        columns.makeRoom();
+    }
+
+    private record ColumnsItem(JdbcClient database, String heading, String chosen, OffsetDateTime used)
+            implements Item {
+
+        private boolean isKept() {
+            return database.sql("select chosen from trace_columns where heading = ?")
+                    .param(heading)
+                    .query(String.class)
+                    .optional()
+                    .filter(chosen::equals)
+                    .isPresent();
+        }
+
+        @Override
+        public Optional<String> change() {
+            return isKept() ? Optional.empty() : Optional.of("what the columns of a meter’s table are comes in");
+        }
+
+        @Override
+        public void take() {
+            if (!isKept()) {
+                database.sql("merge into trace_columns (heading, chosen, used_at) key (heading) values (?, ?, ?)")
+                        .params(heading, chosen, used)
+                        .update();
+            }
+        }
+    }
+}
