@@ -99,7 +99,7 @@ class MachineBoundTest {
     void theListGoesOverPagesAndEveryMachineStandsOnOne() throws Exception {
         String all = page(1) + page(2);
         assertThat(store.machines()).allMatch(machine -> all.contains("/machines/" + machine.id() + "\""));
-        assertThat(page(1)).hasSizeLessThan(300 * 1024);
+        assertThat(page(1)).hasSizeLessThan(300 * 1024).contains("rel=\"next\"", ">next</a>");
         assertThat(page(9)).contains("/machines/" + made.get(made.size() - 1));
     }
 

@@ -1,9 +1,6 @@
 package vastarc.web.kept.drill;
 
-import java.time.Instant;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
-import java.util.Optional;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.springframework.core.annotation.Order;
@@ -13,6 +10,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.web.format.CoreJson;
 import vastarc.web.kept.archive.Known;
+import vastarc.web.kept.archive.Once;
 import vastarc.web.kept.archive.Part;
 
 /** The answers of an archive's learners. */
@@ -50,56 +48,33 @@ class DrillPart implements Part {
                             .put("learner", row.getString(2))
                             .put("topic", row.getString(3))
                             .put("right", row.getBoolean(4))
-                            .put(
-                                    "at",
-                                    row.getObject(5, OffsetDateTime.class)
-                                            .toInstant()
-                                            .toString()));
+                            .put("at", Once.moment(row, 5)));
                 });
     }
 
     @Override
     public Item read(JsonNode element, Known known) {
-        return new DrillItem(
-                database,
-                known.fresh(file(), element),
-                element.path("learner").asString(),
+        UUID id = known.fresh(file(), element);
+        String learner = element.path("learner").asString();
+        List<Object> row = List.of(
+                id,
+                learner,
                 element.path("topic").asString(),
                 element.path("right").asBoolean(),
-                Instant.parse(element.path("at").asString()).atOffset(ZoneOffset.UTC));
+                Once.moment(element, "at"));
+        return new Once(
+                database,
+                "drill_result",
+                id,
+                "answers of " + learner + " in the drill come in",
+                () -> database.sql(
+                                "insert into drill_result (id, learner, topic, correct, answered_at) values (?, ?, ?, ?, ?)")
+                        .params(row)
+                        .update());
     }
 
     @Override
     public void taken() {
         store.makeRoom();
-    }
-
-    /** What was answered never changes: it is there, or it comes. */
-    private record DrillItem(
-            JdbcClient database, UUID id, String learner, String topic, boolean right, OffsetDateTime at)
-            implements Item {
-
-        private boolean isKept() {
-            return database.sql("select 1 from drill_result where id = ?")
-                    .param(id)
-                    .query(Integer.class)
-                    .optional()
-                    .isPresent();
-        }
-
-        @Override
-        public Optional<String> change() {
-            return isKept() ? Optional.empty() : Optional.of("answers of " + learner + " in the drill come in");
-        }
-
-        @Override
-        public void take() {
-            if (!isKept()) {
-                database.sql(
-                                "insert into drill_result (id, learner, topic, correct, answered_at) values (?, ?, ?, ?, ?)")
-                        .params(id, learner, topic, right, at)
-                        .update();
-            }
-        }
     }
 }

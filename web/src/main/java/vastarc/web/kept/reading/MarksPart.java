@@ -1,8 +1,6 @@
 package vastarc.web.kept.reading;
 
-import java.time.Instant;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -13,6 +11,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.web.format.CoreJson;
 import vastarc.web.kept.archive.Known;
+import vastarc.web.kept.archive.Once;
 import vastarc.web.kept.archive.Part;
 
 /** What was seen of the beads of an archive's jobs. */
@@ -47,11 +46,7 @@ class MarksPart implements Part {
                     out.accept(JSON.createObjectNode()
                             .put("job", row.getString(1))
                             .put("marks", row.getString(2))
-                            .put(
-                                    "changed",
-                                    row.getObject(3, OffsetDateTime.class)
-                                            .toInstant()
-                                            .toString()));
+                            .put("changed", Once.moment(row, 3)));
                 });
     }
 
@@ -61,7 +56,7 @@ class MarksPart implements Part {
                 database,
                 known.pointed(Known.JOBS, element, "job"),
                 element.path("marks").asString(),
-                Instant.parse(element.path("changed").asString()).atOffset(ZoneOffset.UTC));
+                Once.moment(element, "changed"));
     }
 
     private record MarksItem(JdbcClient database, UUID job, String marks, OffsetDateTime changed) implements Item {

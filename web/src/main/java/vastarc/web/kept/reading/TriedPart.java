@@ -1,9 +1,6 @@
 package vastarc.web.kept.reading;
 
-import java.time.Instant;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
-import java.util.Optional;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.springframework.core.annotation.Order;
@@ -13,6 +10,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.web.format.CoreJson;
 import vastarc.web.kept.archive.Known;
+import vastarc.web.kept.archive.Once;
 import vastarc.web.kept.archive.Part;
 
 /** The changes of an archive that were tried, and what became of them. */
@@ -50,58 +48,34 @@ class TriedPart implements Part {
                             .put("cause", row.getString(3))
                             .put("result", row.getString(4))
                             .put("seen", row.getString(5))
-                            .put(
-                                    "at",
-                                    row.getObject(6, OffsetDateTime.class)
-                                            .toInstant()
-                                            .toString()));
+                            .put("at", Once.moment(row, 6)));
                 });
     }
 
     /** Its job may have gone for good since: what was learned stays. */
     @Override
     public Item read(JsonNode element, Known known) {
-        return new TriedItem(
-                database,
-                known.fresh(file(), element),
+        UUID id = known.fresh(file(), element);
+        List<Object> row = List.of(
+                id,
                 UUID.fromString(element.path("job").asString()),
                 element.path("cause").asString(),
                 element.path("result").asString(),
                 element.path("seen").asString(),
-                Instant.parse(element.path("at").asString()).atOffset(ZoneOffset.UTC));
+                Once.moment(element, "at"));
+        return new Once(
+                database,
+                "reading_outcome",
+                id,
+                "a change that was tried comes in",
+                () -> database.sql(
+                                "insert into reading_outcome (id, job_id, cause, result, seen, tried_at) values (?, ?, ?, ?, ?, ?)")
+                        .params(row)
+                        .update());
     }
 
     @Override
     public void taken() {
         store.makeRoom();
-    }
-
-    /** What was tried never changes: it is there, or it comes. */
-    private record TriedItem(
-            JdbcClient database, UUID id, UUID job, String cause, String result, String seen, OffsetDateTime at)
-            implements Item {
-
-        private boolean isKept() {
-            return database.sql("select 1 from reading_outcome where id = ?")
-                    .param(id)
-                    .query(Integer.class)
-                    .optional()
-                    .isPresent();
-        }
-
-        @Override
-        public Optional<String> change() {
-            return isKept() ? Optional.empty() : Optional.of("a change that was tried comes in");
-        }
-
-        @Override
-        public void take() {
-            if (!isKept()) {
-                database.sql(
-                                "insert into reading_outcome (id, job_id, cause, result, seen, tried_at) values (?, ?, ?, ?, ?, ?)")
-                        .params(id, job, cause, result, seen, at)
-                        .update();
-            }
-        }
     }
 }

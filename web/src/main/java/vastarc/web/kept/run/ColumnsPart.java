@@ -1,8 +1,6 @@
 package vastarc.web.kept.run;
 
-import java.time.Instant;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.springframework.core.annotation.Order;
@@ -12,6 +10,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.web.format.CoreJson;
 import vastarc.web.kept.archive.Known;
+import vastarc.web.kept.archive.Once;
 import vastarc.web.kept.archive.Part;
 
 /** What an archive remembers of the columns of meters' tables. */
@@ -47,11 +46,7 @@ class ColumnsPart implements Part {
                     out.accept(JSON.createObjectNode()
                             .put("heading", row.getString(1))
                             .put("chosen", row.getString(2))
-                            .put(
-                                    "used",
-                                    row.getObject(3, OffsetDateTime.class)
-                                            .toInstant()
-                                            .toString()));
+                            .put("used", Once.moment(row, 3)));
                 });
     }
 
@@ -61,7 +56,7 @@ class ColumnsPart implements Part {
                 database,
                 element.path("heading").asString(),
                 element.path("chosen").asString(),
-                Instant.parse(element.path("used").asString()).atOffset(ZoneOffset.UTC));
+                Once.moment(element, "used"));
     }
 
     @Override
