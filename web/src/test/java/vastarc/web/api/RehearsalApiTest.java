@@ -2,6 +2,7 @@ package vastarc.web.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.util.List;
 import org.awaitility.Awaitility;
 import org.junit.jupiter.api.Test;
@@ -42,6 +43,7 @@ class RehearsalApiTest {
 
     private JsonNode done(String place) {
         return Awaitility.await()
+                .atMost(Duration.ofMinutes(2))
                 .until(
                         () -> read(send(MockMvcRequestBuilders.get(place))),
                         answer -> List.of("DONE", "FAILED")
@@ -75,6 +77,7 @@ class RehearsalApiTest {
         String place = rehearse(fine).getHeader("Location");
         assertThat(send(MockMvcRequestBuilders.delete(place)).getStatus()).isEqualTo(200);
         Awaitility.await()
+                .atMost(Duration.ofMinutes(2))
                 .until(() -> read(send(MockMvcRequestBuilders.get(place)))
                         .get("state")
                         .asString()

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import jakarta.servlet.http.Cookie;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -81,6 +82,7 @@ class RehearsePagesTest {
 
     private void awaitEnd(String id) {
         Awaitility.await()
+                .atMost(Duration.ofMinutes(2))
                 .until(() -> works.find(UUID.fromString(id))
                         .map(Work::state)
                         .orElseThrow()
