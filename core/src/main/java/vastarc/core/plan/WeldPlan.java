@@ -69,7 +69,9 @@ public final class WeldPlan {
     }
 
     private final Ask ask;
+    /** Of the first pass; null where this is it. */
     private final @Nullable WeldPlan first;
+
     private @Nullable Outcome<Balance> balance;
     private @Nullable Outcome<Sheet> today;
     private @Nullable Outcome<Sheet> sheet;

@@ -23,6 +23,7 @@ import vastarc.core.machine.DialReading;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.TorchProfile;
 import vastarc.web.SpringTest;
+import vastarc.web.kept.archive.Archives;
 import vastarc.web.kept.machine.Machine;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.kept.machine.Patterns;
@@ -116,6 +117,46 @@ class MachineBoundTest {
                         .query(Integer.class)
                         .single())
                 .isEqualTo(20);
+    }
+
+    /** Two dozen more of each kind come in with an archive: what is off the list goes again but for the last twenty, the others stay. */
+    @Test
+    void whatAnArchiveBringsBesideAFullShopComesInAndMuchMoreDoesNot() throws Exception {
+        byte[] now = Archives.export(http);
+        String others = "\"id\":\"[0-9a-f]{8}-[0-9a-f]{4}";
+        for (String start : List.of("0a0a0a0a-0a0a", "0b0b0b0b-0b0b")) {
+            byte[] more =
+                    Archives.with(emptied(now), "machines.json", text -> text.replaceAll(others, "\"id\":\"" + start));
+            MockHttpServletResponse answer = Archives.restore(http, more, true);
+            boolean fits = start.startsWith("0a");
+            assertThat(answer.getStatus()).as(answer.getContentAsString()).isEqualTo(fits ? 200 : 422);
+            assertThat(answer.getContentAsString())
+                    .contains(fits ? "comes in" : "more than 80 machines; take some of the shop’s own off the list");
+            assertThat(store.machines()).hasSize(2 * MachineStore.MOST);
+        }
+        store.machines().stream()
+                .map(Machine::id)
+                .filter(id -> id.toString().startsWith("0a0a0a0a"))
+                .forEach(store::delete);
+        byte[] away = Archives.with(
+                emptied(now),
+                "machines.json",
+                text -> text.replaceAll(others, "\"id\":\"0c0c0c0c-0c0c")
+                        .replace("\"putAway\":null", "\"putAway\":\"2026-11-01T06:00:00Z\""));
+        assertThat(Archives.restore(http, away, true).getStatus()).isEqualTo(200);
+        assertThat(database.sql("select count(*) from machine where deleted_at is not null")
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(20);
+    }
+
+    /** Without what stands on machines. */
+    private static byte[] emptied(byte[] archive) throws Exception {
+        byte[] some = archive;
+        for (String file : List.of("readings.json", "slots.json", "panels.json")) {
+            some = Archives.with(some, file, text -> "[]");
+        }
+        return some;
     }
 
     private int count(String what, UUID id) {

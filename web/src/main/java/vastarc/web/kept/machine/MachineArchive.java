@@ -20,7 +20,7 @@ class MachineArchive {
 
     private static final int AT_ONCE = 500;
 
-    /** What one shop keeps comes in, and somewhat more; machines are read all at once. */
+    /** What one shop keeps comes in, beside as much again: machines are read all at once. */
     private static final int MOST_BROUGHT = 80;
 
     private final MachineRepository machines;
@@ -71,9 +71,9 @@ class MachineArchive {
         readings.deleteByMachineId(id);
         slots.deleteByMachineId(id);
         Optional<Machine> kept = machines.findById(id);
-        if (kept.isEmpty() && machines.count() >= MOST_BROUGHT) {
+        if (kept.isEmpty() && archived.days().putAway() == null && machines.countByDeletedAtIsNull() >= MOST_BROUGHT) {
             throw new ArchiveRefused("with it the shop would have more than " + MOST_BROUGHT
-                    + " machines, those taken off the list among them");
+                    + " machines; take some of the shop’s own off the list, then try again");
         }
         kept.ifPresentOrElse(
                 there -> there.become(archived.inPlaceOf(there.archived())),
@@ -94,7 +94,8 @@ class MachineArchive {
     void put(UUID id, Torch.TorchForm form, Instant made, boolean dated) {
         Optional<Torch> kept = torches.findById(id);
         if (kept.isEmpty() && torches.count() >= MOST_BROUGHT) {
-            throw new ArchiveRefused("with it the shop would have more than " + MOST_BROUGHT + " torches");
+            throw new ArchiveRefused("with it the shop would have more than " + MOST_BROUGHT
+                    + " torches; take some of the shop’s own off the list, then try again");
         }
         kept.ifPresentOrElse(
                 there -> there.become(form, dated ? made : there.madeAt()),

@@ -28,10 +28,12 @@ class MachinePart implements Part {
     private static final String UNREAD = "unread";
 
     private final MachineArchive machines;
+    private final MachineStore store;
     private final Clock clock;
 
-    MachinePart(MachineArchive machines, Clock clock) {
+    MachinePart(MachineArchive machines, MachineStore store, Clock clock) {
         this.machines = machines;
+        this.store = store;
         this.clock = clock;
     }
 
@@ -57,6 +59,11 @@ class MachinePart implements Part {
                         () -> element.put(UNREAD, archived.profile().text()));
         archived.days().write(element);
         return element;
+    }
+
+    @Override
+    public void taken() {
+        store.makeRoom();
     }
 
     @Override

@@ -23,9 +23,10 @@ import vastarc.web.kept.Retrying;
 @Service
 public class MachineStore {
 
-    /** Machines in a shop, and torches. */
+    /** Machines in a shop. */
     public static final int MOST = 40;
 
+    /** Torches in a shop. */
     public static final int MOST_TORCHES = 60;
 
     /** Machines taken off the list that can still be put back. */
@@ -120,9 +121,18 @@ public class MachineStore {
         return retrying.inTransaction(() -> anyMachine(id).map(machine -> {
             machine.delete(now());
             Machine away = machines.saveAndFlush(machine);
-            machines.longestAway(MOST_AWAY).forEach(this::letGo);
+            makeRoom();
             return away;
         }));
+    }
+
+    /** Of too many machines taken off the list those go for good that were taken off longest ago. */
+    void makeRoom() {
+        retrying.inTransaction(() -> {
+            List<UUID> gone = machines.longestAway(MOST_AWAY);
+            gone.forEach(this::letGo);
+            return gone;
+        });
     }
 
     private void letGo(UUID id) {

@@ -78,7 +78,7 @@ class ColumnsPart implements Part {
 
         @Override
         public Optional<String> change() {
-            return isKept() ? Optional.empty() : Optional.of("what the columns of a meter’s table are comes in");
+            return isKept() ? Optional.empty() : Optional.of("the columns of a meter’s table come in");
         }
 
         @Override

@@ -1,9 +1,7 @@
 package vastarc.web.kept.archive;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -66,17 +64,11 @@ class BackupTest {
     private JdbcClient database;
 
     private byte[] export() throws Exception {
-        return http.perform(get("/shop/backup.zip")).andReturn().getResponse().getContentAsByteArray();
+        return Archives.export(http);
     }
 
     private MockHttpServletResponse restore(byte[] archive, boolean take) throws Exception {
-        return http.perform(post("/shop/restore")
-                        .with(csrf())
-                        .param("take", String.valueOf(take))
-                        .contentType("application/zip")
-                        .content(archive))
-                .andReturn()
-                .getResponse();
+        return Archives.restore(http, archive, take);
     }
 
     private static Map<String, String> files(byte[] archive) throws Exception {

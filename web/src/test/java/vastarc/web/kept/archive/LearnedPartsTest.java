@@ -1,19 +1,9 @@
 package vastarc.web.kept.archive;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Random;
-import java.util.function.UnaryOperator;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -89,31 +79,11 @@ class LearnedPartsTest {
     }
 
     private byte[] export() throws Exception {
-        return http.perform(get("/shop/backup.zip")).andReturn().getResponse().getContentAsByteArray();
+        return Archives.export(http);
     }
 
     private MockHttpServletResponse restore(byte[] archive, boolean take) throws Exception {
-        return http.perform(post("/shop/restore")
-                        .with(csrf())
-                        .param("take", String.valueOf(take))
-                        .contentType("application/zip")
-                        .content(archive))
-                .andReturn()
-                .getResponse();
-    }
-
-    /** The archive with one of its files changed. */
-    private static byte[] with(byte[] archive, String file, UnaryOperator<String> change) throws Exception {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(archive));
-                ZipOutputStream out = new ZipOutputStream(bytes)) {
-            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-                String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-                out.putNextEntry(new ZipEntry(entry.getName()));
-                out.write((entry.getName().equals(file) ? change.apply(text) : text).getBytes(StandardCharsets.UTF_8));
-            }
-        }
-        return bytes.toByteArray();
+        return Archives.restore(http, archive, take);
     }
 
     @Test
@@ -129,7 +99,7 @@ class LearnedPartsTest {
                         "what was seen of a bead comes in",
                         "a change that was tried comes in",
                         "answers of Pupil 1 in the drill come in",
-                        "what the columns of a meter’s table are comes in");
+                        "the columns of a meter’s table come in");
         assertThat(readings.learned()).isEmpty();
         restore(before, true);
 
@@ -153,7 +123,7 @@ class LearnedPartsTest {
 
     @Test
     void anArchiveOfTheVersionBeforeKnowsNothingOfItAndTakesNothingAway() throws Exception {
-        byte[] seven = with(export(), "manifest.json", text -> text.replace("\"version\":8", "\"version\":7"));
+        byte[] seven = Archives.with(export(), "manifest.json", text -> text.replace("\"version\":8", "\"version\":7"));
         empty();
         assertThat(restore(seven, true).getContentAsString()).contains("\"changes\":[]");
         assertThat(results.learners()).isEmpty();
@@ -171,7 +141,8 @@ class LearnedPartsTest {
             })
     void whatDoesNotFitIsRefusedWhole(String file, String found, String instead) throws Exception {
         byte[] before = export();
-        MockHttpServletResponse refused = restore(with(before, file, text -> text.replaceFirst(found, instead)), true);
+        MockHttpServletResponse refused =
+                restore(Archives.with(before, file, text -> text.replaceFirst(found, instead)), true);
         assertThat(refused.getStatus()).isEqualTo(422);
         assertThat(refused.getContentAsString()).contains("/" + file + "/", "Nothing was changed");
         assertThat(export()).isEqualTo(before);
