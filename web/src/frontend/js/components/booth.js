@@ -196,7 +196,7 @@ export function booth() {
       if (event.target.id !== 'close-form') return;
       event.preventDefault();
       try {
-        const answer = await (await post(this.address('close'), this.body(Object.fromEntries(new FormData(event.target))))).json();
+        const answer = await (await post(this.address('close'), this.body({ ...Object.fromEntries(new FormData(event.target)), run: shown.run ?? '' }))).json();
         if (answer.to) {
           window.location.assign(answer.to);
           return;

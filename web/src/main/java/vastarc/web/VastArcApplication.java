@@ -2,12 +2,14 @@ package vastarc.web;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
+import org.springframework.context.annotation.Bean;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import vastarc.web.kept.archive.DailyCopies;
 import vastarc.web.kept.disk.Disk;
@@ -17,6 +19,11 @@ import vastarc.web.kept.disk.ShopFile;
 @EnableScheduling
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 public class VastArcApplication {
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
 
     public static void main(String[] args) {
         // One language and Latin digits everywhere, whatever the machine is set to.

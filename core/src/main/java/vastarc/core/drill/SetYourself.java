@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import vastarc.core.machine.PanelElement;
 import vastarc.core.machine.PanelPlan;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.table.InOrder;
 import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 
@@ -24,7 +25,7 @@ public record SetYourself(DrillShop.Machine machine, DrillShop.Job job, Map<Stri
     private static final int LEAST = 4;
 
     public SetYourself {
-        disorder = Map.copyOf(disorder);
+        disorder = InOrder.map(disorder);
     }
 
     /**

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import vastarc.core.table.InOrder;
 import vastarc.core.table.Table;
 import vastarc.core.wording.Phrasebook;
 
@@ -34,7 +35,7 @@ public final class ShopWords {
             Stream.concat(Phrasebook.find(field.words()).stream(), field.aliases().stream())
                     .forEach(word -> headings.putIfAbsent(bare(word), field));
         }
-        return Map.copyOf(headings);
+        return InOrder.map(headings);
     }
 
     private static Map<String, Map<String, String>> choices() {
@@ -51,7 +52,7 @@ public final class ShopWords {
             }
             Arrays.stream(row.text("words").split(";")).forEach(word -> own.putIfAbsent(bare(word), row.text("value")));
         }
-        return Map.copyOf(choices);
+        return InOrder.map(choices);
     }
 
     private static <T> Map<String, String> spoken(InputField<T> field) {

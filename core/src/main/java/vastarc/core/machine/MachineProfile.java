@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import vastarc.core.score.ControlLogic;
 import vastarc.core.score.ControlLogic.Honour;
+import vastarc.core.table.InOrder;
 
 /**
  * A welding machine and its panel.
@@ -69,7 +70,7 @@ public record MachineProfile(
 
     public MachineProfile {
         logics = List.copyOf(logics);
-        starts = Set.copyOf(starts);
+        starts = InOrder.set(starts);
         plate = List.copyOf(plate);
         elements = List.copyOf(elements);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import vastarc.core.joint.JointLimits.Range;
 import vastarc.core.quantity.Unit;
+import vastarc.core.table.InOrder;
 
 /**
  * One part of what is filled with argon, between the dams. Volumes by geometry [textbook]; a trough counts as half an ellipse, a plug leaves
@@ -81,7 +82,7 @@ public record PurgePart(Kind kind, Map<String, Double> figures) {
     }
 
     public PurgePart {
-        figures = Map.copyOf(figures);
+        figures = InOrder.map(figures);
     }
 
     /** A straight tube. */

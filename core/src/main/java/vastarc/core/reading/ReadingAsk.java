@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Set;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
+import vastarc.core.table.InOrder;
 
 /**
  * What a reading is made from.
@@ -59,13 +60,13 @@ public record ReadingAsk(
     public static final double MOST_LEAN = 3;
 
     public ReadingAsk {
-        set = Map.copyOf(set);
-        seen = Set.copyOf(seen);
-        notSeen = Set.copyOf(notSeen);
-        told = Map.copyOf(told);
-        ruledOut = Set.copyOf(ruledOut);
-        found = Map.copyOf(found);
-        lean = Map.copyOf(lean);
+        set = InOrder.map(set);
+        seen = InOrder.set(seen);
+        notSeen = InOrder.set(notSeen);
+        told = InOrder.map(told);
+        ruledOut = InOrder.set(ruledOut);
+        found = InOrder.map(found);
+        lean = InOrder.map(lean);
     }
 
     boolean isPurged() {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import vastarc.core.material.Material;
+import vastarc.core.table.InOrder;
 import vastarc.core.table.Table;
 
 /**
@@ -60,7 +61,7 @@ public record Sign(String id, Place place, Metal metal, Map<String, Grade> grade
                     row.text("id"),
                     Place.valueOf(row.text("place")),
                     Metal.valueOf(row.text("metal")),
-                    Map.copyOf(grades));
+                    InOrder.map(grades));
             all.put(sign.id(), sign);
         }
         return all;

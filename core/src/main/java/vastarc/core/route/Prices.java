@@ -8,6 +8,7 @@ import java.util.TreeMap;
 import vastarc.core.finding.Problem;
 import vastarc.core.joint.JointLimits.Range;
 import vastarc.core.quantity.Unit;
+import vastarc.core.table.InOrder;
 
 /**
  * What the shop pays, in its own money. What is not told is left out of a cost, and named.
@@ -28,7 +29,7 @@ public record Prices(
     private static final double MOST = 1_000_000;
 
     public Prices {
-        wirePerKg = Map.copyOf(wirePerKg);
+        wirePerKg = InOrder.map(wirePerKg);
     }
 
     private static Range price(String field) {

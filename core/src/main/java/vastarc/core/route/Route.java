@@ -2,6 +2,7 @@ package vastarc.core.route;
 
 import java.util.List;
 import java.util.Map;
+import vastarc.core.table.InOrder;
 import vastarc.core.wording.Phrase;
 
 /**
@@ -82,7 +83,7 @@ public record Route(List<Run> runs, Totals totals, double length, double warping
             double rmsA) {
 
         public Run {
-            waits = Map.copyOf(waits);
+            waits = InOrder.map(waits);
         }
 
         public double endS() {

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.OptionalDouble;
 import vastarc.core.heat.Pulse;
+import vastarc.core.table.InOrder;
 
 /**
  * Values the hand has set itself, over what the engine would set.
@@ -15,7 +16,7 @@ public record OwnValues(Map<SettingKey, Double> values) {
     private static final OwnValues NONE = new OwnValues(Map.of());
 
     public OwnValues {
-        values = Map.copyOf(values);
+        values = InOrder.map(values);
     }
 
     public static OwnValues none() {

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.EnumMap;
 import java.util.Map;
 import vastarc.core.table.Complete;
+import vastarc.core.table.InOrder;
 
 /**
  * The school chosen for each matter.
@@ -20,7 +21,7 @@ public record Schools(Map<Matter, School> chosen) {
                 throw new IllegalArgumentException("school for " + matter + " was " + school);
             }
         }
-        chosen = Map.copyOf(chosen);
+        chosen = InOrder.map(chosen);
     }
 
     private static final Schools USUAL = defaults();

@@ -8,6 +8,7 @@ import vastarc.core.consumable.Cup;
 import vastarc.core.consumable.Tungsten;
 import vastarc.core.consumable.Wire;
 import vastarc.core.quantity.Quantity;
+import vastarc.core.table.InOrder;
 import vastarc.core.wording.Phrase;
 
 /**
@@ -22,9 +23,9 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
     private static final Stock ALL = new Stock(Set.of(), Set.of(), Set.of());
 
     public Stock {
-        tungstensMm = Set.copyOf(tungstensMm);
-        cups = Set.copyOf(cups);
-        wiresMm = Set.copyOf(wiresMm);
+        tungstensMm = InOrder.set(tungstensMm);
+        cups = InOrder.set(cups);
+        wiresMm = InOrder.set(wiresMm);
     }
 
     /** Nothing told: everything is there. */

@@ -47,9 +47,9 @@ public final class Table {
     /** As {@link #read(String, Set)}, from any text. */
     static List<Row> read(String name, Set<String> columns, Reader text) throws IOException {
         try (CSVParser parser = FORMAT.parse(text)) {
-            checkHeader(name, columns, Set.copyOf(parser.getHeaderNames()));
+            checkHeader(name, columns, InOrder.set(parser.getHeaderNames()));
             List<Row> rows = parser.stream()
-                    .map(line -> new Row(name, line.getRecordNumber() + 1, Map.copyOf(line.toMap())))
+                    .map(line -> new Row(name, line.getRecordNumber() + 1, InOrder.map(line.toMap())))
                     .toList();
             if (rows.isEmpty()) {
                 throw new IllegalStateException("table " + name + " has no rows");

@@ -50,7 +50,9 @@ class JointsApi {
                             schema = @Schema(type = "string"),
                             examples = @ExampleObject(EXAMPLE)))
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/joints", consumes = MediaType.ALL_VALUE)
+    @PostMapping(
+            path = "/api/v1/joints",
+            consumes = {MediaType.APPLICATION_JSON_VALUE, "text/csv"})
     ResponseEntity<Object> take(HttpServletRequest request) throws IOException {
         try (InputStream in = request.getInputStream()) {
             String text = new String(in.readNBytes(JointList.MOST_CHARACTERS + 1), StandardCharsets.UTF_8);

@@ -63,7 +63,7 @@ class MeterApi {
     @TakesJson(example = EXAMPLE)
     @ApiResponse(responseCode = "401", description = "The key is missing, wrong, or was taken away")
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/meters/{name}/readings", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/meters/{name}/readings", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> take(
             @PathVariable String name,
             @RequestHeader(name = KEY, required = false) @Nullable String key,

@@ -99,7 +99,7 @@ class PanelApi {
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = PanelAnswer.class)))
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/panel", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/panel", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> panel(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.body(request, SheetApi.SMALLEST).then(this::panel));
     }

@@ -92,7 +92,7 @@ class PurgeApi {
                             + "widthMm depthMm. Oxygen in ppm by volume, pressures in Pa, bulge outward. Ready is what a meter says; without one, mixedS.")
     @TakesJson(example = EXAMPLE, answers = PurgeAnswer.class, says = "The purge")
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/purge", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/purge", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> purge(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.body(request, EXAMPLE)
                 .then(PurgeApi::ask)
@@ -182,7 +182,7 @@ class PurgeApi {
                     "At least five readings of oxygen in order of time; the bounds hold the leak nineteen times in twenty.")
     @TakesJson(example = LEAK_EXAMPLE, answers = LeakAnswer.class, says = "The leak")
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/purge/leak", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/purge/leak", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> leak(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.body(request, LEAK_EXAMPLE)
                 .then(PurgeApi::fitted)

@@ -97,7 +97,7 @@ class ReadingApi {
                             + "costs; ask is the question that is expected to tell most.")
     @TakesJson(example = EXAMPLE, answers = ReadingAnswer.class, says = "Causes weighed")
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/reading", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/reading", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> read(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.body(request, EXAMPLE)
                 .then(ReadingApi::asked)

@@ -73,7 +73,7 @@ class RehearsalApi {
                             + "cells the logarithm of temperature is taken as straight. Two plates are solved at once, others wait.")
     @TakesJson(example = EXAMPLE, answers = PlateText.class, says = "The plate")
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/rehearsal/plate", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/rehearsal/plate", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> plate(HttpServletRequest request) throws IOException, InterruptedException {
         Outcome<PlateAsk> ask = Calls.body(request, EXAMPLE).then(PlateReader::read);
         if (ask.value().isEmpty()) {
@@ -103,7 +103,7 @@ class RehearsalApi {
             says = "Begun, or waiting its turn",
             status = 202)
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/rehearsal", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/rehearsal", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> rehearse(HttpServletRequest request) throws IOException {
         Outcome<RehearsalRoom.Show> show = Calls.body(request, WELD)
                 .then(RehearsalReader::flat)

@@ -111,7 +111,7 @@ class RouteApi {
                             + "what that breaks is told), prices {argonPerM3, wirePerKg by alloy, tungsten, hour} in one money.")
     @TakesJson(example = EXAMPLE, body = "SheetRequest", answers = RouteAnswer.class, says = "The route")
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/route", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/route", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> route(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.body(request, EXAMPLE)
                 .then(RouteApi::asked)
@@ -156,7 +156,7 @@ class RouteApi {
                             + "takes. Each job keeps the order of its runs; one cools while another is welded; never longer than one after another.")
     @TakesJson(example = DAY_EXAMPLE, answers = DayAnswer.class, says = "The day")
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/route/day", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/route/day", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> day(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.body(request, DAY_EXAMPLE)
                 .then(RouteApi::planned)

@@ -71,7 +71,7 @@ class RunsApi {
                             + "burns where the current is above half the least the tungsten holds (1 A without a sheet) for 0.2 s.")
     @TakesJson(example = EXAMPLE, answers = RunAnswer.class, says = "What they say")
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/runs/analyse", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/runs/analyse", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> analyse(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.longBody(request, EXAMPLE)
                 .then(RunsApi::asked)

@@ -64,7 +64,7 @@ class ScoreApi {
                             + "logic, own, touches, awayS. Touches that are sent are played instead of the plan's and reviewed against it.")
     @TakesJson(example = EXAMPLE, body = "ScoreRequest", answers = ScoreAnswer.class, says = "The score")
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/score", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/score", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> score(HttpServletRequest request) throws IOException {
         return Calls.answer(asked(request)
                 .map(asked -> ScoreAnswer.of(asked.score(), asked.touches(), asked.untilS(), asked.awayS())));
@@ -79,7 +79,7 @@ class ScoreApi {
             description = "The samples",
             content = @Content(mediaType = "text/csv", schema = @Schema(type = "string")))
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/score/samples", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/score/samples", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> samples(HttpServletRequest request) throws IOException {
         Outcome<String> csv = asked(request).then(asked -> {
             Timeline timeline = asked.timeline();

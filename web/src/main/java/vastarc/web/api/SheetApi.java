@@ -48,7 +48,7 @@ class SheetApi {
                             + "the joint, schools then holds AS_PROVEN_HERE, its note the window and the runs behind it.")
     @TakesJson(example = EXAMPLE, body = "SheetRequest", answers = SheetAnswer.class, says = "The sheet")
     @RefusesBadInput
-    @PostMapping(path = "/api/v1/sheet", consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/api/v1/sheet", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> sheet(HttpServletRequest request) throws IOException {
         Outcome<JsonNode> body = Calls.body(request, SMALLEST);
         Outcome<ShopWays> ways = body.then(this::ways);

@@ -96,9 +96,10 @@ class WorkApi {
 
     private static ResponseEntity<?> answer(Optional<SseEmitter> emitter) {
         return emitter.<ResponseEntity<?>>map(ResponseEntity::ok)
-                .orElseGet(() -> refused(
-                        HttpStatus.TOO_MANY_REQUESTS,
-                        "Too many pages listen already. Close some of them, then try again."));
+                .orElseGet(
+                        () -> refused(
+                                HttpStatus.TOO_MANY_REQUESTS,
+                                "Too many pages listen already, in the shop or on this device. Close some of them, then try again."));
     }
 
     private static ResponseEntity<?> refused(HttpStatus status, String detail) {

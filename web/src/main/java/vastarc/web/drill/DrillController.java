@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import org.springframework.web.util.UriComponentsBuilder;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import vastarc.core.drill.Drill;
 import vastarc.core.drill.DrillShop;
 import vastarc.core.drill.Mastery;
@@ -79,7 +79,8 @@ class DrillController {
             @RequestParam(defaultValue = "") String topic,
             @RequestParam(defaultValue = "") String seed,
             @RequestParam(defaultValue = "false") boolean same,
-            Model model) {
+            Model model,
+            RedirectAttributes back) {
         String name = DrillStore.name(learner);
         OptionalDouble number = NumberReader.read(seed);
         Optional<Topic> told = ExamPaper.topic(topic);
@@ -87,14 +88,11 @@ class DrillController {
             long drawn = Seeds.drawn(clock);
             List<Topic> due = results.mastery(name).inOrder();
             Topic next = told.orElseGet(() -> due.get((int) (drawn % Math.min(DEAL, due.size()))));
-            return "redirect:"
-                    + UriComponentsBuilder.fromPath("/drill/ask")
-                            .queryParam("learner", name)
-                            .queryParam("topic", next)
-                            .queryParam("seed", drawn)
-                            .queryParam("same", told.isPresent())
-                            .encode()
-                            .toUriString();
+            back.addAttribute("learner", name);
+            back.addAttribute("topic", next.name());
+            back.addAttribute("seed", drawn);
+            back.addAttribute("same", told.isPresent());
+            return "redirect:/drill/ask";
         }
         Asked asked = asked(name, told.get(), (long) number.getAsDouble());
         show(asked, same, model);

@@ -12,7 +12,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.util.UriComponentsBuilder;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import vastarc.core.drill.SetYourself;
 import vastarc.core.drill.Topic;
 import vastarc.core.machine.PanelElement;
@@ -70,17 +70,15 @@ class SetController {
             @RequestParam(defaultValue = "") String learner,
             @RequestParam(defaultValue = "") String seed,
             @RequestParam(defaultValue = "1") String level,
-            Model model) {
+            Model model,
+            RedirectAttributes back) {
         String name = DrillStore.name(learner);
         OptionalDouble number = NumberReader.read(seed);
         if (number.isEmpty()) {
-            return "redirect:"
-                    + UriComponentsBuilder.fromPath("/drill/set")
-                            .queryParam("learner", name)
-                            .queryParam("level", level(level))
-                            .queryParam("seed", Seeds.drawn(clock))
-                            .encode()
-                            .toUriString();
+            back.addAttribute("learner", name);
+            back.addAttribute("level", level(level));
+            back.addAttribute("seed", Seeds.drawn(clock));
+            return "redirect:/drill/set";
         }
         Optional<SetYourself> task = SetYourself.of((long) number.getAsDouble(), level(level), shops.shop());
         model.addAttribute("learner", name);

@@ -21,11 +21,6 @@ public final class DayCsv {
 
     private DayCsv() {}
 
-    /** A name that a spreadsheet would take for a formula is told as text. */
-    static String plain(String name) {
-        return name.isEmpty() || "=+-@\t".indexOf(name.charAt(0)) < 0 ? name : "'" + name;
-    }
-
     public static String of(List<String> jobs, List<Span> timeline) {
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, FORMAT)) {
@@ -33,7 +28,7 @@ public final class DayCsv {
                 csv.printRecord(
                         String.format(Locale.ROOT, "%.1f", span.startS()),
                         String.format(Locale.ROOT, "%.1f", span.endS()),
-                        plain(jobs.get(span.job())),
+                        CsvText.cell(jobs.get(span.job())),
                         span.run(),
                         span.doing());
             }

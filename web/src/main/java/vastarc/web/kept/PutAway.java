@@ -11,6 +11,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import vastarc.web.ScheduleConfiguration;
 import vastarc.web.kept.shop.ShopStore;
 
 /**
@@ -35,7 +36,7 @@ public class PutAway {
     }
 
     /** How many went, at most {@value #AT_ONCE} at once; the rest goes the next time. */
-    @Scheduled(fixedDelay = 1, initialDelay = 1, timeUnit = TimeUnit.HOURS)
+    @Scheduled(fixedDelay = 1, initialDelay = 1, timeUnit = TimeUnit.HOURS, scheduler = ScheduleConfiguration.COPIES)
     public int letGo() {
         int days = shop.habits().putAwayDays();
         if (days == 0) {

@@ -2,12 +2,16 @@ package vastarc.web.kept;
 
 import java.time.Duration;
 import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.retry.RetryPolicy;
 import org.springframework.core.retry.RetryTemplate;
 import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
+import vastarc.web.kept.disk.DiskTrouble;
 
 /**
  * Work on what is kept, in a transaction. Where another hand was quicker it is done once more, on what that hand left: thirteen
@@ -16,6 +20,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 public class Retrying {
 
+    private static final Logger LOG = LoggerFactory.getLogger(Retrying.class);
     private static final int MOST_RETRIES = 12;
     private static final Duration BETWEEN = Duration.ofMillis(5);
     private static final Duration MOST_BETWEEN = Duration.ofMillis(100);
@@ -33,6 +38,15 @@ public class Retrying {
                 .multiplier(1.5)
                 .maxDelay(MOST_BETWEEN)
                 .build());
+    }
+
+    /** Does work that may be left undone, such as noting when somebody was last seen: where it cannot be done, nothing happens. */
+    public void ifPossible(Runnable work) {
+        try {
+            transaction.executeWithoutResult(status -> work.run());
+        } catch (DiskTrouble | DataAccessException left) {
+            LOG.debug("left undone", left);
+        }
     }
 
     /** Does the work; it must read what it changes itself. */

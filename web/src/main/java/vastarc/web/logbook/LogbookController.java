@@ -1,13 +1,16 @@
 package vastarc.web.logbook;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalLong;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +18,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.core.notation.NumberReader;
 import vastarc.core.plan.SheetDocument;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
@@ -29,6 +33,7 @@ import vastarc.web.kept.run.RunStore;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.RunClosings;
 import vastarc.web.request.RunText;
+import vastarc.web.ui.LateWords;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Pages;
 import vastarc.web.ui.Preferences;
@@ -144,17 +149,27 @@ class LogbookController {
             @PathVariable UUID id,
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
-            Model model) {
+            Model model,
+            HttpServletResponse answer) {
         Logbook.Opened opened = opened(id);
         RunText said = RunText.read(sent, preferences.units());
         if (!said.problems().isEmpty()) {
             return shown(opened, sent, said.messages(preferences.units()), preferences, model);
         }
         RunClosings.Said kept = said.said();
+        OptionalDouble version = NumberReader.read(sent.getOrDefault("version", ""));
+        Predicate<Run> shown = run -> version.isEmpty() || run.version() == (long) version.getAsDouble();
         RunClosings.Said whole = new RunClosings.Said(
                 kept.hand(), kept.seamMm(), opened.run().figures().currentA(), kept.verdict(), kept.note());
-        if (closings.close(id, whole).isEmpty()) {
-            runs.judge(id, kept.verdict(), kept.hand(), kept.note());
+        Optional<RunStore.Heard> heard = closings.close(id, shown, whole)
+                .or(() -> runs.judge(id, shown, kept.verdict(), kept.hand(), kept.note()));
+        Optional<String> late = heard.flatMap(LateWords::say);
+        if (late.isPresent()) {
+            boolean lost = heard.get().came() == RunStore.Heard.Came.NO_ROOM;
+            model.addAttribute("late", late.get());
+            answer.setStatus(HttpServletResponse.SC_CONFLICT);
+            Logbook.Opened now = opened(id);
+            return shown(now, lost ? sent : typed(now.run(), preferences.units()), Map.of(), preferences, model);
         }
         return "redirect:/logbook/" + id;
     }
@@ -168,8 +183,7 @@ class LogbookController {
         if (job.isPresent() && sheet.isPresent()) {
             LocalDate day = LocalDate.ofInstant(opened.run().startedAt(), ZoneId.systemDefault());
             jobs.edit(job.get(), OptionalLong.empty(), one -> one.content().proven(day, planner.ways(), sheet));
-            runs.judge(
-                    id, Verdict.GOOD, opened.run().head().hand(), opened.run().note());
+            runs.judge(id, Verdict.GOOD);
         }
         return "redirect:/logbook/" + id;
     }

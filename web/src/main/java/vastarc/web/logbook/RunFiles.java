@@ -31,6 +31,7 @@ import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
 import vastarc.core.run.Trace;
 import vastarc.web.format.CoreJson;
+import vastarc.web.format.CsvText;
 import vastarc.web.format.TraceFile;
 import vastarc.web.kept.run.PhotoStore;
 import vastarc.web.kept.run.Photograph;
@@ -109,7 +110,7 @@ class RunFiles {
         var row = RunRows.row(run);
         try {
             csv.printRecord(RunRows.COLUMNS.stream()
-                    .map(name -> row.path(name).isNull() ? "" : row.path(name).asString())
+                    .map(name -> row.path(name).isNull() ? "" : CsvText.cell(row.path(name).asString()))
                     .toList());
         } catch (IOException e) {
             throw new UncheckedIOException(e);

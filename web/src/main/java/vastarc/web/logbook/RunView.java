@@ -21,6 +21,7 @@ import vastarc.web.ui.FigureView;
  * A run of the logbook, finished for display.
  *
  * @param line     what it is found by
+ * @param version  of the run as it is shown here
  * @param figures  planned and read, side by side
  * @param trace    its readings; empty where there are none
  * @param findings what differed, in words
@@ -36,6 +37,7 @@ import vastarc.web.ui.FigureView;
  */
 public record RunView(
         RunLine line,
+        long version,
         List<Side> figures,
         Optional<Drawing> trace,
         List<String> findings,
@@ -63,6 +65,7 @@ public record RunView(
             Logbook.Opened opened, Map<String, String> form, Map<String, String> wrong, Behind job, UnitSystem units) {
         return new RunView(
                 RunLine.of(opened.run(), units),
+                opened.run().version(),
                 sides(opened, units),
                 chart(opened),
                 opened.record().map(RunRecord::findings).orElse(List.of()).stream()

@@ -25,6 +25,7 @@ import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.JobPanel;
 import vastarc.web.kept.machine.MachineStore;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.Ids;
 import vastarc.web.ui.JobPlace;
 import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
@@ -102,7 +103,7 @@ class PanelController implements JobPlace {
     }
 
     private static JobContent chosen(JobContent content, Map<String, String> sent) {
-        return content.on(PanelPlanner.id(sent.get(MACHINE)), PanelPlanner.id(sent.get(TORCH)))
+        return content.on(Ids.read(sent.get(MACHINE)), Ids.read(sent.get(TORCH)))
                 .onPass(sent.get("pass"));
     }
 

@@ -3,8 +3,6 @@ package vastarc.web.panel;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import vastarc.core.finding.Outcome;
 import vastarc.core.machine.DialCurve;
@@ -50,15 +48,6 @@ class PanelPlanner {
                         machine.map(own -> machines.panel(job.id(), own.id())),
                         Optional.empty())
                 .planned();
-    }
-
-    /** An id as sent; empty where it is none. */
-    static Optional<UUID> id(@Nullable String text) {
-        try {
-            return text == null || text.isEmpty() ? Optional.empty() : Optional.of(UUID.fromString(text));
-        } catch (IllegalArgumentException e) {
-            return Optional.empty();
-        }
     }
 
     /** What stands in the machine's memory, with the names of the jobs. */

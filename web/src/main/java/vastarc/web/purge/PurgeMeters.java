@@ -19,6 +19,7 @@ import vastarc.core.purge.LeakFit;
 import vastarc.core.purge.OxygenMeter;
 import vastarc.core.purge.PurgePlan;
 import vastarc.core.run.Measured;
+import vastarc.web.ScheduleConfiguration;
 import vastarc.web.kept.job.PurgeText;
 import vastarc.web.request.MeterText;
 import vastarc.web.stream.Reading;
@@ -105,7 +106,7 @@ class PurgeMeters {
         room.forget(simulatedChannel(job, Measured.GAS_FLOW));
     }
 
-    @Scheduled(fixedRate = 250, timeUnit = TimeUnit.MILLISECONDS)
+    @Scheduled(fixedRate = 250, timeUnit = TimeUnit.MILLISECONDS, scheduler = ScheduleConfiguration.LINES)
     void beat() {
         Instant now = clock.instant();
         simulated.forEach((job, one) -> {

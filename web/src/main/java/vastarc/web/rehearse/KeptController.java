@@ -2,10 +2,8 @@ package vastarc.web.rehearse;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -30,6 +28,7 @@ import vastarc.web.kept.job.Job;
 import vastarc.web.kept.rehearsal.KeptRehearsal;
 import vastarc.web.kept.rehearsal.RehearsalRecord;
 import vastarc.web.kept.rehearsal.RehearsalStore;
+import vastarc.web.ui.Ids;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 import vastarc.web.work.RehearsalRoom;
@@ -58,7 +57,7 @@ class KeptController {
         Job job = place.job(id);
         RehearseForm form = RehearseForm.of(sent, preferences.units());
         List<RehearsalRoom.Show> shows = Stream.of("one", "other")
-                .flatMap(name -> uuid(sent.get(name)).stream())
+                .flatMap(name -> Ids.read(sent.get(name)).stream())
                 .flatMap(work -> room.find(work).stream())
                 .filter(show -> show.work().result().isPresent())
                 .toList();
@@ -110,7 +109,7 @@ class KeptController {
             Model model) {
         Job job = place.job(id);
         List<RehearsalRecord> records = Stream.of("one", "other")
-                .flatMap(name -> uuid(sent.get(name)).stream())
+                .flatMap(name -> Ids.read(sent.get(name)).stream())
                 .flatMap(one -> kept.find(job.id(), one).stream())
                 .flatMap(one -> one.record().value().stream())
                 .toList();
@@ -142,7 +141,7 @@ class KeptController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Job job = place.job(id);
-        uuid(sent.get("one")).ifPresent(one -> kept.forget(job.id(), one));
+        Ids.read(sent.get("one")).ifPresent(one -> kept.forget(job.id(), one));
         place.show(job, false, preferences, model);
         return "rehearse/workspace :: rehearsed";
     }
@@ -174,13 +173,5 @@ class KeptController {
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment().filename(name).build().toString());
-    }
-
-    private static Optional<UUID> uuid(@Nullable String text) {
-        try {
-            return Optional.ofNullable(text).filter(told -> !told.isBlank()).map(UUID::fromString);
-        } catch (IllegalArgumentException e) {
-            return Optional.empty();
-        }
     }
 }

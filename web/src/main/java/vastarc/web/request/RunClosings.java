@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import vastarc.core.run.Booth;
 import vastarc.core.run.Deviation;
@@ -39,11 +40,20 @@ public class RunClosings {
      */
     public record Said(String hand, OptionalDouble seamMm, OptionalDouble amps, Verdict verdict, String note) {}
 
-    /** Closes a run, or reckons it anew. */
-    public Optional<Run> close(UUID id, Said said) {
+    /** Closes a run, or reckons it anew, whatever was said of it before. */
+    public Optional<RunStore.Heard> close(UUID id, Said said) {
+        return close(id, run -> true, said);
+    }
+
+    /**
+     * Closes a run, or reckons it anew.
+     *
+     * @param asShown whether a run is still as it was shown to who says this; else what is said is added to its note
+     */
+    public Optional<RunStore.Heard> close(UUID id, Predicate<Run> asShown, Said said) {
         return runs.record(id)
                 .flatMap(document -> document.value())
-                .flatMap(record -> runs.close(id, closing(id, record.plan(), said)));
+                .flatMap(record -> runs.close(id, asShown, closing(id, record.plan(), said)));
     }
 
     private RunStore.Closing closing(UUID id, RunPlan plan, Said said) {

@@ -1,11 +1,13 @@
 package vastarc.web.run;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -32,8 +34,10 @@ import vastarc.web.request.RunSetups;
 import vastarc.web.request.RunText;
 import vastarc.web.stream.RunFeed;
 import vastarc.web.stream.StandIns;
+import vastarc.web.ui.Ids;
 import vastarc.web.ui.JobPlace;
 import vastarc.web.ui.JobStep;
+import vastarc.web.ui.LateWords;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -207,19 +211,33 @@ class RunController implements JobPlace {
     /** Closes the run with what the hand says of it; what cannot be read is told, and nothing is lost. */
     @PostMapping(path = "/jobs/{id}/run/close", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
-    ResponseEntity<Map<String, String>> close(
+    ResponseEntity<Object> close(
             @PathVariable UUID id,
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences) {
-        Run run = runs.underWay(id).map(RunStore.Under::run).orElseThrow(() -> new NotFound("run"));
+        Run run = shownRun(id, sent.getOrDefault("run", ""));
         RunText said = RunText.read(sent, preferences.units());
         if (!said.problems().isEmpty()) {
             return ResponseEntity.ok(said.messages(preferences.units()));
         }
         standIns.stop(run.id());
-        closings.close(run.id(), said.said());
+        Optional<RunStore.Heard> heard =
+                closings.close(run.id(), now -> now.endedAt().isEmpty(), said.said());
         feed.closed(run.id());
-        return ResponseEntity.ok(Map.of("to", "/logbook/" + run.id()));
+        Optional<String> late = heard.flatMap(LateWords::say);
+        return late.isPresent()
+                ? ResponseEntity.status(HttpStatus.CONFLICT)
+                        .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
+                        .body(late.get())
+                : ResponseEntity.ok(Map.of("to", "/logbook/" + run.id()));
+    }
+
+    /** The run that a page shows, also where it was closed meanwhile; of a page that does not say, the one that is under way. */
+    private Run shownRun(UUID job, String shown) {
+        Optional<Run> named = Ids.read(shown)
+                .flatMap(runs::find)
+                .filter(run -> run.head().job().filter(job::equals).isPresent());
+        return named.or(() -> runs.underWay(job).map(RunStore.Under::run)).orElseThrow(() -> new NotFound("run"));
     }
 
     /** Forgets the run that is under way: it was none. */

@@ -149,7 +149,7 @@ public record RunPage(
                         .toList(),
                 meters(source, state),
                 Choice.of(SimulatedRun.Fault.values(), "run.fault", SimulatedRun.Fault.NONE.name()),
-                Choice.of(Verdict.values(), "run.verdict", Verdict.GOOD.name()),
+                Choice.of(Verdict.values(), "run.verdict", Verdict.UNJUDGED.name()),
                 units.show(Quantity.millimetres(setup.plannedMm())).line(),
                 source.hands(),
                 source.hands().stream().findFirst().orElse(""),

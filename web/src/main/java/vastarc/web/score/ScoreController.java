@@ -46,6 +46,7 @@ import vastarc.web.request.JobPlanner;
 import vastarc.web.request.OwnReader;
 import vastarc.web.request.TouchReader;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.Ids;
 import vastarc.web.ui.JobPlace;
 import vastarc.web.ui.JobStep;
 import vastarc.web.ui.NotFound;
@@ -116,7 +117,7 @@ class ScoreController implements JobPlace {
                     new ScorePage.Other(ENGINE, "the engine's own figures", plan.score(WeldPlan.Ask::withoutOwn)));
         }
         if (compare.startsWith(JOB)) {
-            return id(compare.substring(JOB.length()))
+            return Ids.read(compare.substring(JOB.length()))
                     .flatMap(jobs::onBench)
                     .filter(found -> found.document().isReadable())
                     .map(found -> new ScorePage.Other(
@@ -127,14 +128,6 @@ class ScoreController implements JobPlace {
                         compare,
                         Phrasebook.say(Phrase.of(name.words()), UnitSystem.METRIC),
                         plan.score(ask -> ask.with(ControlLogic.of(name)))));
-    }
-
-    private static Optional<UUID> id(String text) {
-        try {
-            return Optional.of(UUID.fromString(text));
-        } catch (IllegalArgumentException e) {
-            return Optional.empty();
-        }
     }
 
     private static Optional<ControlLogic.Name> logic(String text) {

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -51,7 +52,9 @@ class BackupController {
                         "This archive cannot be taken: it is larger than " + Backup.MAX_PACKED / 1024 / 1024 + " MB.");
             }
             List<String> changes = take ? backup.take(packed) : backup.changes(packed);
-            return ResponseEntity.ok(Map.of("changes", changes, "taken", take));
+            return ResponseEntity.ok()
+                    .contentType(MediaType.APPLICATION_JSON)
+                    .body(Map.of("changes", changes, "taken", take));
         } finally {
             Files.deleteIfExists(packed);
         }
@@ -84,6 +87,8 @@ class BackupController {
     }
 
     private static ResponseEntity<Map<String, Object>> told(HttpStatus status, String why) {
-        return ResponseEntity.status(status).body(Map.of("problem", why + " Nothing was changed."));
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(Map.of("problem", why + " Nothing was changed."));
     }
 }

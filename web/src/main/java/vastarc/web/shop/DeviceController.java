@@ -1,5 +1,6 @@
 package vastarc.web.shop;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
@@ -9,8 +10,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.web.kept.device.DeviceStore;
-import vastarc.web.lan.Lan;
-import vastarc.web.lan.Pairing;
+import vastarc.web.security.Lan;
+import vastarc.web.security.Pairing;
 import vastarc.web.stream.Events;
 
 /** The paired devices: what each may do, and the code for the next one. */
@@ -21,16 +22,20 @@ class DeviceController {
     private final Pairing pairing;
     private final Lan lan;
     private final Events events;
+    private final Clock clock;
 
-    DeviceController(DeviceStore devices, Pairing pairing, Lan lan, Events events) {
+    DeviceController(DeviceStore devices, Pairing pairing, Lan lan, Events events, Clock clock) {
         this.devices = devices;
         this.pairing = pairing;
         this.lan = lan;
         this.events = events;
+        this.clock = clock;
     }
 
     @GetMapping("/shop/devices")
     String page(Model model) {
+        model.addAttribute("now", clock.instant());
+        model.addAttribute("wrong", pairing.wrong());
         model.addAttribute("open", lan.isOpen());
         model.addAttribute("secure", lan.isSecure());
         model.addAttribute("code", lan.isOpen() ? pairing.code() : "");
@@ -45,11 +50,11 @@ class DeviceController {
         return "redirect:/shop/devices";
     }
 
-    /** Out at once: what it is listening to ends as well; who may still listen comes back by itself. */
+    /** Out at once: what it is listening to ends as well, and what it is still sending does nothing. */
     @PostMapping("/shop/devices/{id}/away")
     String takeAway(@PathVariable UUID id) {
         devices.takeAway(id);
-        events.closeAll();
+        events.closeOf(id);
         return "redirect:/shop/devices";
     }
 }

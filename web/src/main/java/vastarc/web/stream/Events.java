@@ -3,28 +3,52 @@ package vastarc.web.stream;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.SynchronousQueue;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.scheduling.concurrent.CustomizableThreadFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import vastarc.web.ScheduleConfiguration;
+import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.security.Caller;
 
-/** Tells open pages what is new, at most ten times a second each; who has gone is let go at the next telling. */
+/**
+ * Tells open pages what is new, at most ten times a second each. Each line is written to on a thread of its own: one that is still being written to at
+ * the next beat is passed over, and who does not read for as long as the server waits for a write, or has gone, is let go.
+ */
 @Component
 public class Events {
 
     static final int MOST_OPEN = 160;
+
+    /** Lines of one paired device. */
+    static final int MOST_OF_A_DEVICE = 16;
+
     private static final long LONGEST_MS = 30 * 60 * 1000L;
     private static final long QUIET_BEATS = 100;
+    private static final long IDLE_S = 30;
 
-    private final List<Open> open = new CopyOnWriteArrayList<>();
+    private final List<Line> lines = new CopyOnWriteArrayList<>();
     private final StreamRoom room;
+    private final DeviceStore devices;
 
-    Events(StreamRoom room) {
+    /** As many threads as there may be lines, so that none waits for another. */
+    private final ExecutorService writers = new ThreadPoolExecutor(
+            0, MOST_OPEN, IDLE_S, TimeUnit.SECONDS, new SynchronousQueue<>(), new CustomizableThreadFactory("line-"));
+
+    Events(StreamRoom room, DeviceStore devices) {
         this.room = room;
+        this.devices = devices;
     }
 
     /**
@@ -35,77 +59,115 @@ public class Events {
      */
     public record Told(Optional<Object> data, boolean last) {}
 
-    private static final class Open {
-        private final SseEmitter emitter;
+    private static final class Line {
+        private final SseEmitter emitter = new SseEmitter(LONGEST_MS);
         private final Supplier<Told> source;
         private final Runnable left;
+        private final Optional<UUID> device;
+        private final AtomicBoolean writing = new AtomicBoolean();
         private long quiet;
 
-        Open(SseEmitter emitter, Supplier<Told> source, Runnable left) {
-            this.emitter = emitter;
+        Line(Supplier<Told> source, Runnable left, Optional<UUID> device) {
             this.source = source;
             this.left = left;
+            this.device = device;
         }
     }
 
     /**
      * Opens a stream of events to a page.
      *
-     * @param source asked at every beat
+     * @param source asked at every beat at which the page has taken what was told before
      * @param left   called once, when the page has gone or there is no more to tell
-     * @return empty where too many are open already
+     * @return empty where too many are open already, or too many of the device that asks
      */
     public Optional<SseEmitter> open(Supplier<Told> source, Runnable left) {
-        if (open.size() >= MOST_OPEN) {
+        Line line = new Line(source, left, Caller.device());
+        if (!hasRoomFor(line)) {
             return Optional.empty();
         }
-        SseEmitter emitter = new SseEmitter(LONGEST_MS);
-        Open page = new Open(emitter, source, left);
-        emitter.onCompletion(() -> close(page));
-        emitter.onTimeout(emitter::complete);
-        open.add(page);
-        return Optional.of(emitter);
+        line.emitter.onCompletion(() -> close(line));
+        line.emitter.onTimeout(line.emitter::complete);
+        lines.add(line);
+        // Looked at after it is in the list: a device that is taken away now is either not found here, or its line is.
+        if (!line.device.map(devices::isPaired).orElse(true)) {
+            end(line);
+        }
+        return Optional.of(line.emitter);
     }
 
-    private void close(Open page) {
-        if (open.remove(page)) {
-            page.left.run();
+    private boolean hasRoomFor(Line line) {
+        boolean crowded = line.device.isPresent()
+                && lines.stream()
+                                .filter(other -> other.device.equals(line.device))
+                                .count()
+                        >= MOST_OF_A_DEVICE;
+        return lines.size() < MOST_OPEN && !crowded;
+    }
+
+    private void close(Line line) {
+        if (lines.remove(line)) {
+            line.left.run();
         }
     }
 
-    @Scheduled(fixedRate = 100, timeUnit = TimeUnit.MILLISECONDS)
+    @Scheduled(fixedRate = 100, timeUnit = TimeUnit.MILLISECONDS, scheduler = ScheduleConfiguration.LINES)
     void beat() {
         room.beat();
-        open.forEach(this::tell);
+        for (Line line : lines) {
+            if (line.writing.compareAndSet(false, true)) {
+                writers.execute(() -> {
+                    try {
+                        tell(line);
+                    } finally {
+                        line.writing.set(false);
+                    }
+                });
+            }
+        }
     }
 
-    private void tell(Open page) {
-        Told told = page.source.get();
+    private void tell(Line line) {
+        Told told = line.source.get();
         try {
             if (told.data().isPresent()) {
-                page.emitter.send(SseEmitter.event().data(told.data().get()));
-                page.quiet = 0;
-            } else if (++page.quiet % QUIET_BEATS == 0) {
+                line.emitter.send(SseEmitter.event().data(told.data().get()));
+                line.quiet = 0;
+            } else if (++line.quiet % QUIET_BEATS == 0) {
                 // A comment now and then: a page that has gone is only noticed by writing to it.
-                page.emitter.send(SseEmitter.event().comment("still here"));
+                line.emitter.send(SseEmitter.event().comment("still here"));
             }
             if (told.last()) {
-                page.emitter.complete();
-                close(page);
+                end(line);
             }
         } catch (IOException | IllegalStateException e) {
-            page.emitter.completeWithError(e);
-            close(page);
+            line.emitter.completeWithError(e);
+            close(line);
         }
+    }
+
+    private void end(Line line) {
+        line.emitter.complete();
+        close(line);
     }
 
     int opened() {
-        return open.size();
+        return lines.size();
     }
 
-    /** Ends every stream: before the program waits for what is under way to end, and when a device may no longer listen. */
+    /** Ends the streams of a device that may no longer listen. */
+    public void closeOf(UUID device) {
+        closeWhere(line -> line.device.filter(device::equals).isPresent());
+    }
+
+    /** Ends every stream, before the program waits for what is under way to end. */
     @EventListener(ContextClosedEvent.class)
-    public void closeAll() {
-        open.forEach(page -> page.emitter.complete());
+    void closeAll() {
+        closeWhere(line -> true);
+        writers.shutdown();
+    }
+
+    private void closeWhere(Predicate<Line> condition) {
+        lines.stream().filter(condition).forEach(this::end);
     }
 }

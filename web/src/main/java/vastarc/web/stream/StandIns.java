@@ -14,6 +14,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import vastarc.core.run.Channel;
 import vastarc.core.run.Trace;
+import vastarc.web.ScheduleConfiguration;
 import vastarc.web.kept.run.Run;
 import vastarc.web.kept.run.RunStore;
 
@@ -63,7 +64,7 @@ public class StandIns {
         playing.remove(run);
     }
 
-    @Scheduled(fixedRate = 100, timeUnit = TimeUnit.MILLISECONDS)
+    @Scheduled(fixedRate = 100, timeUnit = TimeUnit.MILLISECONDS, scheduler = ScheduleConfiguration.LINES)
     public void beat() {
         playing.forEach((id, one) -> {
             Run run = runs.find(id).filter(found -> found.endedAt().isEmpty()).orElse(null);

@@ -7,6 +7,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,15 +20,19 @@ import vastarc.core.machine.CurrentMeter;
 @Service
 public class StreamRoom {
 
-    static final int MOST_CHANNELS = 64;
+    /** Channels whose last readings are kept: five quantities of each of the 40 meters there may be, and of as many runs. */
+    static final int MOST_CHANNELS = 400;
+
     static final int MOST_KEPT = 600;
-    static final int MOST_LISTENERS = 64;
+    static final int MOST_LISTENERS = Events.MOST_OPEN;
 
     /** A meter is asked, and a listener told, no more often than this. */
     static final Duration BEAT = Duration.ofMillis(100);
 
     private final Clock clock;
-    private final Map<String, Deque<Reading>> kept = new HashMap<>();
+    /** In the order in which they were last heard of: what has been silent longest is forgotten first. */
+    private final Map<String, Deque<Reading>> kept = new LinkedHashMap<>();
+
     private final Map<String, Watched> meters = new HashMap<>();
     private final List<Listener> listeners = new CopyOnWriteArrayList<>();
 
@@ -38,24 +43,21 @@ public class StreamRoom {
     /** A meter that is asked at every beat, and when it was last. */
     private record Watched(CurrentMeter meter, Instant asked) {}
 
-    /**
-     * A reading has come.
-     *
-     * @return whether it was taken; a new channel beyond the most there may be is not
-     */
-    public boolean publish(Reading reading) {
+    /** A reading has come. Who listens hears it whatever is kept; of too many channels the one that has been silent longest is forgotten. */
+    public void publish(Reading reading) {
         synchronized (kept) {
-            if (kept.size() >= MOST_CHANNELS && !kept.containsKey(reading.channel())) {
-                return false;
-            }
-            Deque<Reading> last = kept.computeIfAbsent(reading.channel(), channel -> new ArrayDeque<>());
+            Deque<Reading> last =
+                    Optional.ofNullable(kept.remove(reading.channel())).orElseGet(ArrayDeque::new);
             last.addLast(reading);
             if (last.size() > MOST_KEPT) {
                 last.removeFirst();
             }
+            kept.put(reading.channel(), last);
+            if (kept.size() > MOST_CHANNELS) {
+                kept.remove(kept.keySet().iterator().next());
+            }
         }
         listeners.forEach(listener -> listener.hear(reading));
-        return true;
     }
 
     /** The last readings of a channel, oldest first. */
@@ -72,11 +74,17 @@ public class StreamRoom {
         }
     }
 
-    /** Asks a meter at every beat, under the name of a channel, until it is let go. */
-    public synchronized void watch(String channel, CurrentMeter meter) {
-        if (meters.size() < MOST_CHANNELS || meters.containsKey(channel)) {
+    /**
+     * Asks a meter at every beat, under the name of a channel, until it is let go.
+     *
+     * @return whether it is; not where too many are asked already
+     */
+    public synchronized boolean watch(String channel, CurrentMeter meter) {
+        boolean room = meters.size() < MOST_CHANNELS || meters.containsKey(channel);
+        if (room) {
             meters.put(channel, new Watched(meter, Instant.EPOCH));
         }
+        return room;
     }
 
     public synchronized void letGo(String channel) {

@@ -64,7 +64,7 @@ class BodyBound extends OncePerRequestFilter {
         String words =
                 "This is more than the program takes at once: at most " + most / 1024 + " KB. Nothing was changed.";
         boolean script = request.getRequestURI().startsWith("/api/");
-        response.reset();
+        response.resetBuffer();
         response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
         response.setContentType(script ? "application/problem+json" : "text/plain;charset=UTF-8");
         response.getWriter()

@@ -3,7 +3,6 @@ package vastarc.web.ui;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.Filter;
 import jakarta.servlet.ServletException;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.apache.catalina.connector.Request;
@@ -23,14 +22,8 @@ class DoorConfiguration {
     /** The error page shows what went wrong with a request; asked for by itself, it is not there. */
     @Bean
     FilterRegistrationBean<Filter> errorPageIsNoAddress() {
-        FilterRegistrationBean<Filter> registration = new FilterRegistrationBean<>((request, response, chain) -> {
-            if (request instanceof HttpServletRequest asked
-                    && asked.getRequestURI().startsWith("/error")) {
-                ((HttpServletResponse) response).sendError(HttpServletResponse.SC_NOT_FOUND);
-            } else {
-                chain.doFilter(request, response);
-            }
-        });
+        FilterRegistrationBean<Filter> registration = new FilterRegistrationBean<>((request, response, chain) ->
+                ((HttpServletResponse) response).sendError(HttpServletResponse.SC_NOT_FOUND));
         registration.addUrlPatterns("/error", "/error/*");
         registration.setDispatcherTypes(DispatcherType.REQUEST);
         registration.setOrder(Ordered.HIGHEST_PRECEDENCE);

@@ -5,15 +5,19 @@ import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.ErrorResponse;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -52,6 +56,19 @@ class ErrorAnswers {
                 .body(detail);
     }
 
+    /** Something was sent as another type than the call takes. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unsupportedType(HttpMediaTypeNotSupportedException fault) {
+        String types =
+                fault.getSupportedMediaTypes().stream().map(MediaType::toString).collect(Collectors.joining(" or "));
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                "This call takes " + types + ". Say so in the header Content-Type and send it again.");
+        return ResponseEntity.status(HttpStatus.UNSUPPORTED_MEDIA_TYPE)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail);
+    }
+
     /** A page was asked for whose document cannot be read: that page alone says so, and where to mend it. */
     @ExceptionHandler
     Object unreadable(UnreadableDocument fault, HttpServletRequest request) {
@@ -86,6 +103,12 @@ class ErrorAnswers {
         return accepted != null && accepted.contains(MediaType.TEXT_HTML_VALUE)
                 ? new ModelAndView("error", Map.of("status", status.value(), "disk", fault.getMessage()), status)
                 : ResponseEntity.status(status).contentType(PLAIN).body(fault.getMessage());
+    }
+
+    /** The database has closed itself, as on a full disk; it is opened again within seconds of there being room. */
+    @ExceptionHandler({DataAccessResourceFailureException.class, CannotCreateTransactionException.class})
+    Object closedDatabase(Exception fault, HttpServletRequest request) {
+        return diskTrouble(DiskTrouble.closed(fault), request);
     }
 
     /** So many hands on one thing that this one never got its turn. */

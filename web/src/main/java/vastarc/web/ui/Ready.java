@@ -5,7 +5,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import vastarc.web.lan.Lan;
+import vastarc.web.security.Lan;
 
 /** Prints the address when the program is ready to be used. */
 @Component

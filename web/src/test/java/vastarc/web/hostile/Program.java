@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -32,6 +33,7 @@ final class Program implements AutoCloseable {
             .connectTimeout(Duration.ofSeconds(10))
             .cookieHandler(new CookieManager())
             .build();
+    private final AtomicInteger closed = new AtomicInteger();
     private String token = "";
 
     private Program(Process process, String address) {
@@ -78,8 +80,8 @@ final class Program implements AutoCloseable {
             said.append(line).append('\n');
             Matcher ready = READY.matcher(line);
             if (ready.find()) {
-                swallow(out);
                 Program program = new Program(process, ready.group(1));
+                program.swallow(out);
                 program.arrive();
                 return program;
             }
@@ -87,11 +89,13 @@ final class Program implements AutoCloseable {
         throw new IllegalStateException("the program did not start:\n" + said);
     }
 
-    private static void swallow(BufferedReader out) {
+    private void swallow(BufferedReader out) {
         Thread thread = new Thread(() -> {
             try {
-                while (out.readLine() != null) {
-                    Thread.onSpinWait();
+                for (String line = out.readLine(); line != null; line = out.readLine()) {
+                    if (line.contains("closed itself")) {
+                        closed.incrementAndGet();
+                    }
                 }
             } catch (IOException e) {
                 // The process has ended.
@@ -106,6 +110,11 @@ final class Program implements AutoCloseable {
         if (found.find()) {
             token = found.group(1);
         }
+    }
+
+    /** How often its database has closed itself and was opened again. */
+    int timesClosed() {
+        return closed.get();
     }
 
     private HttpRequest.Builder request(String path) {
@@ -139,6 +148,21 @@ final class Program implements AutoCloseable {
         return send(request(path)
                 .header("Content-Type", "application/x-www-form-urlencoded")
                 .header("X-XSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    HttpResponse<String> api(String path, String type, String body) throws IOException {
+        return send(request(path)
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    HttpResponse<String> reading(String meter, String key, String body) throws IOException {
+        return send(request("/api/v1/meters/" + meter + "/readings")
+                .header("Content-Type", "application/json")
+                .header("X-Meter-Key", key)
                 .POST(HttpRequest.BodyPublishers.ofString(body))
                 .build());
     }

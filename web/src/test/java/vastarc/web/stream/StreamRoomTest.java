@@ -60,11 +60,17 @@ class StreamRoomTest {
 
     @Test
     void channelsAndListenersAreBounded() {
+        Listener listener = room.listen(Set.of("one more")).orElseThrow();
         for (int i = 0; i < StreamRoom.MOST_CHANNELS; i++) {
-            assertThat(room.publish(reading("channel " + i, 1))).isTrue();
+            room.publish(reading("channel " + i, 1));
         }
-        assertThat(room.publish(reading("one more", 1))).isFalse();
-        assertThat(room.publish(reading("channel 0", 2))).isTrue();
+        room.publish(reading("channel 0", 2));
+        room.publish(reading("one more", 3));
+        assertThat(listener.take().readings()).extracting(Reading::value).containsExactly(3.0);
+        assertThat(room.recent("one more")).hasSize(1);
+        assertThat(room.recent("channel 0")).hasSize(2);
+        assertThat(room.recent("channel 1")).as("silent longest").isEmpty();
+        room.leave(listener);
 
         for (int i = 0; i < StreamRoom.MOST_LISTENERS; i++) {
             assertThat(room.listen(Set.of("current"))).isPresent();

@@ -152,6 +152,8 @@ public class Backup {
                 session.clear();
             }
         });
+        session.flush();
+        parts.forEach(Part::makeRoom);
         return count[0];
     }
 

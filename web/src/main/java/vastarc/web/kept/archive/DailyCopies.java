@@ -20,6 +20,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import vastarc.web.ScheduleConfiguration;
 import vastarc.web.kept.disk.Disk;
 
 /**
@@ -72,7 +73,7 @@ public class DailyCopies {
         }
     }
 
-    @Scheduled(initialDelay = 2, fixedDelay = 20, timeUnit = TimeUnit.MINUTES)
+    @Scheduled(initialDelay = 2, fixedDelay = 20, timeUnit = TimeUnit.MINUTES, scheduler = ScheduleConfiguration.COPIES)
     void beat() {
         folder.ifPresent(data -> {
             try {

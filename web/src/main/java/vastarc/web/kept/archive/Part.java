@@ -45,6 +45,9 @@ public interface Part {
         return 1;
     }
 
+    /** Lets go what an archive has brought too much of; called at the end of the transaction that takes it. */
+    default void makeRoom() {}
+
     /** Called when an archive has been taken, or could not be. */
     default void taken() {}
 

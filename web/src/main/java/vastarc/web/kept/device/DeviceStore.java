@@ -11,8 +11,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import vastarc.web.kept.Keys;
+import vastarc.web.kept.Retrying;
 
 /** Keeps the paired devices. A key is given out once; what is kept is its digest. */
 @Service
@@ -27,10 +27,12 @@ public class DeviceStore {
     private static final String COLUMNS = "select id, name, read_only, paired_at, seen_at from device ";
 
     private final JdbcClient database;
+    private final Retrying retrying;
     private final Clock clock;
 
-    DeviceStore(JdbcClient database, Clock clock) {
+    DeviceStore(JdbcClient database, Retrying retrying, Clock clock) {
         this.database = database;
+        this.retrying = retrying;
         this.clock = clock;
     }
 
@@ -60,11 +62,18 @@ public class DeviceStore {
 
     /** Takes a device in; its key, or empty where there are too many. */
     public Optional<String> pair(String name, boolean readOnly) {
-        if (all().size() >= MOST) {
-            return Optional.empty();
-        }
         String called = name.strip().replaceAll("\\p{Cntrl}", " ");
         String key = Keys.fresh();
+        return retrying.inTransaction(() -> {
+            if (all().size() >= MOST) {
+                return Optional.empty();
+            }
+            insert(called, key, readOnly);
+            return Optional.of(key);
+        });
+    }
+
+    private void insert(String called, String key, boolean readOnly) {
         database.sql("insert into device (id, name, digest, read_only, paired_at) values (?, ?, ?, ?, ?)")
                 .params(
                         UUID.randomUUID(),
@@ -73,7 +82,6 @@ public class DeviceStore {
                         readOnly,
                         clock.instant().atOffset(ZoneOffset.UTC))
                 .update();
-        return Optional.of(key);
     }
 
     /** The device a key belongs to; notes, at most once a minute, that it was seen. */
@@ -88,22 +96,30 @@ public class DeviceStore {
                 .filter(seen -> seen.isAfter(now.minusMinutes(1).toInstant()))
                 .isEmpty();
         if (device.isPresent() && old) {
-            database.sql("update device set seen_at = ? where digest = ?")
+            retrying.ifPossible(() -> database.sql("update device set seen_at = ? where digest = ?")
                     .params(now, digest)
-                    .update();
+                    .update());
         }
         return device;
     }
 
-    @Transactional
-    public void limit(UUID id, boolean readOnly) {
-        database.sql("update device set read_only = ? where id = ?")
-                .params(readOnly, id)
-                .update();
+    /** Whether a device is still paired. */
+    public boolean isPaired(UUID id) {
+        return database.sql("select 1 from device where id = ?")
+                .param(id)
+                .query(Integer.class)
+                .optional()
+                .isPresent();
     }
 
-    @Transactional
+    public void limit(UUID id, boolean readOnly) {
+        retrying.inTransaction(() -> database.sql("update device set read_only = ? where id = ?")
+                .params(readOnly, id)
+                .update());
+    }
+
     public void takeAway(UUID id) {
-        database.sql("delete from device where id = ?").param(id).update();
+        retrying.inTransaction(
+                () -> database.sql("delete from device where id = ?").param(id).update());
     }
 }

@@ -19,6 +19,13 @@ public final class DiskTrouble extends RuntimeException {
                 null);
     }
 
+    /** The database is closed, and is being opened again. */
+    public static DiskTrouble closed(Throwable cause) {
+        return new DiskTrouble(
+                "The shop's database closed itself, as it does when the disk is full. It is opened again as soon as there is room: make room, wait a few seconds, then load the page again.",
+                cause);
+    }
+
     /** It was made, and nobody knows whether the disk has it. */
     static DiskTrouble unsure(Throwable cause) {
         return new DiskTrouble(

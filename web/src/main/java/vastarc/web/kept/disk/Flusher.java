@@ -100,6 +100,13 @@ public class Flusher implements AutoCloseable {
         notifyAll();
     }
 
+    /** Gives its connection up, because the database has closed itself: what was committed to it and is not known to be on the disk never will be. */
+    public synchronized void giveUp() {
+        opened++;
+        connection.resetConnection();
+        notifyAll();
+    }
+
     @Override
     public void close() {
         connection.destroy();

@@ -74,7 +74,7 @@ class DrillPart implements Part {
     }
 
     @Override
-    public void taken() {
+    public void makeRoom() {
         store.makeRoom();
     }
 }

@@ -12,6 +12,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import vastarc.core.drill.Mastery;
 import vastarc.core.drill.Topic;
+import vastarc.web.kept.OldestRows;
 
 /** Keeps the answers of learners by their names, the newest of each. */
 @Service
@@ -46,6 +47,11 @@ public class DrillStore {
 
     @Transactional
     public void answered(String learner, Topic topic, boolean right) {
+        boolean isNew = database.sql("select 1 from drill_result where learner = ? limit 1")
+                .param(learner)
+                .query(Integer.class)
+                .optional()
+                .isEmpty();
         database.sql("insert into drill_result (id, learner, topic, correct, answered_at) values (?, ?, ?, ?, ?)")
                 .params(
                         UUID.randomUUID(),
@@ -55,22 +61,13 @@ public class DrillStore {
                         clock.instant().atOffset(ZoneOffset.UTC))
                 .update();
         makeRoom(learner);
-        boolean isNew = database.sql("select count(*) from drill_result where learner = ?")
-                        .param(learner)
-                        .query(Integer.class)
-                        .single()
-                == 1;
         if (isNew) {
             makeRoom();
         }
     }
 
     private void makeRoom(String learner) {
-        database.sql("delete from drill_result where learner = ? and id not in "
-                        + "(select id from drill_result where learner = ? order by answered_at desc limit " + MOST
-                        + ")")
-                .params(learner, learner)
-                .update();
+        new OldestRows(database, "drill_result", "id", "answered_at").keepNewest(MOST, "learner", learner);
     }
 
     /** Of too many learners those go who answered longest ago, and of each the oldest answers. */

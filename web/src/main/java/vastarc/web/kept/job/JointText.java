@@ -11,6 +11,7 @@ import vastarc.core.joint.InputField;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.table.InOrder;
 
 /**
  * A joint as the hand typed it: the text of every field, and the unit system in which a bare number was meant when it was typed.
@@ -37,8 +38,8 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
     private static final Pattern UNPRINTABLE = Pattern.compile("[\\p{Cc}\\p{Cs}]");
 
     public JointText {
-        texts = Map.copyOf(texts);
-        bareIn = Map.copyOf(bareIn);
+        texts = InOrder.map(texts);
+        bareIn = InOrder.map(bareIn);
     }
 
     /** A new job's joint: sensible defaults and a full sheet at once. */

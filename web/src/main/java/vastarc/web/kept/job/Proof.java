@@ -11,6 +11,7 @@ import vastarc.core.sheet.School;
 import vastarc.core.sheet.Schools;
 import vastarc.core.sheet.ShopWays;
 import vastarc.core.sheet.Stock;
+import vastarc.core.table.InOrder;
 
 /**
  * What a job was proven with.
@@ -31,7 +32,7 @@ public record Proof(
         Optional<SheetDocument> sheet) {
 
     public Proof {
-        schools = Map.copyOf(schools);
+        schools = InOrder.map(schools);
         tungstensMm = new TreeSet<>(tungstensMm);
         cups = new TreeSet<>(cups);
         wiresMm = new TreeSet<>(wiresMm);

@@ -10,6 +10,7 @@ import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.table.InOrder;
 
 /**
  * A job's purge as the hand typed it, and what happened to it: the text of every field by its name, and the unit system a bare number was
@@ -44,8 +45,8 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
     private static final PurgeText NONE = new PurgeText(Map.of(), Map.of());
 
     public PurgeText {
-        texts = Map.copyOf(texts);
-        bareIn = Map.copyOf(bareIn);
+        texts = InOrder.map(texts);
+        bareIn = InOrder.map(bareIn);
     }
 
     /** Nothing told: everything follows the sheet. */

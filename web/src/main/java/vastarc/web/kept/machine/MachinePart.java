@@ -62,7 +62,7 @@ class MachinePart implements Part {
     }
 
     @Override
-    public void taken() {
+    public void makeRoom() {
         store.makeRoom();
     }
 

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.table.InOrder;
 import vastarc.web.format.CoreJson;
 import vastarc.web.kept.document.DocumentFormat;
 
@@ -27,10 +28,10 @@ public record Marks(
     static final DocumentFormat<Marks> FORMAT = DocumentFormat.of("reading", JSON, Marks.class, List.of());
 
     public Marks {
-        seen = Set.copyOf(seen);
-        notSeen = Set.copyOf(notSeen);
-        told = Map.copyOf(told);
-        ruledOut = Set.copyOf(ruledOut);
+        seen = InOrder.set(seen);
+        notSeen = InOrder.set(notSeen);
+        told = InOrder.map(told);
+        ruledOut = InOrder.set(ruledOut);
     }
 
     /** Nothing looked at yet. */

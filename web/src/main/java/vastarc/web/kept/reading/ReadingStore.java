@@ -15,6 +15,7 @@ import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import vastarc.core.reading.ReadingAsk;
+import vastarc.web.kept.OldestRows;
 import vastarc.web.kept.Retrying;
 
 /** Keeps what is seen of each job's bead, and counts what became of changes that were tried: the shop learns from that. */
@@ -116,10 +117,7 @@ public class ReadingStore {
     }
 
     void makeRoom() {
-        database.sql(
-                        "delete from reading_outcome where id not in (select id from reading_outcome order by tried_at desc limit "
-                                + MOST + ")")
-                .update();
+        new OldestRows(database, "reading_outcome", "id", "tried_at").keepNewest(MOST);
     }
 
     /** How often changes for a cause helped, and how often not. */

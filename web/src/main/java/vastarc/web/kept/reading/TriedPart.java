@@ -75,7 +75,7 @@ class TriedPart implements Part {
     }
 
     @Override
-    public void taken() {
+    public void makeRoom() {
         store.makeRoom();
     }
 }

@@ -60,7 +60,7 @@ class ColumnsPart implements Part {
     }
 
     @Override
-    public void taken() {
+    public void makeRoom() {
         columns.makeRoom();
     }
 

@@ -8,11 +8,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import vastarc.web.kept.Keys;
+import vastarc.web.kept.Retrying;
 
 /** The meters that may send readings, each by a key of its own. The key is shown once; what is kept is its digest. */
 @Service
@@ -22,10 +21,12 @@ public class MeterKeys {
     public static final int MOST = 40;
 
     private final JdbcClient database;
+    private final Retrying retrying;
     private final Clock clock;
 
-    MeterKeys(JdbcClient database, Clock clock) {
+    MeterKeys(JdbcClient database, Retrying retrying, Clock clock) {
         this.database = database;
+        this.retrying = retrying;
         this.clock = clock;
     }
 
@@ -48,11 +49,13 @@ public class MeterKeys {
     public Optional<String> make(String name) {
         String called = name.strip();
         boolean fits = called.matches("[A-Za-z0-9][A-Za-z0-9 _.-]*") && called.length() <= Run.MAX_METER;
-        if (!fits || all().size() >= MOST) {
-            return Optional.empty();
-        }
         String key = Keys.fresh();
-        try {
+        return retrying.inTransaction(() -> {
+            List<Meter> meters = all();
+            boolean taken = meters.stream().anyMatch(meter -> meter.name().equals(called));
+            if (!fits || taken || meters.size() >= MOST) {
+                return Optional.empty();
+            }
             database.sql("insert into meter_key (id, name, digest, made_at) values (?, ?, ?, ?)")
                     .params(
                             UUID.randomUUID(),
@@ -61,29 +64,31 @@ public class MeterKeys {
                             clock.instant().atOffset(ZoneOffset.UTC))
                     .update();
             return Optional.of(key);
-        } catch (DataIntegrityViolationException e) {
-            return Optional.empty();
-        }
+        });
     }
 
-    @Transactional
     public void takeAway(UUID id) {
-        database.sql("delete from meter_key where id = ?").param(id).update();
+        retrying.inTransaction(() ->
+                database.sql("delete from meter_key where id = ?").param(id).update());
     }
+
+    private record Kept(String digest, boolean unseen) {}
 
     /** Whether a key is that of a meter; notes, at most once a minute, that it was heard. */
     public boolean opens(String name, @Nullable String key) {
-        Optional<String> kept = database.sql("select digest from meter_key where name = ?")
-                .param(name)
-                .query(String.class)
+        OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
+        Optional<Kept> kept = database.sql(
+                        "select digest, seen_at is null or seen_at < ? from meter_key where name = ?")
+                .params(now.minusMinutes(1), name)
+                .query((row, number) -> new Kept(row.getString(1), row.getBoolean(2)))
                 .optional();
         String given = Keys.digest(key == null ? "" : key);
-        boolean opens = kept.filter(digest -> Keys.areAlike(digest, given)).isPresent();
-        if (opens) {
-            OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
-            database.sql("update meter_key set seen_at = ? where name = ? and (seen_at is null or seen_at < ?)")
-                    .params(now, name, now.minusMinutes(1))
-                    .update();
+        boolean opens =
+                kept.filter(meter -> Keys.areAlike(meter.digest(), given)).isPresent();
+        if (opens && kept.get().unseen()) {
+            retrying.ifPossible(() -> database.sql("update meter_key set seen_at = ? where name = ?")
+                    .params(now, name)
+                    .update());
         }
         return opens;
     }

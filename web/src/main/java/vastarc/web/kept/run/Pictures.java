@@ -9,9 +9,13 @@ import java.util.Locale;
 import java.util.Set;
 import javax.imageio.IIOException;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
+import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
+import net.coobird.thumbnailator.util.exif.ExifUtils;
+import net.coobird.thumbnailator.util.exif.Orientation;
 
 /**
  * Takes photographs as phones and cameras make them: turned upright, made smaller, and written anew as JPEG, so that nothing but the
@@ -26,6 +30,11 @@ final class Pictures {
     static final int SIDE = 1600;
 
     private static final long MAX_PIXELS = 60_000_000;
+
+    /** Of a kind that can only be unpacked whole. */
+    private static final long MAX_PIXELS_WHOLE = 16_000_000;
+
+    private static final double MOST_UNPACKED = 12_000_000;
     private static final double QUALITY = 0.85;
     private static final Set<String> KINDS = Set.of("jpeg", "png", "webp");
 
@@ -34,15 +43,21 @@ final class Pictures {
     /** A picture ready to be kept. */
     record Taken(byte[] jpeg, int width, int height) {}
 
-    /** What a file says of itself: its kind, and its longest side in pixels. */
-    private record Looked(String kind, int side) {}
+    /** What a file says of itself: its kind, its longest side and its shortest in pixels. */
+    private record Looked(String kind, int side, int width) {
+
+        /** Every how many pixels it is read, so that no more than {@link #MOST_UNPACKED} are unpacked. */
+        int step() {
+            return (int) Math.ceil(Math.sqrt((double) side * width / MOST_UNPACKED));
+        }
+    }
 
     /**
-     * Makes a picture of a file.
+     * Makes a picture of a file. One at a time: several large ones unpacked at once would not fit into the program's memory.
      *
      * @throws PictureRefused with words for the hand, where it is none that can be taken
      */
-    static Taken take(byte[] file) {
+    static synchronized Taken take(byte[] file) {
         if (file.length > MAX_BYTES) {
             throw new PictureRefused(
                     "it is larger than " + MAX_BYTES / 1024 / 1024 + " MB; take it at a lower resolution");
@@ -76,12 +91,28 @@ final class Pictures {
         }
     }
 
+    /** Read by every so many pixels, so that what is unpacked stays small however large the picture is. */
     private static BufferedImage upright(byte[] file, Looked seen) throws IOException {
-        int side = Math.min(SIDE, seen.side());
-        return Thumbnails.of(new ByteArrayInputStream(file))
-                .size(side, side)
-                .imageType(BufferedImage.TYPE_INT_RGB)
-                .asBufferedImage();
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            ImageReader reader = ImageIO.getImageReaders(in).next();
+            try {
+                reader.setInput(in);
+                ImageReadParam parts = reader.getDefaultReadParam();
+                int step = seen.step();
+                parts.setSourceSubsampling(step, step, 0, 0);
+                int side = Math.min(SIDE, seen.side());
+                Thumbnails.Builder<BufferedImage> picture = Thumbnails.of(reader.read(0, parts))
+                        .size(side, side)
+                        .imageType(BufferedImage.TYPE_INT_RGB);
+                Orientation held = ExifUtils.getExifOrientation(reader, 0);
+                if (held != null && held != Orientation.TOP_LEFT) {
+                    picture.addFilter(ExifFilterUtils.getFilterForOrientation(held));
+                }
+                return picture.asBufferedImage();
+            } finally {
+                reader.dispose();
+            }
+        }
     }
 
     /** Looks at kind and size before anything is unpacked: a small file may claim to be enormous. */
@@ -101,11 +132,12 @@ final class Pictures {
                 int width = reader.getWidth(0);
                 int height = reader.getHeight(0);
                 long pixels = (long) width * height;
-                if (pixels > MAX_PIXELS) {
-                    throw new PictureRefused("it has " + pixels / 1_000_000 + " megapixels; up to "
-                            + MAX_PIXELS / 1_000_000 + " are taken");
+                long most = kind.equals("webp") ? MAX_PIXELS_WHOLE : MAX_PIXELS;
+                if (pixels > most) {
+                    throw new PictureRefused("it has " + pixels / 1_000_000 + " megapixels; up to " + most / 1_000_000
+                            + " are taken of a " + kind + " file");
                 }
-                return new Looked(kind, Math.max(width, height));
+                return new Looked(kind, Math.max(width, height), Math.min(width, height));
             } finally {
                 reader.dispose();
             }

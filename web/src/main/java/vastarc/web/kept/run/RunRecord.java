@@ -9,6 +9,7 @@ import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.run.Deviation;
 import vastarc.core.run.HeatInput;
 import vastarc.core.run.RunPlan;
+import vastarc.core.table.InOrder;
 import vastarc.web.format.CoreJson;
 import vastarc.web.kept.document.DocumentFormat;
 
@@ -52,7 +53,7 @@ public record RunRecord(
 
     public RunRecord {
         open = List.copyOf(open);
-        purge = Map.copyOf(purge);
+        purge = InOrder.map(purge);
         findings = List.copyOf(findings);
     }
 

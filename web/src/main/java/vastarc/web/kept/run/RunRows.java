@@ -17,6 +17,7 @@ import vastarc.core.finding.Problem;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.run.Verdict;
 import vastarc.web.format.CoreJson;
+import vastarc.web.format.CsvText;
 import vastarc.web.format.Format;
 
 /** A run as one row, as {@code run.schema.json} publishes it: the same names in JSON and over the columns of a table. */
@@ -100,7 +101,7 @@ public final class RunRows {
     public static ObjectNode object(Map<String, String> cells) {
         ObjectNode row = JSON.createObjectNode();
         cells.forEach((name, text) -> {
-            String cell = text.strip();
+            String cell = CsvText.read(text.strip());
             if (cell.isEmpty()) {
                 return;
             }

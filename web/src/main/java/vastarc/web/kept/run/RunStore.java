@@ -9,14 +9,19 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import vastarc.core.plan.SheetDocument;
+import vastarc.core.quantity.UnitSystem;
 import vastarc.core.run.Booth;
 import vastarc.core.run.Channel;
 import vastarc.core.run.Measured;
 import vastarc.core.run.RunEvent;
 import vastarc.core.run.Trace;
 import vastarc.core.run.Verdict;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
 import vastarc.web.kept.Retrying;
 import vastarc.web.kept.document.Document;
 
@@ -171,9 +176,32 @@ public class RunStore {
     /** What a run is closed with. */
     public record Closing(String hand, Verdict verdict, String note, RunFigures figures, RunRecord.Outcome outcome) {}
 
-    /** Closes a run, or changes what it was closed with; an arc that still burns goes out with it. */
-    public Optional<Run> close(UUID id, Closing closing) {
+    /**
+     * What became of words about a run.
+     *
+     * @param run  afterwards
+     * @param came what happened to the words
+     */
+    public record Heard(Run run, Came came) {
+
+        /** They stand; they were added to the note of a run that somebody had judged meanwhile; there was no room for that, and nothing changed. */
+        public enum Came {
+            TAKEN,
+            ADDED,
+            NO_ROOM
+        }
+    }
+
+    /**
+     * Closes a run, or changes what it was closed with; an arc that still burns goes out with it.
+     *
+     * @param asShown whether a run is still as it was when the words were written; where it is not, they are added to its note
+     */
+    public Optional<Heard> close(UUID id, Predicate<Run> asShown, Closing closing) {
         return retrying.inTransaction(() -> runs.findById(id).map(run -> {
+            if (!asShown.test(run)) {
+                return added(run, closing.verdict(), closing.hand(), closing.note());
+            }
             Instant end = run.endedAt().orElseGet(clock::instant);
             List<RunEvent> events = data.events(id);
             if (Booth.burning(events)) {
@@ -184,16 +212,48 @@ public class RunStore {
             data.record(id)
                     .flatMap(Document::value)
                     .ifPresent(record -> data.put(id, Document.of(RunRecord.FORMAT, record.with(closing.outcome()))));
-            return runs.saveAndFlush(run);
+            return new Heard(runs.saveAndFlush(run), Heard.Came.TAKEN);
         }));
     }
 
-    /** Judges a run, whatever else is known of it. */
-    public Optional<Run> judge(UUID id, Verdict verdict, String hand, String note) {
-        return edit(id, run -> {
+    /** Judges a run of which nothing else is known; as {@link #close} where it is no longer as it was shown. */
+    public Optional<Heard> judge(UUID id, Predicate<Run> asShown, Verdict verdict, String hand, String note) {
+        return retrying.inTransaction(() -> runs.findById(id).map(run -> {
+            if (!asShown.test(run)) {
+                return added(run, verdict, hand, note);
+            }
             run.judge(verdict, hand);
             run.measure(run.figures(), note);
-        });
+            return new Heard(runs.saveAndFlush(run), Heard.Came.TAKEN);
+        }));
+    }
+
+    private Heard added(Run run, Verdict verdict, String hand, String note) {
+        boolean same = run.verdict() == verdict
+                && run.head().hand().equals(hand)
+                && run.note().equals(note);
+        if (same) {
+            return new Heard(run, Heard.Came.TAKEN);
+        }
+        String words = String.join(
+                " · ",
+                Stream.of(
+                                "In another window: " + Phrasebook.say(Phrase.of(verdict.words()), UnitSystem.METRIC),
+                                hand,
+                                note.equals(run.note()) ? "" : note)
+                        .filter(said -> !said.isEmpty())
+                        .toList());
+        String both = run.note().isEmpty() ? words : run.note() + "\n" + words;
+        if (both.length() > RunRecord.MAX_NOTE) {
+            return new Heard(run, Heard.Came.NO_ROOM);
+        }
+        run.measure(run.figures(), both);
+        return new Heard(runs.saveAndFlush(run), Heard.Came.ADDED);
+    }
+
+    /** Judges a run; who welded it and what was noted stay. */
+    public Optional<Run> judge(UUID id, Verdict verdict) {
+        return edit(id, run -> run.judge(verdict, run.head().hand()));
     }
 
     /** Forgets a run with all that belongs to it. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import vastarc.web.kept.OldestRows;
 
 /** Which column of a meter's table is which quantity, as a hand once said: remembered by the table's heading. */
 @Service
@@ -46,10 +47,7 @@ public class TraceColumns {
     }
 
     void makeRoom() {
-        database.sql(
-                        "delete from trace_columns where heading not in (select heading from trace_columns order by used_at desc limit "
-                                + MOST + ")")
-                .update();
+        new OldestRows(database, "trace_columns", "heading", "used_at").keepNewest(MOST);
     }
 
     private static String key(List<String> heading) {

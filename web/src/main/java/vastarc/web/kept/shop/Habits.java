@@ -3,7 +3,6 @@ package vastarc.web.kept.shop;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import tools.jackson.databind.JsonNode;
@@ -20,6 +19,7 @@ import vastarc.core.sheet.School;
 import vastarc.core.sheet.Schools;
 import vastarc.core.sheet.ShopWays;
 import vastarc.core.sheet.Stock;
+import vastarc.core.table.InOrder;
 import vastarc.web.format.CoreJson;
 import vastarc.web.kept.document.DocumentFormat;
 
@@ -131,6 +131,6 @@ public record Habits(
     public ShopWays ways() {
         return new ShopWays(
                 Schools.usual().with(schools.values()),
-                new Stock(Set.copyOf(tungstensMm), Set.copyOf(cups), Set.copyOf(wiresMm)));
+                new Stock(InOrder.set(tungstensMm), InOrder.set(cups), InOrder.set(wiresMm)));
     }
 }

@@ -1,36 +1,32 @@
-package vastarc.web.lan;
+package vastarc.web.security;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static vastarc.web.security.Requests.FAR;
+import static vastarc.web.security.Requests.HERE;
+import static vastarc.web.security.Requests.ask;
+import static vastarc.web.security.Requests.everyRoute;
 
+import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.Cookie;
-import java.util.ArrayList;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.http.HttpMethod;
+import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
-import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import vastarc.web.HeldClock;
 import vastarc.web.kept.device.DeviceStore;
 import vastarc.web.kept.job.JobStore;
 
 /** The program open to a network: from another machine nothing but pairing, until it is paired; and out at once when its key is taken away. */
-@SpringBootTest(properties = {"vastarc.lan=true", "spring.datasource.url=jdbc:h2:mem:lan;DB_CLOSE_DELAY=-1"})
-@AutoConfigureMockMvc
-@ActiveProfiles("test")
+@LanSpringTest
 class LanTest {
-
-    private static final String FAR = "192.0.2.77";
 
     @Autowired
     private MockMvc http;
@@ -48,38 +44,12 @@ class LanTest {
     private JobStore jobs;
 
     private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String from) throws Exception {
-        return http.perform(request.with(sent -> {
-                    sent.setRemoteAddr(from);
-                    return sent;
-                }))
-                .andReturn()
-                .getResponse();
-    }
-
-    private static MockHttpServletRequestBuilder ask(String method, String path) {
-        return MockMvcRequestBuilders.request(HttpMethod.valueOf(method), path);
-    }
-
-    private List<String[]> everyRoute() {
-        List<String[]> all = new ArrayList<>();
-        routes.getHandlerMethods().keySet().forEach(route -> {
-            Set<RequestMethod> methods = route.getMethodsCondition().getMethods();
-            route.getPatternValues().forEach(pattern -> {
-                String path = pattern.replaceAll(
-                                "\\{id}|\\{p}", UUID.randomUUID().toString())
-                        .replaceAll("\\{[^}]+}", "1");
-                methods.forEach(method -> all.add(new String[] {method.name(), path}));
-                if (methods.isEmpty()) {
-                    all.add(new String[] {"GET", path});
-                }
-            });
-        });
-        return all;
+        return Requests.send(http, request, from);
     }
 
     @Test
     void fromAnotherMachineNoRouteGivesAnythingButPairingAndHealth() throws Exception {
-        List<String[]> all = everyRoute();
+        List<String[]> all = everyRoute(routes);
         assertThat(all.size()).isGreaterThan(120);
         for (String[] route : all) {
             // The error page is no address at all, for anyone.
@@ -96,7 +66,13 @@ class LanTest {
         assertThat(page.getStatus()).isEqualTo(303);
         assertThat(page.getHeader("Location")).isEqualTo("/pair");
         for (String path : List.of(
-                "/assets/app.css", "/assets/app.js", "/api/openapi.json", "/nothing", "/pair/../shop", "/pair/x")) {
+                "/assets/app.css",
+                "/assets/app.js",
+                "/shop/d%65vices",
+                "/api/openapi.json",
+                "/nothing",
+                "/pair/../shop",
+                "/pair/x")) {
             assertThat(send(ask("GET", path), FAR).getStatus()).as(path).isIn(400, 401);
         }
         assertThat(send(ask("GET", "/health"), FAR).getContentAsString()).isEqualTo("{\"status\":\"up\"}");
@@ -105,8 +81,7 @@ class LanTest {
         assertThat(send(ask("GET", "/pair").param("code", "\"><script>"), FAR).getContentAsString())
                 .contains("&lt;script&gt;")
                 .doesNotContain("<script>");
-        assertThat(send(ask("GET", "/shop/devices"), "127.0.0.1").getContentAsString())
-                .contains(pairing.code());
+        assertThat(send(ask("GET", "/shop/devices"), HERE).getContentAsString()).contains(pairing.code());
     }
 
     @Test
@@ -124,7 +99,7 @@ class LanTest {
         assertThat(in.getStatus()).isEqualTo(303);
         String cookie = in.getHeader("Set-Cookie");
         assertThat(cookie).contains("HttpOnly", "SameSite=Strict");
-        return new Cookie(PairingGate.COOKIE, cookie.substring(cookie.indexOf('=') + 1, cookie.indexOf(';')));
+        return new Cookie(CallerFilter.COOKIE, cookie.substring(cookie.indexOf('=') + 1, cookie.indexOf(';')));
     }
 
     private DeviceStore.Device device(String name) {
@@ -153,32 +128,73 @@ class LanTest {
                 ask("POST", "/shop/devices/" + device("booth 7").id() + "/limit")
                         .param("readOnly", "true")
                         .with(csrf()),
-                "127.0.0.1");
+                HERE);
         MockHttpServletResponse refused = send(copy, FAR);
         assertThat(refused.getStatus()).isEqualTo(403);
         assertThat(refused.getContentAsString()).contains("may look and change nothing");
         assertThat(send(ask("GET", "/jobs/" + job + "/sheet").cookie(key), FAR).getStatus())
                 .isEqualTo(200);
 
-        send(ask("POST", "/shop/devices/" + device("booth 7").id() + "/away").with(csrf()), "127.0.0.1");
+        send(ask("POST", "/shop/devices/" + device("booth 7").id() + "/away").with(csrf()), HERE);
         assertThat(send(ask("GET", "/").cookie(key), FAR).getStatus()).isEqualTo(401);
     }
 
+    /** The key is looked at when a request begins, and again whenever some of what is sent has come. */
     @Test
-    void fiveWrongCodesLockPairingForAMinute() {
-        HeldClock clock = new HeldClock();
-        Pairing own = new Pairing(devices, clock);
-        String code = own.code();
-        String wrong = code.equals("000000") ? "111111" : "000000";
-        for (int i = 0; i < Pairing.MOST_WRONG; i++) {
-            assertThat(own.tried(wrong, "x").wrong()).contains("not the code");
+    void whatIsStillBeingSentWhenItsDeviceIsTakenAwayDoesNothing() throws Exception {
+        for (boolean form : new boolean[] {true, false}) {
+            Cookie key = paired("slow sender");
+            UUID id = device("slow sender").id();
+            MockHttpServletRequest slow = new MockHttpServletRequest("POST", "/jobs") {
+                @Override
+                public Map<String, String[]> getParameterMap() {
+                    devices.takeAway(id);
+                    return super.getParameterMap();
+                }
+
+                @Override
+                public ServletInputStream getInputStream() {
+                    devices.takeAway(id);
+                    return super.getInputStream();
+                }
+            };
+            slow.setRemoteAddr(FAR);
+            slow.setCookies(key);
+            slow.setContent("name=late".getBytes(StandardCharsets.UTF_8));
+            AtomicBoolean done = new AtomicBoolean();
+            MockHttpServletResponse answer = new MockHttpServletResponse();
+            new CallerFilter(devices).doFilter(slow, answer, (request, response) -> {
+                if (form) {
+                    request.getParameter("name");
+                } else {
+                    request.getInputStream().readAllBytes();
+                }
+                done.set(true);
+            });
+            assertThat(answer.getStatus()).isEqualTo(401);
+            assertThat(done).isFalse();
         }
-        assertThat(own.code()).isNotEqualTo(code);
-        assertThat(own.tried(own.code(), "x").wrong()).contains("Wait a minute");
-        clock.pass(Pairing.LOCKED.plusSeconds(1));
-        assertThat(own.tried(own.code().substring(0, 3) + " " + own.code().substring(3), "locked once")
-                        .key())
-                .isPresent();
+    }
+
+    @Test
+    void oneDeviceCannotTakeAllLines() throws Exception {
+        Cookie key = paired("greedy");
+        Cookie other = paired("modest");
+        int open = 0;
+        while (open < 100 && send(stream().cookie(key), FAR).getStatus() == 200) {
+            open++;
+        }
+        assertThat(open).isBetween(4, 40);
+        assertThat(send(stream().cookie(key), FAR).getContentAsString()).contains("Too many pages listen");
+        assertThat(send(stream().cookie(other), FAR).getStatus()).isEqualTo(200);
+        assertThat(send(stream(), HERE).getStatus()).isEqualTo(200);
+        for (String name : List.of("greedy", "modest")) {
+            send(ask("POST", "/shop/devices/" + device(name).id() + "/away").with(csrf()), HERE);
+        }
+    }
+
+    private static MockHttpServletRequestBuilder stream() {
+        return ask("GET", "/api/v1/stream?channels=current");
     }
 
     @Test
@@ -235,7 +251,7 @@ class LanTest {
             devices.pair("many", false);
         }
         assertThat(devices.pair("one too many", false)).isEmpty();
-        Pairing.Tried full = pairing.tried(pairing.code(), "one too many");
+        Pairing.Tried full = pairing.tried(pairing.code(), "one too many", FAR);
         assertThat(full.key()).isEmpty();
         assertThat(full.wrong()).contains("Take one away");
         devices.all().forEach(one -> devices.takeAway(one.id()));
@@ -243,11 +259,11 @@ class LanTest {
 
     @Test
     void anAddressOfTheLoopIsThisMachineAndNoOtherIs() {
-        for (String own : List.of("127.0.0.1", "127.9.9.9", "::1")) {
+        for (String own : List.of(HERE, "127.9.9.9", "::1")) {
             assertThat(Lan.isLoop(own)).as(own).isTrue();
         }
         for (String other : List.of("192.0.2.77", "10.0.0.1", "0.0.0.0", "::2", "no address at all", "")) {
-            assertThat(Lan.isLoop(other) && !other.isEmpty()).as(other).isFalse();
+            assertThat(Lan.isLoop(other)).as(other).isFalse();
         }
     }
 }

@@ -1,4 +1,4 @@
-package vastarc.web.lan;
+package vastarc.web.security;
 
 import java.net.Inet4Address;
 import java.net.InetAddress;
@@ -52,7 +52,7 @@ public class Lan {
     /** Whether an address is this machine's own loop: whoever sits there needs no pairing. */
     static boolean isLoop(String address) {
         try {
-            return InetAddress.getByName(address).isLoopbackAddress();
+            return !address.isEmpty() && InetAddress.getByName(address).isLoopbackAddress();
         } catch (UnknownHostException none) {
             return false;
         }

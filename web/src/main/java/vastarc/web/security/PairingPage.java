@@ -1,4 +1,4 @@
-package vastarc.web.lan;
+package vastarc.web.security;
 
 import org.springframework.web.util.HtmlUtils;
 

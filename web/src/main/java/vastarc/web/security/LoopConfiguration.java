@@ -1,4 +1,4 @@
-package vastarc.web.lan;
+package vastarc.web.security;
 
 import java.net.InetAddress;
 import org.apache.catalina.connector.Connector;
@@ -25,7 +25,7 @@ class LoopConfiguration {
     }
 
     private static Connector loop(int port) {
-        Connector connector = new Connector();
+        Connector connector = new Connector(SafeProtocol.class.getName());
         connector.setPort(port);
         connector.setProperty("address", "127.0.0.1");
         return connector;

@@ -1,4 +1,4 @@
-package vastarc.web.lan;
+package vastarc.web.security;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;

@@ -1,0 +1,26 @@
+package vastarc.web.format;
+
+import vastarc.core.notation.NumberReader;
+
+/** Text that people typed, in the cells of a table that spreadsheets open. */
+public final class CsvText {
+
+    private static final String FORMULA_BEGINS = "=+-@\t\r";
+    private static final String AS_TEXT = "'";
+
+    private CsvText() {}
+
+    /** A cell that a spreadsheet would take for a formula is marked as text; a number stays one. */
+    public static String cell(String text) {
+        return isFormula(text) && NumberReader.read(text).isEmpty() ? AS_TEXT + text : text;
+    }
+
+    /** What stood there before {@link #cell}. */
+    public static String read(String cell) {
+        return cell.startsWith(AS_TEXT) && isFormula(cell.substring(1)) ? cell.substring(1) : cell;
+    }
+
+    private static boolean isFormula(String text) {
+        return !text.isEmpty() && FORMULA_BEGINS.indexOf(text.charAt(0)) >= 0;
+    }
+}

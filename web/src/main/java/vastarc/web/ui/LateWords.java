@@ -1,0 +1,30 @@
+package vastarc.web.ui;
+
+import java.util.Optional;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.wording.Phrase;
+import vastarc.core.wording.Phrasebook;
+import vastarc.web.kept.run.RunStore;
+
+/** What is told to somebody who judged a run that another window had closed or changed meanwhile. */
+public final class LateWords {
+
+    private LateWords() {}
+
+    /** The words; empty where nobody came first. */
+    public static Optional<String> say(RunStore.Heard heard) {
+        String first = "This run was closed or changed in another window meanwhile, as “"
+                + Phrasebook.say(Phrase.of(heard.run().verdict().words()), UnitSystem.METRIC) + "”"
+                + (heard.run().head().hand().isEmpty()
+                        ? ""
+                        : " by " + heard.run().head().hand()) + ". ";
+        return switch (heard.came()) {
+            case TAKEN -> Optional.empty();
+            case ADDED -> Optional.of(first + "That stands; what you entered was added to the note of the run.");
+            case NO_ROOM ->
+                Optional.of(
+                        first
+                                + "That stands; its note has no room for what you entered. Shorten yours, or open the run in the logbook.");
+        };
+    }
+}
