@@ -73,7 +73,7 @@ export function rehearse() {
     async clicked(event) {
       const button = event.target.closest('button');
       if (!button) return;
-      const { do: act, forget, take, value } = button.dataset;
+      const { do: act, forget, again, take, value } = button.dataset;
       if (act === 'run') await this.run();
       else if (act === 'stop') await this.stop();
       else if (act === 'play') this.play();
@@ -83,6 +83,7 @@ export function rehearse() {
       else if (act === 'stop-find') await cancel(looking);
       else if (act === 'compare') await this.compare();
       else if (forget) await this.forget(forget);
+      else if (again) await this.run(again);
       else if (take) await this.take(take, value);
     },
 
@@ -95,8 +96,9 @@ export function rehearse() {
     },
 
     // What was begun, or the words why it was not.
-    async begin(more) {
+    async begin(more, kept) {
       const body = formBody();
+      if (kept) body.set('one', kept);
       body.set('version', document.querySelector('#job-form [name=version]').value);
       sent = body.toString();
       const told = await (await post(this.address(more), body)).json();
@@ -104,10 +106,11 @@ export function rehearse() {
       return told.ids;
     },
 
-    async run() {
+    // The weld as the form says, or one that was kept, to be watched once more.
+    async run(again) {
       if (this.running) await this.stop();
       try {
-        const begun = await this.begin('/run');
+        const begun = await this.begin(again ? '/again' : '/run', again);
         if (!begun.length) return;
         ids = begun;
         const number = (started += 1);
@@ -126,7 +129,7 @@ export function rehearse() {
         await Promise.all(ids.map((id, at) => this.follow(id, at, number)));
         if (number !== started) return;
         this.running = false;
-        if (films.every((film) => film.state === 'DONE')) await this.keep();
+        if (!again && films.every((film) => film.state === 'DONE')) await this.keep();
       } catch (error) {
         this.running = false;
         this.trouble = troubleOf(error, 'The program does not answer. Tap it again.');

@@ -36,6 +36,12 @@ public class VastArcApplication {
             System.exit(1);
         }
         ShopFile shop = new ShopFile(folder);
+        if (shop.isNew() && disk.isFull()) {
+            System.err.println(
+                    "Vast Arc cannot begin a new shop: the disk of " + folder + " has " + disk.freeMb() + " MB left; "
+                            + Disk.LEAST_MB + " MB are wanted. Make room, or give another folder, and start it again.");
+            System.exit(1);
+        }
         if (!isTakenBack(shop) || !isSound(folder, shop)) {
             System.exit(1);
         }

@@ -11,7 +11,7 @@ import java.util.Random;
 import java.util.UUID;
 
 /**
- * Fills the logbook with many runs, by bringing tables of them, and measures its pages and its export then.
+ * Fills the logbook with many runs, by bringing tables of them, and measures its pages, its export and a backup of the shop then.
  *
  * <p>Use, on a data folder of its own: {@code benchmarks/run-load LogbookLoad 8090 50000}.
  */
@@ -61,6 +61,11 @@ public final class LogbookLoad {
         begun = System.nanoTime();
         int bytes = visitor.bytes("/logbook.csv").length;
         System.out.printf("export: %d KB, %.1f s%n", bytes / 1024, (System.nanoTime() - begun) / 1e9);
+        for (int round = 0; round < 3; round++) {
+            begun = System.nanoTime();
+            bytes = visitor.bytes("/shop/backup.zip").length;
+            System.out.printf("backup: %d KB, %.1f s%n", bytes / 1024, (System.nanoTime() - begun) / 1e9);
+        }
     }
 
     private static byte[] table(int from, int to) {

@@ -133,7 +133,7 @@ public record HeatSolution(
                 slopeS,
                 Cooling.USUAL_BEAD_MM,
                 faceLossWPerM2K + practice.chill().contactWPerM2K(),
-                practice.preheatC());
+                practice.metalC());
     }
 
     /**
@@ -143,7 +143,7 @@ public record HeatSolution(
      * properties, h of both faces under gas and of a bar. Source: line source on thin plate [textbook].
      */
     public double trailLengthMm(double temperatureC) {
-        double most = lineHeat() / (temperatureC - practice.preheatC());
+        double most = lineHeat() / (temperatureC - practice.metalC());
         if (most <= 0) {
             return MOST_TRAIL_MM;
         }
@@ -159,7 +159,7 @@ public record HeatSolution(
     }
 
     private double trailingAfterC(double afterS) {
-        return practice.preheatC() + lineHeat() / Math.sqrt(afterS) * Math.exp(-faceLossPerS() * afterS);
+        return practice.metalC() + lineHeat() / Math.sqrt(afterS) * Math.exp(-faceLossPerS() * afterS);
     }
 
     /** h/(ρ c t) under gas, with a bar its contact besides, 1/s. */

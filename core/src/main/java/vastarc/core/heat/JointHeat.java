@@ -75,7 +75,7 @@ public final class JointHeat {
         if (joint.preparation() == Preparation.BACKING_STRIP) {
             legs.add(leg(1, joint.material().properties(), STRIP_MM, speed, loss));
         }
-        return new JointHeat(legs, practice.preheatC());
+        return new JointHeat(legs, practice.metalC());
     }
 
     private static Leg leg(double weight, Properties metal, double thicknessMm, double speedMPerS, double loss) {

@@ -23,7 +23,7 @@ import vastarc.core.quantity.Length;
  * @param backAccess      the back can be reached
  * @param access          room for the torch
  * @param service         what the weld has to bear
- * @param preheatC        temperature of the metal before the arc, °C
+ * @param preheatC        temperature to which the metal is to be warmed, °C, where it is told; any value, also that of the room
  * @param travelMmPerS    the hand's own timed speed, if known, mm/s
  * @param hoseLengthM     gas hose downstream of the valve, m
  * @param hoseBoreMm      its bore, mm
@@ -44,7 +44,7 @@ public record Practice(
         boolean backAccess,
         Access access,
         Service service,
-        double preheatC,
+        OptionalDouble preheatC,
         OptionalDouble travelMmPerS,
         double hoseLengthM,
         double hoseBoreMm) {
@@ -69,10 +69,15 @@ public record Practice(
                 true,
                 Access.OPEN,
                 Service.GENERAL,
-                ROOM_C,
+                OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 4,
                 4);
+    }
+
+    /** Temperature of the metal before the arc, °C: as told, else that of the room. */
+    public double metalC() {
+        return preheatC.orElse(ROOM_C);
     }
 
     /** A copy with some things changed, for example {@code practice.with(draft -> draft.wire = false)}. */
@@ -112,7 +117,7 @@ public record Practice(
         public boolean backAccess;
         public Access access;
         public Service service;
-        public double preheatC;
+        public OptionalDouble preheatC;
         public OptionalDouble travelMmPerS;
         public double hoseLengthM;
         public double hoseBoreMm;

@@ -149,8 +149,9 @@ public final class WeldFields {
             .usually(Practice.usual().service())
             .into((entry, value) -> entry.practice.service = value, practice(Practice::service));
     public static final InputField<Double> PREHEAT = figure(JointLimits.PREHEAT)
-            .usually(Practice.ROOM_C)
-            .into((entry, value) -> entry.practice.preheatC = value, practice(Practice::preheatC));
+            .maybeInto(
+                    (entry, value) -> entry.practice.preheatC = OptionalDouble.of(value),
+                    weld -> weld.practice().preheatC().stream().boxed().findFirst());
     public static final InputField<Double> TRAVEL = figure(JointLimits.TRAVEL)
             .maybeInto(
                     (entry, value) -> entry.practice.travelMmPerS = OptionalDouble.of(value / 60),

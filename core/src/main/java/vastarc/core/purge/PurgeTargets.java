@@ -3,6 +3,7 @@ package vastarc.core.purge;
 import java.util.List;
 import java.util.Set;
 import vastarc.core.joint.Finish;
+import vastarc.core.joint.Joint;
 import vastarc.core.material.Family;
 import vastarc.core.material.Material;
 import vastarc.core.table.Table;
@@ -18,6 +19,12 @@ public final class PurgeTargets {
     private PurgeTargets() {}
 
     /** Oxygen at the strike, ppm: of the finish where the metal tells one, else of plain work. */
+    public static double strikePpm(Joint joint, Finish finish) {
+        boolean other = joint.wantsPurge() && !joint.material().wantsPurge();
+        return strikePpm(other ? joint.other() : joint.material(), finish);
+    }
+
+    /** As {@link #strikePpm(Joint, Finish)}, of one metal. */
     public static double strikePpm(Material material, Finish finish) {
         return row(material.family(), finish).number("strike_ppm");
     }

@@ -11,6 +11,7 @@ import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Technique;
 import vastarc.core.quantity.Quantity;
+import vastarc.core.sheet.Preheat;
 import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
@@ -98,10 +99,7 @@ final class Evidence {
             case "GAP_SMALL" -> sheet.passes().isPresent();
             case "INTERPASS_HOT" -> sheet.passes().isPresent();
             case "PREHEAT_LACKING" ->
-                sheet.find(SettingKey.PREHEAT)
-                        .flatMap(Setting::window)
-                        .filter(window -> window.value() > WARM_C)
-                        .isPresent();
+                Preheat.of(joint).isWanted() || sheet.practice().metalC() > WARM_C;
             case "TIE_IN_SHORT" -> joint.tubeOd().isPresent();
             case "CHILL_STRONG" -> sheet.practice().chill() != Chill.NONE;
             case "BACKGROUND_LOW" -> sheet.isPulsed();

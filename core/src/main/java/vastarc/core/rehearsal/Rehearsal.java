@@ -47,6 +47,28 @@ public record Rehearsal(
         along = List.copyOf(along);
     }
 
+    /** One of which nothing is known: what stands for the figures that an older program did not record. */
+    public static Rehearsal nothing() {
+        return new Rehearsal(
+                List.of(),
+                new Widths(0, 0, 0, 0, 0, 0),
+                0,
+                OptionalDouble.empty(),
+                0,
+                new Ends(0, 0, 0, 0, false),
+                new Crater(0, 0, 0),
+                OptionalDouble.empty(),
+                Colour.NOT_JUDGED,
+                Colour.NOT_JUDGED,
+                0,
+                0,
+                0,
+                0,
+                new Warping(0, 0, 0),
+                new PlateAnswer.Energy(0, 0, 0),
+                new PlateAnswer.Numerics(0, 0, 0, 0, 0, ""));
+    }
+
     /** Bead at a place, mm from the strike: width in front and behind, mm; 0 where nothing melted. */
     public record Along(double xMm, double frontMm, double backMm) {}
 

@@ -4,7 +4,6 @@ import java.lang.management.ManagementFactory;
 import vastarc.core.joint.Practice;
 import vastarc.core.material.Properties;
 import vastarc.core.progress.Progress;
-import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
 
 /** Rehearses one weld: the score's arc, a hand's travel, a joint of metal that melts and freezes. */
@@ -15,7 +14,6 @@ public final class RehearsalRun {
     private static final int PARTS = 6;
     private static final double FRAMES = 160;
     private static final double LEAST_FRAME_S = 0.1;
-    private static final double USUAL_COVER_MM = 40;
 
     private final RehearsalAsk ask;
     private final Field field;
@@ -38,28 +36,15 @@ public final class RehearsalRun {
         this.field = new Field(
                 grid,
                 ask.melting().melt(),
-                practice.preheatC(),
+                practice.metalC(),
                 Loss.ofJoint(grid.section.back(), practice.chill()),
                 kernel);
         this.spot = new Spot(grid, false, Aim.of(ask));
         this.stroke = new Stroke(
                 ask.score(), ask.hand(), ask.isRing() ? 0 : RehearsalAsk.INSET_MM, ask.goesMm(), ask.wireW());
-        this.coverMm = cover(ask);
-        this.watch = new SeamWatch(field, practice.preheatC(), meltC, coverMm, practice.purged());
+        this.coverMm = ask.score().sheet().gasCoverMm();
+        this.watch = new SeamWatch(field, practice.metalC(), meltC, coverMm, practice.purged());
         this.story = new SeamStory(ask, watch, stroke, meltC);
-    }
-
-    /** How far behind the arc the gas covers, as the sheet reckons it. */
-    private static double cover(RehearsalAsk ask) {
-        return ask.score()
-                .sheet()
-                .find(SettingKey.FRONT_TINT)
-                .flatMap(setting -> setting.inputs().stream()
-                        .filter(input -> input.name().equals("gasCover"))
-                        .map(Setting.Input::value)
-                        .findFirst())
-                .map(quantity -> quantity.value())
-                .orElse(USUAL_COVER_MM);
     }
 
     /**

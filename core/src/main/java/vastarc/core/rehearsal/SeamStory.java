@@ -102,7 +102,7 @@ final class SeamStory {
     }
 
     private double preheatC() {
-        return ask.heat().practice().preheatC();
+        return ask.heat().practice().metalC();
     }
 
     private double front(int column) {
@@ -248,7 +248,7 @@ final class SeamStory {
         if (face.count() == 0 || !judged) {
             return Rehearsal.Colour.NOT_JUDGED;
         }
-        double hottest = ask.heat().practice().preheatC();
+        double hottest = ask.heat().practice().metalC();
         double beside = hottest;
         for (int column :
                 columns(MIDDLE_FROM * ask.goesMm(), MIDDLE_TO * ask.goesMm()).toArray()) {
@@ -277,7 +277,7 @@ final class SeamStory {
      */
     private double touchS(PlateAnswer.Energy energy) {
         Grid grid = watch.field.grid;
-        double preheat = ask.heat().practice().preheatC();
+        double preheat = ask.heat().practice().metalC();
         double perK = perKelvin();
         double left = preheat + energy.storedJ() / perK;
         double room = Practice.ROOM_C;

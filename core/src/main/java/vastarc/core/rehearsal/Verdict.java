@@ -132,7 +132,7 @@ public final class Verdict {
             double working =
                     ask.score().sheet().setting(SettingKey.WORKING_CURRENT).value();
             double less =
-                    working * made.buildUpK() / (melts - ask.heat().practice().preheatC());
+                    working * made.buildUpK() / (melts - ask.heat().practice().metalC());
             say("warms", Quantity.of(made.buildUpK(), Unit.KELVIN), Quantity.amperes(less));
         }
     }

@@ -29,7 +29,7 @@ public final class HeatLeft {
     public static Cooled of(Sheet sheet, double ambientC) {
         PassFigures pass = PassFigures.of(sheet);
         boolean more = sheet.passes().filter(plan -> plan.passes().size() > 1).isPresent();
-        List<Double> leaves = leavesS(pass, Math.max(ambientC, sheet.practice().preheatC()));
+        List<Double> leaves = leavesS(pass, Math.max(ambientC, sheet.practice().metalC()));
         return new Cooled(more ? pass.coolsS() : 0, leaves.get(leaves.size() - 1));
     }
 

@@ -64,7 +64,7 @@ public record PassFigures(
                 sheet.setting(SettingKey.PRE_FLOW).value(),
                 sheet.setting(SettingKey.POST_FLOW).value(),
                 interpass,
-                interpass > sheet.practice().preheatC() ? cooling.timeToS(interpass) : 0,
+                interpass > sheet.practice().metalC() ? cooling.timeToS(interpass) : 0,
                 cooling);
     }
 

@@ -141,6 +141,6 @@ public record RouteAsk(
     public List<Double> leavesS(int pass) {
         return HeatLeft.leavesS(
                 passes.get(Math.max(1, pass) - 1),
-                Math.max(ambientC, sheet.practice().preheatC()));
+                Math.max(ambientC, sheet.practice().metalC()));
     }
 }

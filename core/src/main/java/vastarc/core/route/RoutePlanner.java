@@ -153,7 +153,7 @@ public final class RoutePlanner {
     }
 
     private void first(Map<Wait, Double> waits) {
-        if (ask.sheet().practice().preheatC() > ask.ambientC() + WARM_K) {
+        if (ask.sheet().practice().metalC() > ask.ambientC() + WARM_K) {
             waits.put(Wait.PREHEAT, PREHEAT_S);
         }
         if (ask.sheet().practice().purged()) {

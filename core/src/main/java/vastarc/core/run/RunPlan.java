@@ -3,6 +3,7 @@ package vastarc.core.run;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import vastarc.core.heat.Pulse;
+import vastarc.core.purge.PurgeTargets;
 import vastarc.core.score.ControlLogic;
 import vastarc.core.score.Score;
 import vastarc.core.score.ScoreKey;
@@ -45,7 +46,18 @@ public record RunPlan(
         double leastStable,
         OptionalDouble strikePpm) {
 
-    /** What a score plans; a purge is held to a target. */
+    /** What a score plans; where it is purged, the oxygen that metal and finish stand is the target. */
+    public static RunPlan of(Score score) {
+        Sheet sheet = score.sheet();
+        return of(
+                score,
+                sheet.practice().purged()
+                        ? OptionalDouble.of(PurgeTargets.strikePpm(
+                                sheet.joint(), sheet.practice().finish()))
+                        : OptionalDouble.empty());
+    }
+
+    /** What a score plans; a purge is held to a target of its own, ppm. */
     public static RunPlan of(Score score, OptionalDouble strikePpm) {
         Sheet sheet = score.sheet();
         boolean foot = score.logic().input() == ControlLogic.Input.FOOT;

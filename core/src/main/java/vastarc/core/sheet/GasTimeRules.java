@@ -22,6 +22,9 @@ final class GasTimeRules {
     private static final double REFERENCE_TUNGSTEN_MM = 2.4;
     private static final double TITANIUM_C = 425;
 
+    /** Longest that a torch is held still over the end of a bead, s. Source: bench figures [judgement]. */
+    private static final double LONGEST_HELD_S = 60;
+
     private GasTimeRules() {}
 
     /**
@@ -78,7 +81,8 @@ final class GasTimeRules {
     /**
      * Post-flow, s: \( \max(3, t_W d/2.4, I/15, t_{shield}) \); I average current, A; t_W cooling of a 2.4 mm tungsten, s, d diameter,
      * mm; t_shield time until the bead's end is at 600 °C (steel, plain stainless), 380 °C (hygienic, bright, visible), 425 °C (titanium).
-     * Never under what the tungsten needs, and on titanium never under t_shield, whatever the school.
+     * Never under what the tungsten needs, and on titanium never under t_shield, whatever the school; never over 60 s, which nobody holds:
+     * another way is named then.
      * Source: {@link vastarc.core.heat.Cooling} [simulation], thresholds [judgement].
      */
     static Setting postFlow(Plan plan) {
@@ -94,20 +98,25 @@ final class GasTimeRules {
             case POST_FLOW_FIXED -> FIXED_POST_FLOW_S;
             default -> untilCold;
         };
-        double value = Math.max(floor, chosen);
-        return figure(SettingKey.POST_FLOW, Window.around(value, floor, 1.5 * untilCold))
+        double needed = Math.max(floor, chosen);
+        double value = held(needed);
+        return figure(SettingKey.POST_FLOW, Window.around(value, held(floor), held(1.5 * untilCold)))
                 .by(school)
                 .from("averageCurrent", Quantity.amperes(current))
                 .from("tungstenCooling", Quantity.seconds(tip))
                 .from("metalCooling", Quantity.seconds(shield))
-                .other(School.POST_FLOW_UNTIL_COLD, untilCold)
-                .other(School.POST_FLOW_BY_CURRENT, Math.max(floor, byCurrent))
-                .other(School.POST_FLOW_FIXED, Math.max(floor, FIXED_POST_FLOW_S))
+                .other(School.POST_FLOW_UNTIL_COLD, held(untilCold))
+                .other(School.POST_FLOW_BY_CURRENT, held(Math.max(floor, byCurrent)))
+                .other(School.POST_FLOW_FIXED, held(Math.max(floor, FIXED_POST_FLOW_S)))
                 .because(
-                        "postFlow." + why(plan, school, tip, shield, untilCold),
-                        Quantity.seconds(value),
+                        "postFlow." + (needed > LONGEST_HELD_S ? "tooLong" : why(plan, school, tip, shield, untilCold)),
+                        Quantity.seconds(needed),
                         Quantity.celsius(shieldC(plan)),
                         Quantity.seconds(byCurrent));
+    }
+
+    private static double held(double s) {
+        return Math.min(LONGEST_HELD_S, s);
     }
 
     private static String why(Plan plan, School school, double tip, double shield, double untilCold) {

@@ -1,6 +1,7 @@
 package vastarc.core.sheet;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Practice;
@@ -15,12 +16,13 @@ import vastarc.core.table.Table;
  * @param highC      most before the arc, °C
  * @param interpassC most between passes, °C
  */
-record Preheat(double lowC, double highC, double interpassC) {
+public record Preheat(double lowC, double highC, double interpassC) {
 
     private static final List<Table.Row> ROWS =
             Table.read("preheat.csv", Set.of("family", "from_mm", "to_mm", "low_c", "high_c", "interpass_c"));
 
-    static Preheat of(Joint joint) {
+    /** What a joint asks for, told or not. */
+    public static Preheat of(Joint joint) {
         Family family = isChromoly(joint) ? Family.CHROMOLY : joint.material().family();
         return ROWS.stream()
                 .filter(row -> row.named("family", Family.class) == family && joint.thickerMm() <= row.number("to_mm"))
@@ -33,14 +35,16 @@ record Preheat(double lowC, double highC, double interpassC) {
         return joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY;
     }
 
-    boolean isWanted() {
+    /** Whether the metal must be warmed at all, not merely dry. */
+    public boolean isWanted() {
         return lowC > Practice.ROOM_C;
     }
 
-    /** The practice with the metal warmed as it has to be, where nothing warmer is told. */
+    /** The practice with the metal warmed as it has to be, where nothing is told; what is told stands, at any value. */
     static Practice warmed(Joint joint, Practice practice) {
         double low = of(joint).lowC();
-        boolean told = practice.preheatC() != Practice.ROOM_C;
-        return told || low <= Practice.ROOM_C ? practice : practice.with(draft -> draft.preheatC = low);
+        return practice.preheatC().isPresent() || low <= Practice.ROOM_C
+                ? practice
+                : practice.with(draft -> draft.preheatC = OptionalDouble.of(low));
     }
 }

@@ -24,6 +24,7 @@ import vastarc.core.joint.Practice;
  * @param tacks       fusion tacks and their spacing
  * @param cautions    what to mind
  * @param foot        how the current should come and go where a foot does it, and how low it may go
+ * @param gasCoverMm  how far behind the arc the cup keeps the seam under gas, mm
  * @param own         the hand's own values that stand on this sheet
  * @param ownProblems own values that cannot stand, and why; the engine's are used instead
  */
@@ -37,6 +38,7 @@ public record Sheet(
         TackPlan tacks,
         List<Caution> cautions,
         FootSlopes foot,
+        double gasCoverMm,
         OwnValues own,
         List<Problem> ownProblems) {
 
@@ -60,6 +62,7 @@ public record Sheet(
                 tacks,
                 cautions,
                 foot,
+                gasCoverMm,
                 standing,
                 List.copyOf(refused));
     }

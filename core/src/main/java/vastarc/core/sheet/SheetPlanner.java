@@ -110,6 +110,7 @@ public final class SheetPlanner {
                 CautionRules.cautions(plan),
                 new Sheet.FootSlopes(
                         SlopeRules.easeInS(plan), plan.taperS(), plan.tungsten().minStableA()),
+                TintRules.coverMm(plan),
                 OwnValues.none(),
                 List.of());
     }

@@ -67,7 +67,7 @@ public record TackPlan(
                 power,
                 half,
                 edge,
-                plan.practice().preheatC());
+                plan.practice().metalC());
         double freeze = heat.pool().freezeTimeS(heat.metal(), power, 0);
         double t = plan.joint().thinnerMm();
         boolean tube = plan.form().isTube() && plan.joint().tubeOd().isPresent();

@@ -77,7 +77,7 @@ final class TintRules {
     }
 
     /** Behind the arc, mm; further with a lens and with more flow, by its root. */
-    private static double coverMm(Plan plan) {
+    static double coverMm(Plan plan) {
         Cup cup = plan.cup();
         double flow = Math.sqrt(cup.reynolds(plan.gasFlow().value()) / CALM_REYNOLDS);
         double bores = plan.isTitanium() ? TITANIUM_REACH : cup.lens() ? LENS_REACH : PLAIN_REACH;

@@ -5,6 +5,7 @@ import static vastarc.core.sheet.Setting.figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import vastarc.core.consumable.HelmetShade;
 import vastarc.core.heat.Arc;
 import vastarc.core.heat.HeatSolution;
@@ -217,13 +218,12 @@ final class WeldRules {
      */
     private static List<Setting> preheat(Plan plan) {
         Preheat warm = Preheat.of(plan.joint());
-        double told = plan.practice().preheatC();
+        OptionalDouble told = plan.practice().preheatC();
         Quantity thickness = Quantity.millimetres(plan.joint().thickerMm());
-        Setting before = figure(
-                        SettingKey.PREHEAT, Window.around(Math.max(told, warm.lowC()), warm.lowC(), warm.highC()))
+        Setting before = figure(SettingKey.PREHEAT, Window.around(told.orElse(warm.lowC()), warm.lowC(), warm.highC()))
                 .from("thickness", thickness)
                 .because(warm.isWanted() ? "preheat.chromoly" : "preheat.none", Quantity.celsius(warm.lowC()));
-        double most = Math.max(warm.interpassC(), told);
+        double most = Math.max(warm.interpassC(), plan.practice().metalC());
         Setting between = figure(SettingKey.INTERPASS, new Window(most, Math.min(most, warm.lowC()), most))
                 .from("thickness", thickness)
                 .because(

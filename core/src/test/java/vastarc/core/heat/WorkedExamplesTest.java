@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.aggregator.ArgumentsAccessor;
@@ -36,7 +37,7 @@ class WorkedExamplesTest {
             draft.wireFeed = WireFeed.valueOf(row.getString(7));
             draft.technique = Technique.valueOf(row.getString(8));
             draft.chill = Chill.valueOf(row.getString(9));
-            draft.preheatC = row.getDouble(10);
+            draft.preheatC = OptionalDouble.of(row.getDouble(10));
             draft.penetration = through(joint);
         });
         double limited = row.getDouble(11);

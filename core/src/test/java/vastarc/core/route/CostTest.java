@@ -123,7 +123,7 @@ class CostTest {
                 assertThat(cooling.temperatureC(leaves.get(i))).isCloseTo(HeatLeft.STEPS_C.get(i), within(1.0));
             }
         }
-        RouteAsk warm = ask(TEE, Practice.usual().with(draft -> draft.preheatC = 150));
+        RouteAsk warm = ask(TEE, Practice.usual().with(draft -> draft.preheatC = OptionalDouble.of(150)));
         assertThat(warm.leavesS(1).subList(2, 4)).containsOnly(HeatLeft.LONGEST_S);
     }
 

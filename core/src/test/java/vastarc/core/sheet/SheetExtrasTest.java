@@ -249,7 +249,7 @@ class SheetExtrasTest {
     void preheatedMetalNeedsFewerAmps() {
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 6);
 
-        assertThat(sheet(joint, USUAL.with(draft -> draft.preheatC = 150))
+        assertThat(sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(150)))
                         .heat()
                         .currentA())
                 .isLessThan(sheet(joint, USUAL).heat().currentA());

@@ -98,10 +98,7 @@ class RunsApi {
             return Outcome.of(Optional.empty());
         }
         return JsonPlan.within(
-                body,
-                SHEET,
-                read -> read.score(ShopWays.usual())
-                        .map(score -> Optional.of(RunPlan.of(score, OptionalDouble.empty()))));
+                body, SHEET, read -> read.score(ShopWays.usual()).map(score -> Optional.of(RunPlan.of(score))));
     }
 
     private static RunAnswer answer(Asked asked) {

@@ -110,7 +110,9 @@ class RunFiles {
         var row = RunRows.row(run);
         try {
             csv.printRecord(RunRows.COLUMNS.stream()
-                    .map(name -> row.path(name).isNull() ? "" : CsvText.cell(row.path(name).asString()))
+                    .map(name -> row.path(name).isNull()
+                            ? ""
+                            : CsvText.cell(row.path(name).asString()))
                     .toList());
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import vastarc.core.finding.Outcome;
 import vastarc.core.plan.Engine;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.rehearsal.Verdict;
@@ -97,7 +98,28 @@ class KeptController {
                 show.setup().quality(),
                 show.setup().legMm(),
                 show.work().result().orElseThrow(),
-                Verdict.of(show.ask(), show.work().result().orElseThrow()));
+                Verdict.of(show.ask(), show.work().result().orElseThrow()),
+                RehearsalRecord.Asked.of(show.setup()),
+                List.of());
+    }
+
+    /** Does a kept rehearsal once more, so that it can be watched: its film is not kept. */
+    @PostMapping("/jobs/{id}/rehearse/again")
+    @ResponseBody
+    ResponseEntity<RehearsePlace.Begun> again(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences) {
+        Job job = place.job(id);
+        RehearsalRecord record = Ids.read(sent.get("one"))
+                .flatMap(one -> kept.find(job.id(), one))
+                .flatMap(one -> one.record().value())
+                .orElseThrow(() -> new NotFound("rehearsal"));
+        Outcome<RehearsalRoom.Show> show = room.start(record.setup(place.ways()));
+        return show.value()
+                .map(begun -> ResponseEntity.ok(
+                        new RehearsePlace.Begun(List.of(begun.id().toString()), List.of())))
+                .orElseGet(() -> RehearsePlace.refused(show.problems(), preferences.units()));
     }
 
     /** One kept rehearsal, or two beside each other. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import vastarc.core.finding.Problem;
 import vastarc.core.quantity.Quantity;
@@ -65,7 +66,7 @@ public record RehearsePage(
             String backHint) {}
 
     /** A rehearsal that was kept; {@code fault} where it can no longer be read. */
-    public record KeptLine(String id, String when, String what, String figures, String fault) {}
+    public record KeptLine(String id, String when, String what, String figures, String fault, String missing) {}
 
     static RehearsePage of(
             Job job,
@@ -134,8 +135,21 @@ public record RehearsePage(
                                 + units.show(Quantity.ruled(
                                                 record.outcome().widths().backMm()))
                                         .line(),
-                        ""))
-                .orElseGet(() -> new KeptLine(id, when, "", "", kept.record().fault()));
+                        "",
+                        missing(record)))
+                .orElseGet(() -> new KeptLine(id, when, "", "", kept.record().fault(), ""));
+    }
+
+    /** What a kept rehearsal does not know, because the program that kept it did not record it; empty for one of today. */
+    private static String missing(RehearsalRecord record) {
+        String names = record.missing().stream()
+                .map(path -> path.substring(path.lastIndexOf('.') + 1))
+                .map(name -> name.replaceAll("(Mm|S|K|Percent|J)$", "")
+                        .replaceAll("([A-Z])", " $1")
+                        .toLowerCase(Locale.ROOT))
+                .distinct()
+                .collect(Collectors.joining(", "));
+        return names.isEmpty() ? "" : "Kept by an earlier program, which did not record: " + names + ".";
     }
 
     private static String say(String key, UnitSystem units) {

@@ -11,6 +11,7 @@ import vastarc.core.finding.Problem;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.rehearsal.Setup;
 import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.ShopWays;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.rehearsal.RehearsalStore;
@@ -51,6 +52,10 @@ class RehearsePlace {
                         kept.of(job.id()),
                         stale,
                         preferences.units()));
+    }
+
+    ShopWays ways() {
+        return planner.ways();
     }
 
     /** The job's weld set up as told. */

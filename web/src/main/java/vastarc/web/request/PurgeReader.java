@@ -85,11 +85,7 @@ public final class PurgeReader {
     /** The figures of a purge, in order; the usual ones follow from the sheet. */
     public static List<Field> fields(Sheet sheet) {
         double fill = sheet.setting(SettingKey.PURGE_FLOW).value();
-        double target = PurgeTargets.strikePpm(
-                sheet.joint().wantsPurge() && !sheet.joint().material().wantsPurge()
-                        ? sheet.joint().other()
-                        : sheet.joint().material(),
-                sheet.practice().finish());
+        double target = PurgeTargets.strikePpm(sheet.joint(), sheet.practice().finish());
         return List.of(
                 new Field("purge.flow", PurgePlan.FLOW, fill > 0 ? fill : USUAL_FILL),
                 new Field("purge.leak", PurgePlan.LEAK, 0),

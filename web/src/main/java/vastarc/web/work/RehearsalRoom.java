@@ -68,7 +68,9 @@ public class RehearsalRoom {
             if (over.isEmpty()) {
                 return;
             }
+            // Its work goes too: asked for again it is begun anew, since nothing of it could be shown.
             shows.remove(over.get());
+            works.forget(over.get());
         }
     }
 

@@ -111,6 +111,11 @@ public class WorkRoom {
         return Optional.ofNullable(works.get(id));
     }
 
+    /** Forgets a piece of work that is over. */
+    synchronized void forget(UUID id) {
+        find(id).filter(work -> work.state().isOver()).ifPresent(work -> works.remove(id));
+    }
+
     private int before(Work<?> work) {
         if (work.state() != Work.State.WAITING) {
             return 0;

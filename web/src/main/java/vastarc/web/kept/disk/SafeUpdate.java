@@ -3,7 +3,10 @@ package vastarc.web.kept.disk;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.callback.Callback;
 import org.flywaydb.core.api.callback.Context;
@@ -41,7 +44,9 @@ final class SafeUpdate implements Callback {
     public void handle(Event event, Context context) {
         try {
             if (event == Event.BEFORE_EACH_MIGRATE) {
-                copy.make(context.getConnection());
+                if (!isNew(context.getConnection())) {
+                    copy.make(context.getConnection());
+                }
                 made = true;
             } else {
                 copy.done(context.getConnection());
@@ -50,6 +55,14 @@ final class SafeUpdate implements Callback {
             throw new FlywayException("the copy of the shop could not be made", e);
         } catch (IOException e) {
             throw new UncheckedIOException("the copy of the shop could not be written", e);
+        }
+    }
+
+    /** A shop that has nothing yet needs no copy of it. */
+    private static boolean isNew(Connection connection) throws SQLException {
+        try (Statement statement = connection.createStatement();
+                ResultSet applied = statement.executeQuery("select count(*) from \"flyway_schema_history\"")) {
+            return applied.next() && applied.getInt(1) == 0;
         }
     }
 

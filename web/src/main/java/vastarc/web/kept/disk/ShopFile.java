@@ -32,6 +32,11 @@ public final class ShopFile {
         return folder.resolve(DATABASE);
     }
 
+    /** Whether there is no shop yet. */
+    public boolean isNew() {
+        return !Files.exists(database());
+    }
+
     /** Why the shop cannot be opened, after it was not stopped in order; empty where it can, or was. */
     public Optional<String> fault() {
         return Files.exists(folder.resolve(MARK)) ? tried() : Optional.empty();

@@ -1,11 +1,17 @@
 package vastarc.web.kept.run;
 
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.Directory;
+import com.drew.metadata.exif.ExifDirectoryBase;
+import com.drew.metadata.exif.ExifIFD0Directory;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import javax.imageio.IIOException;
 import javax.imageio.ImageIO;
@@ -14,7 +20,6 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
-import net.coobird.thumbnailator.util.exif.ExifUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
 
 /**
@@ -101,17 +106,27 @@ final class Pictures {
                 int step = seen.step();
                 parts.setSourceSubsampling(step, step, 0, 0);
                 int side = Math.min(SIDE, seen.side());
-                Thumbnails.Builder<BufferedImage> picture = Thumbnails.of(reader.read(0, parts))
-                        .size(side, side)
-                        .imageType(BufferedImage.TYPE_INT_RGB);
-                Orientation held = ExifUtils.getExifOrientation(reader, 0);
-                if (held != null && held != Orientation.TOP_LEFT) {
-                    picture.addFilter(ExifFilterUtils.getFilterForOrientation(held));
-                }
+                Thumbnails.Builder<BufferedImage> picture =
+                        Thumbnails.of(reader.read(0, parts)).size(side, side).imageType(BufferedImage.TYPE_INT_RGB);
+                held(file).map(ExifFilterUtils::getFilterForOrientation).ifPresent(picture::addFilter);
                 return picture.asBufferedImage();
             } finally {
                 reader.dispose();
             }
+        }
+    }
+
+    /** How the camera was held, where the file says so and it was not upright. */
+    private static Optional<Orientation> held(byte[] file) {
+        try {
+            Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            Integer told = exif == null ? null : exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
+            return Optional.ofNullable(told)
+                    .map(Orientation::typeOf)
+                    .filter(orientation -> orientation != Orientation.TOP_LEFT);
+        } catch (IOException | ImageProcessingException | IllegalArgumentException unknown) {
+            return Optional.empty();
         }
     }
 

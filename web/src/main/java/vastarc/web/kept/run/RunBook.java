@@ -211,22 +211,28 @@ public class RunBook {
 
     /** Every run that fits, the oldest first, however many there are. */
     public void forEach(RunFilter filter, Consumer<Run> taker) {
+        forEachSome(filter, some -> some.forEach(taker));
+    }
+
+    /** Every run that fits, the oldest first, some hundreds at a time. */
+    void forEachSome(RunFilter filter, Consumer<List<Run>> taker) {
         Optional<Run> last = Optional.empty();
         do {
             Specification<Run> rest =
                     last.map(RunBook::after).map(filter.specification()::and).orElse(filter.specification());
             List<Run> some = runs.findBy(
                     rest, query -> query.sortBy(IN_ORDER).limit(AT_ONCE).all());
-            some.forEach(taker);
+            taker.accept(some);
             last = some.size() < AT_ONCE ? Optional.empty() : Optional.of(some.get(AT_ONCE - 1));
         } while (last.isPresent());
     }
 
+    /** The first condition alone says it loosely: by it the database goes on in the index where the last part ended, and sorts nothing. */
     private static Specification<Run> after(Run last) {
-        return (run, query, build) -> build.or(
-                build.greaterThan(run.<Instant>get("startedAt"), last.startedAt()),
-                build.and(
-                        build.equal(run.get("startedAt"), last.startedAt()),
+        return (run, query, build) -> build.and(
+                build.greaterThanOrEqualTo(run.<Instant>get("startedAt"), last.startedAt()),
+                build.or(
+                        build.greaterThan(run.<Instant>get("startedAt"), last.startedAt()),
                         build.greaterThan(run.<UUID>get("id"), last.id())));
     }
 }

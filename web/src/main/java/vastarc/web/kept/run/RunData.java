@@ -3,10 +3,14 @@ package vastarc.web.kept.run;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiConsumer;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -117,6 +121,37 @@ class RunData {
                 .query(String.class)
                 .optional()
                 .map(RunRecord.FORMAT::read);
+    }
+
+    /** What some runs were welded with and how it went, as kept, by run. */
+    Map<UUID, String> recordTexts(Collection<UUID> runs) {
+        Map<UUID, String> records = new HashMap<>();
+        database.sql("select run_id, record from run_record where run_id in (:runs)")
+                .param("runs", runs)
+                .query(row -> {
+                    records.put(row.getObject(1, UUID.class), row.getString(2));
+                });
+        return records;
+    }
+
+    /** What happened in some runs, in order, by run. */
+    Map<UUID, List<RunEvent>> events(Collection<UUID> runs) {
+        Map<UUID, List<RunEvent>> events = new HashMap<>();
+        database.sql("select run_id, at_s, kind from run_event where run_id in (:runs) order by run_id, seq")
+                .param("runs", runs)
+                .query(row -> {
+                    events.computeIfAbsent(row.getObject(1, UUID.class), run -> new ArrayList<>())
+                            .add(new RunEvent(row.getDouble(2), RunEvent.Kind.valueOf(row.getString(3))));
+                });
+        return events;
+    }
+
+    /** Which of some runs have readings. */
+    Set<UUID> withReadings(Collection<UUID> runs) {
+        return new HashSet<>(database.sql("select distinct run_id from run_readings where run_id in (:runs)")
+                .param("runs", runs)
+                .query(UUID.class)
+                .list());
     }
 
     void put(UUID run, Document<RunRecord> record) {

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.springframework.core.annotation.Order;
@@ -19,10 +20,10 @@ import vastarc.core.quantity.UnitSystem;
 import vastarc.core.run.Channel;
 import vastarc.core.run.Measured;
 import vastarc.core.run.RunEvent;
+import vastarc.core.run.Trace;
 import vastarc.web.format.CoreJson;
 import vastarc.web.kept.archive.Known;
 import vastarc.web.kept.archive.Part;
-import vastarc.web.kept.document.Document;
 
 /** The runs of an archive with their events and readings, the oldest first. */
 @Component
@@ -55,25 +56,39 @@ class RunPart implements Part {
 
     @Override
     public void write(Consumer<JsonNode> out) {
-        book.forEach(RunFilter.all(), run -> out.accept(element(run)));
+        book.forEachSome(RunFilter.all(), runs -> {
+            List<UUID> ids = runs.stream().map(Run::id).toList();
+            if (ids.isEmpty()) {
+                return;
+            }
+            Map<UUID, String> records = data.recordTexts(ids);
+            Map<UUID, List<RunEvent>> events = data.events(ids);
+            Set<UUID> read = data.withReadings(ids);
+            for (Run run : runs) {
+                Trace trace = read.contains(run.id()) ? data.trace(run.id()) : new Trace(Map.of());
+                out.accept(element(
+                        run,
+                        Optional.ofNullable(records.get(run.id())),
+                        events.getOrDefault(run.id(), List.of()),
+                        trace));
+            }
+        });
     }
 
-    private ObjectNode element(Run run) {
+    private static ObjectNode element(Run run, Optional<String> record, List<RunEvent> happened, Trace trace) {
         ObjectNode element = JSON.createObjectNode();
         element.put("id", run.id().toString());
         element.set("row", RunRows.row(run));
         element.put("job", run.head().job().map(UUID::toString).orElse(null));
         element.put("machine", run.head().machine().map(UUID::toString).orElse(null));
         element.put("findings", run.figures().findings());
-        data.record(run.id()).map(Document::text).ifPresent(text -> element.put("record", text));
+        record.ifPresent(text -> element.put("record", text));
         ArrayNode events = element.putArray("events");
-        data.events(run.id())
-                .forEach(event -> events.addObject()
-                        .put("s", event.atS())
-                        .put("kind", event.kind().name()));
+        happened.forEach(event -> events.addObject()
+                .put("s", event.atS())
+                .put("kind", event.kind().name()));
         ObjectNode readings = element.putObject("readings");
-        data.trace(run.id())
-                .channels()
+        trace.channels()
                 .forEach((kind, channel) ->
                         readings.put(kind.name(), Base64.getEncoder().encodeToString(RunData.packed(channel))));
         return element;

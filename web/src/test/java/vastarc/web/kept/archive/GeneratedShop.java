@@ -71,7 +71,9 @@ final class GeneratedShop {
                 Quality.LIVE,
                 40,
                 made,
-                Verdict.of(ask, made));
+                Verdict.of(ask, made),
+                RehearsalRecord.Asked.nothing(),
+                List.of());
     }
 
     GeneratedShop(JobStore jobs, MachineStore machines, ShopStore shop, RehearsalStore rehearsals, MockMvc http) {
