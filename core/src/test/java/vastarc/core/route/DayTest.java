@@ -2,6 +2,8 @@ package vastarc.core.route;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static vastarc.core.route.Route.Kind.TACK;
+import static vastarc.core.route.Route.Kind.WELD;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -105,7 +107,53 @@ class DayTest {
         }
     }
 
-    /** Small days are searched whole; that search is held against every interleaving, timed by the same rules in another way. */
+    /**
+     * Two jobs reckoned on paper, run by run. A V of chromoly in two passes, warmed for five minutes before its first tack; a butt of thin steel. Between
+     * them metal, tungsten and panel change, and the cup stays.
+     */
+    @Test
+    void aDayIsTimedAsOnPaper() {
+        RouteAsk warm = v(4, 60);
+        RouteAsk thin = sheet(Material.CARBON_STEEL, 60);
+        List<Route.Run> v = RoutePlanner.plan(warm).runs();
+        List<Route.Run> butt = RoutePlanner.plan(thin).runs();
+        assertThat(v).extracting(Route.Run::kind).containsExactly(TACK, TACK, WELD, WELD);
+        assertThat(butt).extracting(Route.Run::kind).containsExactly(TACK, TACK, WELD);
+        PassFigures root = warm.passes().get(0);
+        PassFigures cap = warm.passes().get(1);
+        PassFigures bead = thin.passes().get(0);
+        double tackGas = warm.sheet().tacks().postFlowS();
+        double buttGas = thin.sheet().tacks().postFlowS();
+
+        double secondTack = 300 + v.get(0).arcS() + tackGas + root.preFlowS();
+        double rootOut = secondTack
+                + v.get(1).arcS()
+                + tackGas
+                + 20
+                + root.preFlowS()
+                + v.get(2).arcS();
+        double capStruck = Math.max(rootOut + root.postFlowS() + 20 + cap.preFlowS(), rootOut + cap.coolsS());
+        double alone = capStruck + v.get(3).arcS() + cap.postFlowS();
+        assertThat(capStruck).as("the cap waits for the root to cool").isEqualTo(rootOut + cap.coolsS());
+        assertThat(DayPlanner.makespanS(List.of(warm), Day.Changes.USUAL, new int[] {0, 0, 0, 0}))
+                .isCloseTo(alone, within(1e-6));
+
+        double buttDone = 3 * bead.preFlowS()
+                + 2 * butt.get(0).arcS()
+                + 2 * buttGas
+                + 20
+                + butt.get(2).arcS()
+                + bead.postFlowS();
+        double changed = buttDone + 300 + 60 + 90;
+        double both = changed + root.preFlowS() + (alone - 300);
+        assertThat(DayPlanner.makespanS(List.of(warm, thin), Day.Changes.USUAL, new int[] {1, 1, 1, 0, 0, 0, 0}))
+                .as("the V is long warm when its turn comes")
+                .isCloseTo(both, within(1e-6));
+        assertThat(DayPlanner.makespanS(List.of(warm, thin), Day.Changes.USUAL, new int[] {0, 0, 0, 0, 1, 1, 1}))
+                .isCloseTo(alone + 450 + buttDone, within(1e-6));
+    }
+
+    /** Small days are searched whole; that search is held against every interleaving. */
     @Test
     void smallDaysAreAsShortAsCanBe() {
         Random random = new Random(8);

@@ -62,6 +62,23 @@ class RunsApiTest {
         assertThat(run.at("/deviations/0/text").asString()).contains("60 A");
     }
 
+    /** What a purge left inside at the strike is looked at in the call as on the page. */
+    @Test
+    void oxygenAtTheStrikeIsHeldAgainstWhatMetalAndFinishStand() throws Exception {
+        String sheet =
+                "\"sheet\":{\"material\":\"STAINLESS_316L\",\"joint\":\"TUBE_BUTT\",\"thicknessMm\":[1.5],\"tubeOdMm\":50.8,\"purged\":%s}";
+        for (Object[] expected : new Object[][] {{"true", 800, true}, {"true", 15, false}, {"false", 800, false}}) {
+            String samples = samples(20, 27).replace("\"a\"", "\"ppm\":" + expected[1] + ",\"a\"");
+            JsonNode run =
+                    analyse("{\"samples\":" + samples + ",\"seamMm\":40," + sheet.formatted(expected[0]) + "}", 200);
+            assertThat(run.get("deviations")
+                            .valueStream()
+                            .anyMatch(one -> one.get("code").asString().equals("oxygenHigh")))
+                    .as(expected[0] + " " + expected[1])
+                    .isEqualTo(expected[2]);
+        }
+    }
+
     @Test
     void againstASheetTheWindowIsTold() throws Exception {
         String sheet = "\"sheet\":{\"material\":\"CARBON_STEEL\",\"joint\":\"T_FILLET\",\"thicknessMm\":[3]}";

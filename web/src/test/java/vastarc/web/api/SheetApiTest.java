@@ -265,7 +265,7 @@ class SheetApiTest {
                         .andReturn()
                         .getResponse()
                         .getStatus())
-                .isEqualTo(200);
+                .isEqualTo(415);
     }
 
     @Test

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -50,8 +51,13 @@ class ManyJobsTest {
     @Autowired
     private ReadingStore readings;
 
-    @Autowired
     private JdbcClient database;
+
+    /** Past the stores and their transactions, as nothing of the program does. */
+    @Autowired
+    void openDatabase(DataSource source) {
+        database = JdbcClient.create(source);
+    }
 
     private final List<UUID> made = new ArrayList<>();
     private final List<UUID> aside = new ArrayList<>();

@@ -25,17 +25,21 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.http.MediaType;
+import org.springframework.test.context.ActiveProfiles;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import vastarc.web.BrowserTest;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.machine.MachineStore;
 
-/** What comes in over the wire, as no browser would send it. */
-@BrowserTest
+/** What comes in over the wire, as no browser would send it. In a shop of its own: what is sent deletes jobs and machines too. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = "spring.datasource.url=jdbc:h2:mem:doors;DB_CLOSE_DELAY=-1")
+@ActiveProfiles("test")
 class DoorsIT {
 
     private static final int FUZZ = Integer.getInteger("vastarc.fuzz", 1500);
@@ -63,6 +67,54 @@ class DoorsIT {
 
     private HttpResponse<String> send(HttpRequest request) throws Exception {
         return client.send(request, HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** Status line and headers, also of what the server answers by itself. */
+    private List<String> head(String text) throws IOException {
+        try (Socket socket = new Socket("127.0.0.1", port)) {
+            socket.setSoTimeout(10_000);
+            socket.getOutputStream().write(text.getBytes(StandardCharsets.ISO_8859_1));
+            return new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.ISO_8859_1))
+                    .lines()
+                    .takeWhile(line -> !line.isEmpty())
+                    .toList();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "GET / HTTP/1.1",
+                "GET /nothing HTTP/1.1",
+                "GET /error HTTP/1.1",
+                "GET /assets/nothing.js HTTP/1.1",
+                "GET /jobs/;x/sheet HTTP/1.1",
+                "GET /jobs/%00 HTTP/1.1",
+                "GET /?page=%zz HTTP/1.1",
+                "CONNECT / HTTP/1.1",
+                "no request at all",
+                "GET /[ HTTP/1.1",
+            })
+    void everyAnswerKeepsOtherPagesOutAlsoThoseTheServerGivesByItself(String line) throws IOException {
+        String host = line.contains(";x") ? "evil.example" : "127.0.0.1";
+        List<String> head = head(line + "\r\nHost: " + host + "\r\nConnection: close\r\n\r\n");
+
+        assertThat(head).as(line).anyMatch(header -> header.startsWith("Content-Security-Policy: default-src 'self'"));
+        assertThat(head).as(line).anyMatch(header -> header.equals("X-Content-Type-Options: nosniff"));
+        assertThat(head.stream().filter(header -> header.startsWith("Content-Security-Policy")))
+                .as(line)
+                .hasSize(1);
+    }
+
+    @Test
+    void aBodyFarPastItsBoundGetsItsAnswerAndNoReset() throws Exception {
+        HttpResponse<String> told = send(request("/api/v1/sheet")
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(new byte[30_000_000]))
+                .build());
+        assertThat(told.statusCode()).isEqualTo(413);
+        assertThat(told.body()).contains("at most 1024 KB");
+        assertThat(told.headers().firstValue("Content-Security-Policy")).isPresent();
     }
 
     private String raw(String text) throws IOException {
@@ -100,6 +152,8 @@ class DoorsIT {
                 "TRACE / HTTP/1.1",
                 "BREW /jobs HTTP/1.1",
                 "GET /error HTTP/1.1",
+                "GET /%65rror HTTP/1.1",
+                "GET /drill/ask?learner=%7BAnn%7D HTTP/1.1",
                 "POST /error HTTP/1.1",
                 "GET /jobs/../../etc/passwd HTTP/1.1",
                 "GET /jobs/%00/sheet HTTP/1.1",
@@ -185,6 +239,7 @@ class DoorsIT {
             RouteFuzz.Sent sent = fuzz.next();
             HttpRequest.Builder request = request(sent.path())
                     .header("Content-Type", sent.type())
+                    .header("Accept", sent.accept())
                     .header("Cookie", page[0])
                     .header("X-XSRF-TOKEN", page[1])
                     .method(sent.method(), HttpRequest.BodyPublishers.ofString(sent.body()));

@@ -41,6 +41,11 @@ final class RouteFuzz {
             "[]",
             "{}",
             "%",
+            "{Ann}",
+            "{}",
+            "${x}",
+            "#{1}",
+            "=1+1",
             "a=b&c=d");
     private static final List<String> FIELDS = List.of(
             "version",
@@ -98,7 +103,37 @@ final class RouteFuzz {
             "metal",
             "cooling",
             "ratedA",
-            "was.tungsten");
+            "was.tungsten",
+            "learner",
+            "topic",
+            "seed",
+            "level",
+            "hand",
+            "note",
+            "one");
+    private static final String BOUNDARY = "----odd";
+    private static final List<String> TYPES = List.of(
+            "application/json",
+            "application/x-www-form-urlencoded",
+            "text/plain",
+            "text/csv",
+            "application/xml",
+            "application/octet-stream",
+            "image/png",
+            "multipart/form-data; boundary=" + BOUNDARY,
+            "multipart/form-data",
+            "application/json;charset=nothing",
+            "x/y");
+    private static final List<String> ACCEPTS = List.of(
+            "*/*",
+            "text/html",
+            "application/json",
+            "text/event-stream",
+            "image/png",
+            "text/csv",
+            "application/problem+json",
+            "x/y",
+            "text/html;q=oops");
     private static final List<String> JSON = List.of(
             "",
             "{",
@@ -120,7 +155,7 @@ final class RouteFuzz {
     record Route(String method, String pattern) {}
 
     /** A request. */
-    record Sent(String method, String path, String type, String body) {}
+    record Sent(String method, String path, String type, String accept, String body) {}
 
     RouteFuzz(List<Route> routes, List<String> ids, Random random) {
         this.routes = routes;
@@ -144,11 +179,32 @@ final class RouteFuzz {
         String query = random.nextInt(3) == 0 ? "?" + form() : "";
         boolean json = route.pattern().startsWith("/api/") || random.nextInt(6) == 0;
         String body = route.method().equals("GET") ? "" : json ? any(JSON).replace("%s", any(ODD)) : form();
+        String usual = json ? "application/json" : "application/x-www-form-urlencoded";
+        String type = random.nextInt(5) == 0 ? any(TYPES) : usual;
         return new Sent(
                 route.method(),
                 path.replace("**", "x") + query,
-                json ? "application/json" : "application/x-www-form-urlencoded",
-                body);
+                type,
+                random.nextInt(3) == 0 ? any(ACCEPTS) : "*/*",
+                type.contains(BOUNDARY) ? parts() : body);
+    }
+
+    private String parts() {
+        StringBuilder parts = new StringBuilder();
+        for (int i = 0; i < random.nextInt(4); i++) {
+            parts.append("--")
+                    .append(BOUNDARY)
+                    .append("\r\nContent-Disposition: form-data; name=\"")
+                    .append(any(FIELDS))
+                    .append(random.nextBoolean() ? "\"; filename=\"x.png\"" : "\"")
+                    .append("\r\n\r\n")
+                    .append(any(ODD))
+                    .append("\r\n");
+        }
+        return parts.append("--")
+                .append(BOUNDARY)
+                .append(random.nextBoolean() ? "--\r\n" : "")
+                .toString();
     }
 
     private String form() {

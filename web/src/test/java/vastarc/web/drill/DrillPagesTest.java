@@ -117,7 +117,7 @@ class DrillPagesTest {
                     .isEqualTo(200);
         }
         assertThat(send(get("/drill/ask?learner=A B&topic=GHOST")).getRedirectedUrl())
-                .startsWith("/drill/ask?learner=A%20B&topic=");
+                .startsWith("/drill/ask?learner=A+B&topic=");
     }
 
     @Test

@@ -3,6 +3,7 @@ package vastarc.web.logbook;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.asyncDispatch;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
@@ -65,6 +66,48 @@ class RunAfterwardsTest {
                 .readTree(send(post("/logbook/import").content(line)).getContentAsByteArray());
         assertThat(report.get("taken").asInt()).as(report.toString()).isEqualTo(1);
         run = book.newest(RunFilter.named("own "), 1).get(0);
+    }
+
+    /** The first to judge a run is not overwritten in silence: the second is told, and what it said is added to the note. */
+    @Test
+    void ofTwoWindowsTheSecondIsToldAndBothAreKept() throws Exception {
+        String version = String.valueOf(run.version());
+        MockHttpServletResponse first =
+                send(post(address()), "version", version, "verdict", "GOOD", "hand", "Isk", "note", "even");
+        assertThat(first.getStatus()).isEqualTo(302);
+
+        MockHttpServletResponse second =
+                send(post(address()), "version", version, "verdict", "REJECTED", "hand", "Oda", "note", "pores");
+        assertThat(second.getStatus()).isEqualTo(409);
+        assertThat(second.getContentAsString()).contains("in another window meanwhile", "added to the note");
+        Run kept = runs.find(run.id()).orElseThrow();
+        assertThat(kept.verdict()).isEqualTo(Verdict.GOOD);
+        assertThat(kept.head().hand()).isEqualTo("Isk");
+        assertThat(kept.note()).contains("even", "Oda", "pores");
+
+        String long2000 = "x".repeat(1990);
+        MockHttpServletResponse third =
+                send(post(address()), "version", version, "verdict", "REJECTED", "hand", "Oda", "note", long2000);
+        assertThat(third.getStatus()).isEqualTo(409);
+        assertThat(third.getContentAsString()).contains("no room", long2000);
+        assertThat(runs.find(run.id()).orElseThrow().note()).isEqualTo(kept.note());
+    }
+
+    @Test
+    void whatASpreadsheetWouldTakeForAFormulaGoesOutAsTextAndComesBackAsItWas() throws Exception {
+        send(post(address()), "verdict", "GOOD", "hand", "@Isk", "note", "=1+1");
+        String table = http.perform(asyncDispatch(
+                        http.perform(get("/logbook.csv").param("find", "@isk")).andReturn()))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(table).contains("'@Isk", "'=1+1").doesNotContain(",=1+1", ",@Isk");
+
+        runs.forget(run.id());
+        send(post("/logbook/import").content(table));
+        Run back = runs.find(run.id()).orElseThrow();
+        assertThat(back.note()).isEqualTo("=1+1");
+        assertThat(back.head().hand()).isEqualTo("@Isk");
     }
 
     @AfterEach

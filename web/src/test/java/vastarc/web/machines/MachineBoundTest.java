@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -42,8 +43,13 @@ class MachineBoundTest {
     @Autowired
     private MachineStore store;
 
-    @Autowired
     private JdbcClient database;
+
+    /** Past the stores and their transactions, as nothing of the program does. */
+    @Autowired
+    void openDatabase(DataSource source) {
+        database = JdbcClient.create(source);
+    }
 
     private final List<UUID> made = new ArrayList<>();
 

@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import javax.sql.DataSource;
 import org.awaitility.Awaitility;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -21,12 +22,15 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.score.ScoreKey;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
+import vastarc.web.kept.document.Document;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
+import vastarc.web.kept.rehearsal.RehearsalRecord;
 import vastarc.web.kept.rehearsal.RehearsalStore;
 import vastarc.web.work.Work;
 import vastarc.web.work.WorkRoom;
@@ -46,8 +50,13 @@ class RehearsePagesTest {
     @Autowired
     private WorkRoom works;
 
-    @Autowired
     private JdbcClient database;
+
+    /** Past the stores and their transactions, as nothing of the program does. */
+    @Autowired
+    void openDatabase(DataSource source) {
+        database = JdbcClient.create(source);
+    }
 
     private final JsonMapper json = JsonMapper.builder().build();
     private Job job;
@@ -87,6 +96,71 @@ class RehearsePagesTest {
                         .map(Work::state)
                         .orElseThrow()
                         .isOver());
+    }
+
+    /** The same weld asked for again after others: its film is gone, so it is welded again rather than shown blank. */
+    @Test
+    void aRehearsalWhoseFilmIsForgottenIsBegunAnew() throws Exception {
+        String first = begun("seamMm", "16").get(0);
+        for (int i = 0; i < 9; i++) {
+            begun("seamMm", String.valueOf(17 + i));
+        }
+        String again = begun("seamMm", "16").get(0);
+        assertThat(again).isNotEqualTo(first);
+        JsonNode film =
+                json.readTree(send(get(address("/film/" + again)), "from", "0").getContentAsString());
+        assertThat(film.get("frames").size()).isPositive();
+    }
+
+    /** One that was kept can be watched once more, as it was set up then. */
+    @Test
+    void aKeptRehearsalIsRunAgainAsItWasSetUp() throws Exception {
+        String one = begun("seamMm", "20", "steadiness", "UNSTEADY").get(0);
+        send(post(address("/keep")), "seamMm", "20", "one", one);
+        String before = kept.of(job.id()).get(0).record().text();
+        JsonNode answer =
+                json.readTree(send(post(address("/again")), "one", one).getContentAsString());
+        String again = answer.at("/ids/0").asString();
+        awaitEnd(again);
+        send(post(address("/keep")), "seamMm", "20", "one", again);
+        assertThat(json.readTree(kept.find(job.id(), UUID.fromString(again))
+                                .orElseThrow()
+                                .record()
+                                .text())
+                        .at("/content/outcome/widths"))
+                .isEqualTo(json.readTree(before).at("/content/outcome/widths"));
+        assertThat(send(post(address("/again")), "one", "none").getStatus()).isEqualTo(404);
+    }
+
+    /** Whatever a later program records more, a rehearsal kept before opens, and says what it does not know. */
+    @Test
+    void aKeptRehearsalThatLacksAFieldOpensAndSaysSo() throws Exception {
+        String one = begun("seamMm", "20").get(0);
+        send(post(address("/keep")), "seamMm", "20", "one", one);
+        String whole = kept.of(job.id()).get(0).record().text();
+        for (String field : List.of(
+                "/content/outcome/touchS",
+                "/content/outcome/warping",
+                "/content/outcome/widths/backSpread",
+                "/content/outcome/numerics/kernel",
+                "/content/asked",
+                "/content/weld/practice/hoseBoreMm")) {
+            ObjectNode document = (ObjectNode) json.readTree(whole);
+            int at = field.lastIndexOf('/');
+            ((ObjectNode) document.at(field.substring(0, at))).remove(field.substring(at + 1));
+            Document<RehearsalRecord> old = RehearsalRecord.FORMAT.read(document.toString());
+            assertThat(old.fault()).as(field).isEmpty();
+            assertThat(old.value().orElseThrow().missing())
+                    .as(field)
+                    .containsExactly(field.substring("/content/".length()).replace('/', '.'));
+        }
+        ObjectNode old = (ObjectNode) json.readTree(whole);
+        ((ObjectNode) old.at("/content/outcome")).remove("touchS");
+        database.sql("update rehearsal set record = ? where id = ?")
+                .params(old.toString(), UUID.fromString(one))
+                .update();
+        assertThat(send(get(address(""))).getContentAsString()).contains("did not record: touch");
+        assertThat(send(get(address("/kept")), "one", one).getContentAsString()).contains("width in front");
     }
 
     @Test

@@ -45,6 +45,7 @@ import vastarc.web.SpringTest;
 import vastarc.web.kept.job.Job;
 import vastarc.web.kept.job.JobStore;
 import vastarc.web.kept.run.PhotoStore;
+import vastarc.web.kept.run.Run;
 import vastarc.web.kept.run.RunStore;
 import vastarc.web.request.RunSetups;
 import vastarc.web.stream.RunFeed;
@@ -102,6 +103,40 @@ class RunPagesTest {
         }
         booths.shutdown();
         assertThat(begun).hasSize(1);
+    }
+
+    /** Of two booths that close one run at the same moment one is told, and no verdict is lost. */
+    @Test
+    void boothsThatCloseOneRunAreToldAndBothVerdictsAreKept() throws Exception {
+        for (int round = 0; round < 10; round++) {
+            ask("event", "kind", "ARC_ON");
+            String run = runs.underWay(job.id()).orElseThrow().run().id().toString();
+            ExecutorService booths = Executors.newFixedThreadPool(2);
+            List<Callable<Integer>> closings =
+                    List.of(() -> close(run, "GOOD", "Isk"), () -> close(run, "REJECTED", "Oda"));
+            List<Integer> statuses = new ArrayList<>();
+            for (Future<Integer> one : booths.invokeAll(closings)) {
+                statuses.add(one.get());
+            }
+            booths.shutdown();
+            assertThat(statuses).containsExactlyInAnyOrder(200, 409);
+            Run kept = runs.find(UUID.fromString(run)).orElseThrow();
+            String both = kept.head().hand() + " " + kept.note();
+            assertThat(both).contains("Isk", "Oda");
+            assertThat(kept.note()).contains("In another window:");
+        }
+    }
+
+    private int close(String run, String verdict, String who) throws Exception {
+        return send(post("/jobs/" + job.id() + "/run/close"), "run", run, "verdict", verdict, "hand", who)
+                .getStatus();
+    }
+
+    @Test
+    void aRunIsNotJudgedUntilSomebodyJudgesIt() throws Exception {
+        String page = send(get("/jobs/" + job.id() + "/run")).getContentAsString();
+        assertThat(page).containsPattern("value=\"UNJUDGED\"[^>]*checked");
+        assertThat(page).doesNotContainPattern("value=\"GOOD\"[^>]*checked");
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Random;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -45,8 +46,13 @@ class LearnedPartsTest {
     @Autowired
     private TraceColumns columns;
 
-    @Autowired
     private JdbcClient database;
+
+    /** Past the stores and their transactions, as nothing of the program does. */
+    @Autowired
+    void openDatabase(DataSource source) {
+        database = JdbcClient.create(source);
+    }
 
     private Job job;
 

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.util.Set;
 import java.util.UUID;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -37,8 +38,13 @@ class UnreadableTest {
     @Autowired
     private MachineStore machines;
 
-    @Autowired
     private JdbcClient database;
+
+    /** Past the stores and their transactions, as nothing of the program does. */
+    @Autowired
+    void openDatabase(DataSource source) {
+        database = JdbcClient.create(source);
+    }
 
     private Job job;
     private Machine machine;

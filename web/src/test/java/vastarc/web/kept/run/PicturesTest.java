@@ -10,6 +10,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import javax.imageio.ImageIO;
@@ -50,6 +51,32 @@ class PicturesTest {
         assertThat(taken.width()).isEqualTo(800);
         assertThat(taken.height()).isEqualTo(Pictures.SIDE);
         assertThat(Pictures.isSmallJpeg(taken.jpeg())).isTrue();
+    }
+
+    /** 59 megapixels in a small file: never unpacked whole. */
+    @Test
+    void anEnormousPictureIsReadByPartsAndTakesLittleMemory() throws IOException {
+        BufferedImage picture = new BufferedImage(9000, 6550, BufferedImage.TYPE_BYTE_BINARY);
+        ByteArrayOutputStream plain = new ByteArrayOutputStream();
+        ImageIO.write(picture, "png", plain);
+        com.sun.management.ThreadMXBean threads = (com.sun.management.ThreadMXBean) ManagementFactory.getThreadMXBean();
+        long before = threads.getThreadAllocatedBytes(Thread.currentThread().getId());
+
+        Pictures.Taken taken = Pictures.take(plain.toByteArray());
+
+        long allocated = threads.getThreadAllocatedBytes(Thread.currentThread().getId()) - before;
+        assertThat(taken.width()).isEqualTo(Pictures.SIDE);
+        assertThat(taken.height()).isBetween(1160, 1170);
+        assertThat(allocated).as("bytes").isLessThan(100_000_000);
+    }
+
+    @Test
+    void moreThanCanBeReadIsRefusedByItsSize() throws IOException {
+        ByteArrayOutputStream plain = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(9000, 7000, BufferedImage.TYPE_BYTE_BINARY), "png", plain);
+        assertThatThrownBy(() -> Pictures.take(plain.toByteArray()))
+                .isInstanceOf(PictureRefused.class)
+                .hasMessageContaining("63 megapixels; up to 60");
     }
 
     @Test
