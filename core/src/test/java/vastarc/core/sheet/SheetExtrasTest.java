@@ -20,7 +20,6 @@ import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
 import vastarc.core.joint.Service;
 import vastarc.core.joint.Technique;
-import vastarc.core.material.Family;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.wording.Phrase;
@@ -254,41 +253,6 @@ class SheetExtrasTest {
                         .heat()
                         .currentA())
                 .isLessThan(sheet(joint, USUAL).heat().currentA());
-    }
-
-    /** What is told stands, also where it is the room's own temperature; only what is not told is what the metal asks for. */
-    @Test
-    void aPreheatThatIsToldStandsAtAnyValue() {
-        Joint joint = Joint.of(Material.CHROMOLY_4130, JointForm.T_FILLET, 6);
-        double before = Double.MAX_VALUE;
-        for (double told : new double[] {-20, 19, 20, 21, 60, 94, 95, 96, 150, 400}) {
-            Sheet warmed = sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(told)));
-            double current = warmed.heat().currentA();
-            assertThat(current).as(told + " °C").isLessThan(before);
-            assertThat(warmed.setting(SettingKey.PREHEAT).value()).isEqualTo(told);
-            before = current;
-        }
-        Sheet untold = sheet(joint, USUAL);
-        Sheet asked = sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(95)));
-        assertThat(untold.heat().currentA()).isEqualTo(asked.heat().currentA());
-    }
-
-    /** Longer than a minute nobody holds a torch still: another way is named then. */
-    @ParameterizedTest
-    @EnumSource(Material.class)
-    void noPostFlowIsLongerThanAnybodyHolds(Material material) {
-        boolean named = false;
-        for (double t : new double[] {0.8, 3, 6, 12, 25}) {
-            for (double preheat : new double[] {20, 150, 300, 400}) {
-                Joint joint = Joint.of(material, JointForm.V_BUTT, Math.max(3, t));
-                Setting gas = sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(preheat)))
-                        .setting(SettingKey.POST_FLOW);
-                assertThat(gas.value()).as(material + " " + t + " " + preheat).isBetween(3.0, 60.0);
-                assertThat(gas.window().orElseThrow().high()).isLessThanOrEqualTo(60);
-                named |= Phrasebook.say(gas.reason(), UnitSystem.METRIC).contains("trailing shield");
-            }
-        }
-        assertThat(named).isEqualTo(material.family() == Family.TITANIUM);
     }
 
     @Test

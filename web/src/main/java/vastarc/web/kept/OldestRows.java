@@ -1,5 +1,8 @@
 package vastarc.web.kept;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /**
@@ -14,27 +17,42 @@ public record OldestRows(JdbcClient database, String table, String key, String t
 
     /** Deletes the oldest of all rows beyond a number of them; belongs into a transaction. */
     public void keepNewest(int most) {
-        long over =
-                database.sql("select count(*) from " + table).query(Long.class).single() - most;
-        if (over > 0) {
-            delete("", over).update();
-        }
+        keepNewest(most, "1 = 1", List.of());
     }
 
     /** Deletes the oldest of the rows that have a value in a column, beyond a number of them; belongs into a transaction. */
     public void keepNewest(int most, String column, String value) {
-        long over = database.sql("select count(*) from " + table + " where " + column + " = :value")
-                        .param("value", value)
+        keepNewest(most, column + " = ?", List.of(value));
+    }
+
+    private void keepNewest(int most, String condition, List<Object> values) {
+        long over = database.sql("select count(*) from " + table + " where " + condition)
+                        .params(values)
                         .query(Long.class)
                         .single()
                 - most;
         if (over > 0) {
-            delete(" where " + column + " = :value", over).param("value", value).update();
+            last(over, condition, values).ifPresent(last -> delete(last, condition, values));
         }
     }
 
-    private JdbcClient.StatementSpec delete(String condition, long over) {
-        return database.sql("delete from " + table + " where " + key + " in (select " + key + " from " + table
-                + condition + " order by " + time + ", " + key + " limit " + over + ")");
+    /** The youngest of so many oldest rows. */
+    private record Last(Object time, Object key) {}
+
+    private Optional<Last> last(long over, String condition, List<Object> values) {
+        return database.sql("select " + time + ", " + key + " from " + table + " where " + condition + " order by "
+                        + time + ", " + key + " limit 1 offset " + (over - 1))
+                .params(values)
+                .query((row, number) -> new Last(row.getObject(1), row.getObject(2)))
+                .optional();
+    }
+
+    private void delete(Last last, String condition, List<Object> values) {
+        List<Object> all = new ArrayList<>(values);
+        all.addAll(List.of(last.time(), last.time(), last.key()));
+        database.sql("delete from " + table + " where " + condition + " and " + time + " <= ? and (" + time + " < ? or "
+                        + key + " <= ?)")
+                .params(all)
+                .update();
     }
 }

@@ -67,7 +67,7 @@ class KeptController {
         }
         for (int i = shows.size() - 1; i >= 0; i--) {
             Phrase changed = i == 0 ? Phrase.of("rehearsal.as.sheet") : changed(form);
-            kept.keep(shows.get(i).id(), job.id(), record(shows.get(i), changed));
+            kept.keep(RehearsalStore.idOf(shows.get(i).id(), job.id()), job.id(), record(shows.get(i), changed));
         }
         place.show(job, false, preferences, model);
         List<String> names = shows.size() == 1

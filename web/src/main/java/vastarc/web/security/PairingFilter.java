@@ -28,11 +28,6 @@ final class PairingFilter extends OncePerRequestFilter {
     }
 
     @Override
-    protected boolean shouldNotFilter(HttpServletRequest request) {
-        return Lan.isLoop(request.getRemoteAddr());
-    }
-
-    @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         switch (request.getRequestURI()) {

@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * The program killed at random moments under edits, new jobs, restores and migrations: what was acknowledged is there afterwards, and the
+ * The program killed at random moments under edits, new jobs, keys, pairings, readings, answers in the drill, restores and migrations: what was acknowledged is there afterwards, and the
  * database opens every time. {@code benchmarks/run-crash 500} kills it 500 times.
  */
 class CrashIT {
@@ -39,6 +39,7 @@ class CrashIT {
     private Path folder;
 
     private final Random random = new Random(Long.getLong("vastarc.seed", 20261125));
+    private final Clerk clerk = new Clerk();
     private int restores;
     private String restored = "";
 
@@ -56,6 +57,7 @@ class CrashIT {
             for (Hand hand : hands) {
                 lost.addAll(hand.lost(program));
             }
+            lost.addAll(clerk.lost(program));
             lost.addAll(lostRestores(program));
             workUntilKilled(program, hands);
             if (kill % TOLD_EVERY == TOLD_EVERY - 1) {
@@ -66,6 +68,7 @@ class CrashIT {
             for (Hand hand : hands) {
                 lost.addAll(hand.lost(program));
             }
+            lost.addAll(clerk.lost(program));
             lost.addAll(lostRestores(program));
         }
         tell(KILLS, hands, lost);
@@ -78,14 +81,15 @@ class CrashIT {
     private void tell(int kills, List<Hand> hands, List<String> lost) {
         int edits = hands.stream().mapToInt(Hand::edits).sum();
         int arcs = hands.stream().mapToInt(Hand::arcs).sum();
-        System.out.println(kills + " kills, " + edits + " edits, " + arcs + " arcs and " + restores
-                + " restores acknowledged, lost: " + lost);
+        System.out.println(kills + " kills, " + edits + " edits, " + arcs + " arcs and " + restores + " restores, "
+                + clerk.told() + " acknowledged, lost: " + lost);
     }
 
     private void workUntilKilled(Program program, List<Hand> hands) throws Exception {
         List<Thread> working = new ArrayList<>();
         hands.forEach(Hand::begin);
         hands.forEach(hand -> working.add(new Thread(() -> hand.work(program))));
+        working.add(new Thread(() -> clerk.work(program)));
         working.add(new Thread(() -> restore(program)));
         working.forEach(Thread::start);
         while (hands.stream().noneMatch(Hand::isAtWork)) {

@@ -54,6 +54,7 @@ final class Program implements AutoCloseable {
                 "-Xmx512m",
                 "-Dvastarc.data=" + data,
                 "-Dvastarc.demo=false",
+                "-Dvastarc.lan=true",
                 "-Dvastarc.warm-up=false",
                 "-Dspring.main.lazy-initialization=true"));
         String app = System.getProperty("vastarc.app", "");

@@ -1,5 +1,6 @@
 package vastarc.web.kept.rehearsal;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -16,6 +17,11 @@ public class RehearsalStore {
 
     /** Of one job; the oldest makes room. */
     public static final int MOST = 12;
+
+    /** Id under which a job keeps a piece of work: two jobs of the same weld share the work, and each keeps it. */
+    public static UUID idOf(UUID work, UUID job) {
+        return UUID.nameUUIDFromBytes((work + " " + job).getBytes(StandardCharsets.UTF_8));
+    }
 
     private final KeptRehearsalRepository rehearsals;
     private final Retrying retrying;

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -93,22 +94,10 @@ class BackupTest {
 
     /** Nothing left of the shop at all. */
     private void empty() {
-        List.of(
-                        "run",
-                        "run_record",
-                        "run_sheet",
-                        "run_event",
-                        "run_readings",
-                        "run_photo",
-                        "job_panel",
-                        "rehearsal",
-                        "memory_slot",
-                        "dial_reading",
-                        "job_step",
-                        "job",
-                        "torch",
-                        "machine",
-                        "shop")
+        Stream.of(
+                        ("run run_record run_sheet run_event run_readings run_photo job_panel rehearsal memory_slot dial_reading job_step "
+                                        + "job torch machine shop")
+                                .split(" "))
                 .forEach(this::deleteAll);
         LearnedPartsTest.TABLES.forEach(this::deleteAll);
         shop.change(habits -> Habits.usual());
