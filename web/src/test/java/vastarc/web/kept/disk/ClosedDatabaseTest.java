@@ -8,7 +8,6 @@ import com.zaxxer.hikari.HikariDataSource;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
-import java.sql.Statement;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -57,9 +56,8 @@ class ClosedDatabaseTest {
 
     /** As it does by itself when its file cannot be written: at once, under everybody's hands. */
     private static void close(HikariDataSource pool) throws SQLException {
-        try (Connection connection = pool.getConnection();
-                Statement statement = connection.createStatement()) {
-            statement.execute("shutdown immediately");
-        }
+        Connection connection = pool.getConnection();
+        connection.createStatement().execute("shutdown immediately");
+        assertThatThrownBy(connection::close).isInstanceOf(SQLException.class);
     }
 }
