@@ -112,7 +112,7 @@ class JointListTest {
                 .getResponse()
                 .getContentAsString();
         assertThat(page).contains("1 of 2 rows became jobs", "is not known");
-        assertThat(http.perform(post("/api/v1/joints").content("nonsense"))
+        assertThat(http.perform(post("/api/v1/joints").contentType("text/csv").content("nonsense"))
                         .andReturn()
                         .getResponse()
                         .getStatus())
