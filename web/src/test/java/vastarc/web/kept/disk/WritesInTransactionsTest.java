@@ -3,6 +3,8 @@ package vastarc.web.kept.disk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.HikariPoolMXBean;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -22,6 +24,9 @@ class WritesInTransactionsTest {
     @Autowired
     private PlatformTransactionManager transactions;
 
+    @Autowired
+    private HikariDataSource source;
+
     @Test
     void plainSqlChangesNothingOutsideATransaction() {
         assertThatThrownBy(() -> database.sql(CHANGE).update()).hasMessageContaining("outside a transaction");
@@ -38,6 +43,15 @@ class WritesInTransactionsTest {
         assertThatThrownBy(() -> reading.executeWithoutResult(
                         status -> database.sql(CHANGE).update()))
                 .hasMessageContaining("outside a transaction");
+    }
+
+    /** Else a database that has closed itself could not be opened again. */
+    @Test
+    void theProgramsOwnPoolCanBeHeld() {
+        HikariPoolMXBean pool = source.getHikariPoolMXBean();
+        pool.suspendPool();
+        pool.resumePool();
+        assertThat(pool.getTotalConnections()).isNotNegative();
     }
 
     @Test
