@@ -8,14 +8,14 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.dao.ConcurrencyFailureException;
-import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
-import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
@@ -106,8 +106,11 @@ class ErrorAnswers {
     }
 
     /** The database has closed itself, as on a full disk; it is opened again within seconds of there being room. */
-    @ExceptionHandler({DataAccessResourceFailureException.class, CannotCreateTransactionException.class})
-    Object closedDatabase(Exception fault, HttpServletRequest request) {
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    Object closedDatabase(RuntimeException fault, HttpServletRequest request) {
+        if (!DiskTrouble.isClosedDatabase(fault)) {
+            throw fault;
+        }
         return diskTrouble(DiskTrouble.closed(fault), request);
     }
 

@@ -32,6 +32,10 @@ class DiskIT {
 
     private static final int ROUNDS = 10;
     private static final int SOME = 1024 * 1024;
+
+    /** Below this nothing is begun any more. */
+    private static final long LEAST = 64L * SOME;
+
     private static final List<String> PLACES = List.of(
             "/",
             "/away",
@@ -51,6 +55,7 @@ class DiskIT {
 
     private final Path disk = Path.of(System.getProperty("vastarc.disk", "."));
     private final Path ballast = disk.resolve("ballast");
+    private final Path more = disk.resolve("more");
     private volatile int acknowledged;
 
     @Test
@@ -126,20 +131,40 @@ class DiskIT {
         }
     }
 
-    /** The disk fills up under a welder who goes on typing: a change may be cut off in the middle, and the database close itself over it. */
+    /** The disk fills up under welders who go on typing: a change may be cut off in the middle, and the database close itself over it. */
     private void fillWhileEdited(Program program, String sheet) throws Exception {
-        Thread typing = new Thread(() -> {
-            try {
-                while (edit(program, sheet).statusCode() == 200) {
-                    Thread.onSpinWait();
-                }
-            } catch (IOException | IllegalStateException refused) {
-                // What is not answered is not acknowledged.
-            }
-        });
-        typing.start();
+        List<Thread> typing = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            String copy = i == 0 ? sheet : sheet(program);
+            typing.add(new Thread(() -> typeUntilRefused(program, copy, copy.equals(sheet))));
+        }
+        fill(LEAST + 16 * SOME);
+        Files.move(ballast, more);
+        typing.forEach(Thread::start);
         fill(0);
-        typing.join();
+        for (Thread thread : typing) {
+            thread.join();
+        }
+        Files.delete(more);
+    }
+
+    private void typeUntilRefused(Program program, String sheet, boolean counted) {
+        try {
+            int status = 200;
+            while (status == 200) {
+                status = counted
+                        ? edit(program, sheet).statusCode()
+                        : program.form(
+                                        sheet,
+                                        "version="
+                                                + Program.version(
+                                                        program.get(sheet).body())
+                                                + "&notes=" + "x".repeat(1500) + JOINT)
+                                .statusCode();
+            }
+        } catch (IOException | IllegalStateException refused) {
+            // What is not answered is not acknowledged.
+        }
     }
 
     /** The database is looked at once a second. */

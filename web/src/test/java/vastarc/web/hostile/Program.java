@@ -97,6 +97,10 @@ final class Program implements AutoCloseable {
                     if (line.contains("closed itself")) {
                         closed.incrementAndGet();
                     }
+                    if (line.contains("Servlet.service()")) {
+                        // A fault of the program itself: told with the test that met it.
+                        System.out.println(line);
+                    }
                 }
             } catch (IOException e) {
                 // The process has ended.

@@ -6,7 +6,6 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
-import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
@@ -22,9 +21,6 @@ import org.springframework.stereotype.Component;
 class ClosedDatabase {
 
     private static final Logger LOG = LoggerFactory.getLogger(ClosedDatabase.class);
-
-    /** The database's numbers for "closed", "closing", "file broken", "cannot read or write the file" and its two lines of cause. */
-    private static final Set<Integer> CLOSED = Set.of(90098, 90121, 90030, 90028, 90031, 50000);
 
     private static final Duration PATIENCE = Duration.ofSeconds(10);
     private static final Duration LOOK = Duration.ofMillis(20);
@@ -52,7 +48,7 @@ class ClosedDatabase {
             statement.executeQuery("select id from shop").close();
             return false;
         } catch (SQLException e) {
-            return CLOSED.contains(e.getErrorCode());
+            return DiskTrouble.isClosedDatabase(e);
         }
     }
 
