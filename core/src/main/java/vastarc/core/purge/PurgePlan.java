@@ -1,9 +1,11 @@
 package vastarc.core.purge;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import vastarc.core.joint.JointLimits.Range;
 import vastarc.core.purge.RootPressure.Vent;
 import vastarc.core.purge.RootPressure.Verdict;
@@ -51,6 +53,9 @@ public record PurgePlan(
     private static final double LEAST_NARROW = 1;
     private static final double MOST_NARROW = 2;
     private static final double EASY_CHANGES = 60;
+    private static final double LEAST_CHANGES = 10;
+    private static final double LEAST_S = 120;
+    private static final double LEAST_TITANIUM_S = 180;
 
     /** Where argon comes in and air goes out. */
     public enum End {
@@ -181,9 +186,44 @@ public record PurgePlan(
         return ask.root().balanceVentMm(ask.flow(), ask.vent().count());
     }
 
-    /** As long as a meter is not there to say so, the stirred time. */
+    /** What makes the wait without a meter as long as it is. Spoken by {@code purge.longest.<name>}. */
+    public enum Longest {
+        /** The stirred time to the target. */
+        MIXED,
+        /** Ten fillings. */
+        CHANGES,
+        /** Two minutes, on titanium three. */
+        LEAST
+    }
+
+    /**
+     * The wait without a meter.
+     *
+     * @param s       seconds from the moment the argon is opened
+     * @param longest of its three parts
+     */
+    public record Wait(double s, Longest longest) {}
+
+    /**
+     * How long the strike waits where no meter says more: the longest of the stirred time, ten fillings and two minutes (titanium three). The stirred
+     * time is that of a clean, dry, tight vessel, and no permission by itself. Empty where the target is never reached. Source: bench figures
+     * [judgement].
+     */
+    public Optional<Wait> waitWithoutMeter() {
+        double changes = purge.hoseS() + LEAST_CHANGES * 60 * ask.volumeL() / ask.flow();
+        double least = ask.root().metal().isTitanium() ? LEAST_TITANIUM_S : LEAST_S;
+        return purge.mixedS()
+                .map(mixed -> Stream.of(
+                                new Wait(mixed, Longest.MIXED),
+                                new Wait(changes, Longest.CHANGES),
+                                new Wait(least, Longest.LEAST))
+                        .max(Comparator.comparingDouble(Wait::s))
+                        .orElseThrow());
+    }
+
+    /** The same in seconds. */
     public Optional<Double> waitS() {
-        return purge.mixedS();
+        return waitWithoutMeter().map(Wait::s);
     }
 
     /** Flow for the closing stretch, L/min: the gap that was a vent shuts, so half the hold. */

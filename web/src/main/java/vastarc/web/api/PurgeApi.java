@@ -52,7 +52,7 @@ class PurgeApi {
     private static final Range SECONDS = new Range("s", 0, 1e6, Unit.SECOND);
     private static final Range PPM = new Range("ppm", 0.01, 1e6, Unit.NUMBER);
 
-    /** The wait by both ways; the stirred one is what counts without a meter. */
+    /** The target by both ways of reckoning. */
     record Ready(@Nullable Double mixedS, @Nullable Double blendS) {}
 
     /**
@@ -62,6 +62,7 @@ class PurgeApi {
     record PurgeAnswer(
             double volumeL,
             @Nullable Double mixedS,
+            @Nullable Double readyS,
             @Nullable Double displacementS,
             @Nullable Double blendS,
             @Nullable Double volumeChanges,
@@ -89,7 +90,8 @@ class PurgeApi {
             description =
                     "Parts stand between the dams: STRAIGHT lengthMm boreMm; BEND angleDeg radiusMm boreMm; REDUCER lengthMm boreMm toBoreMm; TEE "
                             + "lengthMm boreMm branchLengthMm branchBoreMm; BOX lengthMm widthMm heightMm; PLUG gapMm lengthMm boreMm; TROUGH lengthMm "
-                            + "widthMm depthMm. Oxygen in ppm by volume, pressures in Pa, bulge outward. Ready is what a meter says; without one, mixedS.")
+                            + "widthMm depthMm. Oxygen in ppm by volume, pressures in Pa, bulge outward. Ready is what a meter says; without one "
+                            + "readyS, the longest of mixedS, ten fillings and two minutes (titanium three).")
     @TakesJson(example = EXAMPLE, answers = PurgeAnswer.class, says = "The purge")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/purge", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -155,6 +157,7 @@ class PurgeApi {
         return new PurgeAnswer(
                 purge.volumeL(),
                 purge.mixedS().orElse(null),
+                plan.waitS().orElse(null),
                 purge.displacementS().orElse(null),
                 blend.orElse(null),
                 blend.map(purge::changes).orElse(null),

@@ -199,9 +199,13 @@ public record PurgePage(
             PurgePlan plan, Sheet sheet, Bottle bottle, List<LeakFit.Reading> readings, UnitSystem units) {
         return new View(
                 time(plan.waitS()),
-                plan.waitS().isPresent()
-                        ? "to " + Math.round(plan.ask().targetPpm()) + " ppm, stirred"
-                        : "the target is never reached",
+                plan.waitWithoutMeter()
+                        .map(wait -> Phrasebook.say(
+                                Phrase.of(
+                                        "purge.longest." + wait.longest(),
+                                        Quantity.number(plan.ask().targetPpm())),
+                                units))
+                        .orElse("the target is never reached"),
                 figures(plan, units),
                 root(plan, units),
                 plan.problems().stream()

@@ -38,7 +38,8 @@ final class PurgeRecord {
         record.put("volumeL", plan.purge().volumeL());
         record.put("flowLPerMin", plan.ask().flow());
         record.put("targetPpm", plan.ask().targetPpm());
-        plan.waitS().ifPresent(s -> record.put("mixedS", s));
+        plan.purge().mixedS().ifPresent(s -> record.put("mixedS", s));
+        plan.waitS().ifPresent(s -> record.put("readyS", s));
         record.put("holdFlowLPerMin", plan.hold().value());
     }
 }
