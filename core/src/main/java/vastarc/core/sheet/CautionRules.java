@@ -2,11 +2,13 @@ package vastarc.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import vastarc.core.consumable.WireAlloy;
 import vastarc.core.finding.Caution;
 import vastarc.core.heat.Demand;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.heat.Pool;
+import vastarc.core.joint.Chill;
 import vastarc.core.joint.Control;
 import vastarc.core.joint.Finish;
 import vastarc.core.joint.Joint;
@@ -30,6 +32,7 @@ final class CautionRules {
     private static final double UNEQUAL_RATIO = 1.2;
     private static final double STEEP_COPE_DEG = 75;
     private static final double GROUND_BACK_FROM_MM = 5;
+    private static final double HOT_TO_TOUCH_C = 50;
 
     private CautionRules() {}
 
@@ -217,13 +220,44 @@ final class CautionRules {
     }
 
     /**
-     * What people near by need to know: argon, fume.
+     * What people near by need to know, what kills first: closed hollows, argon, fume, acid, shock, rays, fire, heat.
      */
     private static void people(Plan plan, List<Caution> cautions) {
+        if (mayBeClosed(plan.joint())) {
+            cautions.add(Caution.of("closedHollow"));
+        }
         cautions.add(Caution.of(plan.practice().purged() ? "argonPurge" : "argon"));
         cautions.add(Caution.of("fume." + fume(plan)));
+        if (fume(plan) == Family.STAINLESS && hasSteel(plan.joint())) {
+            cautions.add(Caution.of("coating"));
+        }
+        if (plan.joint().wantsPurge() && plan.practice().finish() != Finish.PLAIN) {
+            cautions.add(Caution.of("pickling"));
+        }
         cautions.add(Caution.of(plan.control() == Control.LIFT_ONLY ? "shock" : "shockSpark"));
-        cautions.add(Caution.of("eyes"));
+        cautions.add(Caution.of(reflects(plan) ? "eyesReflected" : "eyes"));
+        boolean warm = plan.practice().metalC() > HOT_TO_TOUCH_C
+                || Preheat.of(plan.joint()).isWanted();
+        cautions.add(Caution.of(warm ? "fireWarm" : "fire"));
+    }
+
+    /** Whether the joint may shut a hollow up: a branch on a tube, a tube on a plate, a socket. */
+    private static boolean mayBeClosed(Joint joint) {
+        return joint.form() == JointForm.TUBE_SADDLE
+                || joint.form() == JointForm.TUBE_TO_PLATE
+                || joint.preparation() == Preparation.SOCKET;
+    }
+
+    private static boolean hasSteel(Joint joint) {
+        return Stream.of(joint.material(), joint.other())
+                .anyMatch(metal -> metal.family() == Family.STEEL || metal.family() == Family.CHROMOLY);
+    }
+
+    /** Bright stainless and aluminium throw the arc's rays back, and make ozone of them. */
+    private static boolean reflects(Plan plan) {
+        return plan.joint().material().isStainless()
+                || plan.joint().other().isStainless()
+                || plan.practice().chill() == Chill.ALUMINIUM_BAR;
     }
 
     /** Chromium comes from either member or from the wire. */
