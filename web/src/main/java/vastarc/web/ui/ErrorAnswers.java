@@ -22,6 +22,7 @@ import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
@@ -67,6 +68,14 @@ class ErrorAnswers {
         return ResponseEntity.status(HttpStatus.UNSUPPORTED_MEDIA_TYPE)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(detail);
+    }
+
+    /** Nothing here takes a form in parts. */
+    @ExceptionHandler
+    ResponseEntity<String> parts(MultipartException fault) {
+        return ResponseEntity.status(HttpStatus.UNSUPPORTED_MEDIA_TYPE)
+                .contentType(PLAIN)
+                .body("This program takes no form in parts (multipart). Send the file or the text itself as the body.");
     }
 
     /** A page was asked for whose document cannot be read: that page alone says so, and where to mend it. */

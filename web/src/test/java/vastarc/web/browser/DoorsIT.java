@@ -106,6 +106,23 @@ class DoorsIT {
                 .hasSize(1);
     }
 
+    /** A form in parts, where nothing takes one. */
+    @Test
+    void aFormInPartsIsRefusedWithWords() throws Exception {
+        String[] page = token();
+        String job = "/jobs/" + jobs.newest(1).get(0).id();
+        for (String type : List.of("multipart/form-data", "multipart/form-data; boundary=x")) {
+            HttpResponse<String> refused = send(request(job + "/score/try")
+                    .header("Content-Type", type)
+                    .header("Cookie", page[0])
+                    .header("X-XSRF-TOKEN", page[1])
+                    .POST(HttpRequest.BodyPublishers.ofString("--x\r\n"))
+                    .build());
+            assertThat(refused.statusCode()).as(type).isEqualTo(415);
+            assertThat(refused.body()).contains("no form in parts");
+        }
+    }
+
     @Test
     void aBodyFarPastItsBoundGetsItsAnswerAndNoReset() throws Exception {
         HttpResponse<String> told = send(request("/api/v1/sheet")
