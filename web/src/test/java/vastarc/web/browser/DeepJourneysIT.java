@@ -82,10 +82,10 @@ class DeepJourneysIT extends Journeys {
         choose("material", "STAINLESS_316L");
         browser.find("[data-step='4']").click();
         browser.waitFor("the purge", () -> !browser.all("#parts").isEmpty());
-        String before = browser.text("#hero");
+        String before = browser.text(".middle");
         browser.find("[data-add='BOX']").click();
         browser.waitFor("two parts", () -> browser.all("#parts li").size() == 2);
-        assertThat(browser.text("#hero")).isNotEqualTo(before);
+        assertThat(browser.text(".middle")).as("volume and times").isNotEqualTo(before);
         takesThePictureByTheHand();
         browser.find("#meter-readings summary").click();
         new Select(browser.field("simulated-fault")).selectByValue("EMPTY_BOTTLE");

@@ -105,6 +105,13 @@ class DiskIT {
         assertThat(process.waitFor()).isEqualTo(1);
         assertThat(said.strip()).hasLineCount(1).startsWith("Vast Arc cannot start: the disk that holds the shop has");
         Files.delete(ballast);
+        fill(40L * SOME);
+        Process fresh = Program.launch(disk.resolve("new"));
+        assertThat(new String(fresh.getInputStream().readAllBytes()).strip())
+                .hasLineCount(1)
+                .startsWith("Vast Arc cannot begin a new shop: the disk of");
+        assertThat(fresh.waitFor()).isEqualTo(1);
+        Files.delete(ballast);
     }
 
     private static byte[] picture() throws IOException {
