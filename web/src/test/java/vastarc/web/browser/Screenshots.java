@@ -94,8 +94,10 @@ class Screenshots {
         browser.open("/");
         browser.driver().findElement(By.linkText("Pier frame – gusset to post")).click();
         browser.find("[data-step='7']").click();
+        browser.waitFor("the booth", () -> browser.text("#clock").equals("0:00"));
         browser.find("#stand-in").click();
-        browser.waitFor("an arc", () -> browser.text("#clock").equals("0:09"));
+        browser.waitFor("an arc", () -> browser.text("#stage").equals("arc"));
+        browser.waitFor("some of the strip", () -> browser.text("#clock").matches("0:(09|1[0-9])"));
         browser.driver().executeScript("window.scrollTo(0, 0)");
         take(browser, "booth");
         browser.find("#drop-run").click();
