@@ -28,7 +28,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 class CrashIT {
 
-    private static final int KILLS = Integer.getInteger("vastarc.kills", 8);
+    private static final int KILLS = Integer.getInteger("vastarc.kills", 4);
     private static final int MIGRATIONS_EVERY = 4;
     private static final int TOLD_EVERY = 20;
 
