@@ -5,7 +5,7 @@ import java.util.stream.IntStream;
 
 /**
  * The shortest day by trying every interleaving of the jobs' runs. Each is timed by the program's own clock, which DayTest holds against a day
- * reckoned on paper: what is tested here is the search alone.
+ * calculated by hand: what is tested here is the search alone.
  */
 final class BruteDay {
 

@@ -108,7 +108,7 @@ class DayTest {
     }
 
     /**
-     * Two jobs reckoned on paper, run by run. A V of chromoly in two passes, warmed for five minutes before its first tack; a butt of thin steel. Between
+     * Two jobs calculated by hand, run by run. A V of chromoly in two passes, warmed for five minutes before its first tack; a butt of thin steel. Between
      * them metal, tungsten and panel change, and the cup stays.
      */
     @Test

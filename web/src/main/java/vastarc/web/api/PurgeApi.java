@@ -52,7 +52,7 @@ class PurgeApi {
     private static final Range SECONDS = new Range("s", 0, 1e6, Unit.SECOND);
     private static final Range PPM = new Range("ppm", 0.01, 1e6, Unit.NUMBER);
 
-    /** The target by both ways of reckoning. */
+    /** The target by both methods. */
     record Ready(@Nullable Double mixedS, @Nullable Double blendS) {}
 
     /**

@@ -40,13 +40,13 @@ public class RunClosings {
      */
     public record Said(String hand, OptionalDouble seamMm, OptionalDouble amps, Verdict verdict, String note) {}
 
-    /** Closes a run, or reckons it anew, whatever was said of it before. */
+    /** Closes a run, or recalculates it, whatever was said of it before. */
     public Optional<RunStore.Heard> close(UUID id, Said said) {
         return close(id, run -> true, said);
     }
 
     /**
-     * Closes a run, or reckons it anew.
+     * Closes a run, or recalculates it.
      *
      * @param asShown whether a run is still as it was shown to who says this; else what is said is added to its note
      */

@@ -20,11 +20,11 @@ public final class LateWords {
                         : " by " + heard.run().head().hand()) + ". ";
         return switch (heard.came()) {
             case TAKEN -> Optional.empty();
-            case ADDED -> Optional.of(first + "That stands; what you entered was added to the note of the run.");
+            case ADDED -> Optional.of(first + "That verdict is kept; what you entered was added to the note of the run.");
             case NO_ROOM ->
                 Optional.of(
                         first
-                                + "That stands; its note has no room for what you entered. Shorten yours, or open the run in the logbook.");
+                                + "That verdict is kept; its note has no room for what you entered. Shorten yours, or open the run in the logbook.");
         };
     }
 }

@@ -96,7 +96,7 @@ class DoorsIT {
                 "GET /[ HTTP/1.1",
             })
     void everyAnswerKeepsOtherPagesOutAlsoThoseTheServerGivesByItself(String line) throws IOException {
-        String host = line.contains(";x") ? "evil.example" : "127.0.0.1";
+        String host = line.contains(";x") ? "other.example" : "127.0.0.1";
         List<String> head = head(line + "\r\nHost: " + host + "\r\nConnection: close\r\n\r\n");
 
         assertThat(head).as(line).anyMatch(header -> header.startsWith("Content-Security-Policy: default-src 'self'"));

@@ -41,7 +41,7 @@ class ForeignPageTest {
         assertThat(simple.getStatus()).isEqualTo(415);
         assertThat(simple.getContentAsString()).contains("text/csv", "Content-Type");
         for (String[] header : new String[][] {
-            {"Origin", "http://evil.example"},
+            {"Origin", "http://other.example"},
             {"Origin", "http://localhost:3000"},
             {"Origin", "null"},
             {"Sec-Fetch-Site", "cross-site"},

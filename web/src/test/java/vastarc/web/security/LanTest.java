@@ -203,9 +203,9 @@ class LanTest {
         assertThat(send(
                                 ask("GET", "/")
                                         .cookie(key)
-                                        .header("Host", "evil.example")
+                                        .header("Host", "other.example")
                                         .with(request -> {
-                                            request.setServerName("evil.example");
+                                            request.setServerName("other.example");
                                             return request;
                                         }),
                                 FAR)
