@@ -20,7 +20,8 @@ public final class LateWords {
                         : " by " + heard.run().head().hand()) + ". ";
         return switch (heard.came()) {
             case TAKEN -> Optional.empty();
-            case ADDED -> Optional.of(first + "That verdict is kept; what you entered was added to the note of the run.");
+            case ADDED ->
+                Optional.of(first + "That verdict is kept; what you entered was added to the note of the run.");
             case NO_ROOM ->
                 Optional.of(
                         first
