@@ -4,6 +4,15 @@ import { saver } from '../saving.js';
 const TYPING_PAUSE_MS = 120;
 const RETRY_MS = 3000;
 
+// Fields of the form, set as a button says: name=value, joined by &.
+function setFields(elements, change) {
+  new URLSearchParams(change).forEach((value, name) => {
+    const field = elements[name];
+    if (field.type === 'checkbox') field.checked = value === 'true';
+    else field.value = value;
+  });
+}
+
 // The sheet at work: every change goes to the server, which keeps it, computes, and answers with the workspace to morph in place.
 export function workspace() {
   return {
@@ -94,13 +103,14 @@ export function workspace() {
 
     // One tap gives an own value back to the engine, marks the job as proven, takes a way out of a refusal, or changes one field.
     async clicked(event) {
-      const button = event.target.closest('[data-back], [data-proven], [data-way], [data-pass], [data-penetration], [data-learned]');
+      const button = event.target.closest('[data-back], [data-proven], [data-way], [data-pass], [data-set], [data-learned]');
       if (!button) return;
-      const { version, pass, penetration } = document.getElementById('job-form').elements;
+      const { elements } = document.getElementById('job-form');
+      const { version, pass } = elements;
       const { back, proven, way, learned, value } = button.dataset;
-      if (button.dataset.pass || button.dataset.penetration) {
+      if (button.dataset.pass || button.dataset.set) {
         if (button.dataset.pass) pass.value = button.dataset.pass;
-        else penetration.value = button.dataset.penetration;
+        else setFields(elements, button.dataset.set);
         return this.saving.run();
       }
       const seen = new URLSearchParams({ version: version.value });

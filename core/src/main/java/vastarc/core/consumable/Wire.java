@@ -31,6 +31,14 @@ public record Wire(double diameterMm, double fromMm, double toMm, double titaniu
                 .orElse(SIZES.get(SIZES.size() - 1));
     }
 
+    /** The usual diameter for a fillet: at a thickness between two, the thicker. */
+    public static Wire usualForFillet(double thicknessMm, boolean titanium) {
+        return SIZES.stream()
+                .filter(wire -> thicknessMm < (titanium ? wire.titaniumToMm() : wire.toMm()))
+                .findFirst()
+                .orElse(SIZES.get(SIZES.size() - 1));
+    }
+
     /** The thickest wire thinner than the sheet; the thinnest made where there is none. */
     public static Wire thinnerThan(double thicknessMm) {
         return SIZES.stream()

@@ -26,6 +26,14 @@ public record Arc(double lengthMm) {
     private static final double OFFSET_W = 5;
     private static final double SLOPE_V_PER_A = 0.012;
 
+    private static final double LEAST_SIGMA_MM = 0.4;
+    private static final double MOST_SIGMA_MM = 2.5;
+
+    /** e⁻² radius of the heat of an arc of usual length, mm: twice σ = 0.6 + 0.006 I within 0.4 to 2.5. Source: [judgement]. */
+    public static double radiusMm(double currentA) {
+        return 2 * Math.max(LEAST_SIGMA_MM, Math.min(MOST_SIGMA_MM, 0.6 + 0.006 * currentA));
+    }
+
     private double baseV() {
         return 7.7 + 0.8 * lengthMm;
     }

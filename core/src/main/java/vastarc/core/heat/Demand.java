@@ -41,15 +41,20 @@ public record Demand(
     private static final double NO_LIMIT = Double.MAX_VALUE;
     private static final double USUAL_ARC_MM = 2;
     private static final double MICRO_ARC_MM = 1;
-    private static final double MAX_LEG_MM = 4.5;
+
+    /** Largest leg laid in one pass, mm. */
+    public static final double MAX_LEG_MM = 6;
+
+    /** A gap under a corner is filled about half way through. */
+    private static final double GAP_FILLED = 0.5;
+
     private static final double MAX_REACH_MM = 2.7;
     private static final double SPEED_REFERENCE_MM = 2;
-    private static final double LIMITED_HALF_WIDTH_MM = 0.5;
-    private static final double OVER_LAID_MM = 0.8;
-    private static final double ROOT_GUESS = 1.4;
 
-    /** Widths are found to this; taken off, the back is solid for certain. */
-    private static final double SEARCHED_TO_MM = 0.001;
+    /** Thicker metal is not welded slower: by then it is filled in passes of one size. */
+    private static final double SLOWEST_FROM_MM = 6;
+
+    private static final double LIMITED_HALF_WIDTH_MM = 0.5;
 
     private static final double HALF_DEPTH = 0.5;
     private static final double EACH_SIDE = 0.65;
@@ -62,8 +67,7 @@ public record Demand(
         double speed = speed(joint.thinnerMm(), practice);
         double arc = joint.thinnerMm() < MICRO_BELOW_MM ? MICRO_ARC_MM : USUAL_ARC_MM;
         if (joint.isCorner()) {
-            Demand reach = fullReach(joint, practice);
-            return penetration == Penetration.ROOT ? reach.keepingBackSolid(joint, practice) : reach;
+            return corner(joint, practice, penetration);
         }
         if (joint.groove().isPresent()) {
             return root(joint, practice, penetration, joint.groove().get(), speed, arc);
@@ -91,60 +95,39 @@ public record Demand(
         };
     }
 
-    /** Fused to its reach along both faces; where it is fused through, a leg is laid a little larger than drawn. */
-    private static Demand corner(Joint joint, Practice practice, double speed, double arc) {
+    /**
+     * Both faces melted as far as the leg of the first pass wants; a corner that has to be melted through, at least so far that its back is.
+     */
+    private static Demand corner(Joint joint, Practice practice, Penetration penetration) {
         double t = joint.thinnerMm();
-        double reach = practice.position().reachFactor() * cornerReachMm(t) * (practice.wire() ? 1 : 0.75);
-        boolean root = Penetration.of(joint, practice) == Penetration.ROOT;
-        double laid = root ? joint.legMm() : laidLegMm(joint);
-        double leg = practice.wire() ? Math.min(laid, MAX_LEG_MM) : 0;
-        double deposit = joint.preparation().isBevelledT() && practice.wire() ? ROOT_AREA_MM2 : legAreaMm2(leg);
-        return new Demand(reach, 0, deposit, leg, speed, arc, NO_LIMIT);
+        double arc = t < MICRO_BELOW_MM ? MICRO_ARC_MM : USUAL_ARC_MM;
+        double speed = speed(t, practice);
+        double leg = Math.min(joint.legMm(), MAX_LEG_MM);
+        boolean bevelled = joint.preparation().isBevelledT();
+        double laid = bevelled ? ROOT_AREA_MM2 : legAreaMm2(leg) + joint.gap().inMillimetres() * t * GAP_FILLED;
+        Demand onFaces = new Demand(
+                CornerModel.reachMm(joint, practice, leg),
+                0,
+                practice.wire() ? laid : 0,
+                practice.wire() ? leg : 0,
+                speed,
+                arc,
+                NO_LIMIT);
+        return penetration == Penetration.THROUGH ? onFaces.orThrough(joint, practice) : onFaces;
     }
 
-    /** Leg as a hand lays it, mm: 0.8 over the leg drawn, or over the thickness where none is. */
-    public static double laidLegMm(Joint joint) {
-        double drawn = joint.leg().map(Length::inMillimetres).orElse(Math.max(joint.thinnerMm(), joint.legMm()));
-        return OVER_LAID_MM + drawn;
+    /** The same, or what melts the back of the thinner member as wide as a butt's, whichever takes more. */
+    private Demand orThrough(Joint joint, Practice practice) {
+        double t = joint.thinnerMm();
+        double half = practice.position().reachFactor() * usualWidth(t) / 2;
+        JointHeat heat = JointHeat.of(joint, practice, this);
+        boolean isThrough = heat.powerW(halfWidthMm, depthMm) >= heat.powerW(half, t);
+        return isThrough ? this : new Demand(half, t, depositMm2, legMm, speedMmPerS, arcMm, sinkMm);
     }
 
     /** Section of a fillet a little convex, mm²: 1.1 L²/2. */
     public static double legAreaMm2(double legMm) {
         return 1.1 * legMm * legMm / 2;
-    }
-
-    /** How far a corner is fused along both faces, flat and with wire, mm: min(0.8 + t, 2.7). */
-    public static double cornerReachMm(double t) {
-        return Math.min(0.8 + t, MAX_REACH_MM);
-    }
-
-    /** Reaches less far where its full reach would melt the back of the thinner member. */
-    private Demand keepingBackSolid(Joint joint, Practice practice) {
-        JointHeat heat = JointHeat.of(joint, practice, this);
-        double most = solidPowerW(heat, joint);
-        if (heat.powerW(halfWidthMm, depthMm) <= most) {
-            return this;
-        }
-        double guess = Math.min(2 * halfWidthMm, ROOT_GUESS * joint.thinnerMm());
-        double found = heat.frontWidthMm(most, guess) / 2 - SEARCHED_TO_MM;
-        double reach = Math.max(found, JointHeat.LEAST_HALF_WIDTH_MM);
-        return new Demand(reach, 0, depositMm2, legMm, speedMmPerS, arcMm, sinkMm);
-    }
-
-    private static double solidPowerW(JointHeat heat, Joint joint) {
-        return heat.powerW(JointHeat.LEAST_HALF_WIDTH_MM, joint.thinnerMm());
-    }
-
-    /** Power into the plates of a corner fused at its root, W: no more than leaves the back solid. Its reach need not be known for that. */
-    static double rootPowerW(Joint joint, Practice practice, Demand reach) {
-        JointHeat heat = JointHeat.of(joint, practice, reach);
-        return Math.min(solidPowerW(heat, joint), heat.powerW(reach.halfWidthMm, reach.depthMm));
-    }
-
-    /** What a corner would be asked for if its back might melt: speed, arc and section laid are those of its root run too. */
-    static Demand fullReach(Joint joint, Practice practice) {
-        double arc = joint.thinnerMm() < MICRO_BELOW_MM ? MICRO_ARC_MM : USUAL_ARC_MM;
-        return corner(joint, practice, speed(joint.thinnerMm(), practice), arc);
     }
 
     private static Demand through(Joint joint, Practice practice, double speed, double arc) {
@@ -176,16 +159,16 @@ public record Demand(
      * A fill pass: melts a half width of the face, at most the reach of a corner and less out of position, and adds a section. Falling, it
      * goes no faster than flat.
      */
-    public Demand onFace(double halfWidth, double squareMm, Practice practice) {
+    public Demand onFace(Joint joint, double halfWidth, double squareMm, Practice practice) {
         Position position = practice.position();
-        double half = position.reachFactor() * Math.min(MAX_REACH_MM, halfWidth);
+        double half = position.reachFactor(joint) * Math.min(MAX_REACH_MM, halfWidth);
         double speed = practice.travelMmPerS().isPresent() ? speedMmPerS : speedMmPerS / position.speedFactor();
         return new Demand(half, 0, squareMm, 0, speed, arcMm, NO_LIMIT);
     }
 
     /** The same run at another place of a seam that passes through several positions. */
-    public Demand turnedFrom(Position here, Position there) {
-        double half = halfWidthMm / here.reachFactor() * there.reachFactor();
+    public Demand turnedFrom(Joint joint, Position here, Position there) {
+        double half = halfWidthMm / here.reachFactor(joint) * there.reachFactor(joint);
         return new Demand(half, depthMm, depositMm2, legMm, speedMmPerS, arcMm, sinkMm);
     }
 
@@ -204,7 +187,9 @@ public record Demand(
             Joint joint, Practice practice, Penetration penetration, Groove groove, double speed, double arc) {
         double t = joint.thinnerMm();
         double land = groove.rootFace().inMillimetres();
-        double width = practice.position().reachFactor() * usualWidth(Math.max(land, 1));
+        double width = practice.position().reachFactor()
+                * usualWidth(Math.max(land, 1))
+                * CornerModel.closedRootShare(groove.gap().inMillimetres());
         double sink = rootThicknessMm(t, width, groove);
         double through = Math.min(Math.max(land, 0.5), sink);
         double wanted = switch (penetration) {
@@ -240,7 +225,7 @@ public record Demand(
     private static double speed(double t, Practice practice) {
         double usual = techniqueSpeed(practice)
                 * practice.position().speedFactor()
-                * Math.min(1, Math.pow(SPEED_REFERENCE_MM / t, 0.25));
+                * Math.min(1, Math.pow(SPEED_REFERENCE_MM / Math.min(t, SLOWEST_FROM_MM), 0.25));
         return practice.travelMmPerS().orElse(usual);
     }
 

@@ -2,7 +2,7 @@ package vastarc.core.heat;
 
 import vastarc.core.joint.Chill;
 import vastarc.core.joint.Joint;
-import vastarc.core.joint.Penetration;
+import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Practice;
 import vastarc.core.material.Properties;
 
@@ -44,14 +44,16 @@ public record HeatSolution(
         double front = heat.frontWidthMm(plate, 2 * demand.halfWidthMm());
         double back = heat.backWidthMm(plate, 2 * demand.halfWidthMm());
         double behind = heat.poolLengthMm(plate, front);
+        double wire = wirePower(joint, demand);
+        double width = CornerModel.widthMm(joint, front, new Arc(demand.arcMm()).currentA(plate + wire));
         double meanWidth = back > 0 ? (front + back) / 2 : front;
-        Pool pool = new Pool(front, back, behind + meanWidth / 2, Math.min(joint.thinnerMm(), demand.sinkMm()));
+        Pool pool = new Pool(width, back, behind + meanWidth / 2, Math.min(joint.thinnerMm(), demand.sinkMm()));
         return new HeatSolution(
                 joint,
                 practice,
                 demand,
                 plate,
-                wirePower(joint, demand),
+                wire,
                 heat.baseShare(demand.halfWidthMm(), demand.depthMm(), plate),
                 pool,
                 behind,
@@ -62,13 +64,16 @@ public record HeatSolution(
                         : JointHeat.withoutBar(joint, practice, demand).powerW(demand.halfWidthMm(), demand.depthMm()));
     }
 
+    /** Whether the back of the thinner member stays solid. */
+    public static boolean leavesBackSolid(Joint joint, Practice practice) {
+        Demand demand = Demand.of(joint, practice);
+        JointHeat heat = JointHeat.of(joint, practice, demand);
+        return heat.powerW(demand.halfWidthMm(), demand.depthMm())
+                < heat.powerW(JointHeat.LEAST_HALF_WIDTH_MM, joint.thinnerMm());
+    }
+
     /** The steady current alone, A: for tables and comparisons that do not need the pool. */
     public static double currentA(Joint joint, Practice practice) {
-        if (joint.isCorner() && Penetration.of(joint, practice) == Penetration.ROOT) {
-            Demand reach = Demand.fullReach(joint, practice);
-            double plate = Demand.rootPowerW(joint, practice, reach);
-            return new Arc(reach.arcMm()).currentA(plate + wirePower(joint, reach));
-        }
         return currentA(joint, practice, Demand.of(joint, practice));
     }
 
@@ -132,7 +137,7 @@ public record HeatSolution(
                 demand.speedMmPerS(),
                 slopeS,
                 Cooling.USUAL_BEAD_MM,
-                faceLossWPerM2K + practice.chill().contactWPerM2K(),
+                faceShare() * faceLossWPerM2K + practice.chill().contactWPerM2K(),
                 practice.metalC());
     }
 
@@ -165,7 +170,12 @@ public record HeatSolution(
     /** h/(ρ c t) under gas, with a bar its contact besides, 1/s. */
     private double faceLossPerS() {
         double stored = metal().densityKgPerM3() * metal().coolingCapacityJPerKgK() * effectiveThicknessMm() * 1e-3;
-        return (Cooling.UNDER_GAS + practice.chill().contactWPerM2K()) / stored;
+        return (faceShare() * Cooling.UNDER_GAS + practice.chill().contactWPerM2K()) / stored;
+    }
+
+    /** Share of the members' faces that give heat to the gas: those of an edge joint lie on each other. */
+    private double faceShare() {
+        return joint.form() == JointForm.EDGE ? 0.5 : 1;
     }
 
     /** (q/v)/(t √(4π k ρ c)), K·√s. */

@@ -63,8 +63,9 @@ public final class JointHeat {
         double speed = demand.speedMmPerS() * MM;
         double base = Math.min(joint.base().inMillimetres(), demand.sinkMm());
         double abutting = Math.min(joint.abutting().inMillimetres(), demand.sinkMm());
-        double baseWeight = joint.baseLegs() / 2.0;
-        double abuttingWeight = joint.smallTab() ? SMALL_TAB_FACTOR / 2 : 0.5;
+        double share = CornerModel.pathShare(joint);
+        double baseWeight = share * joint.baseLegs() / 2.0;
+        double abuttingWeight = share * (joint.smallTab() ? SMALL_TAB_FACTOR / 2 : 0.5);
         List<Leg> legs = new ArrayList<>(3);
         if (base == abutting && !joint.isDissimilar()) {
             legs.add(leg(baseWeight + abuttingWeight, joint.material().properties(), base, speed, loss));
@@ -75,7 +76,8 @@ public final class JointHeat {
         if (joint.preparation() == Preparation.BACKING_STRIP) {
             legs.add(leg(1, joint.material().properties(), STRIP_MM, speed, loss));
         }
-        return new JointHeat(legs, practice.metalC());
+        double wall = Math.min(joint.base().inMillimetres(), joint.abutting().inMillimetres());
+        return new JointHeat(legs, practice.metalC() + CornerModel.warmthK(joint, wall));
     }
 
     private static Leg leg(double weight, Properties metal, double thicknessMm, double speedMPerS, double loss) {

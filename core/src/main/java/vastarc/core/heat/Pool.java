@@ -17,6 +17,11 @@ public record Pool(double frontWidthMm, double backWidthMm, double lengthMm, dou
     private static final double FILM_RUPTURE = 6;
     private static final double GRAVITY = 9.81;
 
+    /** Widest that the cup has to cover, mm: of a corner, whose faces stand at right angles, the straight way from toe to toe. */
+    public double coveredMm(boolean corner) {
+        return corner ? frontWidthMm * Math.sqrt(0.5) : frontWidthMm;
+    }
+
     /** Mean of front and back width; the front alone where the back is not molten. */
     public double meanWidthMm() {
         return backWidthMm > 0 ? (frontWidthMm + backWidthMm) / 2 : frontWidthMm;

@@ -23,12 +23,15 @@ public record Groove(double angleDeg, Length rootFace, Length gap) {
     /** The usual bevel of a stem, counted as a whole V of twice its 45°, closed up. Engineering judgement. */
     public static final Groove OF_STEM = new Groove(90, USUAL.rootFace(), Length.ofMillimetres(0));
 
+    /** The V that the edges of an outside corner make, closed up. Engineering judgement. */
+    public static final Groove OF_CORNER = new Groove(90, USUAL.rootFace(), Length.ofMillimetres(0));
+
     /** The usual groove of a preparation. */
     public static Groove usualFor(Preparation preparation, JointForm form) {
         return switch (preparation) {
             case BACKING_STRIP -> ON_STRIP;
             case BEVEL_ONE_SIDE, BEVEL_BOTH_SIDES -> OF_STEM;
-            default -> form.isTube() ? OF_PIPE : USUAL;
+            default -> form == JointForm.OUTSIDE_CORNER ? OF_CORNER : form.isTube() ? OF_PIPE : USUAL;
         };
     }
 

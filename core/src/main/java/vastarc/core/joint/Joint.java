@@ -36,14 +36,16 @@ public record Joint(
         Optional<Length> leg) {
 
     private static final double GROOVE_WIRE_MM = 4;
-    private static final double LEG_AS_THICK_MM = 3;
-    private static final double LEG_OF_THICKNESS = 0.7;
+    private static final double THIN_MM = 1;
+    private static final double THIN_LEG_OVER_MM = 0.8;
     private static final double SOCKET_LEG = 1.1;
 
-    /** Both members alike, square and closed up, at right angles; a V butt gets the usual V. */
+    /** Both members alike, square and closed up, at right angles; what one pass cannot melt through gets the usual V. */
     public static Joint of(Material material, JointForm form, double millimetres) {
         Length thickness = Length.ofMillimetres(millimetres);
-        Optional<Groove> groove = form == JointForm.V_BUTT ? Optional.of(Groove.USUAL) : Optional.empty();
+        Preparation preparation = Preparation.usualFor(form, material, millimetres);
+        Optional<Groove> groove =
+                preparation == Preparation.V ? Optional.of(Groove.usualFor(preparation, form)) : Optional.empty();
         Length closed = Length.ofMillimetres(0);
         return new Joint(
                 material,
@@ -56,7 +58,7 @@ public record Joint(
                 groove,
                 90,
                 false,
-                Preparation.usualFor(form),
+                preparation,
                 Optional.empty());
     }
 
@@ -108,13 +110,17 @@ public record Joint(
                 && !preparation.isBevelledT();
     }
 
-    /** Fillet leg, mm: as drawn; else t up to 3 mm, then 0.7 t and at least 3; 1.1 of the wall in a socket [judgement]. */
+    /**
+     * Fillet leg, mm: as drawn; else the larger of 1.6 + 0.2 t and 0.75 + 0.75 t, below 1 mm 0.8 + t, in a socket at least 1.1 of the wall.
+     * Source: what bench welders lay [handbook].
+     */
     public double legMm() {
-        double t = thinnerMm();
-        double usual = preparation == Preparation.SOCKET
-                ? SOCKET_LEG * t
-                : t <= LEG_AS_THICK_MM ? t : Math.max(LEG_AS_THICK_MM, LEG_OF_THICKNESS * t);
-        return leg.map(Length::inMillimetres).orElse(usual);
+        return leg.map(Length::inMillimetres).orElseGet(() -> usualLegMm(thinnerMm()));
+    }
+
+    private double usualLegMm(double t) {
+        double usual = t < THIN_MM ? THIN_LEG_OVER_MM + t : Math.max(1.6 + 0.2 * t, 0.75 + 0.75 * t);
+        return preparation == Preparation.SOCKET ? Math.max(usual, SOCKET_LEG * t) : usual;
     }
 
     /** The same joint prepared otherwise, with the groove that belongs to it; a V of plate is a form of its own. */

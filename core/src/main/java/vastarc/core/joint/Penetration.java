@@ -2,7 +2,6 @@ package vastarc.core.joint;
 
 import java.util.Arrays;
 import java.util.List;
-import vastarc.core.material.Family;
 
 /** How deep the arc has to melt. Spoken by {@code penetration.<name>}. */
 public enum Penetration {
@@ -14,13 +13,10 @@ public enum Penetration {
     PARTIAL(false),
     /** A seal or cosmetic run, hardly into the metal. */
     SURFACE(false),
-    /** The corner fused, the back of the thinner member solid. */
+    /** A leg on both members and the corner fused; whether the back of a thin member melts is what comes of it. */
     ROOT(true),
-    /** The corner fused to its full reach; thin members melt through behind. */
+    /** The back of the thinner member melted on purpose. */
     THROUGH(true);
-
-    /** Up to this thickness steel hands weld a corner through, mm (judgement). */
-    private static final double THROUGH_TO_MM = 3;
 
     private final boolean corner;
 
@@ -40,16 +36,11 @@ public enum Penetration {
 
     /** What is told, or the usual for this joint. Source: [judgement]. */
     public static Penetration of(Joint joint, Practice practice) {
-        return practice.penetration().filter(told -> told.isFor(joint)).orElseGet(() -> usual(joint, practice));
+        return practice.penetration().filter(told -> told.isFor(joint)).orElse(usual(joint));
     }
 
-    private static Penetration usual(Joint joint, Practice practice) {
-        if (!joint.isCorner()) {
-            return FULL;
-        }
-        boolean steel = List.of(joint.material(), joint.other()).stream()
-                .allMatch(metal -> metal.family() == Family.STEEL || metal.family() == Family.CHROMOLY);
-        return steel && joint.thinnerMm() <= THROUGH_TO_MM || !steel && practice.purged() ? THROUGH : ROOT;
+    private static Penetration usual(Joint joint) {
+        return joint.isCorner() ? ROOT : FULL;
     }
 
     /** Some of the joint's section stays unfused: a notch at the root. */

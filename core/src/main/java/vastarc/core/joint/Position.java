@@ -5,17 +5,17 @@ package vastarc.core.joint;
  * judgement).
  */
 public enum Position {
-    PA("1G · 1F", 1.00, 1.0, PoolLimit.NONE, false),
-    PB("2F", 1.00, 1.0, PoolLimit.SHELF, false),
-    PC("2G", 0.95, 1.0, PoolLimit.SHELF, false),
-    PD("4F", 0.90, 1.0, PoolLimit.HANGING, false),
-    PE("4G", 0.88, 1.0, PoolLimit.HANGING, false),
-    PF("3G · 3F up", 0.88, 1.0, PoolLimit.RUNNING, false),
-    PG("3G · 3F down", 0.90, 1.3, PoolLimit.RUNNING, true),
-    PH("5G · 5F up", 0.88, 1.0, PoolLimit.RUNNING, false),
-    PJ("5G · 5F down", 0.90, 1.3, PoolLimit.RUNNING, true),
-    HL045("6G up", 0.90, 1.0, PoolLimit.SLOPING, false),
-    JL045("6G down", 0.90, 1.2, PoolLimit.SLOPING, true);
+    PA("1G · 1F", 1.00, 1.00, 1.0, PoolLimit.NONE, false),
+    PB("2F", 1.00, 1.00, 1.0, PoolLimit.SHELF, false),
+    PC("2G", 0.95, 0.95, 1.0, PoolLimit.SHELF, false),
+    PD("4F", 0.90, 0.85, 1.0, PoolLimit.HANGING, false),
+    PE("4G", 0.88, 0.85, 1.0, PoolLimit.HANGING, false),
+    PF("3G · 3F up", 0.88, 0.88, 1.0, PoolLimit.RUNNING, false),
+    PG("3G · 3F down", 0.90, 0.72, 1.3, PoolLimit.RUNNING, true),
+    PH("5G · 5F up", 0.88, 0.88, 1.0, PoolLimit.RUNNING, false),
+    PJ("5G · 5F down", 0.90, 0.72, 1.3, PoolLimit.RUNNING, true),
+    HL045("6G up", 0.90, 0.88, 1.0, PoolLimit.SLOPING, false),
+    JL045("6G down", 0.90, 0.76, 1.2, PoolLimit.SLOPING, true);
 
     /** What keeps the pool from falling out. */
     public enum PoolLimit {
@@ -33,13 +33,21 @@ public enum Position {
 
     private final String numberLetterName;
     private final double reachFactor;
+    private final double cornerReachFactor;
     private final double speedFactor;
     private final PoolLimit poolLimit;
     private final boolean downhill;
 
-    Position(String numberLetterName, double reachFactor, double speedFactor, PoolLimit poolLimit, boolean downhill) {
+    Position(
+            String numberLetterName,
+            double reachFactor,
+            double cornerReachFactor,
+            double speedFactor,
+            PoolLimit poolLimit,
+            boolean downhill) {
         this.numberLetterName = numberLetterName;
         this.reachFactor = reachFactor;
+        this.cornerReachFactor = cornerReachFactor;
         this.speedFactor = speedFactor;
         this.poolLimit = poolLimit;
         this.downhill = downhill;
@@ -53,6 +61,11 @@ public enum Position {
     /** f, multiplies the melted width. */
     public double reachFactor() {
         return reachFactor;
+    }
+
+    /** f of this joint: corners have factors of their own. */
+    public double reachFactor(Joint joint) {
+        return joint.isCorner() ? cornerReachFactor : reachFactor;
     }
 
     /** s, multiplies the travel speed. */

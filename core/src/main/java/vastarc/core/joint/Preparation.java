@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import vastarc.core.material.Material;
 
 /** How the edges are made ready. Spoken by {@code preparation.<name>}. */
 public enum Preparation {
@@ -30,7 +31,8 @@ public enum Preparation {
     private Set<JointForm> forms() {
         return switch (this) {
             case SQUARE -> EnumSet.complementOf(EnumSet.of(JointForm.V_BUTT));
-            case V -> EnumSet.of(JointForm.SQUARE_BUTT, JointForm.V_BUTT, JointForm.TUBE_BUTT);
+            case V ->
+                EnumSet.of(JointForm.SQUARE_BUTT, JointForm.V_BUTT, JointForm.TUBE_BUTT, JointForm.OUTSIDE_CORNER);
             case SOCKET -> EnumSet.of(JointForm.TUBE_BUTT);
             case BACKING_STRIP -> EnumSet.of(JointForm.V_BUTT);
             case BEVEL_ONE_SIDE, BEVEL_BOTH_SIDES -> EnumSet.of(JointForm.T_FILLET);
@@ -42,9 +44,16 @@ public enum Preparation {
         return Arrays.stream(values()).filter(one -> one.isFor(form)).toList();
     }
 
-    /** What a joint form has where nothing is told. */
-    public static Preparation usualFor(JointForm form) {
-        return form == JointForm.V_BUTT ? V : SQUARE;
+    /**
+     * What a joint has where nothing is entered: a V where one pass cannot melt through pipe or an outside corner, whose edges are one by
+     * themselves.
+     *
+     * @param thicknessMm of the thinner member, mm
+     */
+    public static Preparation usualFor(JointForm form, Material material, double thicknessMm) {
+        boolean byItself = form == JointForm.TUBE_BUTT || form == JointForm.OUTSIDE_CORNER;
+        boolean vee = form == JointForm.V_BUTT || byItself && thicknessMm > material.onePassMm();
+        return vee ? V : SQUARE;
     }
 
     public boolean isBevelledT() {

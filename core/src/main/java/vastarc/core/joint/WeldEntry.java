@@ -44,8 +44,7 @@ final class WeldEntry {
     }
 
     private Joint joint(Material metal, JointForm told, Length thickness) {
-        Preparation prepared = preparation.orElse(
-                told == JointForm.TUBE_BUTT && grooveAngleDeg.isPresent() ? Preparation.V : Preparation.usualFor(told));
+        Preparation prepared = preparation.orElseGet(() -> usual(metal, told, thickness));
         JointForm joined = told == JointForm.SQUARE_BUTT && prepared == Preparation.V ? JointForm.V_BUTT : told;
         return Joint.of(metal, joined, thickness.inMillimetres()).with(draft -> {
             draft.abutting = abutting.orElse(thickness);
@@ -58,6 +57,17 @@ final class WeldEntry {
             draft.smallTab = smallTab;
             draft.leg = leg;
         });
+    }
+
+    private Preparation usual(Material metal, JointForm told, Length thickness) {
+        double thinner =
+                Math.min(thickness.inMillimetres(), abutting.orElse(thickness).inMillimetres());
+        Preparation usual = Preparation.usualFor(told, metal, thinner);
+        boolean full = practice.penetration.map(how -> how == Penetration.FULL).orElse(true);
+        if (told == JointForm.V_BUTT || usual == Preparation.V && full) {
+            return usual;
+        }
+        return told == JointForm.TUBE_BUTT && grooveAngleDeg.isPresent() ? Preparation.V : Preparation.SQUARE;
     }
 
     private Groove groove(Preparation prepared, JointForm joined) {

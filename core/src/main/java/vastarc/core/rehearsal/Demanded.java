@@ -8,15 +8,9 @@ final class Demanded {
 
     private Demanded() {}
 
-    /**
-     * Width of the bead in front that a sheet reckons, mm: of the pool; of a fillet both its legs, where they are longer than what is fused
-     * beside them.
-     */
+    /** Width of the pool in front that a sheet reckons, mm; of a corner both faces together. */
     static double frontMm(Sheet sheet) {
-        double pool = sheet.setting(SettingKey.POOL_WIDTH).engineValue();
-        return sheet.joint().isCorner()
-                ? Math.max(pool, 2 * sheet.heat().demand().legMm())
-                : pool;
+        return sheet.setting(SettingKey.POOL_WIDTH).engineValue();
     }
 
     /** Back bead that a sheet reckons, mm; 0 where it has none. */

@@ -48,7 +48,7 @@ final class JointSection {
         if (joint.form() == JointForm.EDGE) {
             return edge();
         }
-        if (joint.form() == JointForm.OUTSIDE_CORNER) {
+        if (joint.form() == JointForm.OUTSIDE_CORNER && joint.groove().isEmpty()) {
             return outsideCorner();
         }
         return joint.groove().map(groove -> groove(groove, filledMm2)).orElseGet(this::flat);

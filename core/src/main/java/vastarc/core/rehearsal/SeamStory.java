@@ -264,11 +264,13 @@ final class SeamStory {
                 end = Math.max(end, air[column * face.count() + i]);
             }
         }
-        return new Rehearsal.Colour(true, hottest, colour(family, hottest), end, colour(family, end));
+        return new Rehearsal.Colour(true, hottest, colour(family, hottest, ahead), end, colour(family, end, ahead));
     }
 
-    private static String colour(Family family, double celsius) {
-        return Tint.of(family, Math.min(4999, celsius)).colour();
+    /** By the sheet's model: in front the seam leaves the gas and cools, behind it was in the air all along. */
+    private static String colour(Family family, double celsius, boolean ahead) {
+        double judged = Math.min(4999, celsius);
+        return (ahead ? Tint.afterGas(family, judged) : Tint.of(family, judged)).colour();
     }
 
     /**

@@ -17,8 +17,6 @@ final class Stroke {
     /** Pulses faster than this are felt as their average, 1/s (judgement). */
     static final double FELT_BELOW_HZ = 10;
 
-    private static final double LEAST_SIGMA_MM = 0.4;
-    private static final double MOST_SIGMA_MM = 2.5;
     private static final double SPREAD_PER_ARC_MM = 0.15;
     private static final double USUAL_ARC_MM = 2;
     private static final double DAB_SHARE = 0.3;
@@ -103,11 +101,6 @@ final class Stroke {
         return isOut() ? 0 : currentA;
     }
 
-    /** e⁻² radius of the heat of an arc of usual length, mm: twice σ = 0.6 + 0.006 I within 0.4 to 2.5. Source: judgement. */
-    static double radiusMm(double currentA) {
-        return 2 * Math.max(LEAST_SIGMA_MM, Math.min(MOST_SIGMA_MM, 0.6 + 0.006 * currentA));
-    }
-
     /** e⁻² radius of the arc's heat now, a longer arc wider, mm. */
     double radiusMm() {
         return radiusMm;
@@ -154,7 +147,7 @@ final class Stroke {
         Arc arc = new Arc(arcMm * (1 + (hand.isSteady() ? 0 : height.at(realS))));
         double envelope = segment().envelopeA(Math.min(s, segment().endS()));
         double arcW = watts(arc, envelope);
-        radiusMm = radiusMm(currentA) * (1 + SPREAD_PER_ARC_MM * (arc.lengthMm() - USUAL_ARC_MM));
+        radiusMm = Arc.radiusMm(currentA) * (1 + SPREAD_PER_ARC_MM * (arc.lengthMm() - USUAL_ARC_MM));
         double fed = going && envelope >= FED_FROM * workingA ? wireW * lump() * Math.min(1, envelope / workingA) : 0;
         double want = owedJ + fed * stepS;
         double taken = Math.min(want, arcW * stepS);

@@ -2,6 +2,7 @@ package vastarc.core.rehearsal;
 
 import java.util.ArrayList;
 import java.util.List;
+import vastarc.core.heat.Arc;
 import vastarc.core.heat.Pool;
 import vastarc.core.joint.Penetration;
 import vastarc.core.quantity.Quantity;
@@ -64,7 +65,7 @@ public final class Verdict {
 
     private static double arcRadiusMm(RehearsalAsk ask) {
         double working = ask.score().sheet().setting(SettingKey.WORKING_CURRENT).value();
-        return Stroke.radiusMm(working);
+        return Arc.radiusMm(working);
     }
 
     private List<Phrase> said() {

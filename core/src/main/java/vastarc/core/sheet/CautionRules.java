@@ -28,11 +28,14 @@ import vastarc.core.wording.Phrase;
 final class CautionRules {
 
     private static final double LONG_SHIELD_S = 15;
-    private static final double LARGE_GAP_SHARE = 0.3;
+    private static final double LARGE_GAP_SHARE = 1.0 / 3;
     private static final double UNEQUAL_RATIO = 1.2;
     private static final double STEEP_COPE_DEG = 75;
     private static final double GROUND_BACK_FROM_MM = 5;
     private static final double HOT_TO_TOUCH_C = 50;
+
+    private static final double STAINLESS_WARM_C = 150;
+    private static final double TITANIUM_WARM_C = 100;
 
     private CautionRules() {}
 
@@ -74,7 +77,7 @@ final class CautionRules {
     }
 
     /**
-     * What the joint asks for: members more than 1.2 times apart, branches under 75°, gaps over 0.3 of the thinner member [judgement].
+     * What the joint asks for: members more than 1.2 times apart, branches under 75°, gaps over a third of the thinner member [judgement].
      */
     private static void joint(Plan plan, List<Caution> cautions) {
         Joint joint = plan.joint();
@@ -93,6 +96,39 @@ final class CautionRules {
         depth(plan, cautions);
         seam(plan, cautions);
         wire(plan, cautions);
+        fusion(plan, cautions);
+        warmed(plan, cautions);
+    }
+
+    /** What welding without filler risks: a hollow fillet, hard or porous metal, a crack where stainless meets steel. */
+    private static void fusion(Plan plan, List<Caution> cautions) {
+        if (plan.practice().wire()) {
+            return;
+        }
+        Joint joint = plan.joint();
+        if (hasSteel(joint) && (joint.material().isStainless() || joint.other().isStainless())) {
+            cautions.add(Caution.of("fusion.pair"));
+        } else if (Preheat.isChromoly(joint)) {
+            cautions.add(Caution.of("fusion.chromoly"));
+        } else if (joint.material().family() == Family.STEEL) {
+            cautions.add(Caution.of("fusion.steel"));
+        }
+        if (joint.isCorner()) {
+            cautions.add(Caution.of("fusion.fillet"));
+        }
+    }
+
+    /** Warmer before the arc than this metal should be. Source: bench figures [judgement]. */
+    private static void warmed(Plan plan, List<Caution> cautions) {
+        double most = plan.isTitanium() ? TITANIUM_WARM_C : STAINLESS_WARM_C;
+        boolean sensitive = plan.isTitanium() || plan.joint().material().isStainless();
+        double told = plan.practice().preheatC().orElse(0);
+        if (sensitive && told > most) {
+            cautions.add(Caution.of(
+                    plan.isTitanium() ? "preheat.titanium" : "preheat.stainless",
+                    Quantity.celsius(told),
+                    Quantity.celsius(most)));
+        }
     }
 
     /** What a weld that is not through leaves behind, and what is to be done on its other side. */
@@ -153,6 +189,14 @@ final class CautionRules {
                     Quantity.millimetres(joint.thinnerMm())));
         } else if (school == School.WIRE_THICKER && choice.chillPerDabK() > WireChoice.COLD_DAB_K) {
             cautions.add(Caution.of("coldDab", Quantity.of(choice.chillPerDabK(), Unit.KELVIN)));
+        }
+        double perMin = plan.heat().demand().depositMm2()
+                * plan.heat().demand().speedMmPerS()
+                * 60
+                / choice.wire().sectionMm2();
+        if (perMin > WireChoice.FASTEST_MM_PER_MIN) {
+            cautions.add(Caution.of(
+                    "feedFast", Quantity.mmPerMin(perMin), Quantity.mmPerMin(WireChoice.FASTEST_MM_PER_MIN)));
         }
     }
 

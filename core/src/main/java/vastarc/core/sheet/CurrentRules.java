@@ -17,9 +17,6 @@ final class CurrentRules {
 
     private static final double TITANIUM_SPREAD = 0.25;
 
-    /** Two ways within this share of each other share one window. */
-    private static final double ALIKE = 0.25;
-
     private static final double UNEQUAL_RATIO = 1.2;
     private static final double THIN_AND_SOME = 1.15;
     private static final double CEILING = 1.2;
@@ -84,8 +81,8 @@ final class CurrentRules {
     }
 
     /**
-     * The window of the first pass, reaching further where the same corner may as well be fused to the root or through, and down to the
-     * current of two thin members where one is heavy: a short heavy partner drinks less than reckoned. Source: [judgement].
+     * The window of the first pass, reaching down to the current of two thin members where one is heavy: a short heavy partner drinks less
+     * than calculated. Source: [judgement].
      */
     private static Window joined(Plan plan, Window window) {
         if (plan.pass() != 1) {
@@ -94,14 +91,6 @@ final class CurrentRules {
         double low = window.low();
         double high = window.high();
         Joint joint = plan.joint();
-        if (joint.isCorner()) {
-            double other = plan.schoolFactor() * FilletChoice.otherA(plan);
-            double ratio = other / window.value() / shape(plan);
-            if (Math.abs(ratio - 1) <= ALIKE) {
-                low = Math.min(low, other * shape(plan) * (1 - HAND_SPREAD));
-                high = Math.max(high, other * shape(plan) * (1 + HAND_SPREAD));
-            }
-        }
         if (joint.thickerMm() > UNEQUAL_RATIO * joint.thinnerMm()) {
             Joint thin = joint.withBothAt(Length.ofMillimetres(joint.thinnerMm()));
             double least = HeatSolution.currentA(thin, plan.practice()) * plan.schoolFactor() * shape(plan);

@@ -79,7 +79,7 @@ final class GasTimeRules {
     }
 
     /**
-     * Post-flow, s: \( \max(3, t_W d/2.4, I/15, t_{shield}) \); I average current, A; t_W cooling of a 2.4 mm tungsten, s, d diameter,
+     * Post-flow, s: \( \max(t_0, t_W d/2.4, I/15, t_{shield}) \); t_0 3 s, stainless 4 to 6, titanium 10 to 15; I average current, A; t_W cooling of a 2.4 mm tungsten, s, d diameter,
      * mm; t_shield time until the bead's end is at 600 °C (steel, plain stainless), 380 °C (hygienic, bright, visible), 425 °C (titanium).
      * Never under what the tungsten needs, and on titanium never under t_shield, whatever the school; never over 60 s, which nobody holds:
      * another way is named then.
@@ -90,8 +90,9 @@ final class GasTimeRules {
         double tip = plan.tungsten().coolingS(plan.peakA()) * plan.tungsten().diameterMm() / REFERENCE_TUNGSTEN_MM;
         double shield = plan.cooling().timeToS(shieldC(plan));
         double byCurrent = Math.max(MIN_POST_FLOW_S, current / 10);
-        double untilCold = Math.max(Math.max(MIN_POST_FLOW_S, current / AMPS_PER_S), Math.max(tip, shield));
-        double floor = plan.isTitanium() ? Math.max(tip, shield) : tip;
+        double least = leastS(plan, current);
+        double untilCold = Math.max(Math.max(least, current / AMPS_PER_S), Math.max(tip, shield));
+        double floor = Math.max(least, plan.isTitanium() ? Math.max(tip, shield) : tip);
         School school = plan.schools().of(Matter.POST_FLOW);
         double chosen = switch (school) {
             case POST_FLOW_BY_CURRENT -> byCurrent;
@@ -113,6 +114,18 @@ final class GasTimeRules {
                         Quantity.seconds(needed),
                         Quantity.celsius(shieldC(plan)),
                         Quantity.seconds(byCurrent));
+    }
+
+    /** Shortest by metal, s: steel 3; stainless 4, 6 from 40 A; titanium 10, 15 from 60 A. Source: bench figures [judgement]. */
+    private static double leastS(Plan plan, double currentA) {
+        if (plan.isTitanium()) {
+            return 10 + 5 * share(currentA, 40, 60);
+        }
+        return plan.joint().wantsPurge() ? 4 + 2 * share(currentA, 20, 40) : MIN_POST_FLOW_S;
+    }
+
+    private static double share(double value, double from, double to) {
+        return Math.max(0, Math.min(1, (value - from) / (to - from)));
     }
 
     private static double held(double s) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import vastarc.core.consumable.HelmetShade;
 import vastarc.core.consumable.Tungsten;
-import vastarc.core.consumable.Wire;
 import vastarc.core.heat.Arc;
 import vastarc.core.heat.Demand;
 import vastarc.core.heat.HeatSolution;
@@ -120,7 +119,7 @@ public record PassPlan(
                 plan.gasFlow().value(),
                 Arc.STANDARD_EFFICIENCY * plan.heat().arc().powerW(current) / speed / 1000,
                 HelmetShade.forCurrent(current).usual(),
-                plan.position().reachFactor(),
+                plan.position().reachFactor(plan.joint()),
                 tungsten.minStableA() <= current && current <= tungsten.practicalMaxA(),
                 1000 / speed);
     }
@@ -140,13 +139,12 @@ public record PassPlan(
         Practice practice = plan.practice().with(draft -> draft.position = there);
         Demand demand = plan.pass() == 1
                 ? Demand.of(plan.joint(), practice)
-                : plan.runs().get(plan.pass() - 1).demand().turnedFrom(plan.position(), there);
+                : plan.runs().get(plan.pass() - 1).demand().turnedFrom(plan.joint(), plan.position(), there);
         double current = HeatSolution.currentA(plan.joint(), practice, demand);
         return new Hour(hour, there, current * plan.schoolFactor());
     }
 
     private static double wireMm(Plan plan) {
-        return Wire.usualFor(plan.joint().wireThicknessMm(), plan.joint().isTitanium())
-                .diameterMm();
+        return WireChoice.usual(plan.heat(), plan.joint().isTitanium()).diameterMm();
     }
 }

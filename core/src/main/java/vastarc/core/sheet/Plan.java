@@ -2,6 +2,7 @@ package vastarc.core.sheet;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import vastarc.core.consumable.Cup;
 import vastarc.core.consumable.Tungsten;
 import vastarc.core.heat.Arc;
@@ -54,9 +55,8 @@ record Plan(
     private static final int MICRO_CUP = 4;
     private static final int USUAL_CUP = 5;
     private static final int BRIGHT_CUP = 8;
+    private static final int LARGEST_CUP = 14;
     private static final double ONE_SIZE_MM = 2.4;
-    private static final double START_SHARE = 0.5;
-    private static final double END_SHARE = 0.2;
     private static final double SHIELD_MARGIN_MM = 6;
     private static final double TITANIUM_MARGIN_MM = 10;
     private static final double TIGHT_MARGIN_MM = 4;
@@ -71,11 +71,10 @@ record Plan(
         Pulse wanted = pulse(heat, steady);
         double hotter = hotter(heat, runs);
         double peak = hotter * own.over(wanted).peakA();
-        Stock.Taken<Tungsten> tungsten =
-                ways.stock().tungsten(tungsten(schools, heat.practice().control(), own.over(wanted), hotter), peak);
+        Stock.Taken<Tungsten> tungsten = ways.stock().tungsten(tungsten(schools, own.over(wanted), hotter), peak);
         Pulse pulse = own.over(heldAbove(tungsten.item().minStableA(), wanted, heat.arc(), steady));
         Stock.Taken<Cup> cup = cup(heat, pulse.peakA(), ways);
-        Window flow = chosen(gasFlow(heat, cup.item(), pulse.peakA()), schools.of(Matter.GAS_FLOW));
+        Window flow = flow(heat, cup.item(), pulse.peakA(), schools);
         return new Plan(
                 schools, ways.stock(), heat, runs, pass, comparison, proven, pulse, tungsten, cup, flow, taper(heat));
     }
@@ -124,9 +123,9 @@ record Plan(
     }
 
     /** The electrode a school takes; none thicker than the table's thickest is known, and the scope rules see to that. */
-    private static Tungsten tungsten(Schools schools, Control control, Pulse pulse, double hotter) {
+    private static Tungsten tungsten(Schools schools, Pulse pulse, double hotter) {
         School school = schools.of(Matter.TUNGSTEN_SIZE);
-        return tungsten(school, hotter * pulse.peakA(), leastA(control, pulse));
+        return tungsten(school, hotter * pulse.peakA(), leastA(pulse));
     }
 
     private static Tungsten tungsten(School school, double peakA, double leastA) {
@@ -145,13 +144,12 @@ record Plan(
 
     /** What another school would fit here, mm. */
     double tungstenMm(School school) {
-        return tungsten(school, hottestA(), leastA(control(), pulse)).diameterMm();
+        return tungsten(school, hottestA(), leastA(pulse)).diameterMm();
     }
 
-    /** The least current the electrode has to hold: start, end or background. */
-    private static double leastA(Control control, Pulse pulse) {
-        double slopes = control.runsSlopes() ? Math.min(START_SHARE, END_SHARE) * pulse.peakA() : pulse.peakA();
-        return pulse.isSteady() ? slopes : Math.min(slopes, pulse.backgroundA());
+    /** The least current the electrode has to hold, A: a pulse's background; slopes begin and end at what it holds. */
+    private static double leastA(Pulse pulse) {
+        return pulse.isSteady() ? pulse.peakA() : pulse.backgroundA();
     }
 
     /** Lifts the background to what the tungsten holds, keeping the mean power. */
@@ -171,9 +169,29 @@ record Plan(
         double margin = titanium ? TITANIUM_MARGIN_MM : tight ? TIGHT_MARGIN_MM : SHIELD_MARGIN_MM;
         boolean clean = heat.joint().wantsPurge() && heat.practice().finish() != Finish.PLAIN;
         int smallest = titanium ? TITANIUM_CUP : clean ? BRIGHT_CUP : peakA < MICRO_BELOW_A ? MICRO_CUP : USUAL_CUP;
-        double bore = heat.pool().frontWidthMm() + margin;
-        Stock.Taken<Cup> cup = ways.stock().cup(Cup.atLeast(bore, tight && !titanium ? MICRO_CUP : smallest), bore);
+        double bore = heat.pool().coveredMm(heat.joint().isCorner()) + margin;
+        Cup least = Cup.atLeast(bore, tight && !titanium ? MICRO_CUP : smallest).lens(lens);
+        Cup wanted = tight ? least : cleanest(heat, least, peakA, ways.schools());
+        Stock.Taken<Cup> cup = ways.stock().cup(wanted, bore);
         return new Stock.Taken<>(cup.item().lens(lens), cup.gaveUp());
+    }
+
+    /** The smallest cup whose gas alone leaves the seam as clean as its finish wants it; the least where none does. */
+    private static Cup cleanest(HeatSolution heat, Cup least, double peakA, Schools schools) {
+        OptionalDouble most = GasCover.mostC(heat.joint(), heat.practice());
+        if (most.isEmpty()) {
+            return least;
+        }
+        return Cup.sizes().stream()
+                .map(size -> size.lens(least.lens()))
+                .filter(cup -> cup.boreMm() >= least.boreMm() && cup.number() <= LARGEST_CUP)
+                .filter(cup -> {
+                    double cover =
+                            GasCover.mm(cup, flow(heat, cup, peakA, schools).value());
+                    return GasCover.leavesC(heat, cover) <= most.getAsDouble();
+                })
+                .findFirst()
+                .orElse(least);
     }
 
     /** By metal, finish and room, or as the shop always does. Source: [judgement]. */
@@ -186,6 +204,10 @@ record Plan(
                         || heat.practice().finish() != Finish.PLAIN
                         || heat.practice().access() == Access.TIGHT;
         };
+    }
+
+    private static Window flow(HeatSolution heat, Cup cup, double peakA, Schools schools) {
+        return chosen(gasFlow(heat, cup, peakA), schools.of(Matter.GAS_FLOW));
     }
 
     private static Window gasFlow(HeatSolution heat, Cup cup, double peakA) {

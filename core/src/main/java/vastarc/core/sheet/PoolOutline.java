@@ -44,7 +44,7 @@ public record PoolOutline(double[] points, double backHalfMm, double backAtMm) {
     /** Where the arc strikes, y above the origin, mm: on a fillet's face, on the land of a V. */
     public static double strikesAtMm(Joint joint) {
         if (joint.isCorner()) {
-            return 0.5 * Demand.cornerReachMm(joint.thinnerMm());
+            return 0.5 * Math.min(joint.legMm(), Demand.MAX_LEG_MM);
         }
         return -joint.groove()
                 .map(groove -> joint.thinnerMm() - groove.rootFace().inMillimetres())

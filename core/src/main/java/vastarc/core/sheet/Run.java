@@ -15,7 +15,7 @@ import vastarc.core.joint.Preparation;
  *
  * <p>Groove \( g t + (t-f)^2\tan(\alpha/2) \), cap \( \tfrac23 w h \) with \( w = g + 2(t-f)\tan(\alpha/2) + 2 \), h = 1 mm; root
  * about 10 mm², each fill 14 mm² flat and 0.7 of that climbing. A bevelled stem half the angle's share, and a quarter of its thickness
- * over it as a fillet. Fillet \( 1.1 L^2/2 \) in passes of at most a 4.5 mm leg; a socket in two at least. Source: geometry [textbook],
+ * over it as a fillet. Fillet \( 1.1 L^2/2 \), a leg of at most 6 mm in the first pass, the rest in fills; a socket in two at least. Source: geometry [textbook],
  * pass sizes [judgement]. Checked by: v-groove.csv.
  *
  * @param kind     spoken by {@code pass.<kind>}
@@ -25,15 +25,15 @@ import vastarc.core.joint.Preparation;
  */
 record Run(String kind, Demand demand, double areaMm2, double currentA) {
 
-    /** Largest leg laid in one pass, mm (judgement). */
-    static final double MAX_LEG_MM = 4.5;
-
     private static final double CAP_HEIGHT_MM = 1;
     private static final double ROOT_MM2 = 10;
     private static final double FILL_MM2 = 14;
     private static final double CLIMBING = 0.7;
     private static final double MAX_REACH_MM = 2.7;
-    private static final double FILLET_ROUNDING = 0.3;
+
+    /** Less than this is no pass of its own. */
+    private static final double LEAST_PASS_MM2 = 8;
+
     private static final double STEM_COVER = 0.25;
     private static final int SOCKET_PASSES = 2;
 
@@ -87,7 +87,7 @@ record Run(String kind, Demand demand, double areaMm2, double currentA) {
             double filled = ROOT_MM2 + each * (pass - 0.5);
             double width = Math.sqrt(square(groove.gap().inMillimetres()) + 4 * groove.halfAngleTangent() * filled);
             String kind = pass == count - 1 ? "CAP" : pass == 1 && pipe ? "HOT" : "FILL";
-            runs.add(after(runs, first, kind, first.demand().onFace(width / 2, each, first.practice())));
+            runs.add(after(runs, first, kind, first.demand().onFace(first.joint(), width / 2, each, first.practice())));
         }
         if (Penetration.of(first.joint(), first.practice()) == Penetration.BOTH_SIDES) {
             runs.add(run(first, "BACK", first.demand().onBack(groove)));
@@ -112,7 +112,7 @@ record Run(String kind, Demand demand, double areaMm2, double currentA) {
                 runs.add(run(
                         first,
                         pass == count - 1 ? "CAP" : "FILL",
-                        first.demand().onFace(width / 2, each, first.practice())));
+                        first.demand().onFace(first.joint(), width / 2, each, first.practice())));
             }
         }
         return runs;
@@ -123,18 +123,20 @@ record Run(String kind, Demand demand, double areaMm2, double currentA) {
         double leg = joint.legMm();
         double area = Demand.legAreaMm2(leg);
         int least = joint.preparation() == Preparation.SOCKET ? SOCKET_PASSES : 1;
-        int count = Math.max(least, filletPasses(leg));
+        double fill = FILL_MM2 * (isClimbing(first.practice().position()) ? CLIMBING : 1);
+        int count = Math.max(least, filletPasses(leg, fill));
         if (count == 1) {
             return List.of(first(first, "ONLY", first.demand().depositMm2()));
         }
-        double each = area / count;
+        double laid = first.demand().depositMm2();
+        double each = Math.max(LEAST_PASS_MM2, (area - laid) / (count - 1));
         List<Run> runs = new ArrayList<>(count);
-        runs.add(first(first, "ROOT", each));
+        runs.add(first(first, "ROOT", laid));
         for (int pass = 1; pass < count; pass++) {
             runs.add(run(
                     first,
                     pass == count - 1 ? "CAP" : "FILL",
-                    first.demand().onFace(Math.min(MAX_REACH_MM, leg / 2), each, first.practice())));
+                    first.demand().onFace(joint, Math.min(MAX_REACH_MM, leg / 2), each, first.practice())));
         }
         return runs;
     }
@@ -161,9 +163,10 @@ record Run(String kind, Demand demand, double areaMm2, double currentA) {
         return 1 + (int) Math.ceil(Math.max(0, areaMm2 - ROOT_MM2) / fillMm2);
     }
 
-    /** Passes of a fillet of a leg. */
-    static int filletPasses(double legMm) {
-        return Math.max(1, (int) Math.ceil(square(legMm / MAX_LEG_MM) - FILLET_ROUNDING));
+    /** Passes of a fillet of a leg: one of the largest leg that one pass lays, the rest in fills. */
+    static int filletPasses(double legMm, double fillMm2) {
+        double rest = Demand.legAreaMm2(legMm) - Demand.legAreaMm2(Math.min(legMm, Demand.MAX_LEG_MM));
+        return 1 + (int) Math.ceil(rest / fillMm2);
     }
 
     private static boolean isClimbing(Position position) {

@@ -23,6 +23,8 @@ final class ScopeRules {
     /** Thickest stock welded falling, mm (judgement). */
     static final double FALLING_TO_MM = 5;
 
+    private static final double GAP_OF_THICKNESS = 1.0 / 3;
+
     private ScopeRules() {}
 
     static List<Problem> problems(Joint joint, Practice practice) {
@@ -47,7 +49,17 @@ final class ScopeRules {
                     Quantity.millimetres(joint.thinnerMm()),
                     Quantity.millimetres(FALLING_TO_MM)));
         }
+        wideGap(joint, practice).ifPresent(problems::add);
         return problems;
+    }
+
+    /** A gap past a third of the thinner member wants filler. Source: bench figures [judgement]. */
+    private static Optional<Problem> wideGap(Joint joint, Practice practice) {
+        double most = GAP_OF_THICKNESS * joint.thinnerMm();
+        boolean wide = joint.groove().isEmpty() && joint.gap().inMillimetres() > most;
+        return wide && !practice.wire()
+                ? Optional.of(Problem.outOfScope("gapMm", "gap.fusion", joint.gap(), Quantity.millimetres(most)))
+                : Optional.empty();
     }
 
     /** Metals that no arc joins: the one refusal without a way. */
@@ -56,10 +68,10 @@ final class ScopeRules {
     }
 
     private static Optional<Problem> tooThick(Joint joint, Practice practice, Penetration penetration) {
-        if (joint.isCorner() || joint.groove().isPresent()) {
+        if (joint.groove().isPresent() || penetration == Penetration.ROOT) {
             return Optional.empty();
         }
-        boolean full = penetration == Penetration.FULL;
+        boolean full = penetration == Penetration.FULL || penetration == Penetration.THROUGH;
         double limit = full ? joint.material().onePassMm() : joint.material().deepestRunMm();
         double depth = Demand.depthMm(joint, practice);
         if (depth <= limit) {

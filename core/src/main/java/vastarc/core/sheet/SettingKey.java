@@ -46,6 +46,8 @@ public enum SettingKey {
     PASSES("passes", Unit.NUMBER, Group.WELD, SourceKind.JUDGEMENT),
     TURNS("turnsPerMinute", Unit.RPM, Group.WELD, SourceKind.DEFINED),
     END_OF_LAP_CURRENT("endOfLapCurrent", Unit.AMPERE, Group.WELD, SourceKind.TEXTBOOK),
+    HEEL_CURRENT("heelCurrent", Unit.AMPERE, Group.WELD, SourceKind.JUDGEMENT),
+    TOE_CURRENT("toeCurrent", Unit.AMPERE, Group.WELD, SourceKind.JUDGEMENT),
     AVERAGE_CURRENT("averageCurrent", Unit.AMPERE, Group.WELD, SourceKind.TEXTBOOK),
     RMS_CURRENT("rmsCurrent", Unit.AMPERE, Group.WELD, SourceKind.TEXTBOOK),
     ARC_VOLTAGE("arcVoltage", Unit.VOLT, Group.WELD, SourceKind.TEXTBOOK),

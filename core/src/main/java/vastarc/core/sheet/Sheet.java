@@ -82,9 +82,9 @@ public record Sheet(
         return heat.practice();
     }
 
-    /** Both depths of a corner, reckoned when asked for; empty for other joints. */
-    public List<FilletChoice> fillets() {
-        return FilletChoice.compare(joint(), practice());
+    /** The back of a corner and what changes it, calculated when asked for; empty for other joints. */
+    public List<CornerChoice> corners() {
+        return CornerChoice.compare(joint(), practice());
     }
 
     public Penetration penetration() {

@@ -8,11 +8,16 @@ import vastarc.core.quantity.Quantity;
 /** How the current comes and goes. */
 final class SlopeRules {
 
+    private static final double THIN_S = 1.5;
+    private static final double MEDIUM_S = 0.8;
+    private static final double THICK_S = 0.5;
+    private static final double CLOSED_S = 0.3;
+
     private SlopeRules() {}
 
     /**
-     * Up-slope, s: \( a/v^2 \) at an edge within 0.5 to 3 s, 0.3 s on a closed seam; a diffusivity, mm²/s, v travel, mm/s.
-     * Source: settling of a moving source [textbook], limits [judgement].
+     * Up-slope, s: at an edge 1.5 s up to 1 mm, falling to 0.8 s at 3 mm and 0.5 s from 6 mm; 0.3 s on a closed seam. Source: bench figures
+     * [judgement].
      */
     static Setting upSlope(Plan plan) {
         if (!plan.control().runsSlopes()) {
@@ -23,8 +28,7 @@ final class SlopeRules {
         double value = upSlope(school, byEdge);
         return figure(SettingKey.UP_SLOPE, Window.around(value, 0.5 * byEdge, 2 * byEdge))
                 .by(school)
-                .from("diffusivity", Quantity.number(plan.heat().metal().diffusivityM2PerS() * 1e6))
-                .from("travel", Quantity.mmPerMin(plan.heat().demand().speedMmPerS() * 60))
+                .from("thickness", Quantity.millimetres(plan.joint().thinnerMm()))
                 .other(School.UP_SLOPE_BY_EDGE, byEdge)
                 .other(School.UP_SLOPE_NONE, upSlope(School.UP_SLOPE_NONE, byEdge))
                 .other(School.UP_SLOPE_SETTLED, upSlope(School.UP_SLOPE_SETTLED, byEdge))
@@ -32,18 +36,20 @@ final class SlopeRules {
     }
 
     /**
-     * \( a/v^2 \) within 0.5 to 3 s at an edge; 0.3 s where the seam starts on metal.
+     * By thickness at an edge; 0.3 s where the seam starts on metal.
      */
     static double easeInS(Plan plan) {
-        double speed = plan.heat().demand().speedMmPerS();
-        double settle = plan.heat().metal().diffusivityM2PerS() * 1e6 / (speed * speed);
-        return plan.startsAtEdge() ? Math.min(3, Math.max(0.5, settle)) : 0.3;
+        double t = plan.joint().thinnerMm();
+        double atEdge = t <= 3
+                ? THIN_S + (MEDIUM_S - THIN_S) * Math.max(0, t - 1) / 2
+                : Math.max(THICK_S, MEDIUM_S + (THICK_S - MEDIUM_S) * (t - 3) / 3);
+        return plan.startsAtEdge() ? atEdge : CLOSED_S;
     }
 
     private static double upSlope(School school, double byEdge) {
         return switch (school) {
             case UP_SLOPE_NONE -> 0.1;
-            case UP_SLOPE_SETTLED -> 2.5;
+            case UP_SLOPE_SETTLED -> 2;
             default -> byEdge;
         };
     }

@@ -1,6 +1,7 @@
 package vastarc.core.sheet;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import vastarc.core.heat.Arc;
 import vastarc.core.heat.HeatSolution;
@@ -10,11 +11,11 @@ import vastarc.core.table.Table;
 import vastarc.core.wording.Phrase;
 
 /**
- * Fusion tacks, made by a standing arc without wire: single spots, and spots in a row (stitch).
+ * Tacks: spots without filler made by a standing arc, spots in a row (stitch), and the spot near the machine's top for tight thin sheet.
  *
- * <p>Current 1.5 times the working current, so that the spot melts before the heat has spread, within what the tungsten carries
- * (judgement); time on until the standing arc's pool is as wide as the seam's [textbook]; pause one and a half freezing times
- * (judgement). Spacing, count and length: table {@code tacks.csv}.
+ * <p>Current 1.1 times the working current, within what the tungsten carries (judgement); time on until the standing arc's pool is seven
+ * tenths as wide as the seam's [textbook], 0.5 to 2 s; pause one and a half freezing times (judgement). A spot that would take longer is made with filler
+ * instead. Spacing, count and length: table {@code tacks.csv}.
  *
  * @param fusion        a spot without wire is quick enough here; otherwise tack with wire
  * @param currentA      of the spot, A
@@ -29,6 +30,7 @@ import vastarc.core.wording.Phrase;
  * @param spacingHighMm between tacks, mm; 0 where tacks are counted
  * @param count         round a tube; 0 where tacks are spaced
  * @param order         in which they are made
+ * @param quick         the short spot with the cup set down as a stop; empty where the sheet is thick or its edges do not touch
  */
 public record TackPlan(
         boolean fusion,
@@ -43,12 +45,23 @@ public record TackPlan(
         double spacingLowMm,
         double spacingHighMm,
         int count,
-        Phrase order) {
+        Phrase order,
+        Optional<Spot> quick) {
 
-    private static final double CURRENT_FACTOR = 1.5;
-    private static final double SLOWEST_SPOT_S = 3;
+    /** A spot with the cup set down as a stop: current, A, and time on, s. */
+    public record Spot(double currentA, double onS) {}
+
+    private static final double CURRENT_FACTOR = 1.1;
+    private static final double QUICK_FACTOR = 2.5;
+    private static final double QUICKEST_SPOT_S = 0.5;
+    private static final double SLOWEST_SPOT_S = 2;
+    private static final double SHORTEST_GAS_S = 1;
+    private static final double LONGEST_GAS_S = 5;
+    private static final double GAS_SHARE = 1.0 / 3;
+    private static final double TOUCHING_MM = 0.1;
     private static final double PAUSE_FACTOR = 1.5;
     private static final double SHORTEST_PAUSE_S = 0.3;
+    private static final double TACK_OF_POOL = 0.7;
     private static final double PITCH_OF_POOL = 0.7;
     private static final double THIN_MM = 1.5;
     private static final List<Table.Row> TABLE =
@@ -59,15 +72,7 @@ public record TackPlan(
         double current =
                 Math.min(CURRENT_FACTOR * heat.currentA(), plan.tungsten().practicalMaxA());
         double power = Arc.EFFICIENCY * heat.arc().powerW(current);
-        double half = heat.pool().frontWidthMm() / 2;
-        boolean edge = plan.form() == JointForm.EDGE || plan.form() == JointForm.OUTSIDE_CORNER;
-        double on = StandingArc.puddleTimeS(
-                heat.metal(),
-                heat.effectiveThicknessMm(),
-                power,
-                half,
-                edge,
-                plan.practice().metalC());
+        double on = spotS(plan, current);
         double freeze = heat.pool().freezeTimeS(heat.metal(), power, 0);
         double t = plan.joint().thinnerMm();
         boolean tube = plan.form().isTube() && plan.joint().tubeOd().isPresent();
@@ -75,17 +80,37 @@ public record TackPlan(
         return new TackPlan(
                 on <= SLOWEST_SPOT_S,
                 current,
-                on,
+                Math.max(QUICKEST_SPOT_S, on),
                 Math.max(SHORTEST_PAUSE_S, PAUSE_FACTOR * freeze),
                 preFlow.value(),
-                postFlow.value(),
+                Math.max(SHORTEST_GAS_S, Math.min(LONGEST_GAS_S, GAS_SHARE * postFlow.value())),
                 PITCH_OF_POOL * heat.pool().frontWidthMm(),
                 2 * t,
                 4 * t,
                 row.number("spacing_low_mm"),
                 row.number("spacing_high_mm"),
                 (int) row.number("count"),
-                Phrase.of("tack.order." + (tube ? "TUBE" : t <= THIN_MM ? "THIN" : "PLATE")));
+                Phrase.of("tack.order." + (tube ? "TUBE" : t <= THIN_MM ? "THIN" : "PLATE")),
+                quick(plan, t));
+    }
+
+    /** Time until the pool of a standing arc is seven tenths as wide as the seam's, s. */
+    private static double spotS(Plan plan, double currentA) {
+        HeatSolution heat = plan.heat();
+        return StandingArc.puddleTimeS(
+                heat.metal(),
+                heat.effectiveThicknessMm(),
+                Arc.EFFICIENCY * heat.arc().powerW(currentA),
+                TACK_OF_POOL * heat.pool().frontWidthMm() / 2,
+                plan.form() == JointForm.EDGE || plan.form() == JointForm.OUTSIDE_CORNER,
+                plan.practice().metalC());
+    }
+
+    private static Optional<Spot> quick(Plan plan, double t) {
+        double current =
+                Math.min(QUICK_FACTOR * plan.heat().currentA(), plan.tungsten().practicalMaxA());
+        boolean tight = t <= THIN_MM && plan.joint().gap().inMillimetres() <= TOUCHING_MM;
+        return tight ? Optional.of(new Spot(current, spotS(plan, current))) : Optional.empty();
     }
 
     private static Table.Row row(String form, double size) {

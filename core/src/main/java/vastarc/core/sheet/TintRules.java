@@ -5,28 +5,15 @@ import static vastarc.core.sheet.Setting.words;
 
 import java.util.ArrayList;
 import java.util.List;
-import vastarc.core.consumable.Cup;
+import java.util.OptionalDouble;
 import vastarc.core.consumable.Tint;
 import vastarc.core.joint.Joint;
-import vastarc.core.joint.Penetration;
 import vastarc.core.material.Family;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.wording.Phrase;
 
 /** Colours to be expected, and the gas that follows the arc where titanium would otherwise pass dark straw. */
 final class TintRules {
-
-    /**
-     * How far the gas covers behind the arc, in bores, at a flow of Re 1200 in still air. It spreads beyond the cup's mouth and the metal
-     * is swept by it for a while after; set so that well-set stainless of 0.5 to 2 mm comes out straw to light blue (judgement).
-     */
-    private static final double LENS_REACH = 4.5;
-
-    private static final double PLAIN_REACH = 3.5;
-    /** On titanium only what is surely clean argon counts (judgement). */
-    private static final double TITANIUM_REACH = 2.5;
-
-    private static final double CALM_REYNOLDS = 1200;
 
     /** End of dark straw on titanium: what is accepted without question, °C. */
     private static final double DARK_STRAW_C = 520;
@@ -52,19 +39,23 @@ final class TintRules {
     }
 
     /**
-     * Shield length, mm, until the seam has fallen to 425 °C, in steps of 5; its flow, L/min, 10 to 20 by the length. Only on titanium whose
-     * colour would pass dark straw under the cup alone. Source: line source [textbook], flow [judgement].
+     * Shield length, mm, until the seam has fallen to 425 °C, on stainless to what its finish lets, in steps of 5; its flow, L/min, 10 to 20
+     * by the length. Only where the colour would pass what is asked for under the cup alone. Source: line source [textbook], flow
+     * [judgement].
      */
     static List<Setting> trailing(Plan plan) {
         List<Setting> trail = new ArrayList<>(2);
         if (needsTrail(plan)) {
-            double exact = plan.heat().trailLengthMm(COLD_TITANIUM_C);
+            double coldC = plan.isTitanium()
+                    ? COLD_TITANIUM_C
+                    : GasCover.mostC(plan.joint(), plan.practice()).orElseThrow();
+            double exact = plan.heat().trailLengthMm(coldC);
             double length = Math.max(LEAST_TRAIL_MM, TRAIL_STEP_MM * Math.ceil(exact / TRAIL_STEP_MM));
             double flow = Math.min(MOST_TRAIL_FLOW, LEAST_TRAIL_FLOW + (length - LEAST_TRAIL_MM) / TRAIL_MM_PER_FLOW);
             trail.add(figure(SettingKey.TRAIL_LENGTH, Window.around(length, 0.8 * length, 1.5 * length))
                     .from("gasCover", Quantity.ruled(coverMm(plan)))
                     .from("leavesGasAt", Quantity.celsius(leavesGasC(plan)))
-                    .because("trailLength", Quantity.celsius(COLD_TITANIUM_C), Quantity.celsius(leavesGasC(plan))));
+                    .because("trailLength", Quantity.celsius(coldC), Quantity.celsius(leavesGasC(plan))));
             trail.add(figure(SettingKey.TRAIL_FLOW, Window.around(flow, LEAST_TRAIL_FLOW, MOST_TRAIL_FLOW))
                     .from("trailLength", Quantity.ruled(length))
                     .because("trailFlow"));
@@ -72,20 +63,19 @@ final class TintRules {
         return trail;
     }
 
+    /** The cup alone leaves the seam hotter than its finish lets it. */
     static boolean needsTrail(Plan plan) {
-        return plan.isTitanium() && leavesGasC(plan) > DARK_STRAW_C;
+        OptionalDouble most = GasCover.mostC(plan.joint(), plan.practice());
+        return most.isPresent() && leavesGasC(plan) > most.getAsDouble();
     }
 
-    /** Behind the arc, mm; further with a lens and with more flow, by its root. */
+    /** Behind the arc, mm. */
     static double coverMm(Plan plan) {
-        Cup cup = plan.cup();
-        double flow = Math.sqrt(cup.reynolds(plan.gasFlow().value()) / CALM_REYNOLDS);
-        double bores = plan.isTitanium() ? TITANIUM_REACH : cup.lens() ? LENS_REACH : PLAIN_REACH;
-        return cup.boreMm() * bores * flow;
+        return GasCover.mm(plan.cup(), plan.gasFlow().value());
     }
 
     private static double leavesGasC(Plan plan) {
-        return Math.min(plan.heat().metal().meltC(), plan.heat().trailingC(coverMm(plan)));
+        return GasCover.leavesC(plan.heat(), coverMm(plan));
     }
 
     private static Family family(Joint joint) {
@@ -102,7 +92,7 @@ final class TintRules {
         Quantity cover = Quantity.ruled(coverMm(plan));
         Quantity temperature = Quantity.celsius(leavesGasC(plan));
         Phrase bare = Phrase.of(
-                "plain", Tint.of(family(plan.joint()), leavesGasC(plan)).colour());
+                "plain", Tint.afterGas(family(plan.joint()), leavesGasC(plan)).colour());
         Setting.Draft draft = words(SettingKey.FRONT_TINT, needsTrail(plan) ? Phrase.of("tint.underTrail") : bare);
         draft.from("gasCover", cover).from("leavesGasAt", temperature);
         return needsTrail(plan)
@@ -128,7 +118,7 @@ final class TintRules {
 
     /** The back without a purge melts in air; on titanium it need only pass dark straw. */
     static boolean isSpoilt(Plan plan) {
-        boolean melts = plan.heat().pool().backWidthMm() > 0 && plan.penetration() != Penetration.ROOT;
+        boolean melts = plan.heat().pool().backWidthMm() > 0;
         return melts || plan.isTitanium() && plan.heat().backPeakC() > DARK_STRAW_C;
     }
 

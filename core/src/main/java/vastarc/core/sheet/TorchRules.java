@@ -18,6 +18,8 @@ final class TorchRules {
     /** A hand welding seam after seam has the arc on this much of ten minutes (judgement). */
     private static final double BENCH_DUTY_PERCENT = 40;
 
+    private static final double LONGEST_STICK_OUT_MM = 12;
+
     private TorchRules() {}
 
     static List<Setting> settings(Plan plan) {
@@ -99,20 +101,22 @@ final class TorchRules {
     }
 
     /**
-     * Stick-out, mm: 0.5 of the cup's bore, 0.6 with a lens; in a corner or tight place 0.65 and 0.9; at most 0.7, with a lens 1.0.
-     * Rounded to half a millimetre. Source: [judgement].
+     * Stick-out, mm: 0.5 of the cup's bore, 0.6 with a lens; in a corner or tight place 0.65 and 0.9; at most 0.7, with a lens 1.0, and never
+     * over 12 mm. On titanium 6 to 8 mm, in a corner up to 10. Rounded to half a millimetre. Source: [judgement].
      */
     private static Setting stickOut(Plan plan) {
         Cup cup = plan.cup();
         boolean corner = plan.joint().isCorner() || plan.practice().access() == Access.TIGHT;
         double usual = cup.lens() ? corner ? 0.9 : 0.6 : corner ? 0.65 : 0.5;
-        double most = cup.lens() ? 1.0 : 0.7;
         double bore = cup.boreMm();
-        return figure(SettingKey.STICK_OUT, Window.around(Math.round(2 * usual * bore) / 2.0, 0.3 * bore, most * bore))
+        double longest = plan.isTitanium() ? corner ? 10 : 8 : LONGEST_STICK_OUT_MM;
+        double shortest = plan.isTitanium() ? 6 : 0.3 * bore;
+        double most = Math.max(shortest, Math.min(longest, (cup.lens() ? 1.0 : 0.7) * bore));
+        double value = Math.max(shortest, Math.min(plan.isTitanium() ? longest - 1 : most, usual * bore));
+        String how = plan.isTitanium() ? "stickOut.titanium" : cup.lens() ? "stickOut.lens" : "stickOut.plain";
+        return figure(SettingKey.STICK_OUT, Window.around(Math.round(2 * value) / 2.0, shortest, most))
                 .from("cupBore", Quantity.ruled(bore))
-                .because(
-                        (cup.lens() ? "stickOut.lens" : "stickOut.plain") + (corner ? ".corner" : ""),
-                        Quantity.ruled(most * bore));
+                .because(how + (corner ? ".corner" : ""), Quantity.ruled(most));
     }
 
     /**
@@ -122,7 +126,7 @@ final class TorchRules {
      */
     private static Setting cup(Plan plan) {
         Cup cup = plan.cup();
-        double pool = plan.heat().pool().frontWidthMm();
+        double pool = plan.heat().pool().coveredMm(plan.joint().isCorner());
         String why = plan.practice().access() == Access.TIGHT && !plan.isTitanium()
                 ? "cupSize.tight"
                 : plan.isTitanium()

@@ -57,8 +57,7 @@ public record WallChart(Material material, List<Row> rows) {
         if (!JointLimits.misfits(joint).isEmpty()) {
             return new Cell(joint.form(), Optional.empty(), Optional.of(Phrase.of("chart.land")));
         }
-        Practice practice = Practice.usual().with(draft -> draft.purged = joint.wantsPurge());
-        Outcome<Sheet> outcome = SheetPlanner.plan(joint, practice, ways);
+        Outcome<Sheet> outcome = SheetPlanner.plan(joint, Practice.usual(), ways);
         if (outcome.value().isEmpty()) {
             return new Cell(joint.form(), Optional.empty(), Optional.of(Phrase.of("chart.refused")));
         }

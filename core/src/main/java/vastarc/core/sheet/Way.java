@@ -90,6 +90,9 @@ public record Way(Phrase says, Map<String, Object> change, double currentA, int 
         if (practice.pulse() != PulsePurpose.NONE) {
             single.add(practised("steady", Map.of("pulse", "NONE"), draft -> draft.pulse = PulsePurpose.NONE));
         }
+        if (!practice.wire() && weld.joint().gap().inMillimetres() > 0) {
+            single.add(practised("wire", Map.of("wire", true), draft -> draft.wire = true));
+        }
         if (practice.chill() != Chill.NONE) {
             single.add(practised("noBar", Map.of("chill", "NONE"), draft -> draft.chill = Chill.NONE));
         }

@@ -8,8 +8,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import vastarc.core.consumable.HelmetShade;
 import vastarc.core.heat.Arc;
+import vastarc.core.heat.Demand;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.heat.Pulse;
+import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Practice;
 import vastarc.core.material.Family;
@@ -24,6 +26,10 @@ final class WeldRules {
     private static final double MOST_OPEN_ROOT_MM = 5;
     private static final double ROOT_OVER_GAP_MM = 1.2;
 
+    private static final double HEEL_SHARE = 0.12;
+    private static final double SQUARE_COPE_DEG = 90;
+    private static final double SHARPEST_COPE_DEG = 30;
+
     private WeldRules() {}
 
     static List<Setting> settings(Plan plan, Optional<PassPlan> passes) {
@@ -32,6 +38,7 @@ final class WeldRules {
         settings.add(passes(plan, passes));
         turns(plan).ifPresent(settings::add);
         endOfLap(plan).ifPresent(settings::add);
+        settings.addAll(heelAndToe(plan));
         settings.addAll(currents(plan));
         settings.addAll(heat(plan));
         settings.addAll(pool(plan));
@@ -77,7 +84,7 @@ final class WeldRules {
                     .because(
                             "passes." + why,
                             section,
-                            Quantity.ruled(Run.MAX_LEG_MM),
+                            Quantity.ruled(Demand.MAX_LEG_MM),
                             Quantity.ruled(plan.joint().legMm()));
         }
         return figure(SettingKey.PASSES, Window.only(1)).because("passes.one");
@@ -112,6 +119,33 @@ final class WeldRules {
                     .from("wrapRise", Quantity.of(rise, Unit.KELVIN))
                     .because("endOfLapCurrent", od, Quantity.of(rise, Unit.KELVIN), Quantity.amperes(plan.peakA()));
         });
+    }
+
+    /**
+     * Current at the heel and at the toe of a saddle, A: 12 % more and less at a cope of 30°, in proportion to 90°, where they are alike.
+     * Source: [judgement].
+     */
+    private static List<Setting> heelAndToe(Plan plan) {
+        if (plan.form() != JointForm.TUBE_SADDLE) {
+            return List.of();
+        }
+        double cope = plan.joint().copeAngleDeg();
+        double share = HEEL_SHARE * (SQUARE_COPE_DEG - cope) / (SQUARE_COPE_DEG - SHARPEST_COPE_DEG);
+        return List.of(
+                saddleEnd(SettingKey.HEEL_CURRENT, plan, 1 + share),
+                saddleEnd(SettingKey.TOE_CURRENT, plan, 1 - share));
+    }
+
+    private static Setting saddleEnd(SettingKey key, Plan plan, double factor) {
+        double current = plan.peakA() * factor;
+        double angle = plan.joint().copeAngleDeg();
+        return figure(key, CurrentRules.window(plan, current))
+                .from("workingCurrent", Quantity.amperes(plan.peakA()))
+                .from("copeAngle", Quantity.of(angle, Unit.DEGREE))
+                .because(
+                        key.apiName(),
+                        Quantity.of(key == SettingKey.HEEL_CURRENT ? angle : 180 - angle, Unit.DEGREE),
+                        Quantity.amperes(plan.peakA()));
     }
 
     /**
@@ -184,11 +218,9 @@ final class WeldRules {
                 && plan.joint().hasOpenBack();
     }
 
-    /** Nothing of it shows behind: a later pass, a corner kept solid, a back that does not lie open. */
+    /** Nothing of it shows behind: a later pass, a back that does not lie open. */
     private static boolean isHidden(Plan plan) {
-        return plan.pass() > 1
-                || plan.penetration() == Penetration.ROOT
-                || !plan.joint().hasOpenBack();
+        return plan.pass() > 1 || !plan.joint().hasOpenBack();
     }
 
     /** An open root leaves a bead of 3 to 5 mm behind, a little wider than its gap. Source: [judgement]. */
@@ -208,7 +240,7 @@ final class WeldRules {
             return "backBead.hidden";
         }
         if (plan.joint().isCorner()) {
-            return plan.penetration() == Penetration.THROUGH && back > 0 ? "backBead.cornerThrough" : "backBead.corner";
+            return back > 0 ? "backBead.cornerThrough" : "backBead.corner";
         }
         return back > 0 ? "backBead.through" : "backBead.unfused";
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import vastarc.core.consumable.Wire;
 import vastarc.core.heat.HeatSolution;
+import vastarc.core.joint.Joint;
 
 /**
  * What one wire diameter does to the arc, by both ways of counting.
@@ -30,6 +31,9 @@ public record WireChoice(
     /** Above this a cold lump sits in the corner while the arc lights the walls (judgement). */
     public static final double COLD_DAB_K = 150;
 
+    /** Fastest that a hand feeds wire, mm/min (judgement). */
+    public static final double FASTEST_MM_PER_MIN = 300;
+
     /** Rhythm of a steady hand, dabs a second. Judgement. */
     public static final double DABS_PER_S = 1.5;
 
@@ -51,12 +55,30 @@ public record WireChoice(
     }
 
     /** The diameter a school picks. */
-    static Wire pick(School school, double thicknessMm, boolean thinTitanium) {
+    static Wire pick(School school, Plan plan) {
+        double t = plan.joint().wireThicknessMm();
         return switch (school) {
-            case WIRE_THINNER -> Wire.thinnerThan(thicknessMm);
-            case WIRE_THICKER -> Wire.thickerThan(thicknessMm);
-            default -> Wire.usualFor(thicknessMm, thinTitanium);
+            case WIRE_THINNER -> Wire.thinnerThan(t);
+            case WIRE_THICKER -> Wire.thickerThan(t);
+            default -> usual(plan.heat(), isThinTitanium(plan));
         };
+    }
+
+    /**
+     * The usual diameter by thickness, on a fillet the thicker one of two; thicker where a hand could not feed it fast enough, as far as the
+     * sheet bears it. Source: wires.csv; 300 mm/min [judgement].
+     */
+    static Wire usual(HeatSolution heat, boolean thinTitanium) {
+        Joint joint = heat.joint();
+        double t = joint.wireThicknessMm();
+        Wire usual = joint.isCorner() ? Wire.usualForFillet(t, thinTitanium) : Wire.usualFor(t, thinTitanium);
+        double laid = heat.demand().depositMm2() * heat.demand().speedMmPerS() * 60;
+        return Wire.sizes().stream()
+                .filter(size -> size.diameterMm() >= usual.diameterMm())
+                .filter(size -> laid / size.sectionMm2() <= FASTEST_MM_PER_MIN
+                        || Wire.thickerThan(size.diameterMm()).isTooThickFor(t))
+                .findFirst()
+                .orElse(Wire.sizes().get(Wire.sizes().size() - 1));
     }
 
     /** Titanium takes wire no thicker than the wall, unless the shop goes by the steel table. */
@@ -66,10 +88,8 @@ public record WireChoice(
 
     static WireChoice of(School school, Plan plan) {
         HeatSolution heat = plan.heat();
-        double t = heat.joint().wireThicknessMm();
-        Wire wire = pick(school, t, isThinTitanium(plan));
-        double ratio = wire.sectionMm2()
-                / pick(School.WIRE_BY_DEPOSIT, t, isThinTitanium(plan)).sectionMm2();
+        Wire wire = pick(school, plan);
+        double ratio = wire.sectionMm2() / pick(School.WIRE_BY_DEPOSIT, plan).sectionMm2();
         double arcHeat = heat.arcHeatW();
         double fed = heat.wirePowerW() * ratio;
         return new WireChoice(

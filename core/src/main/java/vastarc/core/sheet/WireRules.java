@@ -74,14 +74,14 @@ final class WireRules {
                                 ? School.TITANIUM_WIRE_AS_STEEL
                                 : School.TITANIUM_WIRE_THIN,
                         plan.isTitanium(),
-                        Wire.usualFor(t, !WireChoice.isThinTitanium(plan)).diameterMm())
+                        WireChoice.usual(plan.heat(), !WireChoice.isThinTitanium(plan))
+                                .diameterMm())
                 .because("wireDiameter." + school.name(), thickness, Quantity.percent(choice.sameDepositPercent()));
         return List.of(diameter, alloy(plan), feed(plan, wire), share(plan));
     }
 
     private static double picked(School school, Plan plan) {
-        return WireChoice.pick(school, plan.joint().wireThicknessMm(), WireChoice.isThinTitanium(plan))
-                .diameterMm();
+        return WireChoice.pick(school, plan).diameterMm();
     }
 
     /**

@@ -152,7 +152,13 @@ class WeldFieldsTest {
 
     @Test
     void aTubeHasAGrooveWhereItIsPreparedOrItsAngleIsTold() {
-        assertThat(weld(joint(JointForm.TUBE_BUTT, 5)).joint().groove()).isEmpty();
+        assertThat(weld(joint(JointForm.TUBE_BUTT, 3)).joint().groove()).isEmpty();
+        assertThat(weld(joint(JointForm.TUBE_BUTT, 5)).joint().groove()).contains(Groove.OF_PIPE);
+        assertThat(weld(joint(JointForm.OUTSIDE_CORNER, 5)).joint().groove()).contains(Groove.OF_CORNER);
+        assertThat(weld(joint(JointForm.TUBE_BUTT, 5).with(WeldFields.PREPARATION, Preparation.SQUARE))
+                        .joint()
+                        .groove())
+                .isEmpty();
         assertThat(weld(joint(JointForm.V_BUTT, 5)).joint().groove()).contains(Groove.USUAL);
 
         Weld prepared = weld(joint(JointForm.TUBE_BUTT, 5).with(WeldFields.PREPARATION, Preparation.V));
@@ -200,9 +206,9 @@ class WeldFieldsTest {
             assertThat(taken).as(preparation.name()).isEqualTo(preparation.isFor(form));
             assertThat(given.problems()).allMatch(problem -> problem.field().equals("preparation"));
         }
-        Joint joint = weld(joint(form, 5)).joint();
+        Joint joint = weld(joint(form, 3)).joint();
         for (Penetration penetration : Penetration.values()) {
-            Given given = joint(form, 5).with(WeldFields.PENETRATION, penetration);
+            Given given = joint(form, 3).with(WeldFields.PENETRATION, penetration);
             boolean taken = WeldFields.read(given).value().isPresent();
             assertThat(taken).as(penetration.name()).isEqualTo(penetration.isFor(joint));
             assertThat(given.problems()).allMatch(problem -> problem.field().equals("penetration"));

@@ -16,6 +16,7 @@ import vastarc.core.joint.JointForm;
 import vastarc.core.joint.JointLimits;
 import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Practice;
+import vastarc.core.joint.Preparation;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.UnitSystem;
@@ -30,7 +31,8 @@ class ScopeTest {
         "TITANIUM_GR2, OUTSIDE_CORNER, 5, 3.2 mm"
     })
     void tooThickForOnePassNamesTheLimitAndThePreparation(Material material, JointForm form, double t, String limit) {
-        Outcome<Sheet> outcome = SheetPlanner.plan(Joint.of(material, form, t), Practice.usual());
+        Outcome<Sheet> outcome =
+                SheetPlanner.plan(Joint.of(material, form, t).prepared(Preparation.SQUARE), Practice.usual());
 
         assertThat(outcome.value()).isEmpty();
         assertThat(outcome.problems()).singleElement().satisfies(problem -> {

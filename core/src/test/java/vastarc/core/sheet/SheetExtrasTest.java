@@ -44,15 +44,14 @@ class SheetExtrasTest {
 
     @ParameterizedTest
     @EnumSource(Material.class)
-    void aTackIsHotterThanTheSeamAndShort(Material material) {
+    void aTackIsAboutAsHotAsTheSeamAndShort(Material material) {
         for (double t : new double[] {0.8, 1.5, 2, 3}) {
             Sheet sheet = sheet(Joint.of(material, JointForm.EDGE, t), USUAL.with(draft -> draft.wire = false));
             TackPlan tacks = sheet.tacks();
-            assertThat(tacks.currentA()).isGreaterThan(sheet.heat().currentA());
-            assertThat(tacks.onS()).as(material + " " + t).isBetween(0.05, 3.0);
+            assertThat(tacks.currentA() / sheet.heat().currentA()).isBetween(0.9, 1.2);
+            assertThat(tacks.onS()).as(material + " " + t).isBetween(0.5, 2.0);
             assertThat(tacks.pauseS()).isGreaterThanOrEqualTo(0.3);
-            assertThat(tacks.postFlowS())
-                    .isEqualTo(sheet.setting(SettingKey.POST_FLOW).value());
+            assertThat(tacks.postFlowS()).isBetween(1.0, 5.0);
         }
     }
 
@@ -116,7 +115,9 @@ class SheetExtrasTest {
 
         assertThat(plan.passes()).hasSize(2).hasSize((int)
                 thick.setting(SettingKey.PASSES).value());
-        assertThat(plan.sectionMm2()).isCloseTo(1.1 * 5.6 * 5.6 / 2, within(1e-9));
+        double leg = 0.75 + 0.75 * 8;
+        assertThat(plan.passes().get(0).areaMm2()).isCloseTo(1.1 * 6 * 6 / 2, within(1e-9));
+        assertThat(plan.sectionMm2()).isGreaterThanOrEqualTo(1.1 * leg * leg / 2);
         assertThat(plan.passes().stream().mapToDouble(PassPlan.Pass::areaMm2).sum())
                 .isCloseTo(plan.sectionMm2(), within(1e-9));
         assertThat(sheet(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 3), USUAL)

@@ -32,6 +32,8 @@ class SheetPropertiesTest {
     private static final Set<SettingKey> SOMETIMES = EnumSet.of(
             SettingKey.TURNS,
             SettingKey.END_OF_LAP_CURRENT,
+            SettingKey.HEEL_CURRENT,
+            SettingKey.TOE_CURRENT,
             SettingKey.WIRE_FEED,
             SettingKey.WIRE_SHARE,
             SettingKey.TRAIL_LENGTH,
@@ -187,13 +189,13 @@ class SheetPropertiesTest {
 
     @ParameterizedTest
     @EnumSource(Position.class)
-    void fallingSeamsWantMoreAndClimbingOnesNoMoreThanFlat(Position position) {
+    void noFilletTakesMoreThanFlatAndAFallingOneAboutAsMuch(Position position) {
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 2);
         double flat = working(joint, Practice.usual());
         double there = working(joint, Practice.usual().with(draft -> draft.position = position));
 
         if (position.isDownhill()) {
-            assertThat(there).isGreaterThan(flat);
+            assertThat(there).isBetween(0.85 * flat, flat);
         } else {
             assertThat(there).isLessThanOrEqualTo(flat);
         }

@@ -9,7 +9,7 @@ import vastarc.core.finding.Caution;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.ButtChoice;
-import vastarc.core.sheet.FilletChoice;
+import vastarc.core.sheet.CornerChoice;
 import vastarc.core.sheet.PassPlan;
 import vastarc.core.sheet.SchoolCurrent;
 import vastarc.core.sheet.Sensitivity;
@@ -30,7 +30,7 @@ import vastarc.core.wording.Phrasebook;
  * @param wires    what thinner and thicker wire would take
  * @param passes   the passes of a groove; left out for a single pass
  * @param clock    current of the pass round a pipe that stands still; left out elsewhere
- * @param fillets  both depths of a corner; empty for other joints
+ * @param fillets  the back of a corner as it is set, then what would change it; empty for other joints
  * @param tacks    fusion tacks and their spacing
  * @param tackKind how they are made in this joint
  * @param gapHeldBy what holds the gap until they do
@@ -46,7 +46,7 @@ record SheetAnswer(
         List<WireChoice> wires,
         @Nullable List<PassPlan.Pass> passes,
         @Nullable List<PassPlan.Hour> clock,
-        List<FilletChoice> fillets,
+        List<CornerChoice> fillets,
         TackPlan tacks,
         TackKind tackKind,
         Phrase gapHeldBy,
@@ -82,7 +82,7 @@ record SheetAnswer(
                         .map(PassPlan::clock)
                         .filter(hours -> !hours.isEmpty())
                         .orElse(null),
-                sheet.fillets(),
+                sheet.corners(),
                 sheet.tacks(),
                 TackKind.of(sheet),
                 TackKind.heldBy(sheet),

@@ -13,7 +13,6 @@ import vastarc.core.joint.InputField;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Preparation;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Matter;
@@ -169,9 +168,9 @@ public record JointPanel(
         String selected = typed.text(field)
                 .filter(text ->
                         offered.stream().anyMatch(value -> value.toString().equals(text)))
-                .or(() -> follows(field, typed, joint))
+                .or(() -> follows(field, typed))
                 .orElse(field.usual().map(Object::toString).orElse(""));
-        Stream<Choice> usual = field == WeldFields.PENETRATION
+        Stream<Choice> usual = field == WeldFields.PENETRATION || field == WeldFields.PREPARATION
                 ? Stream.of(new Choice("", say("penetration.usual"), selected.isEmpty()))
                 : Stream.of();
         Stream<Choice> choices = offered.stream()
@@ -184,14 +183,9 @@ public record JointPanel(
         return Stream.concat(usual, choices).toList();
     }
 
-    /** What stands where nothing is told, and depends on what else is. */
-    private static Optional<String> follows(InputField<?> field, JointText typed, JointForm joint) {
-        if (field == WeldFields.OTHER_MATERIAL) {
-            return typed.text(WeldFields.MATERIAL);
-        }
-        return field == WeldFields.PREPARATION
-                ? Optional.of(Preparation.usualFor(joint).name())
-                : Optional.empty();
+    /** What a field has where nothing is entered, and depends on another. */
+    private static Optional<String> follows(InputField<?> field, JointText typed) {
+        return field == WeldFields.OTHER_MATERIAL ? typed.text(WeldFields.MATERIAL) : Optional.empty();
     }
 
     private static List<Choice> sides(InputField<?> field, JointText typed) {

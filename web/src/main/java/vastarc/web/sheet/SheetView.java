@@ -6,11 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.springframework.web.util.UriComponentsBuilder;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.ButtChoice;
-import vastarc.core.sheet.FilletChoice;
+import vastarc.core.sheet.CornerChoice;
 import vastarc.core.sheet.PassPlan;
 import vastarc.core.sheet.SchoolCurrent;
 import vastarc.core.sheet.Sensitivity;
@@ -42,7 +43,7 @@ import vastarc.web.ui.FigureView;
  * @param schools  the schools' currents
  * @param wires    what thinner and thicker wire would take
  * @param passes   the passes of a joint that takes more than one run
- * @param fillets  both depths of a corner
+ * @param fillets  the back of a corner and what changes it
  * @param tacks    fusion tacks, a line each
  * @param butts    both ways to weld a thin butt
  * @param steps    how the current moves with one step
@@ -96,7 +97,8 @@ public record SheetView(
             String now, List<PassLine> passes, List<FigureView.Line> clock, List<FigureView.Line> totals) {}
 
     /** One depth of a corner. */
-    public record FilletLine(String penetration, String way, boolean chosen, String current, String leg, String back) {}
+    public record FilletLine(
+            String change, String way, boolean chosen, String current, String leg, String backWidth, String back) {}
 
     /** One way to weld a thin butt. */
     public record ButtLine(
@@ -158,7 +160,7 @@ public record SheetView(
                 schools(sheet, units),
                 sheet.wireChoices().stream().map(choice -> wire(choice, units)).toList(),
                 sheet.passes().map(plan -> passes(plan, sheet.pass(), units)),
-                sheet.fillets().stream().map(choice -> fillet(choice, units)).toList(),
+                sheet.corners().stream().map(choice -> fillet(choice, units)).toList(),
                 tacks(sheet, units),
                 sheet.butts().stream().map(choice -> butt(choice, units)).toList(),
                 Sensitivity.of(sheet).stream().map(step -> step(step, units)).toList(),
@@ -254,14 +256,24 @@ public record SheetView(
                 units.show(Quantity.of(pass.areaMm2(), Unit.SQUARE_MM)).line());
     }
 
-    private static FilletLine fillet(FilletChoice choice, UnitSystem units) {
+    private static FilletLine fillet(CornerChoice choice, UnitSystem units) {
         return new FilletLine(
-                choice.penetration().name(),
-                said("penetration." + choice.penetration(), units),
+                query(choice.change()),
+                said("corner." + choice.code(), units),
                 choice.chosen(),
                 units.show(Quantity.amperes(choice.currentA())).line(),
                 choice.legMm() > 0 ? units.show(Quantity.ruled(choice.legMm())).line() : "–",
+                choice.backMm() > 0
+                        ? units.show(Quantity.ruled(choice.backMm())).line()
+                        : "–",
                 Phrasebook.say(choice.back(), units));
+    }
+
+    /** Fields of the form and what to set them to, as the page's buttons carry them. */
+    private static String query(Map<String, Object> change) {
+        UriComponentsBuilder query = UriComponentsBuilder.newInstance();
+        change.forEach(query::queryParam);
+        return Optional.ofNullable(query.build().getQuery()).orElse("");
     }
 
     private static FigureView.Line total(String words, Quantity quantity, UnitSystem units) {
@@ -282,6 +294,11 @@ public record SheetView(
         } else {
             lines.add(new FigureView.Line(said("tack.fusion", units), said("tack.withWire", units)));
         }
+        plan.quick()
+                .ifPresent(spot -> lines.add(new FigureView.Line(
+                        said("tack.quick", units),
+                        units.show(Quantity.amperes(spot.currentA())).line() + ", "
+                                + units.show(Quantity.seconds(spot.onS())).line())));
         lines.add(total("tack.pre", Quantity.seconds(plan.preFlowS()), units));
         lines.add(total("tack.post", Quantity.seconds(plan.postFlowS()), units));
         lines.add(range("tack.length", plan.lengthLowMm(), plan.lengthHighMm(), units));

@@ -1,0 +1,57 @@
+package vastarc.core.sheet;
+
+import java.util.OptionalDouble;
+import vastarc.core.consumable.Cup;
+import vastarc.core.consumable.Tint;
+import vastarc.core.heat.HeatSolution;
+import vastarc.core.joint.Finish;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.Practice;
+import vastarc.core.material.Family;
+
+/**
+ * How far the torch's gas covers the seam behind the arc, how hot the seam leaves it, and how hot the finish lets it.
+ *
+ * <p>Two bores of the cup, three with a lens, at a flow of Re 1200 in still air; with the root of the flow, within two and three. Source:
+ * bench figures [judgement].
+ */
+final class GasCover {
+
+    private static final double LEAST_BORES = 2;
+    private static final double MOST_BORES = 3;
+    private static final double CALM_REYNOLDS = 1200;
+
+    /** End of light straw on titanium, °C by the table. */
+    private static final double TITANIUM_C = 450;
+
+    /** End of pale straw on stainless, °C by the table. */
+    private static final double HYGIENIC_C = 380;
+
+    /** End of straw to brown on stainless, °C by the table. */
+    private static final double SEEN_C = 420;
+
+    private GasCover() {}
+
+    /** Behind the arc, mm. */
+    static double mm(Cup cup, double flowLPerMin) {
+        double bores = (cup.lens() ? MOST_BORES : LEAST_BORES) * Math.sqrt(cup.reynolds(flowLPerMin) / CALM_REYNOLDS);
+        return cup.boreMm() * Math.min(MOST_BORES, Math.max(LEAST_BORES, bores));
+    }
+
+    /** Temperature at which the seam leaves the gas, °C; at most the melting point. */
+    static double leavesC(HeatSolution heat, double coverMm) {
+        return Math.min(heat.metal().meltC(), heat.trailingC(coverMm));
+    }
+
+    /** Hottest that the seam may leave the gas for its finish, °C; empty where no colour is asked for. Source: tints.csv. */
+    static OptionalDouble mostC(Joint joint, Practice practice) {
+        if (joint.isTitanium()) {
+            return OptionalDouble.of(TITANIUM_C);
+        }
+        if (!joint.wantsPurge() || practice.finish() == Finish.PLAIN) {
+            return OptionalDouble.empty();
+        }
+        double tabled = practice.finish() == Finish.HYGIENIC ? HYGIENIC_C : SEEN_C;
+        return OptionalDouble.of(Tint.leavesC(Family.STAINLESS, tabled));
+    }
+}
