@@ -34,6 +34,12 @@ export function purge() {
     liveFlow: '–',
     liveSays: SILENT,
     tooFew: true,
+    // Steel wants no purge: what could be calculated stays folded until it is asked for.
+    folded: document.getElementById('job-form')?.dataset.folded === 'true',
+
+    unfold() {
+      this.folded = false;
+    },
 
     init() {
       saving = saver(() => this.send(), tellSaving);
@@ -83,7 +89,7 @@ export function purge() {
         return;
       }
       const left = Number(wait.dataset.mixed) - (Date.now() + behind - started) / 1000;
-      this.countNote = left > 0 ? 'still to wait' : 'the stirred time is over by';
+      this.countNote = left > 0 ? 'still to wait' : 'the wait is over by';
       this.count = spoken(Math.abs(left));
       if (left <= 0 && !over && !wait.classList.contains('ready')) {
         over = true;

@@ -17,6 +17,7 @@ public record Exam(long seed, List<Question> questions) {
     public static final int MOST = 100;
 
     private static final int TRIES = 25;
+    private static final int HURTING_EVERY = 4;
     private static final long STEP = 0x9E3779B97F4A7C15L;
 
     public Exam {
@@ -28,7 +29,7 @@ public record Exam(long seed, List<Question> questions) {
         List<Question> questions = new ArrayList<>();
         Set<String> asked = new HashSet<>();
         for (int i = 0; i < count; i++) {
-            Topic topic = topics.get(i % topics.size());
+            Topic topic = topic(topics, i);
             int level = 1 + i * 3 / Math.max(3, count);
             Question question = Makers.make(mixed(seed, topic, i, 0), topic, level, shop);
             for (int again = 1; again < TRIES && asked.contains(question.id()); again++) {
@@ -38,6 +39,21 @@ public record Exam(long seed, List<Question> questions) {
             questions.add(question);
         }
         return new Exam(seed, questions);
+    }
+
+    /** Topics take turns; in an exam of more than what hurts, every fourth question is of that. */
+    private static Topic topic(List<Topic> topics, int place) {
+        List<Topic> hurts = topics.stream().filter(Topic.HURTS::contains).toList();
+        boolean mixed = !hurts.isEmpty() && hurts.size() < topics.size() && topics.size() > HURTING_EVERY;
+        if (!mixed) {
+            return topics.get(place % topics.size());
+        }
+        if (place % HURTING_EVERY == 0) {
+            return hurts.get(place / HURTING_EVERY % hurts.size());
+        }
+        List<Topic> others =
+                topics.stream().filter(topic -> !hurts.contains(topic)).toList();
+        return others.get((place - 1 - place / HURTING_EVERY) % others.size());
     }
 
     private static long mixed(long seed, Topic topic, int place, int again) {

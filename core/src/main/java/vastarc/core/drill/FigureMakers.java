@@ -7,7 +7,6 @@ import java.util.Optional;
 import vastarc.core.drill.Question.Answer;
 import vastarc.core.drill.Question.Picture;
 import vastarc.core.joint.Control;
-import vastarc.core.purge.Purge;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
@@ -24,6 +23,7 @@ final class FigureMakers {
     private static final List<Double> FLOWS = List.of(4.0, 6.0, 8.0, 10.0);
     private static final double CUBIC_FOOT_L = 28.3168;
     private static final double INCH = 25.4;
+    private static final int CHANGES = 10;
 
     private FigureMakers() {}
 
@@ -170,26 +170,23 @@ final class FigureMakers {
                         + why + ".");
     }
 
-    /** How long the argon needs, stirred: the only wait to trust without a meter. */
+    /** How long ten changes of the volume take: what a welder works out on paper, the least to wait without a meter. */
     static Question purge(Draw draw, int level, DrillShop shop) {
         double bore = draw.one(BORES);
         double length = draw.one(LENGTHS);
         double flow = draw.one(FLOWS);
-        double target = draw.one(List.of(25.0, 50.0, 100.0));
         double litres = Math.PI / 4 * bore * bore * length / 1e6;
-        Purge purge = new Purge(litres, flow, 0, 5, target, false, 0);
-        double wait = purge.mixedS().orElseThrow();
+        double wait = CHANGES * litres / flow * 60;
         return typed(
-                "PURGE-" + plain(bore) + "-" + plain(length) + "-" + plain(flow) + "-" + plain(target),
+                "PURGE-" + plain(bore) + "-" + plain(length) + "-" + plain(flow),
                 Topic.PURGE,
                 level,
                 "A tube of " + plain(bore) + " mm bore, " + plain(length) + " mm between the dams, " + plain(flow)
-                        + " L/min of argon, down to " + plain(target)
-                        + " ppm of oxygen: how many seconds, stirred, with no leak?",
+                        + " L/min of argon: how many seconds do ten changes of its volume take?",
                 Optional.empty(),
                 Answer.figure(wait, 0.85 * wait, 1.15 * wait, "s"),
-                "It holds " + String.format(Locale.ROOT, "%.2f", litres) + " L and takes "
-                        + String.format(Locale.ROOT, "%.1f", purge.changes(wait))
-                        + " changes: from air to the target is a matter of the logarithm.");
+                "It holds " + String.format(Locale.ROOT, "%.2f", litres) + " L: ten times that is "
+                        + String.format(Locale.ROOT, "%.1f", CHANGES * litres)
+                        + " L. Without a meter wait at least so long, and never under two minutes (titanium three).");
     }
 }

@@ -84,9 +84,13 @@ final class MachineMakers {
                 .filter(name -> ControlLogic.of(name).input() == ControlLogic.Input.SWITCH)
                 .toList();
         ControlLogic.Name name = draw.one(switched);
-        Phase phase = draw.one(ASKED);
+        ControlLogic logic = ControlLogic.of(name);
+        Phase phase = draw.one(ASKED.stream()
+                .filter(one ->
+                        logic.reaction(one, true) != Reaction.NONE || logic.reaction(one, false) != Reaction.NONE)
+                .toList());
         boolean press = draw.below(2) == 0;
-        Reaction right = ControlLogic.of(name).reaction(phase, press);
+        Reaction right = logic.reaction(phase, press);
         List<Choice> wrong =
                 draw
                         .some(

@@ -28,6 +28,11 @@ public record Mastery(Map<Topic, Known> topics) {
      */
     public record Known(double recall, double halfDays, int asked, int right) {
 
+        /** What is remembered, less what was answered wrongly: 0 to 1. */
+        double sure() {
+            return asked == 0 ? recall : recall * (0.5 + 0.5 * right / asked);
+        }
+
         /** It is to be asked again. */
         public boolean isDue() {
             return recall < DUE;
@@ -66,11 +71,26 @@ public record Mastery(Map<Topic, Known> topics) {
         return new Mastery(topics);
     }
 
-    /** What to ask next: what is due, the least remembered first; then the rest likewise. */
+    /** A quarter of the questions is of what hurts; of the others the few that are due most are dealt. */
+    private static final int OF_WHAT_HURTS = 4;
+
+    private static final int DEALT = 4;
+
+    /** What to ask next, by chance: what hurts one time in four, else one of what is due most. */
+    public Topic next(long drawn) {
+        List<Topic> due = inOrder();
+        long chance = Math.floorMod(drawn, 1_000_003L);
+        if (chance % OF_WHAT_HURTS == 0) {
+            return due.stream().filter(Topic.HURTS::contains).findFirst().orElseThrow();
+        }
+        return due.get((int) (chance / OF_WHAT_HURTS % Math.min(DEALT, due.size())));
+    }
+
+    /** What to ask next: what is due, the least remembered and most often wrong first; then the rest likewise. */
     public List<Topic> inOrder() {
         return topics.entrySet().stream()
                 .sorted(Comparator.comparingDouble(
-                                (Map.Entry<Topic, Known> one) -> one.getValue().recall())
+                                (Map.Entry<Topic, Known> one) -> one.getValue().sure())
                         .thenComparingInt(one -> one.getValue().asked())
                         .thenComparing(Map.Entry::getKey))
                 .map(Map.Entry::getKey)

@@ -1,5 +1,7 @@
 package vastarc.core.drill;
 
+import java.util.List;
+
 /** What is drilled. */
 public enum Topic {
     PANEL_CHECK,
@@ -20,6 +22,9 @@ public enum Topic {
     PURGE,
     FIT_UP,
     WIRE;
+
+    /** What hurts people or spoils work when it is not known: asked a quarter of the time. */
+    public static final List<Topic> HURTS = List.of(CAUTIONS, CONTROLS, PURGE, GAS);
 
     /** The words it is spoken by. */
     public String words() {

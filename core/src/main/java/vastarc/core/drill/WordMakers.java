@@ -46,7 +46,10 @@ final class WordMakers {
         return new Question(id, topic, level, prompt, picture, choices.all(), Answer.choice(choices.right()), why);
     }
 
-    /** Which cause leaves what is seen: the right one is typical of it, the wrong ones are not named for it at all. */
+    /**
+     * Which cause leaves what is seen: the right one is typical of it; the wrong ones are not named for it, but leave other things at the same
+     * place, so that a learner might take them.
+     */
     static Question symptom(Draw draw, int level, DrillShop shop) {
         List<Sign> telling = Sign.all().stream()
                 .filter(sign -> sign.grades().containsValue(Grade.TYPICAL))
@@ -60,7 +63,9 @@ final class WordMakers {
                 .toList();
         Cause right = draw.one(typical);
         String seen = say(sign.words());
-        List<Choice> wrong = draw.some(never, WRONG).stream()
+        List<Cause> likely =
+                never.stream().filter(cause -> leavesAt(cause, sign)).toList();
+        List<Choice> wrong = draw.some(likely.size() < WRONG ? never : likely, WRONG).stream()
                 .map(cause -> new Choice(say(cause.words()), "It does not leave this: " + seen + "."))
                 .toList();
         Draw.Choices choices = draw.among(new Choice(say(right.words()), "Typical of it."), wrong);
@@ -72,6 +77,13 @@ final class WordMakers {
                 Optional.of(new Picture(Picture.Kind.SIGN, Map.of(), Map.of("sign", sign.id()))),
                 choices,
                 say(right.words() + ".do"));
+    }
+
+    /** Whether a cause leaves something else at the place of a sign. */
+    private static boolean leavesAt(Cause cause, Sign sign) {
+        return Sign.all().stream()
+                .filter(other -> other.place() == sign.place() && other != sign)
+                .anyMatch(other -> other.of(cause).compareTo(Grade.OFTEN) <= 0);
     }
 
     /** Another word for a thing; words that belong to two things are not asked for. */
@@ -139,7 +151,7 @@ final class WordMakers {
                 "On " + metal + ": which colour left the gas hottest?",
                 Optional.empty(),
                 draw.among(new Choice(hottest.colour(), "It stands for " + degrees(hottest) + "."), wrong),
-                "Colours go up with the temperature at which the metal met air; a few seconds at it, ± 40 °C.");
+                "Colours go up with the temperature at which the metal met air, ± 40 °C.");
     }
 
     private static List<Tint> bands(Family family) {

@@ -1,6 +1,7 @@
 package vastarc.core.joint;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Length;
@@ -36,6 +37,9 @@ public record Joint(
         Optional<Length> leg) {
 
     private static final double GROOVE_WIRE_MM = 4;
+    /** Length of a straight seam that nobody has entered, mm. */
+    public static final double USUAL_SEAM_MM = 100;
+
     private static final double THIN_MM = 1;
     private static final double THIN_LEG_OVER_MM = 0.8;
     private static final double SOCKET_LEG = 1.1;
@@ -121,6 +125,25 @@ public record Joint(
     private double usualLegMm(double t) {
         double usual = t < THIN_MM ? THIN_LEG_OVER_MM + t : Math.max(1.6 + 0.2 * t, 0.75 + 0.75 * t);
         return preparation == Preparation.SOCKET ? Math.max(usual, SOCKET_LEG * t) : usual;
+    }
+
+    /**
+     * Once round, mm: the tube's girth, at a saddle round the cope, an ellipse as long as the branch is cut aslant (Ramanujan); empty for a
+     * straight seam. Source: [textbook].
+     */
+    public OptionalDouble roundMm() {
+        if (tubeOd.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double across = tubeOd.get().inMillimetres() / 2;
+        double along = form == JointForm.TUBE_SADDLE ? across / Math.sin(Math.toRadians(copeAngleDeg)) : across;
+        double h = Math.pow((along - across) / (along + across), 2);
+        return OptionalDouble.of(Math.PI * (along + across) * (1 + 3 * h / (10 + Math.sqrt(4 - 3 * h))));
+    }
+
+    /** Length of a seam that nobody has entered, mm: once round, or 100. */
+    public double usualSeamMm() {
+        return roundMm().orElse(USUAL_SEAM_MM);
     }
 
     /** The same joint prepared otherwise, with the groove that belongs to it; a V of plate is a form of its own. */

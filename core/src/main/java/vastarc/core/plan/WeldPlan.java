@@ -49,12 +49,23 @@ public final class WeldPlan {
         /** The same weld with nothing set by hand, under the same logic. */
         public Ask withoutOwn() {
             return new Ask(
-                    weld, ways, OwnValues.none(), new ScoreChoices(choices.logic(), Map.of()), Optional.empty(), pass);
+                    weld,
+                    ways,
+                    OwnValues.none(),
+                    new ScoreChoices(choices.logic(), Map.of(), choices.seamMm()),
+                    Optional.empty(),
+                    pass);
         }
 
         /** The same weld as a machine with another logic does it. */
         public Ask with(ControlLogic logic) {
-            return new Ask(weld, ways, own, new ScoreChoices(Optional.of(logic), choices.own()), proven, pass);
+            return new Ask(
+                    weld,
+                    ways,
+                    own,
+                    new ScoreChoices(Optional.of(logic), choices.own(), choices.seamMm()),
+                    proven,
+                    pass);
         }
 
         /** The same weld in a shop of other ways. */

@@ -1,6 +1,5 @@
 package vastarc.core.purge;
 
-import java.util.Comparator;
 import java.util.List;
 import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
@@ -34,7 +33,11 @@ public record LeakFit(
     private static final double LEAST_PPM = 0.05;
     private static final double TIGHT_SHARE = 1e-4;
     private static final double SETTLED_WITHIN = 1.5;
-    private static final double BLOCKED_FACTOR = 2;
+    private static final double SLOW_FACTOR = 1.4;
+    private static final double BLOCKED_FACTOR = 3.5;
+    private static final double ALIKE = 1.03;
+    private static final double NEVER_FELL = 0.9;
+    private static final double NEARLY_AIR_PPM = 100_000;
     private static final double RISES_FACTOR = 2;
 
     /** Spoken by {@code purge.leak.<name>}. */
@@ -45,7 +48,13 @@ public record LeakFit(
         /** Comes down far slower than the flow should bring it: the argon does not get through. */
         BLOCKED,
         /** Rises again: the argon has ended. */
-        EMPTY
+        EMPTY,
+        /** Falls slower than the argon thins the air out: something dries or leaks. */
+        SLOW,
+        /** Never falls: no argon gets in. */
+        NO_ARGON,
+        /** All alike: nothing can be told from them. */
+        UNKNOWN
     }
 
     /** A reading. */
@@ -72,21 +81,28 @@ public record LeakFit(
                 Math.max(leak, high),
                 timeConstant,
                 settled,
-                verdict(readings, timeConstant / expected, leak / flowLPerMin));
+                verdict(readings, timeConstant / (expected + OxygenMeter.LAG_S), leak / flowLPerMin, settled));
     }
 
-    private static Verdict verdict(List<Reading> readings, double slower, double share) {
+    private static Verdict verdict(List<Reading> readings, double slower, double share, boolean settled) {
         double least = readings.stream().mapToDouble(Reading::ppm).min().orElseThrow();
+        double most = readings.stream().mapToDouble(Reading::ppm).max().orElseThrow();
+        double first = readings.get(0).ppm();
         double last = readings.get(readings.size() - 1).ppm();
-        boolean lowBefore = readings.stream()
-                .min(Comparator.comparingDouble(Reading::ppm))
-                .filter(reading -> reading != readings.get(0))
-                .isPresent();
-        if (lowBefore && last > RISES_FACTOR * least) {
+        if (least > NEVER_FELL * first && least > NEARLY_AIR_PPM) {
+            return Verdict.NO_ARGON;
+        }
+        if (most < ALIKE * least) {
+            return Verdict.UNKNOWN;
+        }
+        if (least < first && last > RISES_FACTOR * least) {
             return Verdict.EMPTY;
         }
         if (slower > BLOCKED_FACTOR) {
             return Verdict.BLOCKED;
+        }
+        if (slower > SLOW_FACTOR && !settled) {
+            return Verdict.SLOW;
         }
         return share < TIGHT_SHARE ? Verdict.TIGHT : Verdict.LEAKS;
     }

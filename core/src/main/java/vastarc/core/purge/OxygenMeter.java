@@ -9,7 +9,7 @@ import org.hipparchus.random.Well512a;
  */
 public final class OxygenMeter {
 
-    private static final double LAG_S = 8;
+    static final double LAG_S = 8;
     private static final double NOISE = 0.03;
     private static final double LEAST_PPM = 0.1;
     private static final double STEP_S = 0.5;

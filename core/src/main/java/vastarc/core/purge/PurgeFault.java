@@ -24,6 +24,8 @@ public final class PurgeFault {
         return switch (fit.verdict()) {
             case EMPTY -> isDrift(readings) ? Fault.SENSOR_DRIFT : Fault.EMPTY_BOTTLE;
             case BLOCKED -> Fault.VENT_BLOCKED;
+            case NO_ARGON -> Fault.EMPTY_BOTTLE;
+            case SLOW, UNKNOWN -> Fault.NONE;
             case LEAKS, TIGHT -> slowOrLeaking(purge, fit, readings, expected);
         };
     }

@@ -19,8 +19,8 @@ import vastarc.core.wording.Phrase;
  * @param ask      what was asked
  * @param purge    the gas
  * @param ventPa   pressure at the filling flow, Pa
- * @param bulgeMm  how far the root is pushed outward at that flow, mm
- * @param verdict  what becomes of it at that flow
+ * @param bulgeMm  how far the root is pushed outward at the holding flow, mm: while it fills, no root is molten
+ * @param verdict  what becomes of it at the holding flow
  * @param hold     flow while the root is molten: value, lowest, highest, L/min
  * @param problems what stands against it, in sentences
  */
@@ -111,14 +111,14 @@ public record PurgePlan(
                 && ask.parts().stream().allMatch(part -> Purge.liesInLayers(ask.flow(), part));
         Purge purge =
                 new Purge(ask.volumeL(), ask.flow(), ask.leak(), ask.argonPpm(), ask.targetPpm(), layered, ask.hoseL());
-        double pressure = RootPressure.ventPa(ask.flow(), ask.vent());
         Hold hold = hold(ask);
+        double holdPa = RootPressure.ventPa(hold.value(), ask.vent());
         return new PurgePlan(
                 ask,
                 purge,
-                pressure,
-                ask.root().bulgeMm(pressure),
-                ask.root().verdict(pressure),
+                RootPressure.ventPa(ask.flow(), ask.vent()),
+                ask.root().bulgeMm(holdPa),
+                ask.root().verdict(holdPa),
                 hold,
                 problems(ask, purge, hold));
     }
@@ -155,7 +155,11 @@ public record PurgePlan(
             problems.add(Phrase.of(ends ? "purge.problem.fast" : "purge.problem.ends"));
         }
         double sound = RootPressure.flowLPerMin(ask.root().mostPa(), ask.vent());
-        if (sound < hold.low() || sound < LEAST_NARROW) {
+        double against = leastAgainstLeak(ask);
+        if (against > sound && purge.isReachable()) {
+            problems.add(Phrase.of(
+                    "purge.problem.leakOrVent", Quantity.litresPerMin(against), Quantity.litresPerMin(sound)));
+        } else if (sound < hold.low() || sound < LEAST_NARROW) {
             problems.add(Phrase.of("purge.problem.vent", Quantity.litresPerMin(sound)));
         }
         ask.parts().stream()

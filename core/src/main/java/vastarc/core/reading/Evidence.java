@@ -91,6 +91,8 @@ final class Evidence {
         }
         return switch (id) {
             case "PURGE_NONE" -> !ask.isPurged();
+            case "NO_FILLER" -> !sheet.practice().wire();
+            case "COOLED_FAST" -> Preheat.isChromoly(joint) || Preheat.of(joint).isWanted();
             case "TRAIL_SHORT" -> joint.isTitanium();
             case "COATING_ZINC" -> joint.material().name().equals("CARBON_STEEL");
             case "WRONG_BRUSH" -> joint.wantsPurge();

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.joint.Joint;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.wording.Phrase;
 
@@ -19,6 +20,7 @@ public final class Reader {
     private static final double LEAST_DROP = 0.02;
     private static final int WHY_SHOWN = 6;
     private static final double GAS_SURE = 0.6;
+    private static final Set<String> TUBES_ONLY = Set.of("PINHOLE_TIE_IN");
 
     private final ReadingAsk ask;
     private final List<Cause> causes = Cause.all();
@@ -69,7 +71,7 @@ public final class Reader {
         double[] weights = new double[causes.size()];
         for (int i = 0; i < weights.length; i++) {
             Cause cause = causes.get(i);
-            double weight = cause.prior() * evidence[i].factor() * ask.lean(cause);
+            double weight = explains(cause) ? cause.prior() * evidence[i].factor() * ask.lean(cause) : 0;
             for (Sign sign : seen) {
                 weight *= sign.of(cause).seen();
             }
@@ -79,6 +81,12 @@ public final class Reader {
             weights[i] = weight;
         }
         return normalised(weights);
+    }
+
+    /** Whether it leaves at least one of the signs that were seen; where nothing was, every cause is as good. */
+    private boolean explains(Cause cause) {
+        return seen.isEmpty()
+                || seen.stream().anyMatch(sign -> sign.of(cause).speaks() || sign.of(cause) == Grade.RARELY);
     }
 
     private static double[] normalised(double[] weights) {
@@ -109,7 +117,7 @@ public final class Reader {
         Reading.Question best = null;
         for (Sign sign : Sign.all()) {
             boolean asked = ask.seen().contains(sign.id()) || ask.notSeen().contains(sign.id());
-            if (!asked && sign.fits(ask.sheet().joint().material())) {
+            if (!asked && canBeSeen(sign)) {
                 best = better(
                         best, new Reading.Question(Optional.of(sign), Optional.empty(), doubt - after(sign, shares)));
             }
@@ -122,6 +130,16 @@ public final class Reader {
             }
         }
         return Optional.ofNullable(best).filter(found -> found.drop() >= LEAST_DROP);
+    }
+
+    /** On this joint at all: no tie-in of a tube on plate, no root where no back lies open. */
+    private boolean canBeSeen(Sign sign) {
+        Joint joint = ask.sheet().joint();
+        boolean ofTube = TUBES_ONLY.contains(sign.id());
+        boolean ofBack = sign.place() == Sign.Place.ROOT;
+        return sign.fits(joint.material())
+                && (!ofTube || joint.tubeOd().isPresent())
+                && (!ofBack || joint.hasOpenBack());
     }
 
     private static Reading.Question better(Reading.@Nullable Question one, Reading.Question other) {

@@ -18,7 +18,9 @@ import vastarc.core.wording.Phrase;
  */
 public record Remedy(Optional<Move> move, Phrase act, Phrase check) {
 
-    private static final double STEP = 0.1;
+    /** Large enough to be seen on the next bead. */
+    private static final double STEP = 0.2;
+
     private static final double SLOPE_STEP = 0.35;
 
     /** Sizes that are bought, not dialled. */

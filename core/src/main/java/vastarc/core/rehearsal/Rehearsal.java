@@ -51,7 +51,7 @@ public record Rehearsal(
     public static Rehearsal nothing() {
         return new Rehearsal(
                 List.of(),
-                new Widths(0, 0, 0, 0, 0, 0),
+                new Widths(0, 0, 0, 0, 0, 0, 0),
                 0,
                 OptionalDouble.empty(),
                 0,
@@ -81,6 +81,7 @@ public record Rehearsal(
      * @param backSpread    the same behind, %
      * @param sheetFrontMm  width of the pool that the sheet reckons, mm
      * @param sheetBackMm   back bead that the sheet reckons, mm
+     * @param rootMm        how far a corner is fused beyond its root, along the touching faces or into the base, mm; 0 for other joints
      */
     public record Widths(
             double frontMm,
@@ -88,7 +89,8 @@ public record Rehearsal(
             double frontSpread,
             double backSpread,
             double sheetFrontMm,
-            double sheetBackMm) {}
+            double sheetBackMm,
+            double rootMm) {}
 
     /**
      * Widest bead within some millimetres of both ends, mm.

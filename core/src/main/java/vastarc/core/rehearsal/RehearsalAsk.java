@@ -138,6 +138,15 @@ public record RehearsalAsk(Score score, Hand hand, Quality quality, double legMm
                 .sum();
     }
 
+    /** How far the gas covers the seam behind the arc, a trailing shield with it, mm. */
+    double coverMm() {
+        double trail = score.sheet()
+                .find(SettingKey.TRAIL_LENGTH)
+                .map(setting -> setting.value())
+                .orElse(0.0);
+        return Math.max(trail, score.sheet().gasCoverMm());
+    }
+
     /** What melting the wire takes while it is fed, W. */
     double wireW() {
         double usual = score.rhythm().wire() ? heat().wirePowerW() : 0;

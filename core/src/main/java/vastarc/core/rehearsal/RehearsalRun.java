@@ -42,7 +42,7 @@ public final class RehearsalRun {
         this.spot = new Spot(grid, false, Aim.of(ask));
         this.stroke = new Stroke(
                 ask.score(), ask.hand(), ask.isRing() ? 0 : RehearsalAsk.INSET_MM, ask.goesMm(), ask.wireW());
-        this.coverMm = ask.score().sheet().gasCoverMm();
+        this.coverMm = ask.coverMm();
         this.watch = new SeamWatch(field, practice.metalC(), meltC, coverMm, practice.purged());
         this.story = new SeamStory(ask, watch, stroke, meltC);
     }

@@ -150,7 +150,8 @@ final class SeamStory {
                 spread(this::front, front),
                 spread(this::back, back),
                 Demanded.frontMm(ask.score().sheet()),
-                Demanded.backMm(ask.score().sheet()));
+                Demanded.backMm(ask.score().sheet()),
+                ask.joint().isCorner() ? watch.rootMm(column((MIDDLE_FROM + MIDDLE_TO) / 2 * goes)) : 0);
         return new Rehearsal(
                 along(),
                 widths,
@@ -264,13 +265,11 @@ final class SeamStory {
                 end = Math.max(end, air[column * face.count() + i]);
             }
         }
-        return new Rehearsal.Colour(true, hottest, colour(family, hottest, ahead), end, colour(family, end, ahead));
+        return new Rehearsal.Colour(true, hottest, colour(family, hottest), end, colour(family, end));
     }
 
-    /** By the sheet's model: in front the seam leaves the gas and cools, behind it was in the air all along. */
-    private static String colour(Family family, double celsius, boolean ahead) {
-        double judged = Math.min(4999, celsius);
-        return (ahead ? Tint.afterGas(family, judged) : Tint.of(family, judged)).colour();
+    private static String colour(Family family, double celsius) {
+        return Tint.of(family, Math.min(4999, celsius)).colour();
     }
 
     /**

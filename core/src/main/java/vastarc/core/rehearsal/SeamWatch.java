@@ -160,6 +160,24 @@ final class SeamWatch {
         return peak(column, row, layer) >= melts;
     }
 
+    /** How far below the root, into the base member, metal was molten at a column, mm. */
+    double rootMm(int column) {
+        Grid grid = field.grid;
+        double[] across = grid.section.across();
+        double[] down = grid.section.down();
+        int row = 0;
+        while (row < across.length - 2 && across[row + 1] <= 0) {
+            row++;
+        }
+        double deepest = 0;
+        for (int layer = 0; layer < down.length - 1; layer++) {
+            if (down[layer] >= 0 && wasMolten(column, row, layer)) {
+                deepest = Math.max(deepest, down[layer + 1]);
+            }
+        }
+        return deepest;
+    }
+
     /** Highest enthalpy of a cell, J/mm³; 0 where there is no metal. */
     float peak(int column, int row, int layer) {
         int cell = field.grid.layout.place(row, layer);

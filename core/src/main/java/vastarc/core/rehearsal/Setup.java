@@ -67,7 +67,10 @@ public record Setup(WeldPlan.Ask plan, Hand hand, Quality quality, double legMm,
         Map<ScoreKey, Double> values = new EnumMap<>(ScoreKey.class);
         values.putAll(plan.choices().own());
         values.put(key, value);
-        return planned(plan.weld(), plan.own(), new ScoreChoices(plan.choices().logic(), values));
+        return planned(
+                plan.weld(),
+                plan.own(),
+                new ScoreChoices(plan.choices().logic(), values, plan.choices().seamMm()));
     }
 
     Setup practised(Consumer<Practice.Draft> change) {

@@ -18,6 +18,8 @@ public final class Verdict {
 
     private static final double ALL_THROUGH = 85;
     private static final double SCARCELY_THROUGH = 5;
+    private static final double FUSED_BEYOND_MM = 0.3;
+    private static final double ENOUGH_THROAT = 0.95;
     private static final double EVEN = 12;
     private static final double END_WIDER = 1.25;
     private static final double START_NARROWER = 0.8;
@@ -69,6 +71,11 @@ public final class Verdict {
     }
 
     private List<Phrase> said() {
+        if (made.widths().frontMm() <= 0) {
+            say("noFusion");
+            return List.copyOf(said);
+        }
+        fillet();
         through();
         ends();
         evenness();
@@ -82,12 +89,43 @@ public final class Verdict {
         said.add(Phrase.of("rehearsal.says." + code, arguments));
     }
 
+    /** A fillet is judged at its root and by its throat. */
+    private void fillet() {
+        if (!ask.joint().isCorner()) {
+            return;
+        }
+        double beyond = made.widths().rootMm();
+        say(beyond >= FUSED_BEYOND_MM ? "rootFused" : "rootNotFused", Quantity.ruled(beyond));
+        double leg = ask.heat().demand().legMm();
+        if (leg > 0) {
+            double throat = Math.sqrt(depositMm2());
+            double wanted = leg / Math.sqrt(2);
+            say(
+                    throat >= ENOUGH_THROAT * wanted ? "throat" : "throatThin",
+                    Quantity.ruled(throat),
+                    Quantity.ruled(wanted));
+        }
+    }
+
+    /** Section that is laid at the pace and with the filler of this simulation, mm². */
+    private double depositMm2() {
+        double pace = 60 * ask.heat().demand().speedMmPerS();
+        double wire = ask.heat().wirePowerW() > 0 ? ask.wireW() / ask.heat().wirePowerW() : 1;
+        return ask.heat().demand().depositMm2()
+                * wire
+                * pace
+                / ask.hand().travelMmPerMin().orElse(pace);
+    }
+
     private void through() {
         Penetration wanted = ask.score().sheet().penetration();
-        boolean solid = wanted != Penetration.FULL && wanted != Penetration.THROUGH;
+        boolean byLeg = wanted == Penetration.ROOT;
+        boolean solid = wanted != Penetration.FULL && wanted != Penetration.THROUGH && !byLeg;
         Quantity percent = Quantity.percent(made.throughPercent());
         if (!ask.joint().hasOpenBack()) {
             say("noBack");
+        } else if (byLeg) {
+            say(made.throughPercent() > SCARCELY_THROUGH ? "backMeltsByLeg" : "backSolid", percent);
         } else if (solid) {
             say(made.throughPercent() > SCARCELY_THROUGH ? "backMelts" : "backSolid", percent);
         } else if (made.throughPercent() >= ALL_THROUGH) {
@@ -98,7 +136,7 @@ public final class Verdict {
         } else {
             say(made.throughPercent() < 1 ? "notMolten" : "notThrough", percent);
         }
-        if (ask.joint().hasOpenBack() && !ask.joint().isCorner() && made.widestBackMm() > backLimitMm()) {
+        if (ask.joint().hasOpenBack() && made.widestBackMm() > backLimitMm()) {
             say("falls", Quantity.ruled(made.widestBackMm()), Quantity.ruled(backLimitMm()));
         }
     }
@@ -165,6 +203,8 @@ public final class Verdict {
         Quantity sheet = Quantity.ruled(widths.sheetFrontMm());
         if (agrees(widths)) {
             say("agrees", here, sheet);
+        } else if (ask.hand().arcMm().isPresent()) {
+            say("differs.arc", here, sheet, Quantity.ruled(ask.hand().arcMm().getAsDouble()));
         } else if (!ask.hand().isSteady()
                 || ask.hand().travelMmPerMin().isPresent()
                 || ask.wireMm().isPresent()) {

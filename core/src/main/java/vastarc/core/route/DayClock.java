@@ -72,7 +72,10 @@ final class DayClock {
             double hands = run.waits().entrySet().stream()
                     .filter(wait -> wait.getKey() == Wait.HANDLING
                             || wait.getKey() == Wait.ROTATION
-                            || wait.getKey() == Wait.GRIND)
+                            || wait.getKey() == Wait.GRIND
+                            || wait.getKey() == Wait.FIT_UP
+                            || wait.getKey() == Wait.BRUSH
+                            || wait.getKey() == Wait.DRESS)
                     .mapToDouble(Map.Entry::getValue)
                     .sum();
             double ready =

@@ -37,7 +37,11 @@ public record Route(List<Run> runs, Totals totals, double length, double warping
         HANDLING,
         PREHEAT,
         PURGE,
-        GRIND
+        GRIND,
+        FIT_UP,
+        BRUSH,
+        DRESS,
+        INSPECT
     }
 
     /** Why a run ends where it does. Spoken by {@code route.end.<name>}. */

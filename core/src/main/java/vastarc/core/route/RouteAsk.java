@@ -3,10 +3,12 @@ package vastarc.core.route;
 import java.util.List;
 import vastarc.core.finding.Outcome;
 import vastarc.core.finding.Problem;
+import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Technique;
 import vastarc.core.joint.WireFeed;
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.plan.WeldPlan;
+import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
 
 /**
@@ -33,7 +35,11 @@ public record RouteAsk(
     public static final double HOT_C = 35;
 
     private static final double HOT_FACTOR = 0.9;
-    private static final double USUAL_SEAM_MM = 100;
+    private static final double TITANIUM_OVERLAP_MM = 4;
+    private static final double LEAST_OVERLAP_MM = 3;
+    private static final double MOST_OVERLAP_MM = 8;
+    private static final double UNTRAILED_MM = 36;
+    private static final double TRAILED_MM = 75;
     private static final double FREEHAND_SHARE = 0.5;
     private static final double ROLLED_SHARE = 0.75;
 
@@ -81,12 +87,12 @@ public record RouteAsk(
     }
 
     double girthMm() {
-        return sheet.joint().tubeOd().map(od -> Math.PI * od.inMillimetres()).orElse(0.0);
+        return sheet.joint().roundMm().orElse(0);
     }
 
     /** Length of a seam, mm: told, or once round, or a usual run. */
     double seamMm() {
-        return work.seamMm().orElse(isTube() ? girthMm() : USUAL_SEAM_MM);
+        return work.seamMm().orElse(sheet.joint().usualSeamMm());
     }
 
     /** Whether a seam runs into its own start. */
@@ -99,6 +105,27 @@ public record RouteAsk(
         boolean positioner = sheet.practice().technique() == Technique.POSITIONER;
         double share = work.reach().orElse(positioner ? 1 : sheet.practice().rotated() ? ROLLED_SHARE : FREEHAND_SHARE);
         return isTube() && share < 1 ? share * girthMm() : Double.MAX_VALUE;
+    }
+
+    /** A level tube standing still: welded from its lowest place up both sides, or falling from its highest down both. */
+    boolean isStanding() {
+        boolean level = sheet.practice().position().isFixedTube();
+        return isTube() && closes() && level && !sheet.practice().rotated();
+    }
+
+    boolean isSaddle() {
+        return sheet.joint().form() == JointForm.TUBE_SADDLE;
+    }
+
+    /** How far a restart goes over the end before, mm: 4 on titanium; else 3 and the thickness, 8 at most. Source: [judgement]. */
+    double overlapMm() {
+        double t = sheet.joint().thinnerMm();
+        return sheet.joint().isTitanium() ? TITANIUM_OVERLAP_MM : Math.min(MOST_OVERLAP_MM, LEAST_OVERLAP_MM + t);
+    }
+
+    /** How far titanium is welded at one stretch, mm: 36 without a trailing shield, 75 with one. Source: [judgement]. */
+    double dippedMm() {
+        return sheet.find(SettingKey.TRAIL_LENGTH).isPresent() ? TRAILED_MM : UNTRAILED_MM;
     }
 
     boolean isDipped() {

@@ -111,7 +111,7 @@ public final class RouteCheck {
             if (run.kind() == Kind.WELD) {
                 double most =
                         Stretches.most(ask, ask.passes().get(run.pass() - 1)).mm();
-                double over = high(run) > ask.seamMm() + SLACK ? 2 * Stretches.OVERLAP_MM : Stretches.OVERLAP_MM;
+                double over = 2 * ask.overlapMm() + Stretches.STAGGER_MM;
                 if (run.lengthMm() > most + over + SLACK) {
                     broken.add(Phrase.of("route.broken.long", run.n(), Quantity.ruled(most)));
                 }

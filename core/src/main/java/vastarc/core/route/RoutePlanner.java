@@ -3,8 +3,10 @@ package vastarc.core.route;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.route.Route.End;
 import vastarc.core.route.Route.Kind;
@@ -28,7 +30,21 @@ public final class RoutePlanner {
     static final double PREHEAT_S = 300;
     static final double PURGE_S = 60;
 
+    /** Setting the members of a seam together and clamping them, s (judgement). */
+    static final double FIT_UP_S = 90;
+
+    /** Brushing a run before the next goes over it, s (judgement). */
+    static final double BRUSH_S = 20;
+
+    /** Grinding a stop or a tack to a feather before the next run ties into it, s (judgement). */
+    static final double DRESS_S = 25;
+
+    /** Looking a finished seam over, s (judgement). */
+    static final double INSPECT_S = 30;
+
     private static final double WARM_K = 15;
+    private static final double HELD_INSIDE_C = 300;
+    private static final double HELD_INSIDE_TITANIUM_C = 200;
     private static final double LOSS = 1.03;
     private static final double MAINS_EFFICIENCY = 0.8;
 
@@ -37,6 +53,7 @@ public final class RoutePlanner {
     private final Map<Integer, Double> lastEnd = new HashMap<>();
     private final Map<Integer, Integer> lastPass = new HashMap<>();
     private final List<Run> runs = new ArrayList<>();
+    private final Set<Integer> begun = new HashSet<>();
     private double sinceGrindS;
     private int grinds;
 
@@ -127,6 +144,9 @@ public final class RoutePlanner {
     /** What the hands do one after the other before a run, s. */
     private Map<Wait, Double> inHand(Stretch stretch) {
         Map<Wait, Double> waits = new EnumMap<>(Wait.class);
+        if (begun.add(stretch.seam())) {
+            waits.put(Wait.FIT_UP, FIT_UP_S);
+        }
         if (runs.isEmpty()) {
             first(waits);
             return waits;
@@ -144,12 +164,28 @@ public final class RoutePlanner {
         if (last.end() == End.TURN && stretch.kind() == Kind.WELD) {
             waits.put(Wait.ROTATION, TURN_S);
         }
+        if (stretch.kind() == Kind.WELD) {
+            tieIn(stretch, waits);
+        }
         if (sinceGrindS > GRIND_EVERY_S) {
             waits.put(Wait.GRIND, GRIND_S);
             sinceGrindS = 0;
             grinds++;
         }
         return waits;
+    }
+
+    /** What a run that ties into another, or goes over one, has to wait for: a feathered stop or tack, a brushed bead. */
+    private void tieIn(Stretch stretch, Map<Wait, Double> waits) {
+        Integer under = lastPass.get(stretch.seam());
+        boolean over = under != null && under > 0 && under < stretch.pass();
+        boolean restarts = under != null && under == stretch.pass();
+        if (over) {
+            waits.put(Wait.BRUSH, BRUSH_S);
+        }
+        if (restarts || under != null && under == 0) {
+            waits.put(Wait.DRESS, DRESS_S);
+        }
     }
 
     private void first(Map<Wait, Double> waits) {
@@ -192,7 +228,7 @@ public final class RoutePlanner {
             gas += (run.arcS() + still) * figures.gasLPerMin() / 60;
             joule += figures.voltage() * (tack ? run.rmsA() : figures.currentA()) * run.arcS() / MAINS_EFFICIENCY;
         }
-        double wall = runs.isEmpty() ? 0 : runs.get(runs.size() - 1).endS() + postFlowOfLast();
+        double wall = runs.isEmpty() ? 0 : honest(arc, runs.get(runs.size() - 1).endS() + afterLastS());
         return new Route.Totals(
                 arc,
                 wall,
@@ -205,9 +241,18 @@ public final class RoutePlanner {
                 grinds);
     }
 
-    private double postFlowOfLast() {
+    /** The last post-flow, the argon behind until the inside is cool, and a look at every seam, s. */
+    private double afterLastS() {
         Run last = runs.get(runs.size() - 1);
-        return ask.passes().get(Math.max(1, last.pass()) - 1).postFlowS();
+        PassFigures figures = ask.passes().get(Math.max(1, last.pass()) - 1);
+        double coolC = ask.sheet().joint().isTitanium() ? HELD_INSIDE_TITANIUM_C : HELD_INSIDE_C;
+        double held = ask.sheet().practice().purged() ? figures.cooling().timeToS(coolC) : 0;
+        return Math.max(figures.postFlowS(), held) + INSPECT_S * ask.work().seams();
+    }
+
+    /** The arc is on no more of the time than the shop's own share of it: what else a day takes is not planned run by run. */
+    private double honest(double arcS, double plannedS) {
+        return Math.max(plannedS, arcS / ask.work().arcShare());
     }
 
     private double purge(double wall) {
@@ -254,8 +299,18 @@ public final class RoutePlanner {
                     Quantity.celsius(ask.passes().get(1).interpassC()),
                     Quantity.seconds(ask.passes().get(1).coolsS())));
         }
-        notes.add(Phrase.of(
-                ask.closes() ? "route.note.tieIn" : "route.note.restart", Quantity.ruled(Stretches.OVERLAP_MM)));
+        notes.add(Phrase.of(ask.closes() ? "route.note.tieIn" : "route.note.restart", Quantity.ruled(ask.overlapMm())));
+        if (ask.isStanding()) {
+            notes.add(Phrase.of(
+                    ask.sheet().practice().position().isDownhill() ? "route.note.falling" : "route.note.standing"));
+        } else if (ask.isTube() && ask.sheet().practice().rotated()) {
+            notes.add(Phrase.of("route.note.rolled"));
+        }
+        if (ask.isSaddle()) {
+            notes.add(Phrase.of("route.note.saddle"));
+        }
+        notes.add(
+                Phrase.of("route.note.share", Quantity.percent(100 * ask.work().arcShare())));
         if (ask.ambientC() > RouteAsk.HOT_C) {
             notes.add(Phrase.of("route.note.hot"));
         }

@@ -6,20 +6,19 @@ import java.util.stream.IntStream;
 import vastarc.core.route.Route.End;
 import vastarc.core.route.Route.Kind;
 import vastarc.core.sheet.TackPlan;
-import vastarc.core.sheet.WireChoice;
 
 /**
  * Where the runs of a seam begin and end, and in which order.
  *
- * <p>A run ends at the seam's end, where the tube has to be turned, when the rod is used up (900 mm, 100 left in the hand), after twelve
- * dips on titanium, or when the duty is; a thin long seam goes in back-steps. A restart lies 8 mm behind the end before. Source: handbook and
- * judgement.
+ * <p>A run ends at the seam's end, where the tube has to be turned, when the rod is used up (900 mm, 100 left in the hand), on titanium
+ * after 36 mm (75 under a trailing shield), or when the duty is; a thin long seam goes in back-steps. A level pipe that stands still is
+ * welded from six up to twelve on both sides, thin tube in opposite quarters; a saddle begins on a flank. Stops of one pass lie 15 mm from
+ * those of the pass before. A restart goes over the end before by 3 to 8 mm. Source: handbook and judgement.
  */
 final class Stretches {
 
     static final double ROD_MM = 800;
-    static final double OVERLAP_MM = 8;
-    static final int DIPS = 12;
+    static final double STAGGER_MM = 15;
 
     private static final double THIN_MM = 2;
     private static final double LONG_MM = 150;
@@ -48,7 +47,7 @@ final class Stretches {
     static int count(RouteAsk ask) {
         double length = ask.seamMm();
         int runs = ask.passes().stream()
-                .mapToInt(pass -> pieces(length, most(ask, pass)))
+                .mapToInt(pass -> count(ask, length, most(ask, pass)))
                 .sum();
         return ask.work().seams() * (runs + tackPlaces(ask).size());
     }
@@ -60,18 +59,24 @@ final class Stretches {
                 .or(ask.turnMm(), End.TURN)
                 .or(duty, End.DUTY)
                 .or(pass.wireMmPerMm() > 0 ? ROD_MM / pass.wireMmPerMm() : Double.MAX_VALUE, End.ROD)
-                .or(ask.isDipped() ? DIPS / WireChoice.DABS_PER_S * pass.mmPerS() : Double.MAX_VALUE, End.DIPS);
+                .or(ask.isDipped() ? ask.dippedMm() : Double.MAX_VALUE, End.DIPS);
         boolean steps = !ask.isTube() && t <= THIN_MM && ask.seamMm() > LONG_MM;
         return steps ? most.or(STEP_MM, End.BACK_STEP) : most;
     }
 
-    /** A restart goes over 8 mm of the run before: what is new of a run is so much shorter. */
-    private static int pieces(double length, Most most) {
-        if (length <= most.mm()) {
-            return 1;
+    /** Runs of a pass. A restart goes over the run before: what is new of a run is so much shorter. */
+    private static int count(RouteAsk ask, double length, Most most) {
+        int sides = ask.isStanding() ? isQuartered(ask) ? 4 : 2 : 1;
+        if (length / sides <= most.mm() + 1e-9) {
+            return sides;
         }
-        double fresh = Math.max(most.mm() / 2, most.mm() - OVERLAP_MM);
-        return (int) Math.ceil((length - 1e-9) / fresh);
+        double fresh = Math.max(most.mm() / 2, most.mm() - ask.overlapMm());
+        int count = (int) Math.ceil((length - 1e-9) / fresh);
+        return (count + sides - 1) / sides * sides;
+    }
+
+    private static boolean isQuartered(RouteAsk ask) {
+        return ask.sheet().joint().thinnerMm() <= THIN_MM;
     }
 
     /** All of a job: tacks first, then pass by pass, the like pieces of every seam one after the other. */
@@ -98,19 +103,64 @@ final class Stretches {
     private static List<Stretch> pieces(RouteAsk ask, PassFigures pass) {
         double length = ask.seamMm();
         Most most = most(ask, pass);
-        int count = pieces(length, most);
+        int count = count(ask, length, most);
+        if (ask.isStanding()) {
+            return standing(ask, pass, most, count);
+        }
         boolean back = most.end() == End.BACK_STEP && count > 1;
+        double over = ask.overlapMm();
         List<Stretch> pieces = new ArrayList<>();
         for (int i : order(count, ask.isTube())) {
-            double low = length * i / count;
-            double high = length * (i + 1) / count;
-            double behind = i > 0 ? low - OVERLAP_MM : low;
-            double closed = ask.closes() && i == count - 1 ? high + OVERLAP_MM : high;
+            double low = between(ask, pass, count, i);
+            double high = between(ask, pass, count, i + 1);
+            double behind = i > 0 ? low - over : low;
+            double closed = ask.closes() && i == count - 1 ? high + over : high;
             End end = i == count - 1 && !back ? End.SEAM : most.end();
             pieces.add(
                     back
                             ? new Stretch(1, pass.pass(), high, behind, Kind.WELD, end)
                             : new Stretch(1, pass.pass(), behind, closed, Kind.WELD, end));
+        }
+        return pieces;
+    }
+
+    /** Where a piece ends and the next begins, mm: every other pass so much further that its stops do not lie on those below. */
+    private static double between(RouteAsk ask, PassFigures pass, int count, int i) {
+        double length = ask.seamMm();
+        double shift = pass.pass() % 2 == 0 ? Math.min(STAGGER_MM, length / count / 3) : 0;
+        return i == 0 ? 0 : i == count ? length : Math.max(0, length * i / count - shift);
+    }
+
+    /**
+     * From six o'clock (0 and all round) to twelve (half way) up one side and then the other; thin tube in opposite quarters. Falling pipe
+     * counts from twelve and goes down. Each run begins over the one before, so that both tie-ins are crossed.
+     */
+    private static List<Stretch> standing(RouteAsk ask, PassFigures pass, Most most, int count) {
+        double length = ask.seamMm();
+        double over = ask.overlapMm();
+        double shift = pass.pass() % 2 == 0 ? Math.min(STAGGER_MM, length / count / 3) : 0;
+        int half = count / 2;
+        List<Stretch> pieces = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            boolean first = isQuartered(ask) && half > 1 ? i % 2 == 0 : i < half;
+            int step = isQuartered(ask) && half > 1 ? i / 2 : i % half;
+            int at = isQuartered(ask) && half > 1 && !first ? (step + 1) % half : step;
+            double low = length / 2 * at / half;
+            double high = length / 2 * (at + 1) / half;
+            double from = at == 0 ? low : low - over - shift;
+            double to = at == half - 1 ? high + over : high - shift;
+            boolean atTop = at == half - 1;
+            End end = atTop ? End.SEAM : most.end() == End.SEAM ? End.TURN : most.end();
+            pieces.add(
+                    first
+                            ? new Stretch(1, pass.pass(), from, to, Kind.WELD, end)
+                            : new Stretch(
+                                    1,
+                                    pass.pass(),
+                                    at == 0 ? length + over : length - from,
+                                    length - to,
+                                    Kind.WELD,
+                                    end));
         }
         return pieces;
     }
@@ -126,10 +176,13 @@ final class Stretches {
                 .toArray();
     }
 
-    /** Where tacks begin, in their order, mm. */
+    /** Where tacks begin, in their order, mm; of a saddle heel, toe and both flanks. */
     static List<Double> tackPlaces(RouteAsk ask) {
         TackPlan plan = ask.sheet().tacks();
         double length = ask.seamMm();
+        if (ask.isSaddle() && ask.closes()) {
+            return List.of(length / 4, 3 * length / 4, 0.0, length / 2);
+        }
         if (ask.closes()) {
             double spacing = (plan.spacingLowMm() + plan.spacingHighMm()) / 2;
             int count = plan.count() > 0 ? plan.count() : Math.max(4, (int) Math.round(length / spacing));

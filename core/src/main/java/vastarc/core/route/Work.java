@@ -16,9 +16,16 @@ import vastarc.core.quantity.Unit;
  * @param reach     share of a tube's girth that is welded before it has to be turned; by how it is turned where it is not told
  * @param handlingS between two runs, s
  * @param purgeS    filling with argon before the first arc, s
+ * @param arcShare  most of the time that the arc is on, 0 to 1: the shop's own where its runs tell it
  */
 public record Work(
-        int seams, OptionalDouble seamMm, String piece, OptionalDouble reach, double handlingS, OptionalDouble purgeS) {
+        int seams,
+        OptionalDouble seamMm,
+        String piece,
+        OptionalDouble reach,
+        double handlingS,
+        OptionalDouble purgeS,
+        double arcShare) {
 
     public static final Range SEAMS = new Range("seams", 1, 60, Unit.NUMBER);
     public static final Range SEAM = new Range("seamMm", 5, 20_000, Unit.MILLIMETRE);
@@ -29,6 +36,31 @@ public record Work(
     /** Turn the piece, take a fresh rod, hood up and down, s (judgement). */
     public static final double USUAL_HANDLING_S = 20;
 
+    /** Share of the time that the arc is on where a shop has no runs of its own to tell it (judgement: 25 to 40 %). */
+    public static final double USUAL_ARC_SHARE = 0.35;
+
+    /** A shop's own share counts within this. */
+    public static final double LEAST_ARC_SHARE = 0.05;
+
+    public static final double MOST_ARC_SHARE = 0.6;
+
+    /** In a shop with the usual share of arc. */
+    public Work(
+            int seams,
+            OptionalDouble seamMm,
+            String piece,
+            OptionalDouble reach,
+            double handlingS,
+            OptionalDouble purgeS) {
+        this(seams, seamMm, piece, reach, handlingS, purgeS, USUAL_ARC_SHARE);
+    }
+
+    /** The same in a shop whose arc is on so much of the time, 0 to 1. */
+    public Work sharing(double arcShare) {
+        double within = Math.max(LEAST_ARC_SHARE, Math.min(MOST_ARC_SHARE, arcShare));
+        return new Work(seams, seamMm, piece, reach, handlingS, purgeS, within);
+    }
+
     /** One seam, as long as the joint has it. */
     public static Work usual() {
         return new Work(
@@ -36,7 +68,7 @@ public record Work(
     }
 
     public Work of(int count, double mm) {
-        return new Work(count, OptionalDouble.of(mm), piece, reach, handlingS, purgeS);
+        return new Work(count, OptionalDouble.of(mm), piece, reach, handlingS, purgeS, arcShare);
     }
 
     /** Everything that cannot be. */

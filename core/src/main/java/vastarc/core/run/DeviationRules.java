@@ -103,7 +103,9 @@ public final class DeviationRules {
     private void cuts() {
         for (int i = 0; i < seen.arcs().size(); i++) {
             ArcShape shape = seen.shapes().get(i);
-            if (shape.endA() > Math.max(LEAST_CUT_A, CUT_SHARE * shape.workingA()) && shape.downS() == 0) {
+            if (!seen.isTack(i)
+                    && shape.endA() > Math.max(LEAST_CUT_A, CUT_SHARE * shape.workingA())
+                    && shape.downS() == 0) {
                 say("cut", seen.arcs().get(i).toS(), amps(shape.endA()));
             }
         }
@@ -121,7 +123,7 @@ public final class DeviationRules {
     }
 
     private void working(RunPlan plan, ArcShape shape, Arc main) {
-        Window window = plan.working();
+        Window window = shape.pulse().isPresent() ? plan.working() : plan.mean();
         if (shape.workingA() > window.high()) {
             say("currentHigh", main.fromS(), amps(shape.workingA()), amps(window.value()), amps(window.high()));
         } else if (shape.workingA() < window.low()) {
@@ -135,10 +137,13 @@ public final class DeviationRules {
         }
     }
 
-    /** Every arc should go out as planned: each that does not leaves a crater of its own. */
+    /** Every arc but a tack should go out as planned: each that does not leaves a crater of its own. */
     private void ends(RunPlan plan) {
         double fall = plan.working().value() - plan.endA();
         for (int i = 0; i < seen.arcs().size(); i++) {
+            if (seen.isTack(i)) {
+                continue;
+            }
             ArcShape shape = seen.shapes().get(i);
             double out = seen.arcs().get(i).toS();
             boolean high = shape.endA() > plan.endA() + CUT_SHARE * Math.max(0, fall);
@@ -185,7 +190,7 @@ public final class DeviationRules {
     }
 
     private void travel(RunPlan plan) {
-        OptionalDouble speed = seen.workingTravel(seamMm);
+        OptionalDouble speed = seen.travel();
         if (speed.isPresent()) {
             pace(speed.getAsDouble(), plan)
                     .ifPresent(one -> found.add(

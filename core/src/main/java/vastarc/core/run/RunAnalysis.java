@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  * @param shapes how each came, stood and went
  * @param main   the longest of them, as an index; empty without an arc
  * @param arcS   time with an arc, s
- * @param travel seam over arc time, slopes included, mm/min; empty without an arc or a length
+ * @param travel seam over the time at working current, slopes and tacks left out, mm/min; empty without an arc or a length
  * @param heat   empty likewise
  * @param gasL   argon at the torch over the whole trace, L; empty where flow was not read
  */
@@ -66,15 +66,35 @@ public record RunAnalysis(
         }
         double arcS = arcs.stream().mapToDouble(Arc::lengthS).sum();
         boolean known = seamMm.isPresent() && arcS > 0;
+        double workS = IntStream.range(0, arcs.size())
+                .filter(i -> !isTack(arcs, i))
+                .mapToDouble(i -> shapes.get(i).workS())
+                .sum();
         double volts = plan.map(RunPlan::voltage).orElse(USUAL_VOLTS);
         return new RunAnalysis(
                 arcs,
                 shapes,
                 longest(arcs),
                 arcS,
-                known ? OptionalDouble.of(seamMm.getAsDouble() / arcS * 60) : OptionalDouble.empty(),
+                known && workS > 0 ? OptionalDouble.of(seamMm.getAsDouble() / workS * 60) : OptionalDouble.empty(),
                 known ? Optional.of(HeatInput.of(trace, arcs, seamMm.getAsDouble(), volts)) : Optional.empty(),
                 litres(trace.channel(Measured.GAS_FLOW)));
+    }
+
+    /** Longest arc that is still a tack where a far longer one follows, s. */
+    private static final double TACK_S = 4;
+
+    private static final double TACK_OF_MAIN = 0.2;
+
+    /** Whether an arc is a tack: a few seconds beside one at least five times as long. */
+    public boolean isTack(int arc) {
+        return isTack(arcs, arc);
+    }
+
+    private static boolean isTack(List<Arc> arcs, int arc) {
+        double most = arcs.stream().mapToDouble(Arc::lengthS).max().orElse(0);
+        double own = arcs.get(arc).lengthS();
+        return own <= TACK_S && own <= TACK_OF_MAIN * most;
     }
 
     private static Optional<Integer> longest(List<Arc> arcs) {
@@ -123,14 +143,6 @@ public record RunAnalysis(
                 amps,
                 known ? OptionalDouble.of(seamMm.getAsDouble() / workS(arcS, plan) * 60) : OptionalDouble.empty(),
                 heat > 0 ? Optional.of(new HeatInput(heat, heat, false)) : Optional.empty());
-    }
-
-    /** Travel with the slopes left out, in which a torch hardly moves: what a sheet's travel is held against, mm/min. */
-    public OptionalDouble workingTravel(OptionalDouble seamMm) {
-        double work = shapes.stream().mapToDouble(ArcShape::workS).sum();
-        return seamMm.isPresent() && work > 0
-                ? OptionalDouble.of(seamMm.getAsDouble() / work * 60)
-                : OptionalDouble.empty();
     }
 
     /** What is left of an arc's time when its planned slopes are taken off; all of it where they do not fit in. */

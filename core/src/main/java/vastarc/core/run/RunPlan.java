@@ -97,6 +97,12 @@ public record RunPlan(
         return Window.around(value, window.low(), window.high());
     }
 
+    /** The mean current with its range, A: what a meter too slow for the pulse reads; the working current where it is steady. */
+    public Window mean() {
+        double share = pulse.map(one -> one.averageA() / one.peakA()).orElse(1.0);
+        return new Window(share * working.value(), share * working.low(), share * working.high());
+    }
+
     /** Time from strike to arc-out for a seam, s. */
     public double arcS(double seamMm) {
         return seamMm / travel.value() * 60 + upS + downS;

@@ -11,8 +11,9 @@ import java.util.OptionalDouble;
  *
  * @param logic the control logic; the sheet's own control decides where it is empty
  * @param own   own values of figures that only a score has; those of the sheet's settings come with the sheet
+ * @param seamMm length of the seam as the work has it, mm; once round or the usual one where it is empty
  */
-public record ScoreChoices(Optional<ControlLogic> logic, Map<ScoreKey, Double> own) {
+public record ScoreChoices(Optional<ControlLogic> logic, Map<ScoreKey, Double> own, OptionalDouble seamMm) {
 
     private static final ScoreChoices NONE = new ScoreChoices(Optional.empty(), Map.of());
 
@@ -20,6 +21,16 @@ public record ScoreChoices(Optional<ControlLogic> logic, Map<ScoreKey, Double> o
         Map<ScoreKey, Double> copy = new EnumMap<>(ScoreKey.class);
         copy.putAll(own);
         own = Collections.unmodifiableMap(copy);
+    }
+
+    /** Along a seam whose length nobody has entered. */
+    public ScoreChoices(Optional<ControlLogic> logic, Map<ScoreKey, Double> own) {
+        this(logic, own, OptionalDouble.empty());
+    }
+
+    /** The same along a seam of a length, mm; the usual one where it is empty. */
+    public ScoreChoices along(OptionalDouble mm) {
+        return new ScoreChoices(logic, own, mm);
     }
 
     public static ScoreChoices none() {

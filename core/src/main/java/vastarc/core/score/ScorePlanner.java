@@ -23,8 +23,6 @@ import vastarc.core.wording.Phrase;
 public final class ScorePlanner {
 
     /** A seam of which nothing is known, mm. */
-    private static final double USUAL_SEAM_MM = 60;
-
     private static final int MOST_SPOTS = 400;
 
     private static final double PULSE_FELT_BY_HAND_HZ = 4;
@@ -122,12 +120,10 @@ public final class ScorePlanner {
         return Math.min(key.range().high(), Math.max(key.range().low(), value));
     }
 
-    /** Once round a tube; otherwise a run as long as a hand does between two moves. */
+    /** As the work has it, else once round or the usual one, within what a score holds. */
     private double seamMm() {
-        return sheet.joint()
-                .tubeOd()
-                .map(od -> Math.min(ScoreKey.SEAM_LENGTH.range().high(), Math.PI * od.inMillimetres()))
-                .orElse(USUAL_SEAM_MM);
+        double mm = choices.seamMm().orElse(sheet.joint().usualSeamMm());
+        return clamped(ScoreKey.SEAM_LENGTH, mm);
     }
 
     private double leastA() {

@@ -2,12 +2,10 @@ package vastarc.core.sheet;
 
 import java.util.OptionalDouble;
 import vastarc.core.consumable.Cup;
-import vastarc.core.consumable.Tint;
 import vastarc.core.heat.HeatSolution;
 import vastarc.core.joint.Finish;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Practice;
-import vastarc.core.material.Family;
 
 /**
  * How far the torch's gas covers the seam behind the arc, how hot the seam leaves it, and how hot the finish lets it.
@@ -21,13 +19,13 @@ final class GasCover {
     private static final double MOST_BORES = 3;
     private static final double CALM_REYNOLDS = 1200;
 
-    /** End of light straw on titanium, °C by the table. */
+    /** End of light straw on titanium, °C. */
     private static final double TITANIUM_C = 450;
 
-    /** End of pale straw on stainless, °C by the table. */
+    /** End of pale straw on stainless, °C. */
     private static final double HYGIENIC_C = 380;
 
-    /** End of straw to brown on stainless, °C by the table. */
+    /** End of straw to brown on stainless, °C. */
     private static final double SEEN_C = 420;
 
     private GasCover() {}
@@ -51,7 +49,6 @@ final class GasCover {
         if (!joint.wantsPurge() || practice.finish() == Finish.PLAIN) {
             return OptionalDouble.empty();
         }
-        double tabled = practice.finish() == Finish.HYGIENIC ? HYGIENIC_C : SEEN_C;
-        return OptionalDouble.of(Tint.leavesC(Family.STAINLESS, tabled));
+        return OptionalDouble.of(practice.finish() == Finish.HYGIENIC ? HYGIENIC_C : SEEN_C);
     }
 }

@@ -31,7 +31,7 @@ public record Preheat(double lowC, double highC, double interpassC) {
                 .orElseThrow();
     }
 
-    static boolean isChromoly(Joint joint) {
+    public static boolean isChromoly(Joint joint) {
         return joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY;
     }
 

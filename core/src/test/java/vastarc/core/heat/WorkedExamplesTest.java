@@ -54,17 +54,23 @@ class WorkedExamplesTest {
                 .as("plate")
                 .isCloseTo(row.getDouble(16), CLOSE);
         assertThat(heat.wirePowerW()).as("wire").isCloseTo(row.getDouble(17), CLOSE);
-        if (CornerModel.pathShare(joint) == 1) {
-            assertThat(heat.currentA()).as("current").isCloseTo(row.getDouble(18), CLOSE);
-            assertThat(heat.voltageV()).as("voltage").isCloseTo(row.getDouble(19), CLOSE);
-            assertThat(heat.arcEnergyKjPerMm()).as("arc energy").isCloseTo(row.getDouble(20), CLOSE);
-            assertThat(heat.heatInputKjPerMm()).as("heat input").isCloseTo(row.getDouble(21), CLOSE);
-        }
+        arc(row, joint, heat);
         assertThat(paths.frontWidthMm(heat.platePowerW(), row.getDouble(22)))
                 .as("front")
                 .isCloseTo(row.getDouble(22), within(0.01));
         assertThat(heat.pool().backWidthMm()).as("back").isCloseTo(row.getDouble(23), within(0.01));
         assertThat(heat.poolBehindMm()).as("pool behind the arc").isCloseTo(row.getDouble(24), CLOSE);
+    }
+
+    /** Inside corners take more than the specification says: the block behind their root. */
+    private static void arc(ArgumentsAccessor row, Joint joint, HeatSolution heat) {
+        if (CornerModel.pathShare(joint) > 1) {
+            return;
+        }
+        assertThat(heat.currentA()).as("current").isCloseTo(row.getDouble(18), CLOSE);
+        assertThat(heat.voltageV()).as("voltage").isCloseTo(row.getDouble(19), CLOSE);
+        assertThat(heat.arcEnergyKjPerMm()).as("arc energy").isCloseTo(row.getDouble(20), CLOSE);
+        assertThat(heat.heatInputKjPerMm()).as("heat input").isCloseTo(row.getDouble(21), CLOSE);
     }
 
     /** What a row says is melted and laid, at the speed of the practice. */

@@ -124,9 +124,9 @@ class ReadingTest {
                 .toList();
         boolean first = one.first().isEmpty() || one.first().contains(order.get(0));
         boolean among =
-                one.among().stream().allMatch(cause -> order.subList(0, 3).contains(cause));
+                one.among().stream().allMatch(cause -> order.stream().limit(3).anyMatch(cause::equals));
         boolean never =
-                one.never().stream().noneMatch(cause -> order.subList(0, 8).contains(cause));
+                one.never().stream().noneMatch(cause -> order.stream().limit(8).anyMatch(cause::equals));
         return first && among && never;
     }
 
@@ -278,6 +278,6 @@ class ReadingTest {
                 .remedy()
                 .move()
                 .orElseThrow();
-        assertThat(on.to()).isLessThan(on.from()).isGreaterThan(0.85 * on.from());
+        assertThat(on.to()).isLessThan(on.from()).isBetween(0.7 * on.from(), 0.85 * on.from());
     }
 }

@@ -296,7 +296,7 @@ class SolverPartsTest {
     private static Rehearsal made(double frontMm, OptionalDouble ripple) {
         return new Rehearsal(
                 List.of(),
-                new Rehearsal.Widths(frontMm, 3, 2, 2, frontMm, 3),
+                new Rehearsal.Widths(frontMm, 3, 2, 2, frontMm, 3, 0),
                 90,
                 OptionalDouble.of(2),
                 3,

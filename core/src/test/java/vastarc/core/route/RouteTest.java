@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Position;
 import vastarc.core.joint.Practice;
 import vastarc.core.joint.Technique;
 import vastarc.core.joint.Weld;
@@ -54,10 +55,10 @@ class RouteTest {
         List<Run> runs = welds(route);
         assertThat(runs).hasSize(4);
         assertThat(runs)
-                .extracting(run -> Math.round(4 * (run.toMm() - 8) / girth))
+                .extracting(run -> Math.round(4 * (run.toMm() - 4.5) / girth))
                 .containsExactly(1L, 3L, 2L, 4L);
         assertThat(runs.get(0).end()).isEqualTo(End.TURN);
-        assertThat(runs.get(3).toMm()).isCloseTo(girth + 8, within(0.01));
+        assertThat(runs.get(3).toMm()).isCloseTo(girth + 4.5, within(0.01));
         assertThat(runs.get(1).waits()).containsKeys(Wait.POST_FLOW, Wait.HANDLING, Wait.ROTATION);
         assertThat(route.runs().stream().filter(run -> run.kind() == Kind.TACK)).hasSize(4);
         Practice positioner = Practice.usual().with(draft -> draft.technique = Technique.POSITIONER);
@@ -119,16 +120,91 @@ class RouteTest {
     }
 
     @Test
-    void titaniumStopsAfterTwelveDipsAndGoesOnWhenTheGasHasRunOut() {
+    void titaniumStopsAfterTenToFifteenDipsAndGoesOnWhenTheGasHasRunOut() {
         Joint ring = Joint.of(Material.TITANIUM_GR2, JointForm.TUBE_BUTT, 1.5).tubeOd(38.1);
         Route route = route(ring, Practice.usual().with(draft -> draft.purged = true), Work.usual());
         List<Run> runs = welds(route);
         assertThat(runs.get(0).end()).isEqualTo(End.DIPS);
-        assertThat(runs.get(0).arcS()).isLessThanOrEqualTo(12 / 1.5 + 1e-6);
+        assertThat(runs.get(0).lengthMm()).isBetween(25.0, 40.0);
+        assertThat(runs)
+                .anySatisfy(run -> assertThat(runs.get(0).toMm() - run.fromMm()).isBetween(3.0, 5.0));
         assertThat(runs.get(1).waitFor()).isEqualTo(Wait.POST_FLOW);
         assertThat(runs.get(1).waits()).doesNotContainKey(Wait.HANDLING);
         assertThat(route.runs().get(0).waits()).containsEntry(Wait.PURGE, 60.0);
         assertThat(route.totals().purgeArgonL()).isPositive();
+    }
+
+    private static Joint pipe(double mm) {
+        return Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, mm).tubeOd(60.3);
+    }
+
+    private static Practice standing(Position position) {
+        return Practice.usual().with(draft -> draft.position = position);
+    }
+
+    @Test
+    void standingPipeGoesUpOneSideAndThenTheOther() {
+        Route route = route(pipe(3.9), standing(Position.PH), Work.usual());
+        double girth = Math.PI * 60.3;
+        List<Run> root = welds(route).stream().filter(run -> run.pass() == 1).toList();
+        assertThat(root).hasSize(2);
+        assertThat(root.get(0).fromMm()).isZero();
+        assertThat(root.get(0).toMm()).isBetween(girth / 2 + 3, girth / 2 + 8);
+        assertThat(root.get(1).fromMm()).isBetween(girth + 3, girth + 8);
+        assertThat(root.get(1).toMm()).isBetween(girth / 2 - 8, girth / 2 - 3);
+        assertThat(route.notes()).extracting(note -> note.key()).contains("route.note.standing");
+    }
+
+    @Test
+    void standingThinTubeGoesInOppositeQuarters() {
+        List<Run> runs = welds(route(pipe(1.6), standing(Position.PH), Work.usual()));
+        double girth = Math.PI * 60.3;
+        assertThat(runs).hasSize(4);
+        assertThat(runs)
+                .extracting(run -> (int) Math.floor(4 * (run.fromMm() + run.toMm()) / 2 / girth))
+                .containsExactly(0, 2, 1, 3);
+    }
+
+    @Test
+    void stopsOfPassesLieApart() {
+        Joint plate = Joint.of(Material.CARBON_STEEL, JointForm.V_BUTT, 8);
+        List<Run> runs = welds(route(plate, Practice.usual(), Work.usual().of(1, 900)));
+        List<Double> first = stops(runs, 1);
+        assertThat(first).isNotEmpty();
+        assertThat(stops(runs, 2))
+                .allSatisfy(stop -> assertThat(first)
+                        .allSatisfy(other -> assertThat(Math.abs(stop - other)).isGreaterThanOrEqualTo(10)));
+    }
+
+    private static List<Double> stops(List<Run> runs, int pass) {
+        return runs.stream()
+                .filter(run -> run.pass() == pass && run.toMm() < 899)
+                .map(Run::toMm)
+                .toList();
+    }
+
+    @Test
+    void aSaddleIsTackedAtHeelToeAndFlanksAndIsAsLongAsItsCopeMakesIt() {
+        Joint square =
+                Joint.of(Material.CHROMOLY_4130, JointForm.TUBE_SADDLE, 1.2).tubeOd(25.4);
+        Joint aslant = square.with(draft -> draft.copeAngleDeg = 45);
+        Route route = route(aslant, Practice.usual(), Work.usual());
+        double length = route.length();
+        assertThat(route(square, Practice.usual(), Work.usual()).length()).isCloseTo(Math.PI * 25.4, within(0.01));
+        // The ellipse of half axes 12.7 and 17.96 mm, by a table of elliptic integrals: 97.02 mm.
+        assertThat(length).isCloseTo(97.02, within(0.1));
+        assertThat(route.runs().stream().filter(run -> run.kind() == Kind.TACK))
+                .extracting(run -> Math.round(4 * run.fromMm() / length))
+                .containsExactly(1L, 3L, 0L, 2L);
+    }
+
+    @Test
+    void theArcIsOnNoMoreThanItsShareOfTheTime() {
+        Joint sheet = Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 3);
+        for (double share : new double[] {0.25, 0.35}) {
+            Route route = route(sheet, Practice.usual(), Work.usual().of(1, 300).sharing(share));
+            assertThat(route.totals().arcS() / route.totals().wallS()).isLessThanOrEqualTo(share + 1e-9);
+        }
     }
 
     @Test

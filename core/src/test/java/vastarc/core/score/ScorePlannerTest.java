@@ -130,7 +130,7 @@ class ScorePlannerTest {
                 .filter(change -> change.to() == Phase.STRIKE)
                 .count();
 
-        assertThat(spots).isEqualTo((long) Math.ceil(60 / score.sheet().tacks().stitchPitchMm()));
+        assertThat(spots).isEqualTo((long) Math.ceil(100 / score.sheet().tacks().stitchPitchMm()));
     }
 
     @Test

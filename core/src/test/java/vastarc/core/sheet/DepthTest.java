@@ -172,7 +172,7 @@ class DepthTest {
                         .orElseThrow()
                         .value()
                         .value();
-                Tint colour = Tint.afterGas(material.family(), leaves);
+                Tint colour = Tint.of(material.family(), leaves);
                 assertThat(colour.toC()).as(form + " " + t + " " + colour).isLessThanOrEqualTo(blueTo);
             }
         }

@@ -2,6 +2,7 @@ package vastarc.web.drawing;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import vastarc.core.route.Duty;
 import vastarc.core.route.Route;
 import vastarc.core.route.Route.Run;
@@ -89,7 +90,9 @@ public final class RouteTimeline {
         double own = run.waits().getOrDefault(wait, 0.0);
         return switch (wait) {
             case HANDLING ->
-                own + run.waits().getOrDefault(Wait.ROTATION, 0.0) + run.waits().getOrDefault(Wait.GRIND, 0.0);
+                Stream.of(Wait.HANDLING, Wait.ROTATION, Wait.GRIND, Wait.FIT_UP, Wait.BRUSH, Wait.DRESS)
+                        .mapToDouble(hands -> run.waits().getOrDefault(hands, 0.0))
+                        .sum();
             case PURGE -> own + run.waits().getOrDefault(Wait.PREHEAT, 0.0);
             default -> own;
         };

@@ -31,7 +31,6 @@ import vastarc.web.request.DrillShops;
 @Controller
 class DrillController {
 
-    private static final int DEAL = 3;
     private static final int WELL_KNOWN = 6;
     private static final int HALF_KNOWN = 2;
 
@@ -86,8 +85,7 @@ class DrillController {
         Optional<Topic> told = ExamPaper.topic(topic);
         if (number.isEmpty() || told.isEmpty()) {
             long drawn = Seeds.drawn(clock);
-            List<Topic> due = results.mastery(name).inOrder();
-            Topic next = told.orElseGet(() -> due.get((int) (drawn % Math.min(DEAL, due.size()))));
+            Topic next = told.orElseGet(() -> results.mastery(name).next(drawn));
             back.addAttribute("learner", name);
             back.addAttribute("topic", next.name());
             back.addAttribute("seed", drawn);

@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import vastarc.core.purge.BelowTarget;
 import vastarc.core.purge.FlowMeter;
 import vastarc.core.purge.OxygenMeter;
 import vastarc.core.purge.PurgePlan;
@@ -83,7 +84,7 @@ class PurgeLiveController {
      * @param says    of the flow, in words; empty where it is as set, or not read
      * @param at      where it lies in the chart, as {@code x y}; empty without oxygen
      * @param inside  what would be seen inside if it were struck now; empty without oxygen
-     * @param reached at the target, or below
+     * @param reached at the target or below for three lags of the meter
      */
     record Told(double s, double ppm, double flow, String says, String at, String inside, boolean reached) {}
 
@@ -173,8 +174,9 @@ class PurgeLiveController {
                 .filter(reading -> !reading.at().isBefore(listening.started()))
                 .toList();
         AtomicReference<List<Reading>> first = new AtomicReference<>(before);
+        BelowTarget below = new BelowTarget(listening.plan().ask().targetPpm());
         Optional<SseEmitter> emitter =
-                listener.flatMap(own -> events.open(() -> told(listening, own, first), () -> room.leave(own)));
+                listener.flatMap(own -> events.open(() -> told(listening, own, first, below), () -> room.leave(own)));
         if (emitter.isEmpty()) {
             listener.ifPresent(room::leave);
         }
@@ -183,19 +185,21 @@ class PurgeLiveController {
                         ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build());
     }
 
-    private static Events.Told told(Listening listening, Listener own, AtomicReference<List<Reading>> first) {
+    private static Events.Told told(
+            Listening listening, Listener own, AtomicReference<List<Reading>> first, BelowTarget below) {
         List<Reading> batch = new ArrayList<>(first.getAndSet(List.of()));
         batch.addAll(own.take().readings());
         if (batch.isEmpty()) {
             return new Events.Told(Optional.empty(), false);
         }
         return new Events.Told(
-                Optional.of(
-                        batch.stream().map(reading -> told(listening, reading)).toList()),
+                Optional.of(batch.stream()
+                        .map(reading -> told(listening, reading, below))
+                        .toList()),
                 false);
     }
 
-    private static Told told(Listening listening, Reading reading) {
+    private static Told told(Listening listening, Reading reading, BelowTarget below) {
         double s = Duration.between(listening.started(), reading.at()).toMillis() / 1000.0;
         if (reading.channel().endsWith("." + Measured.GAS_FLOW)) {
             FlowMeter.Verdict verdict = FlowMeter.verdict(listening.plan().ask().flow(), reading.value());
@@ -211,6 +215,6 @@ class PurgeLiveController {
                 "",
                 OxygenChart.place(listening.plan(), s, reading.value()),
                 PurgeWait.inside(listening.plan().ask().root().metal(), reading.value()),
-                reading.value() <= listening.plan().ask().targetPpm());
+                below.holds(s, reading.value()));
     }
 }

@@ -68,18 +68,29 @@ public record PurgeMeter(
         LeakFit fit =
                 LeakFit.of(plan.purge().volumeL(), plan.ask().flow(), plan.ask().argonPpm(), readings);
         List<FigureView.Line> lines = new ArrayList<>();
+        lines.add(line("purge.meter.verdict", say("purge.leak." + fit.verdict())));
+        if (namesNoLeak(fit.verdict())) {
+            return lines;
+        }
         lines.add(line(
                 "purge.meter.leak",
                 milli(fit.leakLPerMin()) + " (" + milli(fit.low()) + " – " + milli(fit.high()) + ")"));
         lines.add(line(
                 "purge.meter.constant",
                 units.show(Quantity.of(fit.timeConstantS(), Unit.SECOND)).line()));
-        lines.add(line("purge.meter.verdict", say("purge.leak." + fit.verdict())));
         lines.add(line("purge.meter.fault", say("purge.fault." + PurgeFault.of(plan.purge(), readings))));
         if (!fit.settled()) {
             lines.add(line("purge.meter.unsettled", ""));
         }
         return lines;
+    }
+
+    /** Readings that fall too slowly, or not at all, tell no leak in figures. */
+    private static boolean namesNoLeak(LeakFit.Verdict verdict) {
+        return switch (verdict) {
+            case SLOW, NO_ARGON, UNKNOWN -> true;
+            case TIGHT, LEAKS, BLOCKED, EMPTY -> false;
+        };
     }
 
     private static String name(String meter) {

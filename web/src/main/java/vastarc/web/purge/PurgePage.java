@@ -153,7 +153,7 @@ public record PurgePage(
                 Choice.of(End.values(), "purge.end", typed.text("purge.inlet").orElse("LOW")),
                 Choice.of(End.values(), "purge.end", typed.text("purge.ventAt").orElse("HIGH")),
                 Choice.of(PurgePart.Kind.values(), "purge.part", ""),
-                sheet.joint().wantsPurge() ? "" : say("purge.notNeeded"));
+                sheet.joint().wantsPurge() || sheet.practice().purged() ? "" : say("purge.notNeeded"));
     }
 
     private static PartForm part(

@@ -4,6 +4,7 @@ import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import vastarc.core.joint.Finish;
 import vastarc.core.material.Material;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.purge.Purge;
@@ -54,8 +55,10 @@ public record PurgeWait(
                 .flatMap(text -> NumberReader.read(text, "ppm").stream().boxed().findFirst())
                 .filter(ppm -> ppm > 0 && ppm <= 1e6);
         boolean metered = meter.filter(ppm -> ppm <= plan.ask().targetPpm()).isPresent();
-        boolean waited =
+        boolean wantsMeter = sheet.joint().isTitanium() || sheet.practice().finish() == Finish.HYGIENIC;
+        boolean over =
                 started.isPresent() && plan.waitS().filter(wait -> gone >= wait).isPresent();
+        boolean waited = over && !wantsMeter;
         boolean felt = typed.text(PurgeText.FELT).isPresent();
         String overruled = typed.text(PurgeText.OVERRULED).orElse("");
         boolean reached = meter.isPresent() ? metered : waited;
@@ -75,15 +78,19 @@ public record PurgeWait(
                 typed.text(PurgeText.BY).orElse(""),
                 overruled,
                 ready,
-                state(started.isPresent(), reached, felt, overruled));
+                state(started.isPresent(), reached, felt, overruled, over && wantsMeter && meter.isEmpty()));
     }
 
-    private static String state(boolean started, boolean reached, boolean felt, String overruled) {
+    private static String state(
+            boolean started, boolean reached, boolean felt, String overruled, boolean meterMissing) {
         if (!overruled.isBlank()) {
-            return "Ready to weld: overruled.";
+            return "Ready to weld: overridden.";
         }
         if (reached) {
             return felt ? "Ready to weld." : "Reached. Feel the gas at the vent, then tick it.";
+        }
+        if (meterMissing) {
+            return "The time is over, but this work waits for an oxygen meter, or for an override with a name.";
         }
         return started ? "Filling." : "Not started.";
     }

@@ -39,7 +39,10 @@ public final class JobPlan {
                                 read,
                                 content.ways(shop),
                                 own.settings(),
-                                own.choices(),
+                                own.choices()
+                                        .along(WorkText.of(content.joint())
+                                                .work()
+                                                .seamMm()),
                                 content.proof().flatMap(Proof::sheet),
                                 1)))
                         .map(first -> onPass(first, content.pass())));

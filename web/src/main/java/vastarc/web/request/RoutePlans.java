@@ -2,12 +2,15 @@ package vastarc.web.request;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import vastarc.core.finding.Outcome;
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.route.RouteAsk;
+import vastarc.core.route.Work;
 import vastarc.web.kept.job.JobContent;
 import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.kept.run.RunBook;
 
 /** Makes routes of jobs, on the machine and torch that were chosen for them. */
 @Component
@@ -17,10 +20,12 @@ public class RoutePlans {
 
     private final JobPlanner planner;
     private final MachineStore machines;
+    private final RunBook runs;
 
-    RoutePlans(JobPlanner planner, MachineStore machines) {
+    RoutePlans(JobPlanner planner, MachineStore machines, RunBook runs) {
         this.planner = planner;
         this.machines = machines;
+        this.runs = runs;
     }
 
     /** Machine and torch whose duty counts; empty where none was chosen. */
@@ -44,7 +49,13 @@ public class RoutePlans {
                 .orElse(List.of());
         return planner.plan(content)
                 .weld()
-                .then(weld -> RouteAsk.of(weld, typed.work(), machine, torch, ROOM_C)
+                .then(weld -> RouteAsk.of(weld, shared(typed.work()), machine, torch, ROOM_C)
                         .map(made -> made.ordered(typed.order())));
+    }
+
+    /** With the share of arc that the shop's own runs tell, where there are enough of them. */
+    private Work shared(Work work) {
+        OptionalDouble share = runs.arcShare();
+        return share.isPresent() ? work.sharing(share.getAsDouble()) : work;
     }
 }

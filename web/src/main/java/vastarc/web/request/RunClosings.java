@@ -71,7 +71,7 @@ public class RunClosings {
                         seen.shape().stream()
                                 .mapToDouble(shape -> shape.workingA())
                                 .findFirst(),
-                        seen.workingTravel(said.seamMm()),
+                        seen.travel(),
                         seen.heat().stream().mapToDouble(HeatInput::momentary).findFirst(),
                         seen.gasL(),
                         seen.arcS(),

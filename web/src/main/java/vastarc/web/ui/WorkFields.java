@@ -1,6 +1,7 @@
 package vastarc.web.ui;
 
 import java.util.List;
+import vastarc.core.joint.Joint;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
@@ -10,14 +11,12 @@ import vastarc.web.request.WorkText;
 /** How much there is to weld, as fields to type into. */
 public final class WorkFields {
 
-    /** A seam that is not told. */
-    private static final double USUAL_MM = 100;
-
     private WorkFields() {}
 
     /** What is asked first, and on the sheet: how many seams, how long each. */
     public static List<TypedField> first(JointText typed, WorkText read, boolean tube, UnitSystem units) {
-        String usual = units.show(Quantity.of(USUAL_MM, Unit.MILLIMETRE)).line();
+        String usual =
+                units.show(Quantity.of(Joint.USUAL_SEAM_MM, Unit.MILLIMETRE)).line();
         return List.of(
                 of(typed, read, WorkText.SEAMS, "like seams", "1", units),
                 of(typed, read, WorkText.SEAM, "each long", tube ? "once round" : usual, units));

@@ -72,13 +72,13 @@ class DepthApiTest {
     }
 
     @Test
-    void aCornerAnswersWithBothDepthsAndBothSidesByItsOlderName() throws Exception {
+    void aCornerAnswersWithWhatChangesItsBackAndBothSidesByItsOlderName() throws Exception {
         JsonNode tee = answer(
                 "{\"material\":\"CARBON_STEEL\",\"joint\":\"T_FILLET\",\"thicknessMm\":[4],\"legMm\":4,\"penetration\":\"ROOT\"}");
         JsonNode both = answer(
                 "{\"material\":\"CARBON_STEEL\",\"joint\":\"SQUARE_BUTT\",\"thicknessMm\":[2],\"bothSides\":true}");
 
-        assertThat(tee.at("/fillets").size()).isEqualTo(2);
+        assertThat(tee.at("/fillets").size()).isGreaterThanOrEqualTo(2);
         assertThat(tee.at("/fillets/0/chosen").asBoolean()).isTrue();
         assertThat(both.at("/settings/passes/value").asInt()).isEqualTo(2);
     }

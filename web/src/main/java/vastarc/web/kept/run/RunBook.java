@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.springframework.data.domain.PageRequest;
@@ -33,6 +34,9 @@ public class RunBook {
 
     /** Up to so many runs with some words are sorted here; of more, the newest are soon found in their order. */
     private static final int FEW = 2000;
+
+    private static final int SHARE_FROM_RUNS = 200;
+    private static final int FEWEST_FOR_SHARE = 20;
 
     private static final Sort IN_ORDER = Sort.by("startedAt", "id");
 
@@ -194,6 +198,20 @@ public class RunBook {
                         row.getDouble(5),
                         row.getString(6)))
                 .list();
+    }
+
+    /** Share of the time that the arc was on in the shop's newest runs, those of a stand-in left out; empty for fewer than 20. */
+    public OptionalDouble arcShare() {
+        record Sums(long runs, double arcS, double wallS) {}
+        Sums sums = database.sql("select count(*), coalesce(sum(arc_s), 0), "
+                        + "coalesce(sum(datediff(second, started_at, ended_at)), 0) from (select arc_s, started_at, ended_at "
+                        + "from run where ended_at is not null and simulated = false order by started_at desc limit "
+                        + SHARE_FROM_RUNS + ")")
+                .query((row, number) -> new Sums(row.getLong(1), row.getDouble(2), row.getDouble(3)))
+                .single();
+        return sums.runs() < FEWEST_FOR_SHARE || sums.wallS() <= 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(sums.arcS() / sums.wallS());
     }
 
     public long count() {

@@ -1,0 +1,99 @@
+package vastarc.core.purge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import vastarc.core.joint.Position;
+import vastarc.core.material.Material;
+import vastarc.core.purge.LeakFit.Reading;
+import vastarc.core.purge.LeakFit.Verdict;
+
+/** What readings of a meter say, and when they say nothing. */
+class MeterReadingsTest {
+
+    private static final double VOLUME_L = 4;
+    private static final double FLOW = 6;
+
+    private static Verdict verdict(DoubleStream ppm) {
+        double[] values = ppm.toArray();
+        List<Reading> readings = IntStream.range(0, values.length)
+                .mapToObj(i -> new Reading(10.0 * i, values[i]))
+                .toList();
+        return LeakFit.of(VOLUME_L, FLOW, 5, readings).verdict();
+    }
+
+    private static DoubleStream falling(double timeConstantS, double floorPpm) {
+        return IntStream.range(0, 30)
+                .mapToDouble(i -> floorPpm + (Purge.AIR_PPM - floorPpm) * Math.exp(-10.0 * i / timeConstantS));
+    }
+
+    @Test
+    void readingsThatNeverFallAreNoArgon() {
+        assertThat(verdict(IntStream.range(0, 20).mapToDouble(i -> 208_000 + 100 * (i % 3))))
+                .isEqualTo(Verdict.NO_ARGON);
+    }
+
+    @Test
+    void equalReadingsNameNothing() {
+        assertThat(verdict(IntStream.range(0, 20).mapToDouble(i -> 40))).isEqualTo(Verdict.UNKNOWN);
+    }
+
+    @Test
+    void fallingSlowerThanDilutionIsDryingOrLeaking() {
+        assertThat(verdict(falling(2 * 60 * VOLUME_L / FLOW, 0.5))).isEqualTo(Verdict.SLOW);
+    }
+
+    @Test
+    void fallingAsItShouldIsTightAndFarTooSlowlyIsBlocked() {
+        assertThat(verdict(falling(60 * VOLUME_L / FLOW, 6))).isEqualTo(Verdict.TIGHT);
+        assertThat(verdict(falling(5 * 60 * VOLUME_L / FLOW, 6))).isEqualTo(Verdict.BLOCKED);
+    }
+
+    @Test
+    void theTargetCountsOnceItIsHeldForThreeLagsOfTheMeter() {
+        BelowTarget below = new BelowTarget(50);
+        assertThat(below.holds(0, 80)).isFalse();
+        assertThat(below.holds(10, 45)).isFalse();
+        assertThat(below.holds(30, 40)).isFalse();
+        assertThat(below.holds(32, 60)).isFalse();
+        assertThat(below.holds(40, 45)).isFalse();
+        assertThat(below.holds(63.9, 45)).isFalse();
+        assertThat(below.holds(64, 45)).isTrue();
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {12.7, 25.4, 50.8})
+    void theRootIsJudgedForTheHoldAndNotForTheFill(double od) {
+        PurgePlan plan = plan(od, 12, 0, 2);
+        assertThat(plan.ask().root().verdict(plan.holdPa())).isEqualTo(plan.verdict());
+        assertThat(plan.verdict()).isEqualTo(RootPressure.Verdict.SOUND);
+        assertThat(plan.holdPa()).isLessThanOrEqualTo(plan.ask().root().mostPa() + 1e-9);
+    }
+
+    @Test
+    void whereNothingHoldsBothWaysAreNamed() {
+        assertThat(plan(50.8, 12, 0.02, 1).problems())
+                .extracting(problem -> problem.key())
+                .contains("purge.problem.leakOrVent");
+    }
+
+    private static PurgePlan plan(double od, double flow, double leak, double ventMm) {
+        return PurgePlan.of(new PurgePlan.Ask(
+                List.of(new PurgePart(PurgePart.Kind.STRAIGHT, Map.of("lengthMm", 300.0, "boreMm", od - 3.3))),
+                flow,
+                leak,
+                5,
+                500,
+                PurgePlan.End.LOW,
+                PurgePlan.End.HIGH,
+                new RootPressure.Vent(ventMm, 1),
+                0,
+                new RootPressure(Material.STAINLESS_316L, 1.65, 3.4, Position.PA)));
+    }
+}
