@@ -7,6 +7,7 @@ import java.util.Optional;
 import vastarc.core.drill.Question.Answer;
 import vastarc.core.drill.Question.Picture;
 import vastarc.core.joint.Control;
+import vastarc.core.purge.PurgePlan;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Setting;
 import vastarc.core.sheet.SettingKey;
@@ -18,12 +19,11 @@ import vastarc.core.wording.Phrasebook;
 /** Questions that are answered by a figure: right within the bounds that a hand works to. */
 final class FigureMakers {
 
-    private static final List<Double> BORES = List.of(20.0, 25.0, 38.0, 48.0, 60.0, 75.0, 100.0);
-    private static final List<Double> LENGTHS = List.of(100.0, 150.0, 200.0, 300.0, 500.0);
+    private static final List<Double> BORES = List.of(25.0, 38.0, 48.0, 60.0, 75.0, 100.0, 150.0);
+    private static final List<Double> LENGTHS = List.of(300.0, 500.0, 800.0, 1200.0, 2000.0);
     private static final List<Double> FLOWS = List.of(4.0, 6.0, 8.0, 10.0);
     private static final double CUBIC_FOOT_L = 28.3168;
     private static final double INCH = 25.4;
-    private static final int CHANGES = 10;
 
     private FigureMakers() {}
 
@@ -101,7 +101,11 @@ final class FigureMakers {
         Sheet sheet = shop.any(draw, List.of(Control.PEDAL)).sheet();
         Setting flow = sheet.setting(SettingKey.GAS_FLOW);
         String cup = sheet.setting(SettingKey.CUP_SIZE).shown(UnitSystem.METRIC);
-        String lens = sheet.setting(SettingKey.GAS_LENS).shown(UnitSystem.METRIC);
+        boolean fitted = sheet.setting(SettingKey.GAS_LENS)
+                .text()
+                .filter(text -> text.key().equals("gasLens.fitted"))
+                .isPresent();
+        String lens = fitted ? "with a gas lens" : "without a gas lens";
         return typed(
                 "GAS-" + cup + "-" + lens + "-"
                         + plain(Math.rint(
@@ -170,23 +174,28 @@ final class FigureMakers {
                         + why + ".");
     }
 
-    /** How long ten changes of the volume take: what a welder works out on paper, the least to wait without a meter. */
+    /** How long a welder waits without a meter: ten changes of the volume, which are worked out on paper, or the shortest wait there is. */
     static Question purge(Draw draw, int level, DrillShop shop) {
         double bore = draw.one(BORES);
         double length = draw.one(LENGTHS);
         double flow = draw.one(FLOWS);
+        boolean titanium = draw.below(3) == 0;
         double litres = Math.PI / 4 * bore * bore * length / 1e6;
-        double wait = CHANGES * litres / flow * 60;
+        double least = titanium ? PurgePlan.LEAST_TITANIUM_S : PurgePlan.LEAST_S;
+        double changes = PurgePlan.LEAST_CHANGES * litres / flow * 60;
+        double wait = Math.max(least, changes);
         return typed(
-                "PURGE-" + plain(bore) + "-" + plain(length) + "-" + plain(flow),
+                "PURGE-" + plain(bore) + "-" + plain(length) + "-" + plain(flow) + (titanium ? "-TI" : ""),
                 Topic.PURGE,
                 level,
-                "A tube of " + plain(bore) + " mm bore, " + plain(length) + " mm between the dams, " + plain(flow)
-                        + " L/min of argon: how many seconds do ten changes of its volume take?",
+                "A " + (titanium ? "titanium" : "stainless") + " tube of " + plain(bore) + " mm bore, " + plain(length)
+                        + " mm between the dams, " + plain(flow)
+                        + " L/min of argon and no oxygen meter: at least how many seconds before the strike?",
                 Optional.empty(),
                 Answer.figure(wait, 0.85 * wait, 1.15 * wait, "s"),
-                "It holds " + String.format(Locale.ROOT, "%.2f", litres) + " L: ten times that is "
-                        + String.format(Locale.ROOT, "%.1f", CHANGES * litres)
-                        + " L. Without a meter wait at least so long, and never under two minutes (titanium three).");
+                "It holds " + String.format(Locale.ROOT, "%.2f", litres) + " L: ten changes take "
+                        + Math.round(changes) + " s, and under " + Math.round(least)
+                        + " s nobody strikes without a meter."
+                        + (titanium ? " Better still, titanium waits for a meter." : ""));
     }
 }

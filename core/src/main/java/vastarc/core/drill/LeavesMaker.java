@@ -115,7 +115,7 @@ final class LeavesMaker {
                 "SCORE-LEAVES-" + cause.id() + "-" + fault.sign().id(),
                 Topic.SCORE,
                 level,
-                FigureMakers.joint(score.sheet()) + ": " + say(key.words()) + " stands at " + shown
+                FigureMakers.joint(score.sheet()) + ": " + say(key.words()) + " is set to " + shown
                         + ". What will this leave?",
                 Optional.of(picture(score, choices.all())),
                 choices.all(),

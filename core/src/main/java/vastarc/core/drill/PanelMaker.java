@@ -43,7 +43,7 @@ final class PanelMaker implements Maker {
                 Topic.PANEL_CHECK,
                 level,
                 "“" + machine.name() + "” as somebody left it, for “" + job.name()
-                        + "”. Which controls stand wrong? It may be rightly set.",
+                        + "”. Which controls are set wrong? It may be set right.",
                 Optional.of(
                         new Picture(Picture.Kind.FRONT, stands, Map.of("machine", machine.name(), "job", job.name()))),
                 List.of(),

@@ -53,9 +53,15 @@ public record PurgePlan(
     private static final double LEAST_NARROW = 1;
     private static final double MOST_NARROW = 2;
     private static final double EASY_CHANGES = 60;
-    private static final double LEAST_CHANGES = 10;
-    private static final double LEAST_S = 120;
-    private static final double LEAST_TITANIUM_S = 180;
+
+    /** Fewest changes of the volume before a strike without a meter (judgement). */
+    public static final double LEAST_CHANGES = 10;
+
+    /** Shortest wait without a meter, s (judgement). */
+    public static final double LEAST_S = 120;
+
+    /** The same on titanium, s (judgement). */
+    public static final double LEAST_TITANIUM_S = 180;
 
     /** Where argon comes in and air goes out. */
     public enum End {

@@ -90,7 +90,7 @@ final class Evidence {
             return sheet.practice().wire();
         }
         return switch (id) {
-            case "PURGE_NONE" -> !ask.isPurged();
+            case "PURGE_NONE" -> !ask.isPurged() && joint.wantsPurge();
             case "NO_FILLER" -> !sheet.practice().wire();
             case "COOLED_FAST" -> Preheat.isChromoly(joint) || Preheat.of(joint).isWanted();
             case "TRAIL_SHORT" -> joint.isTitanium();

@@ -132,14 +132,14 @@ public final class Reader {
         return Optional.ofNullable(best).filter(found -> found.drop() >= LEAST_DROP);
     }
 
-    /** On this joint at all: no tie-in of a tube on plate, no root where no back lies open. */
+    /** On this joint at all: no tie-in of a tube on plate, no root of a fillet, nor where no back lies open. */
     private boolean canBeSeen(Sign sign) {
         Joint joint = ask.sheet().joint();
         boolean ofTube = TUBES_ONLY.contains(sign.id());
         boolean ofBack = sign.place() == Sign.Place.ROOT;
         return sign.fits(joint.material())
                 && (!ofTube || joint.tubeOd().isPresent())
-                && (!ofBack || joint.hasOpenBack());
+                && (!ofBack || joint.hasOpenBack() && !joint.isCorner());
     }
 
     private static Reading.Question better(Reading.@Nullable Question one, Reading.Question other) {

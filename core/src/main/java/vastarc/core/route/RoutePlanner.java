@@ -164,7 +164,7 @@ public final class RoutePlanner {
         if (last.end() == End.TURN && stretch.kind() == Kind.WELD) {
             waits.put(Wait.ROTATION, TURN_S);
         }
-        if (stretch.kind() == Kind.WELD) {
+        if (stretch.kind() == Kind.WELD && last.end() != End.DIPS) {
             tieIn(stretch, waits);
         }
         if (sinceGrindS > GRIND_EVERY_S) {

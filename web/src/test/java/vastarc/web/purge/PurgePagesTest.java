@@ -150,7 +150,7 @@ class PurgePagesTest {
         assertThat(state(Duration.ofSeconds(1))).isEqualTo("Ready to weld.");
         assertThat(tell("", "purge.meter", "some")).contains("Type what the meter shows");
         tell("", "purge.meter", "", "purge.overruled", "R. Slip: tack only, ground out after");
-        assertThat(state(Duration.ofSeconds(1))).isEqualTo("Ready to weld: overruled.");
+        assertThat(state(Duration.ofSeconds(1))).isEqualTo("Ready to weld: overridden.");
     }
 
     @Test

@@ -63,10 +63,10 @@ class RoutePagesTest {
 
     @Test
     void workIsTypedKeptAndRouted() throws Exception {
-        String page = send(post(address("")), "work.seams", "3", "work.seamMm", "450", "work.piece", "Frame 7");
+        String page = send(post(address("")), "work.seams", "3", "work.seamMm", "900", "work.piece", "Frame 7");
         assertThat(page).contains("seam 3", "what it takes", "A rod of 900 mm");
         assertThat(now().content().joint().work("work.piece")).hasValue("Frame 7");
-        assertThat(send(get(address("")))).contains("value=\"450\"", "value=\"Frame 7\"");
+        assertThat(send(get(address("")))).contains("value=\"900\"", "value=\"Frame 7\"");
         assertThat(send(get(address(".csv"))))
                 .startsWith("n,kind,seam,pass,from_mm")
                 .contains("TACK", "WELD");

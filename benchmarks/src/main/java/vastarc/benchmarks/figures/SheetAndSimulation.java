@@ -1,0 +1,123 @@
+package vastarc.benchmarks.figures;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import vastarc.core.consumable.Tint;
+import vastarc.core.joint.Finish;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Practice;
+import vastarc.core.joint.Weld;
+import vastarc.core.material.Family;
+import vastarc.core.material.Material;
+import vastarc.core.plan.WeldPlan;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.rehearsal.Quality;
+import vastarc.core.rehearsal.Rehearsal;
+import vastarc.core.rehearsal.RehearsalAsk;
+import vastarc.core.rehearsal.RehearsalRun;
+import vastarc.core.rehearsal.Setup;
+import vastarc.core.score.ScoreKey;
+import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.ShopWays;
+import vastarc.core.wording.Phrasebook;
+
+/**
+ * Prints, for joints of every form, the width and the colour that the sheet calculates beside those of its own simulation at fine cells.
+ * Ends with 1 if a width differs by more than 15 %, a colour by more than one band, or nothing melts. Takes some minutes.
+ */
+public final class SheetAndSimulation {
+
+    private static final double MOST = 0.15;
+    private static final double SEAM_MM = 60;
+    private static final double TUBE_MM = 38.1;
+
+    private int apart;
+
+    private SheetAndSimulation() {}
+
+    public static void main(String[] arguments) {
+        SheetAndSimulation all = new SheetAndSimulation();
+        System.out.println(
+                "| joint | mm | current, A | width: sheet, mm | simulation, mm | | colour: sheet | simulation |");
+        System.out.println("|---|---|---|---|---|---|---|---|");
+        joints().forEach(all::compare);
+        System.out.println();
+        System.out.println(all.apart + " apart");
+        System.exit(all.apart == 0 ? 0 : 1);
+    }
+
+    private static List<Weld> joints() {
+        List<Weld> welds = new ArrayList<>();
+        List<Material> metals = List.of(Material.CARBON_STEEL, Material.STAINLESS_304L, Material.TITANIUM_GR2);
+        for (Material metal : metals) {
+            for (JointForm form : List.of(JointForm.T_FILLET, JointForm.LAP, JointForm.INSIDE_CORNER)) {
+                for (double mm : new double[] {1, 2, 3, 6}) {
+                    welds.add(new Weld(Joint.of(metal, form, mm), Practice.usual()));
+                }
+            }
+            for (JointForm form : List.of(JointForm.SQUARE_BUTT, JointForm.EDGE, JointForm.TUBE_BUTT)) {
+                for (double mm : new double[] {1, 2, 3}) {
+                    welds.add(new Weld(Joint.of(metal, form, mm), Practice.usual()));
+                }
+            }
+        }
+        for (double mm : new double[] {0.9, 1.2, 2}) {
+            welds.add(new Weld(Joint.of(Material.CHROMOLY_4130, JointForm.TUBE_SADDLE, mm), Practice.usual()));
+            welds.add(new Weld(Joint.of(Material.STAINLESS_316L, JointForm.TUBE_TO_PLATE, mm), Practice.usual()));
+        }
+        welds.add(new Weld(
+                Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.65),
+                Practice.usual().with(draft -> {
+                    draft.finish = Finish.HYGIENIC;
+                    draft.purged = true;
+                })));
+        return welds;
+    }
+
+    private void compare(Weld weld) {
+        Joint joint = weld.joint().form().isTube() ? weld.joint().tubeOd(TUBE_MM) : weld.joint();
+        Setup setup = Setup.of(WeldPlan.Ask.of(new Weld(joint, weld.practice()), ShopWays.usual()), Quality.FINE)
+                .own(ScoreKey.SEAM_LENGTH, SEAM_MM);
+        RehearsalAsk ask = setup.ask().value().orElseThrow();
+        Sheet sheet = ask.score().sheet();
+        Rehearsal made = RehearsalRun.of(ask);
+        double here = made.widths().frontMm();
+        double wanted = made.widths().sheetFrontMm();
+        boolean near = here > 0 && Math.abs(here / wanted - 1) <= MOST;
+        String colour =
+                Phrasebook.say(sheet.setting(SettingKey.FRONT_TINT).text().orElseThrow(), UnitSystem.METRIC);
+        boolean alike = !made.frontTint().judged() || bands(joint.material().family(), colour, made) <= 1;
+        apart += near && alike ? 0 : 1;
+        System.out.printf(
+                Locale.ROOT,
+                "| %s %s | %.2f | %.1f | %.2f | %.2f | %+.0f %%%s | %s | %s%s |%n",
+                joint.material(),
+                joint.form(),
+                joint.thinnerMm(),
+                sheet.setting(SettingKey.WORKING_CURRENT).value(),
+                wanted,
+                here,
+                100 * (here / wanted - 1),
+                near ? "" : " **apart**",
+                made.frontTint().judged() ? colour : "",
+                made.frontTint().colour(),
+                alike ? "" : " **apart**");
+    }
+
+    /** How many bands of the table lie between two colours; what a trailing shield keeps counts as its darker end, light straw. */
+    private static int bands(Family family, String sheet, Rehearsal made) {
+        List<String> colours = new ArrayList<>();
+        for (double c = 0; c < 1600; c += 10) {
+            String colour = Tint.of(family, c).colour();
+            if (!colours.contains(colour)) {
+                colours.add(colour);
+            }
+        }
+        String judged = sheet.startsWith("silver to") ? sheet.replace("silver to ", "") : sheet;
+        return Math.abs(
+                colours.indexOf(judged) - colours.indexOf(made.frontTint().colour()));
+    }
+}
