@@ -8,6 +8,7 @@ import vastarc.core.joint.Technique;
 import vastarc.core.joint.WireFeed;
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.plan.WeldPlan;
+import vastarc.core.purge.PurgePlan;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
 
@@ -88,6 +89,11 @@ public record RouteAsk(
 
     double girthMm() {
         return sheet.joint().roundMm().orElse(0);
+    }
+
+    /** How long the argon fills before the first arc, s: as entered, else the shortest wait that the purge allows without a meter. */
+    public double purgeS() {
+        return work.purgeS().orElse(sheet.joint().isTitanium() ? PurgePlan.LEAST_TITANIUM_S : PurgePlan.LEAST_S);
     }
 
     /** Length of a seam, mm: told, or once round, or a usual run. */

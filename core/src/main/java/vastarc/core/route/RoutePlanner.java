@@ -28,7 +28,6 @@ public final class RoutePlanner {
 
     static final double GRIND_S = 60;
     static final double PREHEAT_S = 300;
-    static final double PURGE_S = 60;
 
     /** Setting the members of a seam together and clamping them, s (judgement). */
     static final double FIT_UP_S = 90;
@@ -193,7 +192,7 @@ public final class RoutePlanner {
             waits.put(Wait.PREHEAT, PREHEAT_S);
         }
         if (ask.sheet().practice().purged()) {
-            waits.put(Wait.PURGE, ask.work().purgeS().orElse(PURGE_S));
+            waits.put(Wait.PURGE, ask.purgeS());
         }
     }
 
@@ -259,7 +258,7 @@ public final class RoutePlanner {
         if (!ask.sheet().practice().purged()) {
             return 0;
         }
-        double fill = ask.work().purgeS().orElse(PURGE_S);
+        double fill = ask.purgeS();
         double fills = PassFigures.figure(ask.sheet(), SettingKey.PURGE_FLOW, 0);
         double holds = PassFigures.figure(ask.sheet(), SettingKey.PURGE_HOLD, 0);
         return (fill * fills + Math.max(0, wall - fill) * holds) / 60;

@@ -130,7 +130,7 @@ class RouteTest {
                 .anySatisfy(run -> assertThat(runs.get(0).toMm() - run.fromMm()).isBetween(3.0, 5.0));
         assertThat(runs.get(1).waitFor()).isEqualTo(Wait.POST_FLOW);
         assertThat(runs.get(1).waits()).doesNotContainKey(Wait.HANDLING);
-        assertThat(route.runs().get(0).waits()).containsEntry(Wait.PURGE, 60.0);
+        assertThat(route.runs().get(0).waits()).containsEntry(Wait.PURGE, 180.0);
         assertThat(route.totals().purgeArgonL()).isPositive();
     }
 

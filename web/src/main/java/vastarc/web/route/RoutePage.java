@@ -155,7 +155,8 @@ public record RoutePage(
                     "by the way it is turned"));
         }
         if (purged) {
-            fields.add(field(source, units, "work.purgeS", "filling with argon, s", "60"));
+            String usual = String.valueOf(Math.round(ask.orElseThrow().purgeS()));
+            fields.add(field(source, units, "work.purgeS", "filling with argon, s", usual));
         }
         fields.add(field(source, units, "work.piece", "belongs to the piece", ""));
         return fields;
