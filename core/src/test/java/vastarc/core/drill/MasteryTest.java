@@ -49,6 +49,20 @@ class MasteryTest {
     }
 
     @Test
+    void aQuarterIsOfWhatHurts() {
+        Mastery none = Mastery.of(List.of(), 0);
+        Random random = new Random(8);
+        int hurts = 0;
+        for (int i = 0; i < 4000; i++) {
+            hurts += Topic.HURTS.contains(none.next(random.nextLong())) ? 1 : 0;
+        }
+        assertThat(hurts / 4000.0).isGreaterThanOrEqualTo(0.24);
+        Exam exam = Exam.of(3, List.of(Topic.values()), 100, new DrillShop(List.of(), List.of()));
+        assertThat(exam.questions().stream().filter(question -> Topic.HURTS.contains(question.topic())))
+                .hasSizeGreaterThanOrEqualTo(25);
+    }
+
+    @Test
     void whatIsDueComesFirst() {
         List<Result> results = new ArrayList<>();
         for (Topic topic : Topic.values()) {

@@ -2,11 +2,14 @@ package vastarc.core.run;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.data.Percentage.withPercentage;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -67,6 +70,37 @@ class RunTest {
                 assertThat(codes).as("seed " + seed).contains(code);
             }
         }
+    }
+
+    /** Two spots of a second at the seam's current, then the seam: the spots have no slope and lay no seam. */
+    @Test
+    void tacksBeforeASeamAreNoArcsThatWereCutOff() {
+        Score score = score(Control.TRIGGER_4T);
+        RunPlan plan = RunPlan.of(score, OptionalDouble.empty());
+        double amps = plan.working().value();
+        Drawn seam = Drawn.steady(plan.startA(), plan.upS(), amps, 30, plan.downS(), plan.endA());
+        Channel alone = seam.read(20, 0.01, 0.1, 3);
+        Channel tacked = Channel.of(
+                DoubleStream.concat(spots(), DoubleStream.of(alone.times()).map(s -> s + 20))
+                        .toArray(),
+                DoubleStream.concat(
+                                spots().map(s -> s % 5 >= 1 && s % 5 < 2 && s < 10 ? amps : 0),
+                                DoubleStream.of(alone.values()))
+                        .toArray());
+        OptionalDouble length = OptionalDouble.of(30 * plan.travel().value() / 60);
+        Trace trace = Trace.of(tacked);
+        RunAnalysis seen = RunAnalysis.of(trace, length, Optional.of(plan));
+        assertThat(seen.arcs()).hasSize(3);
+        assertThat(seen.isTack(0)).isTrue();
+        assertThat(seen.isTack(2)).isFalse();
+        assertThat(seen.travel().orElseThrow()).isCloseTo(plan.travel().value(), withPercentage(5));
+        assertThat(DeviationRules.of(trace, seen, length, Optional.of(plan)))
+                .extracting(Deviation::code)
+                .doesNotContain("noSlope", "downShort", "cut", "slower");
+    }
+
+    private static DoubleStream spots() {
+        return IntStream.range(0, 400).mapToDouble(i -> 0.05 * i);
     }
 
     @Test

@@ -154,6 +154,44 @@ class PurgePagesTest {
     }
 
     @Test
+    void titaniumWaitsForAMeterOrForAnOverrideWithAName() throws Exception {
+        job = jobs.create(
+                "Titanium tube",
+                "",
+                Jobs.only(Map.of(
+                        "material",
+                        "TITANIUM_GR2",
+                        "joint",
+                        "TUBE_BUTT",
+                        Jobs.BASE,
+                        "1.5",
+                        "tubeOdMm",
+                        "38.1",
+                        "purged",
+                        "true")));
+        tell("/start", "open", "true");
+        tell("", "purge.felt", "true");
+        assertThat(state(Duration.ofMinutes(30))).contains("waits for an oxygen meter");
+        assertThat(shown(Duration.ofMinutes(30)).waiting().orElseThrow().ready())
+                .isFalse();
+        tell("", "purge.felt", "true", "purge.meter", "8");
+        assertThat(state(Duration.ofMinutes(30))).isEqualTo("Ready to weld.");
+        tell("", "purge.meter", "", "purge.overruled", "R. Slip: meter away for a day");
+        assertThat(state(Duration.ofMinutes(30))).isEqualTo("Ready to weld: overridden.");
+    }
+
+    @Test
+    void steelIsFoldedToOneSentence() throws Exception {
+        Job steel =
+                jobs.create("Steel", "", Jobs.only(Map.of("material", "CARBON_STEEL", "joint", "LAP", Jobs.BASE, "2")));
+        assertThat(http.perform(get("/jobs/" + steel.id() + "/purge"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .contains("data-folded=\"true\"", "does not need its back purged", "Calculate a purge anyway");
+    }
+
+    @Test
     void aPurgeNeitherTakesTheProofAwayNorIsLostWithUndo() throws Exception {
         jobs.edit(
                 job.id(),
