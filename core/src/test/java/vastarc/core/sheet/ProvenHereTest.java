@@ -13,7 +13,7 @@ import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
 import vastarc.core.material.Material;
 
-/** The school "as proven here" on the sheet: offered, chosen, with its own window; never where runs do not teach it. */
+/** The school "from our own welds" on the sheet: offered, chosen, with its own window; never where runs do not teach it. */
 class ProvenHereTest {
 
     private static final String MACHINE = "Bench two";

@@ -80,7 +80,7 @@ class ShopWaysTest {
         Sheet sheet = owning(Set.of(3.2), Set.of(8, 12), Set.of(1.2));
 
         assertThat(sheet.setting(SettingKey.TUNGSTEN_DIAMETER).value()).isEqualTo(3.2);
-        assertThat(gaveUp(sheet, SettingKey.TUNGSTEN_DIAMETER)).contains("not on the shelf", "3.2 mm");
+        assertThat(gaveUp(sheet, SettingKey.TUNGSTEN_DIAMETER)).contains("not in stock", "3.2 mm");
         assertThat(sheet.setting(SettingKey.CUP_SIZE).value()).isEqualTo(8);
         assertThat(sheet.setting(SettingKey.WIRE_DIAMETER).value()).isEqualTo(1.2);
         assertThat(gaveUp(sheet, SettingKey.WIRE_DIAMETER)).contains("more feeding");

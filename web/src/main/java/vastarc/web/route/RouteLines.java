@@ -46,7 +46,7 @@ final class RouteLines {
                 drawn(totals, bottle)));
         lines.add(new FigureView.Line("from the mains", Math.round(1000 * totals.energyKWh()) / 1000.0 + " kWh"));
         lines.add(new FigureView.Line("grinds of the tungsten", String.valueOf(totals.grinds())));
-        lines.add(new FigureView.Line("what pulls (to compare)", String.valueOf(Math.round(route.warping()))));
+        lines.add(new FigureView.Line("distortion index (relative)", String.valueOf(Math.round(route.warping()))));
         return lines;
     }
 

@@ -224,7 +224,7 @@ public record JointPanel(
                     School own = content.schools().get(matter);
                     List<Choice> choices = new ArrayList<>();
                     String habit = say(shop.schools().of(matter).words());
-                    choices.add(new Choice("", "as the shop: " + habit, own == null));
+                    choices.add(new Choice("", "shop default: " + habit, own == null));
                     Arrays.stream(School.values())
                             .filter(school -> school.matter() == matter)
                             .forEach(school ->

@@ -18,8 +18,8 @@ public final class WorkFields {
         String usual =
                 units.show(Quantity.of(Joint.USUAL_SEAM_MM, Unit.MILLIMETRE)).line();
         return List.of(
-                of(typed, read, WorkText.SEAMS, "like seams", "1", units),
-                of(typed, read, WorkText.SEAM, "each long", tube ? "once round" : usual, units));
+                of(typed, read, WorkText.SEAMS, "number of seams", "1", units),
+                of(typed, read, WorkText.SEAM, "length each", tube ? "once round" : usual, units));
     }
 
     /** One field as typed, with what is wrong with it. */

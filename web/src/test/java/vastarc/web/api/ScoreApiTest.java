@@ -80,7 +80,7 @@ class ScoreApiTest {
 
         assertThat(setting.get("value").doubleValue()).isEqualTo(9);
         assertThat(setting.get("engineValue").doubleValue()).isLessThan(9);
-        assertThat(setting.get("school").asString()).isEqualTo("your own value");
+        assertThat(setting.get("school").asString()).isEqualTo("your value");
     }
 
     @Test

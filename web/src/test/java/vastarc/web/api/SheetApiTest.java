@@ -65,7 +65,7 @@ class SheetApiTest {
         assertThat(current.get("unit").asString()).isEqualTo("A");
         assertThat(current.get("low").doubleValue()).isLessThan(39.9);
         assertThat(current.get("high").doubleValue()).isGreaterThan(40);
-        assertThat(current.get("school").asString()).isEqualTo("heat balance");
+        assertThat(current.get("school").asString()).isEqualTo("calculated");
         assertThat(current.get("reason").asString()).contains("277 W");
         assertThat(sheet.at("/settings/heatInput/value").doubleValue()).isCloseTo(0.1032, within(0.001));
         assertThat(sheet.at("/schools").propertyNames()).hasSize(3);

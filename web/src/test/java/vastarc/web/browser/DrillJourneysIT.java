@@ -95,7 +95,7 @@ class DrillJourneysIT extends Journeys {
                         + "'; document.getElementById('steady-form').requestSubmit()");
         browser.waitFor("the hand is told", () -> !browser.all("#steady-result").isEmpty());
         browser.find("#to-rehearse").click();
-        browser.waitFor("an unsteady hand", () -> browser.find("#unsteady").isSelected());
+        browser.waitFor("a shaky welder", () -> browser.find("#unsteady").isSelected());
         assertThat(browser.find("[name=scatterPercent]").getDomProperty("value"))
                 .matches("\\d+");
     }

@@ -97,7 +97,7 @@ class JourneysIT extends Journeys {
 
         browser.waitFor("the reasoning", () -> browser.text("#downSlope .why").contains("Source"));
         assertThat(browser.text("#downSlope .why"))
-                .contains("How it is reckoned", "What went in", "pool length", "If the bead says otherwise", "Source");
+                .contains("How it is calculated", "Inputs", "pool length", "If it does not weld right", "Source");
         browser.press(Keys.ESCAPE);
         browser.waitFor(
                 "closed again", () -> browser.all("details[name='why'][open]").isEmpty());
@@ -111,7 +111,7 @@ class JourneysIT extends Journeys {
 
         assertThat(browser.find("input[name='wire'][value='false']").isSelected())
                 .isTrue();
-        assertThat(browser.text("#butts")).contains("this sheet: fused from both sides, no wire");
+        assertThat(browser.text("#butts")).contains("this sheet: fused from both sides, no filler");
         assertThat(browser.field("choose-penetration").getAttribute("value")).isEqualTo("BOTH_SIDES");
     }
 

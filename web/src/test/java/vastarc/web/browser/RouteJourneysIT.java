@@ -7,7 +7,7 @@ import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 
-/** How much there is to weld, its runs moved by hand, and the day over two jobs, in a real browser. */
+/** Quantity, its runs moved by hand, and the day over two jobs, in a real browser. */
 class RouteJourneysIT extends Journeys {
 
     @Test

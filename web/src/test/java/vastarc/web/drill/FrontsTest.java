@@ -124,7 +124,7 @@ class FrontsTest {
                         "stand." + one.element().id(),
                         String.valueOf(one.target().orElseThrow())));
         String set = send(post("/drill/set"), fields).getContentAsString();
-        assertThat(set).contains("rightly set", "You moved " + task.shortest().size());
+        assertThat(set).contains("all correct", "You moved " + task.shortest().size());
         assertThat(send(post("/drill/set/front"), fields).getContentAsString()).contains("data-control=");
         fields.replaceAll((name, value) -> name.startsWith("stand.") ? "1e99" : value);
         assertThat(send(post("/drill/set"), fields).getStatus()).isEqualTo(200);

@@ -133,7 +133,7 @@ class PapersTest {
         try (PDDocument pdf = open("/logbook/" + run.id() + "/record.pdf")) {
             fontsAreInside(pdf);
             assertThat(text(pdf))
-                    .contains(run.head().jobName(), run.head().hand(), "planned and read", "the sheet as it was");
+                    .contains(run.head().jobName(), run.head().hand(), "planned and measured", "the sheet as it was");
         }
         assertThat(http.perform(get("/logbook/" + run.id() + "/record"))
                         .andReturn()
@@ -146,7 +146,7 @@ class PapersTest {
     void routeAndDayGoOnPaperToo() throws Exception {
         List<Job> newest = withSheets(2);
         try (PDDocument pdf = open("/jobs/" + newest.get(0).id() + "/route.pdf")) {
-            assertThat(text(pdf)).contains(newest.get(0).name(), "in order", "what it takes");
+            assertThat(text(pdf)).contains(newest.get(0).name(), "in order", "totals");
         }
         try (PDDocument pdf = open(
                 "/day.pdf?job=" + newest.get(0).id() + "&job=" + newest.get(1).id())) {

@@ -119,7 +119,7 @@ class PurgePagesTest {
 
         assertThat(page)
                 .contains(
-                        "Something typed cannot be read",
+                        "Something you typed cannot be read",
                         "value=\"plenty\"",
                         "cannot be read as a flow",
                         "value=\"0.1 mm\"")

@@ -102,7 +102,7 @@ class ReadPagesTest {
     @Test
     void aSignGoesRoundAndTheCausesFollow() throws Exception {
         assertThat(send(get("/jobs/" + job.id() + "/read"))).contains("What does the bead look like?");
-        assertThat(tap("sign", "sign", "CRATER")).contains("down-slope too short", "what would tell most");
+        assertThat(tap("sign", "sign", "CRATER")).contains("down-slope too short", "next question");
         assertThat(readings.of(job.id()).seen()).containsExactly("CRATER");
         tap("sign", "sign", "CRATER");
         assertThat(readings.of(job.id()).notSeen()).containsExactly("CRATER");
@@ -162,7 +162,7 @@ class ReadPagesTest {
         }
         assertThat(before).doesNotContain("5 good runs like it");
         String page = send(get("/jobs/" + job.id() + "/sheet"));
-        assertThat(page).contains("as proven here", "5 good runs like it on this machine", machine.name());
+        assertThat(page).contains("from our own welds", "5 good runs like it on this machine", machine.name());
         Matcher offered = Pattern.compile("data-learned=\"workingCurrent\" data-value=\"([0-9.]+)\"")
                 .matcher(page);
         assertThat(offered.find()).isTrue();

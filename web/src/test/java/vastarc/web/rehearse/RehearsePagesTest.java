@@ -169,7 +169,7 @@ class RehearsePagesTest {
 
         String[] sent = {"seamMm", "30", "change", "CURRENT", "amount", "12", "one", ids.get(0), "other", ids.get(1)};
         String told = send(post(address("/keep")), sent).getContentAsString();
-        assertThat(told).contains("as on the sheet", "current, by % +12", "width in front", "what it leaves out");
+        assertThat(told).contains("as on the sheet", "current, by % +12", "width in front", "limits of the simulation");
         send(post(address("/keep")), sent);
         assertThat(kept.of(job.id())).hasSize(2);
         assertThat(send(get(address(""))).getContentAsString()).contains("current, by % +12");

@@ -16,7 +16,7 @@ import vastarc.core.route.Prices;
 import vastarc.core.route.Work;
 import vastarc.web.kept.job.JointText;
 
-/** How much there is to weld and what it costs, as hands type them; what two windows send of one form. */
+/** Quantity and what it costs, as hands type them; what two windows send of one form. */
 class TypedWorkTest {
 
     private static WorkText typed(String field, String text, UnitSystem units) {

@@ -64,7 +64,7 @@ class RoutePagesTest {
     @Test
     void workIsTypedKeptAndRouted() throws Exception {
         String page = send(post(address("")), "work.seams", "3", "work.seamMm", "900", "work.piece", "Frame 7");
-        assertThat(page).contains("seam 3", "what it takes", "A rod of 900 mm");
+        assertThat(page).contains("seam 3", "totals", "A rod of 900 mm");
         assertThat(now().content().joint().work("work.piece")).hasValue("Frame 7");
         assertThat(send(get(address("")))).contains("value=\"900\"", "value=\"Frame 7\"");
         assertThat(send(get(address(".csv"))))
@@ -168,7 +168,7 @@ class RoutePagesTest {
     void whatCannotBeReadIsKeptAndSaidSo() throws Exception {
         String page = send(post(address("")), "work.seams", "many", "work.handlingS", "-5");
         assertThat(page)
-                .contains("“many”", "a number from 1 to 60", "Something typed cannot be read", "value=\"many\"");
+                .contains("“many”", "a number from 1 to 60", "Something you typed cannot be read", "value=\"many\"");
         Job refused = jobs.create(
                 "Refused",
                 "",

@@ -78,11 +78,11 @@ class ScorePagesTest {
     void anOwnFigureIsKeptAndStandsOnTheSheetAndGoesBackWithOneTap() throws Exception {
         assertThat(change("own.endCurrent", "45 A")).contains("crater likely", "own</span>");
         assertThat(send(get("/jobs/" + job.id() + "/sheet")).getContentAsString())
-                .contains("Set by your own hand", "45 A");
+                .contains("Changed by you", "45 A");
 
         MockHttpServletResponse back =
                 send(post("/jobs/" + job.id() + "/sheet/engine/endCurrent").with(csrf()));
-        assertThat(back.getContentAsString()).doesNotContain("Set by your own hand");
+        assertThat(back.getContentAsString()).doesNotContain("Changed by you");
         assertThat(Jobs.held(now().content(), "own.endCurrent")).isEmpty();
         assertThat(now().notes()).isEqualTo("notes stay");
     }

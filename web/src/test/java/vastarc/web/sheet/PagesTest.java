@@ -189,7 +189,7 @@ class PagesTest {
         while (figures.find()) {
             String key = figures.group(1) == null ? figures.group(2) : figures.group(1);
             String why = send(get("/jobs/" + job.id() + "/sheet/why/" + key)).getContentAsString();
-            assertThat(why).as(key).contains("How it is reckoned", "If the bead says otherwise", "Source");
+            assertThat(why).as(key).contains("How it is calculated", "If it does not weld right", "Source");
             count++;
         }
         assertThat(count).isGreaterThan(35);
@@ -247,7 +247,7 @@ class PagesTest {
                         .param("tubeOdMm", "2 in")
                         .param("copeAngleDeg", "60"))
                 .getContentAsString();
-        assertThat(saddle).contains("tube outside", "50.8 mm = 2 in", "branch angle", "Branch at 60 degrees");
+        assertThat(saddle).contains("tube outside diameter", "50.8 mm = 2 in", "branch angle", "Branch at 60 degrees");
     }
 
     @ParameterizedTest
@@ -274,7 +274,7 @@ class PagesTest {
                         "id=\"workingCurrent\"",
                         "class=\"pool\"",
                         "class=\"metal\"",
-                        "how the current moves",
+                        "what changes the current",
                         "Time on by a standing arc");
         assertThat(page).doesNotContain("No sheet for this joint", "??");
     }

@@ -77,7 +77,7 @@ class ShopPagesTest {
         assertThat(value(SettingKey.GAS_FLOW)).isEqualTo(before);
         send(post("/shop/habit").param("school", "GAS_GENEROUS"));
         assertThat(value(SettingKey.GAS_FLOW)).isGreaterThan(before);
-        assertThat(sheet()).contains("generous, top of the band");
+        assertThat(sheet()).contains("generous");
         assertThat(send(post("/shop/habit").param("school", "NO_SUCH")).getStatus())
                 .isEqualTo(404);
     }
@@ -125,7 +125,7 @@ class ShopPagesTest {
                 .param("school.PRE_FLOW", "PRE_FLOW_NONE"));
 
         assertThat(value(SettingKey.PRE_FLOW)).isZero();
-        assertThat(sheet()).contains("as the shop: by the hose");
+        assertThat(sheet()).contains("shop default: from hose length");
     }
 
     @Test
@@ -139,7 +139,7 @@ class ShopPagesTest {
         assertThat(shop.habits().tungstensMm()).containsExactly(3.2);
 
         assertThat(value(SettingKey.TUNGSTEN_DIAMETER)).isEqualTo(3.2);
-        assertThat(sheet()).contains("id=\"shelf\"", "not on the shelf");
+        assertThat(sheet()).contains("id=\"shelf\"", "not in stock");
     }
 
     @Test
