@@ -58,7 +58,7 @@ class PanelPlanTest {
 
         assertThat(placed(plan, "amps").figure().orElseThrow().value())
                 .isEqualTo(score.sheet().setting(SettingKey.PEDAL_CEILING).value());
-        assertThat(said(placed(plan, "down").idle().orElseThrow())).contains("foot is the slope");
+        assertThat(said(placed(plan, "down").idle().orElseThrow())).contains("pedal is the slope");
         assertThat(placed(plan, "down").target()).contains(0.0);
         assertThat(plan.changes()).extracting(PanelPlan.Change::elementId).doesNotContain("down");
     }

@@ -113,8 +113,8 @@ class TranslationTest {
     @CsvSource({
         "0, on the lowest mark",
         "0.2, on the second mark",
-        "0.213, a needle's width past the second mark",
-        "0.285, a needle's width before the third mark",
+        "0.213, just past the second mark",
+        "0.285, just before the third mark",
         "0.235, a third of the way from the second mark to the third",
         "0.25, halfway between the second mark and the third",
         "0.265, two thirds of the way from the second mark to the third",

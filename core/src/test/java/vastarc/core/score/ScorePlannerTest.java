@@ -53,9 +53,9 @@ class ScorePlannerTest {
         Score pedal = Scores.score(ControlLogic.Name.PEDAL, PulsePurpose.NONE);
         Score trigger = Scores.score(ControlLogic.Name.TRIGGER_2T_SLOPES, PulsePurpose.NONE);
 
-        assertThat(said(pedal.handle(ScoreKey.UP_SLOPE).idle())).contains("foot is the slope");
+        assertThat(said(pedal.handle(ScoreKey.UP_SLOPE).idle())).contains("pedal is the slope");
         assertThat(pedal.handle(ScoreKey.PEDAL_CEILING).isIdle()).isFalse();
-        assertThat(said(trigger.handle(ScoreKey.PEDAL_CEILING).idle())).contains("No foot");
+        assertThat(said(trigger.handle(ScoreKey.PEDAL_CEILING).idle())).contains("No pedal");
         assertThat(trigger.handle(ScoreKey.DOWN_SLOPE).isIdle()).isFalse();
         assertThat(said(trigger.handle(ScoreKey.END_HOLD).idle())).contains("torch switch 2T");
     }

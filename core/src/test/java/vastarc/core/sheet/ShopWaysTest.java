@@ -96,7 +96,7 @@ class ShopWaysTest {
                         .value());
         for (SettingKey key :
                 new SettingKey[] {SettingKey.TUNGSTEN_DIAMETER, SettingKey.CUP_SIZE, SettingKey.WIRE_DIAMETER}) {
-            assertThat(gaveUp(sheet, key)).as(key.name()).contains("nothing on the shelf does");
+            assertThat(gaveUp(sheet, key)).as(key.name()).contains("nothing in stock does");
         }
     }
 

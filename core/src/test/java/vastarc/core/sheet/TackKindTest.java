@@ -33,7 +33,7 @@ class TackKindTest {
     void thinPartsThatTouchAreSpottedWithoutWire() {
         Sheet thin = sheet(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 1.2), Practice.usual());
         assertThat(TackKind.of(thin)).isEqualTo(TackKind.FUSION);
-        assertThat(held(thin)).contains("touch all along");
+        assertThat(held(thin)).contains("the parts touch");
     }
 
     @Test
