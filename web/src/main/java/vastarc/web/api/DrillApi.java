@@ -80,7 +80,7 @@ class DrillApi {
             description =
                     "seed: the same seed, topics, number and shop make the same exam; topics: names separated by commas, all where none is named; "
                             + "n: 1 to 100. answer holds choice (place among the choices), or value with low and high, or faults (ids of controls; empty "
-                            + "where the panel is rightly set).")
+                            + "where the panel is set right).")
     @RefusesBadInput
     @GetMapping("/api/v1/drill/exam")
     ResponseEntity<Object> exam(

@@ -58,6 +58,6 @@ record Given(String choice, String figure, List<String> faults) {
                 .filter(control -> faults.contains(control.id()))
                 .map(QuestionView.Control::label)
                 .toList();
-        return labels.isEmpty() ? "rightly set" : String.join(", ", labels);
+        return labels.isEmpty() ? "all correct" : String.join(", ", labels);
     }
 }

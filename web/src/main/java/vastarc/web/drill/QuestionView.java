@@ -140,7 +140,7 @@ public record QuestionView(
                 .filter(control -> faults.contains(control.id()))
                 .map(Control::label)
                 .toList();
-        return labels.isEmpty() ? "rightly set" : String.join(", ", labels);
+        return labels.isEmpty() ? "all correct" : String.join(", ", labels);
     }
 
     private static String shown(double value) {

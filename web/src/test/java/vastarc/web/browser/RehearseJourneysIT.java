@@ -72,7 +72,7 @@ class RehearseJourneysIT extends Journeys {
         new Select(browser.field("choose-quality")).selectByValue("LIVE");
         browser.find("#run").click();
         awaitFigures();
-        assertThat(browser.text("#told")).contains("Sheet and rehearsal agree");
+        assertThat(browser.text("#told")).contains("Sheet and simulation agree");
         browser.find("#rehearsed [name=kept]").click();
         browser.find("#told")
                 .findElements(By.cssSelector("#stations summary"))

@@ -251,7 +251,7 @@ class PurgePagesTest {
                 "200");
         assertThat(tell("/simulate", "fault", "VENT_BLOCKED"))
                 .contains("These are simulated, with: the vent is blocked.")
-                .containsPattern("likeliest</span><b>the vent is blocked");
+                .containsPattern("most likely</span><b>the vent is blocked");
         assertThat(tell("/simulate", "fault", "NOT_ONE")).contains("These are simulated, with: nothing wrong.");
     }
 

@@ -70,8 +70,8 @@ class ScorePagesTest {
                         "end current",
                         "post-flow",
                         "arc energy",
-                        "let go: goes up to the working current")
-                .contains("No pulse was asked for on the sheet", "Every figure stands inside its window");
+                        "release: goes up to the working current")
+                .contains("No pulse was asked for on the sheet", "Every figure is inside its range");
     }
 
     @Test
@@ -172,7 +172,7 @@ class ScorePagesTest {
     void twoScoresAreComparedInWordsAndFigures() throws Exception {
         assertThat(change("own.postFlow", "60", "compare", "engine"))
                 .contains("laid over: the engine&#39;s own figures", "more gas");
-        assertThat(change("compare", "TRIGGER_2T_PLAIN")).contains("the touches differ", "idle");
+        assertThat(change("compare", "TRIGGER_2T_PLAIN")).contains("the trigger actions differ", "not used");
         Job other = store.create("Other run", "", Jobs.fresh());
         assertThat(change("compare", "job:" + other.id())).contains("laid over: Other run");
         assertThat(change("compare", "job:nonsense")).doesNotContain("laid over: ");
@@ -188,7 +188,7 @@ class ScorePagesTest {
     @Test
     void aTryIsPlayedAndReviewed() throws Exception {
         String playing = tried("{\"touches\":[{\"atS\":0,\"kind\":\"PRESS\"}]}");
-        assertThat(playing).contains("START_HOLD", "let go: goes up to the working current");
+        assertThat(playing).contains("START_HOLD", "release: goes up to the working current");
 
         String over = tried(
                 "{\"over\":true,\"awayS\":12,\"touches\":[{\"atS\":0,\"kind\":\"PRESS\"},{\"atS\":2.5,\"kind\":\"RELEASE\"},"
