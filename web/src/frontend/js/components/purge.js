@@ -14,7 +14,7 @@ const MM_PER_INCH = 25.4;
 
 const spoken = (seconds) => {
   const whole = Math.ceil(seconds);
-  return whole < 100 ? `${whole} s` : `${Math.floor(whole / 60)} min ${whole % 60} s`;
+  return whole < 100 ? `${whole} s` : `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 };
 
 // A job's purge: the chain of parts, the gas, and the wait, which is counted on the server's clock and kept there.

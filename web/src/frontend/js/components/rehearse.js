@@ -200,7 +200,7 @@ export function rehearse() {
 
     says(film) {
       if (film.state === 'CANCELLED') return 'stopped';
-      if (film.state === 'FAILED') return 'this could not be solved; try other cells';
+      if (film.state === 'FAILED') return 'this could not be solved; try another detail';
       if (!film.frames.length) return film.before ? `waits: ${film.before} before it` : 'begins';
       const now = film.frames[Math.min(frame, film.frames.length - 1)];
       return `${now.said}${this.running && film.state !== 'DONE' ? ` · ${Math.round(100 * film.share)} %` : ''}`;
@@ -310,7 +310,7 @@ export function rehearse() {
       const version = document.querySelector('#job-form [name=version]').value;
       await this.told('/take', { knob, value, version }, (html) => {
         lay(html, null, 'rehearse');
-        this.search = 'It stands on the sheet now, as your own value.';
+        this.search = 'Now on the sheet, as your own value.';
       });
     },
 

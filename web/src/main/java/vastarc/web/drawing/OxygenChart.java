@@ -66,12 +66,12 @@ public final class OxygenChart {
             blend.append(path(step + "%.1f %.1f", x(point.s(), end), y(point.blendPpm())));
         });
         pencil.raw(mixed.toString(), "mark");
-        name(pencil, plan, 0.62 * end, end, "stirred", false);
+        name(pencil, plan, 0.62 * end, end, "mixed", false);
         plan.purge().displacementS().ifPresent(s -> {
             pencil.raw(blend.toString(), "mark dashed");
-            name(pencil, plan, 0.3 * end, end, "usual, from below", true);
+            name(pencil, plan, 0.3 * end, end, "typical, filled from below", true);
             pencil.raw(path("M%.1f %.1fV%.1f", x(s, end), TOP, HEIGHT - BOTTOM), "gridline dashed");
-            pencil.label(new Point(x(s, end) + 5, HEIGHT - BOTTOM - 8), "pushed through once", "start", "note");
+            pencil.label(new Point(x(s, end) + 5, HEIGHT - BOTTOM - 8), "one volume", "start", "note");
         });
     }
 

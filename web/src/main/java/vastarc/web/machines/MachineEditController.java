@@ -72,7 +72,7 @@ class MachineEditController {
     ResponseEntity<String> collided(Collided fault) {
         return refused(
                 "This was changed in another window since it was shown here. What you typed stays; load the page again to "
-                        + "see how it stands now.");
+                        + "see how it is now.");
     }
 
     private static void seen(Map<String, String> sent, ProfileEdit edit, String part) {

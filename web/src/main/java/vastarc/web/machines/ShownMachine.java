@@ -58,7 +58,7 @@ class ShownMachine {
         double limit = 100 * read.drift().limit();
         int last = read.ratios().size() - 1;
         return TrendChart.of(new TrendChart.Trend(
-                "current read, % of what was reckoned",
+                "current measured, % of calculated",
                 dots(read.ratios()),
                 dots(read.drift().means()),
                 last,

@@ -195,7 +195,7 @@ public record PanelPage(
 
     private static List<Choice> torches(Source source) {
         List<Choice> choices = new ArrayList<>();
-        choices.add(new Choice("", "not told", source.on().torch().isEmpty()));
+        choices.add(new Choice("", "unknown", source.on().torch().isEmpty()));
         source.torches()
                 .forEach(torch -> choices.add(new Choice(
                         torch.id().toString(),

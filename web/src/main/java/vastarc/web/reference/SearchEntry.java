@@ -32,8 +32,8 @@ public record SearchEntry(String kind, String name, String more, String href) {
     private static List<SearchEntry> fixed() {
         List<SearchEntry> entries = new ArrayList<>();
         entries.add(new SearchEntry("page", "wall chart", "thickness by joint for a metal", "/chart"));
-        entries.add(new SearchEntry("page", "shop", "habits, stock, backup", "/shop"));
-        entries.add(new SearchEntry("page", "put away", "jobs taken off the bench", "/away"));
+        entries.add(new SearchEntry("page", "shop", "defaults, stock, backup", "/shop"));
+        entries.add(new SearchEntry("page", "archived jobs", "jobs taken off the bench", "/away"));
         entries.add(new SearchEntry("page", "machines", "panels, dials, torches", "/machines"));
         entries.add(new SearchEntry("page", "reference", "words, tables, positions", "/reference"));
         Arrays.stream(SettingKey.values())

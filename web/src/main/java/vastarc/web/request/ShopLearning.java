@@ -141,7 +141,7 @@ public class ShopLearning {
 
     private static String said(String machine, Drift drift) {
         String figures = machine + " gave " + Math.round(100 * drift.from())
-                + " % of what was reckoned at first and gives " + Math.round(100 * drift.now()) + " % now";
+                + " % of the calculated current at first and gives " + Math.round(100 * drift.now()) + " % now";
         return drift.isOut()
                 ? figures + ": read its dial with a clamp meter again."
                 : figures + "; that is inside what chance does.";

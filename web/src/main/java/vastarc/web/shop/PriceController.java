@@ -93,7 +93,7 @@ class PriceController {
         fields.add(field(typed, read, MONEY, "what your money is called"));
         fields.add(field(typed, read, Prices.ARGON.field(), "argon, a cubic metre"));
         fields.add(field(typed, read, Prices.TUNGSTEN.field(), "tungsten, each"));
-        fields.add(field(typed, read, Prices.HOUR.field(), "an hour of the hand"));
+        fields.add(field(typed, read, Prices.HOUR.field(), "labour, per hour"));
         List<TypedField> wires = WireAlloy.classes().stream()
                 .map(alloy -> field(typed, read, PriceText.WIRE + alloy, alloy))
                 .toList();

@@ -82,7 +82,7 @@ class PanelPagesTest {
         String page =
                 tell("", "machine", machine, "stands.process", "0", "stands.down", "5", "stands.local", "nonsense");
 
-        assertThat(page).contains("“electrode”", "“tungsten”", "dashed: as it stands now", "5 s, ");
+        assertThat(page).contains("“electrode”", "“tungsten”", "dashed: set now", "5 s, ");
         assertThat(send(get("/jobs/" + job.id() + "/panel")).getContentAsString())
                 .contains("value=\"5\"");
         assertThat(tell("/done", "element", "process")).doesNotContain("“electrode”");

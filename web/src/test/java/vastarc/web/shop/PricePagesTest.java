@@ -69,7 +69,7 @@ class PricePagesTest {
         assertThat(shop.habits().prices().wirePerKg()).containsOnly(Map.entry("ER70S-2", 14.0));
         assertThat(shop.habits().prices().argonPerM3()).hasValue(9.5);
         assertThat(send(get(address)))
-                .contains("id=\"cost\"", "together", " €", "Left out, as no price is told: tungsten.")
+                .contains("id=\"cost\"", "together", " €", "Left out, price missing: tungsten.")
                 .doesNotContain("id=\"whole-piece\"", "id=\"no-prices\"");
 
         job("Rack foot", piece);

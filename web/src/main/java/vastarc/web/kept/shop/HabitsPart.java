@@ -62,7 +62,9 @@ class HabitsPart implements Part {
 
         @Override
         public Optional<String> change() {
-            return shop.habits().equals(habits) ? Optional.empty() : Optional.of("habits and stock are replaced");
+            return shop.habits().equals(habits)
+                    ? Optional.empty()
+                    : Optional.of("shop defaults and stock are replaced");
         }
 
         @Override
