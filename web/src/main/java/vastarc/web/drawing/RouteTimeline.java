@@ -20,7 +20,7 @@ public final class RouteTimeline {
     private static final double DUTY_LANE = 30;
     private static final double DUTY_HIGH = 22;
     private static final Wait[] LANES = {Wait.HANDLING, Wait.COOLING, Wait.DUTY, Wait.POST_FLOW, Wait.PURGE};
-    private static final String[] NAMES = {"hands", "cooling", "duty rest", "post-flow", "argon, heat"};
+    private static final String[] NAMES = {"handling", "cooling", "duty cycle", "post-flow", "purge, preheat"};
 
     private RouteTimeline() {}
 

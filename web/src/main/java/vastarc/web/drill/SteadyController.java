@@ -141,9 +141,8 @@ class SteadyController {
 
     private static String said(SteadyHand hand) {
         return hand.scatterPercent() < Hand.USUAL_SCATTER
-                ? "Steadier than the rehearsal’s unsteady hand, which strays by " + Math.round(Hand.USUAL_SCATTER)
-                        + " %."
-                : "As unsteady as the rehearsal’s unsteady hand (" + Math.round(Hand.USUAL_SCATTER)
+                ? "Steadier than the simulation’s shaky welder, who varies by " + Math.round(Hand.USUAL_SCATTER) + " %."
+                : "As shaky as the simulation’s shaky welder (" + Math.round(Hand.USUAL_SCATTER)
                         + " %), or more: see what that does to the bead.";
     }
 }

@@ -73,7 +73,7 @@ class LogbookController {
         model.addAttribute("verdicts", filters.verdicts());
         model.addAttribute("orders", filters.orders());
         model.addAttribute("machines", filters.names("any machine", "machine", book.names("machine")));
-        model.addAttribute("hands", filters.names("any hand", "hand", book.names("hand")));
+        model.addAttribute("hands", filters.names("any welder", "hand", book.names("hand")));
         model.addAttribute("runs", page.map(run -> RunLine.of(run, preferences.units())));
         model.addAttribute("pages", Pages.of(page, filters.isEmpty() ? "/logbook" : "/logbook?" + filters.query(), ""));
         model.addAttribute("query", filters.query());

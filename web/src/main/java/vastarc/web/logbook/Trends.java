@@ -103,7 +103,7 @@ public record Trends(List<Drawing> charts, int count, int most) {
                             .mapToDouble(value -> value)
                             .average()
                             .orElse(0));
-            return TrendChart.of(trend("good at once, % of the week's runs", weeks, weeks, Double.NaN, true));
+            return TrendChart.of(trend("passed, % of the week's runs", weeks, weeks, Double.NaN, true));
         }
 
         private TrendChart.Trend trend(

@@ -127,11 +127,11 @@ public record RehearsePage(
                         units.show(Quantity.amperes(record.currentA())).line() + ", "
                                 + Phrasebook.say(record.changed(), units) + ", "
                                 + say("rehearsal.quality." + record.quality().name(), units),
-                        "front "
+                        "face "
                                 + units.show(Quantity.ruled(
                                                 record.outcome().widths().frontMm()))
                                         .line()
-                                + ", back "
+                                + ", root "
                                 + units.show(Quantity.ruled(
                                                 record.outcome().widths().backMm()))
                                         .line(),
@@ -277,14 +277,14 @@ public record RehearsePage(
         Quantity best = Quantity.of(found.best().value(), found.knob().key().unit());
         String at = units.show(best).line();
         String got = found.goal() == Finder.Goal.BACK_BEAD
-                ? "a back bead of "
+                ? "a root bead "
                         + units.show(Quantity.ruled(found.best().backMm())).line()
-                : "a width that strays by "
+                : "a width variation of "
                         + units.show(Quantity.percent(found.best().frontSpread()))
                                 .line();
         String words = found.met()
                 ? at + " gives " + got + "."
-                : "Within its window nothing gives quite that; the nearest, " + at + ", gives " + got + ".";
+                : "Nothing in its range gives exactly that; the nearest, " + at + ", gives " + got + ".";
         return new FoundView(
                 words,
                 found.tries().stream()

@@ -26,7 +26,7 @@ final class RouteLines {
     static List<FigureView.Line> totals(Route route, Bottle bottle, UnitSystem units) {
         Route.Totals totals = route.totals();
         List<FigureView.Line> lines = new ArrayList<>();
-        lines.add(new FigureView.Line("from start to end", RoutePage.time(totals.wallS(), units)));
+        lines.add(new FigureView.Line("total time", RoutePage.time(totals.wallS(), units)));
         lines.add(new FigureView.Line("arc", RoutePage.time(totals.arcS(), units)));
         if (totals.wireM() > 0) {
             lines.add(new FigureView.Line(
@@ -37,15 +37,15 @@ final class RouteLines {
         }
         lines.add(litres("argon at the torch", totals.torchArgonL(), units));
         if (totals.purgeArgonL() > 0) {
-            lines.add(litres("argon behind", totals.purgeArgonL(), units));
+            lines.add(litres("argon for the purge", totals.purgeArgonL(), units));
         }
         lines.add(new FigureView.Line(
-                "of a bottle of "
+                "of a cylinder of "
                         + units.show(Quantity.of(bottle.sizeL(), Unit.LITRE)).line() + " at " + Math.round(bottle.bar())
                         + " bar",
                 drawn(totals, bottle)));
-        lines.add(new FigureView.Line("from the mains", Math.round(1000 * totals.energyKWh()) / 1000.0 + " kWh"));
-        lines.add(new FigureView.Line("grinds of the tungsten", String.valueOf(totals.grinds())));
+        lines.add(new FigureView.Line("mains energy", Math.round(1000 * totals.energyKWh()) / 1000.0 + " kWh"));
+        lines.add(new FigureView.Line("tungsten regrinds", String.valueOf(totals.grinds())));
         lines.add(new FigureView.Line("distortion index (relative)", String.valueOf(Math.round(route.warping()))));
         return lines;
     }

@@ -158,7 +158,7 @@ public record RoutePage(
             String usual = String.valueOf(Math.round(ask.orElseThrow().purgeS()));
             fields.add(field(source, units, "work.purgeS", "filling with argon, s", usual));
         }
-        fields.add(field(source, units, "work.piece", "belongs to the piece", ""));
+        fields.add(field(source, units, "work.piece", "assembly", ""));
         return fields;
     }
 
@@ -200,7 +200,7 @@ public record RoutePage(
 
     private static String duty(RoutePlans.On on) {
         if (on.machine().isEmpty() && on.torch().isEmpty()) {
-            return "No machine or torch is chosen on the panel: nothing rests.";
+            return "No machine or torch is chosen on Panel: no duty-cycle waits.";
         }
         return "Duty of " + on.machine().orElse("no machine") + " and "
                 + on.torch().orElse("no torch") + " is kept in any ten minutes.";

@@ -44,7 +44,7 @@ class ReadingApiTest {
         assertThat(first.at("/change/from").asDouble()).isEqualTo(1);
         assertThat(first.at("/change/to").asDouble()).isGreaterThan(3);
         assertThat(first.get("cost").asString()).isEqualTo("NOTHING");
-        assertThat(first.get("why").toString()).contains("stood at 1 s");
+        assertThat(first.get("why").toString()).contains("was 1 s");
         double sum = reading.get("causes")
                 .valueStream()
                 .mapToDouble(cause -> cause.get("share").asDouble())

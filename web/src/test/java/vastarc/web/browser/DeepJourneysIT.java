@@ -90,7 +90,7 @@ class DeepJourneysIT extends Journeys {
         browser.find("#meter-readings summary").click();
         new Select(browser.field("simulated-fault")).selectByValue("EMPTY_BOTTLE");
         browser.find("[data-do='simulate']").click();
-        browser.waitFor("the fault named", () -> browser.text("#meter-lines").contains("the bottle ran empty"));
+        browser.waitFor("the fault named", () -> browser.text("#meter-lines").contains("the cylinder ran empty"));
         browser.find("#open-argon").click();
         browser.waitFor("the clock", () -> browser.text("#state").equals("Filling."));
         browser.driver().navigate().refresh();

@@ -37,12 +37,12 @@ class RunJourneysIT extends Journeys {
         browser.waitFor("the score on the strip", () -> browser.find("#strip").isDisplayed());
         arc();
         browser.find("[data-mark=GUST]").click();
-        browser.waitFor("the mark", () -> browser.text("#marks").contains("gust"));
+        browser.waitFor("the mark", () -> browser.text("#marks").contains("draught"));
 
         String booth = browser.driver().getCurrentUrl();
         browser.open("/booth");
         assertThat(browser.driver().getCurrentUrl()).isEqualTo(booth);
-        assertThat(browser.text("#marks")).contains("gust");
+        assertThat(browser.text("#marks")).contains("draught");
         browser.find("#seam").sendKeys("long");
         browser.find("#close-run").click();
         browser.waitFor(

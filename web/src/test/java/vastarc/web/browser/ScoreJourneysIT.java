@@ -144,7 +144,7 @@ class ScoreJourneysIT extends Journeys {
 
         assertThat(browser.field("own.endCurrent").getAttribute("aria-invalid")).isEqualTo("true");
         assertThat(handle("endCurrent").getAttribute("aria-valuetext")).contains("Give a value from");
-        assertThat(handle("endCurrent").getText()).contains("outside what the product answers for");
+        assertThat(handle("endCurrent").getText()).contains("out of range");
         assertThat(browser.find("#score-lanes .curve").getAttribute("d")).isEqualTo(drawn);
         browser.find("[data-back='own.endCurrent']").click();
         browser.waitFor(

@@ -147,7 +147,7 @@ class PurgeLiveTest {
         readAlong(Fault.EMPTY_BOTTLE, started);
         assertThat(last(Measured.OXYGEN)).isGreaterThan(plan().ask().targetPpm());
         assertThat(last(Measured.GAS_FLOW)).isLessThan(0.1 * plan().ask().flow());
-        assertThat(tell("/keep")).contains("the bottle ran empty");
+        assertThat(tell("/keep")).contains("the cylinder ran empty");
     }
 
     @Test

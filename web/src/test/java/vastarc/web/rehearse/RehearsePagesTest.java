@@ -154,7 +154,7 @@ class RehearsePagesTest {
                 .update();
         assertThat(send(get(address(""))).getContentAsString()).contains("did not record: touch");
         assertThat(send(get(address("/kept")), "one", own.toString()).getContentAsString())
-                .contains("width in front");
+                .contains("face width");
     }
 
     @Test
@@ -169,7 +169,7 @@ class RehearsePagesTest {
 
         String[] sent = {"seamMm", "30", "change", "CURRENT", "amount", "12", "one", ids.get(0), "other", ids.get(1)};
         String told = send(post(address("/keep")), sent).getContentAsString();
-        assertThat(told).contains("as on the sheet", "current, by % +12", "width in front", "limits of the simulation");
+        assertThat(told).contains("as on the sheet", "current, by % +12", "face width", "limits of the simulation");
         send(post(address("/keep")), sent);
         assertThat(kept.of(job.id())).hasSize(2);
         assertThat(send(get(address(""))).getContentAsString()).contains("current, by % +12");
@@ -214,7 +214,7 @@ class RehearsePagesTest {
                 .asString();
         awaitEnd(id);
         String found = send(get(address("/found/" + id))).getContentAsString();
-        assertThat(found).contains("data-take=\"CURRENT\"", "back bead");
+        assertThat(found).contains("data-take=\"CURRENT\"", "root bead");
         String value = found.replaceAll("(?s).*data-value=\"([0-9.]+)\".*", "$1");
 
         send(post(address("/take")), "knob", "CURRENT", "value", value);

@@ -140,7 +140,7 @@ class RoutePagesTest {
                         "mark run-",
                         "data-start=\"",
                         "heat left at a moment")
-                .contains("of a bottle of 50 L at 150 bar")
+                .contains("of a cylinder of 50 L at 150 bar")
                 .doesNotContain("machine’s duty");
         String machine = machines.machines().get(0).id().toString();
         send(post("/jobs/" + job.id() + "/panel"), "machine", machine, "version", String.valueOf(now().version()));

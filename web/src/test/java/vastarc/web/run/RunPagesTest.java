@@ -162,7 +162,7 @@ class RunPagesTest {
                 .asString();
         assertThat(runs.underWay(job.id())).isEmpty();
         String page = send(get(to)).getContentAsString();
-        assertThat(page).contains("71 A", "120 mm", "clean", "gust", "prove the job with this sheet");
+        assertThat(page).contains("71 A", "120 mm", "clean", "draught", "prove the job with this sheet");
         send(post(to + "/proven"));
         assertThat(jobs.find(job.id()).orElseThrow().content().proof()).isPresent();
         assertThat(send(get(to)).getContentAsString()).contains("the job is proven with this sheet");

@@ -104,11 +104,11 @@ class ScorePagesTest {
 
     @ParameterizedTest
     @CsvSource({
-        "own.downSlope, -3, outside what the product answers for",
-        "own.endCurrent, 900, outside what the product answers for",
+        "own.downSlope, -3, out of range",
+        "own.endCurrent, 900, out of range",
         "own.endCurrent, 300, above the working current",
-        "own.pulseRate, 10000, outside what the product answers for",
-        "own.pulseOnTime, 0, outside what the product answers for",
+        "own.pulseRate, 10000, out of range",
+        "own.pulseOnTime, 0, out of range",
         "own.upSlope, soon, a number in s",
         "own.postFlow, NaN, a number in s",
     })
