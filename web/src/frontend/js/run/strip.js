@@ -62,7 +62,7 @@ export function strip(canvas, told, topA) {
     });
     line(pen, planned.map(([s, a]) => [x(s + shift), y(a)]), 1.5, [5, 4], chalk);
     line(pen, readings.filter(([s]) => s >= from).map(([s, a]) => [x(s), y(a)]), 2.5, [], chalk);
-    pen.fillText(readings.length ? 'dashed: the score; drawn through: read' : 'the score; what is read is drawn over it', 46, height - 4);
+    pen.fillText(readings.length ? 'dashed: planned; solid: measured' : 'planned current; the measured one is drawn over it', 46, height - 4);
   }
 
   function line(pen, path, width, dash, colour) {

@@ -49,8 +49,10 @@ public final class SignDrawing {
             case "CRACK_CRATER" -> plain() && ring(84) && line("mark", "M78 18l12 8M79 27l10 -11M84 14v16");
             case "CRACK_LONG" -> plain() && line("mark", "M14 22l12 -1l10 2l14 -2l16 2l14 -1");
             case "CRACK_BESIDE" -> plain() && line("mark", "M18 33l14 -1l12 2l16 -1l12 1");
-            case "BEAD_HANGS" -> strip(4, 92, 4, 12);
-            case "SIDE_NOT_FUSED" -> plain() && line("mark", "M6 15H90");
+            case "WHITE_SMOKE" ->
+                plain()
+                        && dots("tint-white", 34, 1.2)
+                        && line("mark", "M30 12q-5 -4 0 -8M48 12q-5 -4 0 -8M66 12q-5 -4 0 -8");
             case "SCRATCHES" -> plain() && line("mark", "M8 9l6 4l6 -4l6 4l6 -4l6 4l6 -4l6 4l6 -4l6 4l6 -4l6 4");
             case "ARC_MARKS" -> plain() && line("mark", "M22 6l5 5m0 -5l-5 5M66 34l5 5m0 -5l-5 5");
             case "TACK_CRACKED" -> tack();

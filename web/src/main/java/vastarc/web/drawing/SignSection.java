@@ -15,6 +15,7 @@ final class SignSection {
             Map.entry("UNDERCUT", "M30 17Q34 19 37 12Q48 8 59 12Q62 19 66 17L58 29H38Z"),
             Map.entry("CONCAVE", "M34 15Q48 22 62 15L56 29H40Z"),
             Map.entry("CONVEX", "M34 15Q48 0 62 15L56 29H40Z"),
+            Map.entry("BEAD_HANGS", "M40 15H56L62 29Q48 50 34 29Z"),
             Map.entry("COLD_LAP", "M28 14Q48 2 68 14Q60 17 58 15H38Q36 17 28 14Z"),
             Map.entry("ROOT_NOT_FUSED", "M36 15Q48 9 60 15L52 23H44Z"),
             Map.entry("ROOT_SAGS", "M36 15Q48 14 60 15L58 29Q48 44 38 29Z"),
@@ -64,6 +65,10 @@ final class SignSection {
                 pencil.raw(CORNER, "metal");
                 pencil.raw("M48 20Q60 30 84 34H48Z", "bead");
             }
+            case "SIDE_NOT_FUSED" -> {
+                pencil.raw("M2 15H48V29H2Z M67 15H94V29H59Z", "metal");
+                pencil.raw("M34 15Q46 6 62 14L54 29H40Z", "bead");
+            }
             case "WIRE_BALLS" -> {
                 pencil.raw("M2 32H94V40H2Z", "metal");
                 pencil.raw("M4 6L46 18", "mark");
@@ -83,6 +88,11 @@ final class SignSection {
                 pencil.raw("M40 4H56L50 16H46Z", "tungsten");
                 pencil.raw("M2 36H94V42H2Z", "metal");
                 pencil.raw("M48 18Q40 24 34 34M48 18Q52 26 64 34", "mark dashed");
+            }
+            case "ARC_BLOW" -> {
+                pencil.raw("M40 4H56L50 16H46Z", "tungsten");
+                pencil.raw("M2 36H94V42H2Z", "metal");
+                pencil.raw("M48 18Q52 24 74 35M48 18Q56 20 84 35M48 18Q60 18 92 33", "mark dashed");
             }
             default -> {
                 return false;

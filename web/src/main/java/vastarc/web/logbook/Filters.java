@@ -129,8 +129,7 @@ record Filters(RunFilter filter, RunBook.Order order, Map<String, String> sent, 
     }
 
     List<Choice> verdicts() {
-        return any(
-                "any verdict", Arrays.stream(Verdict.values()).map(Enum::name).toList(), "verdict", "run.verdict.");
+        return any("any result", Arrays.stream(Verdict.values()).map(Enum::name).toList(), "verdict", "run.verdict.");
     }
 
     List<Choice> orders() {

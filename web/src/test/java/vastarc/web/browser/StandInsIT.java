@@ -159,7 +159,7 @@ class StandInsIT {
         browser.waitFor(
                 "what it read, taken over",
                 () -> browser.find("#readings").getAttribute("value").lines().count() > 30);
-        browser.waitFor("and told", () -> browser.text("#meter-lines").contains("likeliest"));
+        browser.waitFor("and told", () -> browser.text("#meter-lines").contains("most likely"));
         browser.find("#stop-listening").click();
         browser.waitFor("nobody listens", () -> browser.all("#live").isEmpty());
         assertThat(browser.text("#state")).isEqualTo("Ready to weld.");

@@ -77,7 +77,7 @@ class TourIT {
         press(Keys.ENTER);
         browser.waitFor("five jobs", () -> browser.all("#jobs > li").size() == 5);
         press("?");
-        browser.waitFor("what the bench is for", () -> browser.text("#about").startsWith("The bench:"));
+        browser.waitFor("what the bench is for", () -> browser.text("#about").startsWith("Jobs being worked on"));
         press(Keys.ESCAPE);
     }
 

@@ -72,7 +72,7 @@ class LogbookTest {
         var two = runs.newest(RunFilter.named("stilling"), 2);
         String page = page(
                 "/logbook/compare?run=" + two.get(0).id() + "&run=" + two.get(1).id());
-        assertThat(page).contains("drawn through", "dashed", "working current", "Readings of meters");
+        assertThat(page).contains("solid", "dashed", "working current", "Readings of meters");
         assertThat(http.perform(get("/logbook/compare"))
                         .andReturn()
                         .getResponse()
