@@ -282,10 +282,13 @@ public final class RoutePlanner {
 
     private List<Phrase> notes() {
         List<Phrase> notes = new ArrayList<>();
-        notes.add(ask.sheet().tacks().order());
+        if (!ask.isSaddle()) {
+            notes.add(ask.sheet().tacks().order());
+        }
         for (PassFigures pass : ask.passes()) {
             Stretches.Most most = Stretches.most(ask, pass);
-            if (most.mm() < ask.seamMm()) {
+            boolean turnsNothing = most.end() == Route.End.TURN && ask.isStanding();
+            if (most.mm() < ask.seamMm() && !turnsNothing) {
                 Phrase note = Phrase.of("route.note." + most.end(), Quantity.ruled(most.mm()));
                 if (!notes.contains(note)) {
                     notes.add(note);

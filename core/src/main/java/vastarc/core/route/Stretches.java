@@ -25,6 +25,8 @@ final class Stretches {
     private static final double STEP_MM = 75;
     private static final double SAFE_DUTY = 0.98;
     private static final double EDGE_MM = 10;
+    /** Pieces in fours of a saddle would stop in its heel and toe. */
+    private static final int HEEL_STOPS = 4;
 
     private Stretches() {}
 
@@ -66,13 +68,28 @@ final class Stretches {
 
     /** Runs of a pass. A restart goes over the run before: what is new of a run is so much shorter. */
     private static int count(RouteAsk ask, double length, Most most) {
-        int sides = ask.isStanding() ? isQuartered(ask) ? 4 : 2 : 1;
+        int sides = sides(ask);
         if (length / sides <= most.mm() + 1e-9) {
             return sides;
         }
         double fresh = Math.max(most.mm() / 2, most.mm() - ask.overlapMm());
         int count = (int) Math.ceil((length - 1e-9) / fresh);
+        if (isHalved(ask)) {
+            return count % HEEL_STOPS == 0 ? count + 1 : count;
+        }
         return (count + sides - 1) / sides * sides;
+    }
+
+    private static int sides(RouteAsk ask) {
+        if (ask.isStanding()) {
+            return isQuartered(ask) ? 4 : 2;
+        }
+        return isHalved(ask) ? 2 : 1;
+    }
+
+    /** A saddle in two halves, each from flank to flank, through heel or toe. */
+    private static boolean isHalved(RouteAsk ask) {
+        return ask.isSaddle() && ask.closes();
     }
 
     private static boolean isQuartered(RouteAsk ask) {

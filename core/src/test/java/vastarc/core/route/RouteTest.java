@@ -1,6 +1,7 @@
 package vastarc.core.route;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -23,6 +24,7 @@ import vastarc.core.route.Route.Kind;
 import vastarc.core.route.Route.Run;
 import vastarc.core.route.Route.Wait;
 import vastarc.core.sheet.ShopWays;
+import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 
 /** Ways through whole jobs: worked by hand, and what holds of all of them. */
@@ -196,6 +198,24 @@ class RouteTest {
         assertThat(route.runs().stream().filter(run -> run.kind() == Kind.TACK))
                 .extracting(run -> Math.round(4 * run.fromMm() / length))
                 .containsExactly(1L, 3L, 0L, 2L);
+        double over = route.runs().get(route.runs().size() - 1).toMm() - length;
+        assertThat(route.runs().stream().filter(run -> run.kind() == Kind.WELD))
+                .extracting(Run::fromMm, Run::toMm)
+                .containsExactly(tuple(0.0, length / 2), tuple(length / 2 - over, length + over));
+        assertThat(RouteCheck.check(ask(aslant, Practice.usual(), Work.usual(), List.of(), List.of()), route))
+                .isEmpty();
+    }
+
+    @Test
+    void aPipeThatStandsStillIsNotToldToTurn() {
+        assertThat(noteKeys(route(pipe(3.9), standing(Position.PH), Work.usual())))
+                .contains("route.note.standing")
+                .doesNotContain("route.note.TURN");
+        assertThat(noteKeys(route(pipe(3.9), Practice.usual(), Work.usual()))).contains("route.note.TURN");
+    }
+
+    private static List<String> noteKeys(Route route) {
+        return route.notes().stream().map(Phrase::key).toList();
     }
 
     @Test

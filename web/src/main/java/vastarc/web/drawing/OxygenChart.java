@@ -87,7 +87,7 @@ public final class OxygenChart {
         for (double s = 0; s <= end; s += step) {
             String words = end > 180
                     ? UnitSystem.METRIC.show(Quantity.number(s / 60)).figure()
-                    : String.valueOf(Math.round(s));
+                    : String.format(Locale.ROOT, step < 1 ? "%.1f" : "%.0f", s);
             pencil.label(new Point(x(s, end), HEIGHT - 8), words, "middle", "dim-text");
         }
         pencil.label(new Point(WIDTH - 4, HEIGHT - 8), end > 180 ? "min" : "s", "end", "dim-text");

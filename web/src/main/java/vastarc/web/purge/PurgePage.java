@@ -58,6 +58,8 @@ public record PurgePage(
         Optional<PurgeMeter> meter,
         boolean stale) {
 
+    private static final double SMALL_L = 0.1;
+
     /** What is typed: the chain, the gas, and what may be added. */
     public record Form(
             List<PartForm> parts,
@@ -177,7 +179,7 @@ public record PurgePage(
                 number,
                 say("purge.part." + part.kind()),
                 fields,
-                units.show(Quantity.of(part.volumeL(), Unit.LITRE)).line(),
+                volume(part.volumeL(), units),
                 number == of - 1,
                 of == 1);
     }
@@ -232,14 +234,19 @@ public record PurgePage(
                         say("purge.other.tape")));
     }
 
+    /** A volume; of a small tube in millilitres. */
+    private static String volume(double litres, UnitSystem units) {
+        return litres < SMALL_L
+                ? Math.round(1000 * litres) + " mL"
+                : units.show(Quantity.of(litres, Unit.LITRE)).line();
+    }
+
     private static List<FigureView.Line> figures(PurgePlan plan, UnitSystem units) {
         List<FigureView.Line> lines = new ArrayList<>();
-        lines.add(line(
-                "purge.volume",
-                units.show(Quantity.of(plan.purge().volumeL(), Unit.LITRE)).line()));
+        lines.add(line("purge.volume", volume(plan.purge().volumeL(), units)));
         lines.add(line(
                 "purge.displacement",
-                plan.purge().displacementS().map(PurgePage::time).orElse("not claimed")));
+                plan.purge().displacementS().map(PurgePage::time).orElse("does not apply")));
         lines.add(line("purge.blend", time(plan.purge().blendS())));
         lines.add(line("purge.mixed", time(plan.purge().mixedS())));
         plan.waitS().ifPresent(s -> {
