@@ -287,8 +287,7 @@ public final class RoutePlanner {
         }
         for (PassFigures pass : ask.passes()) {
             Stretches.Most most = Stretches.most(ask, pass);
-            boolean turnsNothing = most.end() == Route.End.TURN && ask.isStanding();
-            if (most.mm() < ask.seamMm() && !turnsNothing) {
+            if (most.mm() < ask.seamMm() && !(most.end() == End.TURN && ask.isStanding())) {
                 Phrase note = Phrase.of("route.note." + most.end(), Quantity.ruled(most.mm()));
                 if (!notes.contains(note)) {
                     notes.add(note);

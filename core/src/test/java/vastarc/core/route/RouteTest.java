@@ -1,7 +1,6 @@
 package vastarc.core.route;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -24,7 +23,6 @@ import vastarc.core.route.Route.Kind;
 import vastarc.core.route.Route.Run;
 import vastarc.core.route.Route.Wait;
 import vastarc.core.sheet.ShopWays;
-import vastarc.core.wording.Phrase;
 import vastarc.core.wording.Phrasebook;
 
 /** Ways through whole jobs: worked by hand, and what holds of all of them. */
@@ -39,7 +37,7 @@ class RouteTest {
                 .orElseThrow();
     }
 
-    private static Route route(Joint joint, Practice practice, Work work) {
+    static Route route(Joint joint, Practice practice, Work work) {
         return RoutePlanner.plan(ask(joint, practice, work, List.of(), List.of()));
     }
 
@@ -136,11 +134,11 @@ class RouteTest {
         assertThat(route.totals().purgeArgonL()).isPositive();
     }
 
-    private static Joint pipe(double mm) {
+    static Joint pipe(double mm) {
         return Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, mm).tubeOd(60.3);
     }
 
-    private static Practice standing(Position position) {
+    static Practice standing(Position position) {
         return Practice.usual().with(draft -> draft.position = position);
     }
 
@@ -183,39 +181,6 @@ class RouteTest {
                 .filter(run -> run.pass() == pass && run.toMm() < 899)
                 .map(Run::toMm)
                 .toList();
-    }
-
-    @Test
-    void aSaddleIsTackedAtHeelToeAndFlanksAndIsAsLongAsItsCopeMakesIt() {
-        Joint square =
-                Joint.of(Material.CHROMOLY_4130, JointForm.TUBE_SADDLE, 1.2).tubeOd(25.4);
-        Joint aslant = square.with(draft -> draft.copeAngleDeg = 45);
-        Route route = route(aslant, Practice.usual(), Work.usual());
-        double length = route.length();
-        assertThat(route(square, Practice.usual(), Work.usual()).length()).isCloseTo(Math.PI * 25.4, within(0.01));
-        // The ellipse of half axes 12.7 and 17.96 mm, by a table of elliptic integrals: 97.02 mm.
-        assertThat(length).isCloseTo(97.02, within(0.1));
-        assertThat(route.runs().stream().filter(run -> run.kind() == Kind.TACK))
-                .extracting(run -> Math.round(4 * run.fromMm() / length))
-                .containsExactly(1L, 3L, 0L, 2L);
-        double over = route.runs().get(route.runs().size() - 1).toMm() - length;
-        assertThat(route.runs().stream().filter(run -> run.kind() == Kind.WELD))
-                .extracting(Run::fromMm, Run::toMm)
-                .containsExactly(tuple(0.0, length / 2), tuple(length / 2 - over, length + over));
-        assertThat(RouteCheck.check(ask(aslant, Practice.usual(), Work.usual(), List.of(), List.of()), route))
-                .isEmpty();
-    }
-
-    @Test
-    void aPipeThatStandsStillIsNotToldToTurn() {
-        assertThat(noteKeys(route(pipe(3.9), standing(Position.PH), Work.usual())))
-                .contains("route.note.standing")
-                .doesNotContain("route.note.TURN");
-        assertThat(noteKeys(route(pipe(3.9), Practice.usual(), Work.usual()))).contains("route.note.TURN");
-    }
-
-    private static List<String> noteKeys(Route route) {
-        return route.notes().stream().map(Phrase::key).toList();
     }
 
     @Test

@@ -80,6 +80,15 @@ final class SignSection {
                         "M4 20Q14 14 22 22Q30 28 38 21Q48 10 56 22Q64 30 74 21Q84 16 92 22Q84 28 74 25Q64 34 54 26Q46 24 38 25Q28 34 20 26Q12 24 4 24Z",
                         "bead");
             }
+            default -> {
+                return arc(pencil, sign);
+            }
+        }
+        return true;
+    }
+
+    private static boolean arc(Pencil pencil, String sign) {
+        switch (sign) {
             case "SPARKS_AT_STRIKE" -> {
                 pencil.raw("M40 4H56L50 18H46Z", "tungsten");
                 pencil.raw("M48 24l-14 10M48 24l-6 14M48 24l2 15M48 24l11 12M48 24l17 6M48 24l-18 2", "mark");
