@@ -127,7 +127,7 @@ export function booth() {
       events?.close();
       if (!shown.run) return;
       events = new EventSource(this.address('live'));
-      // What happened before the line was open, or while it was broken, was told to nobody.
+      // No event reached this page before the line was open, or while it was broken.
       events.onopen = () => this.look();
       events.onmessage = (event) => {
         const told = JSON.parse(event.data);

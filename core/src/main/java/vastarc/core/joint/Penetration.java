@@ -36,7 +36,7 @@ public enum Penetration {
 
     /** What is told, or the usual for this joint. Source: [judgement]. */
     public static Penetration of(Joint joint, Practice practice) {
-        return practice.penetration().filter(told -> told.isFor(joint)).orElse(usual(joint));
+        return practice.penetration().filter(chosen -> chosen.isFor(joint)).orElse(usual(joint));
     }
 
     private static Penetration usual(Joint joint) {

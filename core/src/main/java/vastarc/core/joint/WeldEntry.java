@@ -43,9 +43,9 @@ final class WeldEntry {
                 : Outcome.failed(inputs.problems());
     }
 
-    private Joint joint(Material metal, JointForm told, Length thickness) {
-        Preparation prepared = preparation.orElseGet(() -> usual(metal, told, thickness));
-        JointForm joined = told == JointForm.SQUARE_BUTT && prepared == Preparation.V ? JointForm.V_BUTT : told;
+    private Joint joint(Material metal, JointForm chosen, Length thickness) {
+        Preparation prepared = preparation.orElseGet(() -> usual(metal, chosen, thickness));
+        JointForm joined = chosen == JointForm.SQUARE_BUTT && prepared == Preparation.V ? JointForm.V_BUTT : chosen;
         return Joint.of(metal, joined, thickness.inMillimetres()).with(draft -> {
             draft.abutting = abutting.orElse(thickness);
             draft.other = other.orElse(metal);
@@ -59,15 +59,15 @@ final class WeldEntry {
         });
     }
 
-    private Preparation usual(Material metal, JointForm told, Length thickness) {
+    private Preparation usual(Material metal, JointForm chosen, Length thickness) {
         double thinner =
                 Math.min(thickness.inMillimetres(), abutting.orElse(thickness).inMillimetres());
-        Preparation usual = Preparation.usualFor(told, metal, thinner);
+        Preparation usual = Preparation.usualFor(chosen, metal, thinner);
         boolean full = practice.penetration.map(how -> how == Penetration.FULL).orElse(true);
-        if (told == JointForm.V_BUTT || usual == Preparation.V && full) {
+        if (chosen == JointForm.V_BUTT || usual == Preparation.V && full) {
             return usual;
         }
-        return told == JointForm.TUBE_BUTT && grooveAngleDeg.isPresent() ? Preparation.V : Preparation.SQUARE;
+        return chosen == JointForm.TUBE_BUTT && grooveAngleDeg.isPresent() ? Preparation.V : Preparation.SQUARE;
     }
 
     private Groove groove(Preparation prepared, JointForm joined) {

@@ -53,7 +53,7 @@ public record LeakFit(
         SLOW,
         /** Never falls: no argon gets in. */
         NO_ARGON,
-        /** All alike: nothing can be told from them. */
+        /** All readings are equal: they show no leak and no time constant. */
         UNKNOWN
     }
 

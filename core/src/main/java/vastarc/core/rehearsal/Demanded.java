@@ -3,17 +3,17 @@ package vastarc.core.rehearsal;
 import vastarc.core.sheet.SettingKey;
 import vastarc.core.sheet.Sheet;
 
-/** What a sheet reckons of the bead. */
+/** The bead that a sheet calculates. */
 final class Demanded {
 
     private Demanded() {}
 
-    /** Width of the pool in front that a sheet reckons, mm; of a corner both faces together. */
+    /** Calculated width of the pool on the face, mm; on a corner the sum of both faces. */
     static double frontMm(Sheet sheet) {
         return sheet.setting(SettingKey.POOL_WIDTH).engineValue();
     }
 
-    /** Back bead that a sheet reckons, mm; 0 where it has none. */
+    /** Calculated width of the root bead, mm; 0 where there is none. */
     static double backMm(Sheet sheet) {
         return sheet.find(SettingKey.BACK_BEAD)
                 .filter(setting -> setting.window().isPresent())

@@ -122,11 +122,11 @@ final class CautionRules {
     private static void warmed(Plan plan, List<Caution> cautions) {
         double most = plan.isTitanium() ? TITANIUM_WARM_C : STAINLESS_WARM_C;
         boolean sensitive = plan.isTitanium() || plan.joint().material().isStainless();
-        double told = plan.practice().preheatC().orElse(0);
-        if (sensitive && told > most) {
+        double preheatC = plan.practice().preheatC().orElse(0);
+        if (sensitive && preheatC > most) {
             cautions.add(Caution.of(
                     plan.isTitanium() ? "preheat.titanium" : "preheat.stainless",
-                    Quantity.celsius(told),
+                    Quantity.celsius(preheatC),
                     Quantity.celsius(most)));
         }
     }

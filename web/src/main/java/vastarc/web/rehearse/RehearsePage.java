@@ -95,7 +95,8 @@ public record RehearsePage(
     private static String weld(Sheet sheet, UnitSystem units) {
         return say("material." + sheet.joint().material().name(), units) + ", "
                 + say("joint." + sheet.joint().form().name(), units) + ", "
-                + sheet.setting(SettingKey.WORKING_CURRENT).shown(units) + ", "
+                + sheet.setting(SettingKey.WORKING_CURRENT).shown(units)
+                + (sheet.isPulsed() ? " " + say("hero.peak", units) : "") + ", "
                 + sheet.setting(SettingKey.TRAVEL_SPEED).shown(units);
     }
 

@@ -98,6 +98,18 @@ class RehearsePagesTest {
                         .isOver());
     }
 
+    @Test
+    void aPulsedWeldIsNamedByItsPeak() throws Exception {
+        assertThat(send(get(address(""))).getContentAsString()).doesNotContain("A pulse peak");
+        Job pulsed = jobs.create(
+                "Pulsed job",
+                "",
+                Jobs.typed(Map.of(
+                        "material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "1.5", "pulse", "HEAT")));
+        assertThat(send(get("/jobs/" + pulsed.id() + "/rehearse")).getContentAsString())
+                .containsPattern("\\d A pulse peak, \\d+ mm/min");
+    }
+
     /** The same weld asked for again after others: its film is gone, so it is welded again rather than shown blank. */
     @Test
     void aRehearsalWhoseFilmIsForgottenIsBegunAnew() throws Exception {
