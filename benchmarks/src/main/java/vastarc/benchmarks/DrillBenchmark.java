@@ -16,25 +16,30 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.drill.Drill;
-import vastarc.core.drill.DrillShop;
-import vastarc.core.drill.Question;
-import vastarc.core.drill.Topic;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.cycle.WeldCycle;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.machine.MachineProfile;
+import vastarc.core.machine.MachineProfile.OfferedTriggerMode;
+import vastarc.core.machine.MachineProfile.PanelShape;
 import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelElement.ControlKind;
 import vastarc.core.machine.PanelSetting;
 import vastarc.core.machine.Scale;
 import vastarc.core.machine.ScaleUnit;
 import vastarc.core.material.Material;
 import vastarc.core.plan.WeldPlan;
-import vastarc.core.score.ControlLogic.Name;
-import vastarc.core.score.Score;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.training.Drill;
+import vastarc.core.training.Question;
+import vastarc.core.training.Topic;
+import vastarc.core.training.TrainingShop;
+import vastarc.core.training.TrainingShop.TrainingJob;
+import vastarc.core.training.TrainingShop.TrainingMachine;
 
 /** One question of the drill made, by topic, in a shop of one machine and one job. */
 @State(Scope.Benchmark)
@@ -48,25 +53,28 @@ public class DrillBenchmark {
     @Param
     private Topic topic;
 
-    private DrillShop shop;
+    private TrainingShop shop;
     private long seed;
 
     @Setup(Level.Trial)
     public void open() {
-        Weld weld = new Weld(Joint.of(Material.CARBON_STEEL, JointForm.LAP, 2), Practice.usual());
-        Score score = WeldPlan.of(weld, ShopWays.usual()).score().value().orElseThrow();
-        shop = new DrillShop(
-                List.of(new DrillShop.Machine("Knob set", front())), List.of(new DrillShop.Job("A lap", score)));
+        Weld weld = new Weld(Joint.of(Material.CARBON_STEEL, JointForm.LAP, 2), WeldingConditions.usual());
+        WeldCycle cycle =
+                WeldPlan.of(weld, ShopDefaults.usual()).score().value().orElseThrow();
+        shop = new TrainingShop(
+                List.of(new TrainingMachine("Knob set", front())), List.of(new TrainingJob("A lap", cycle)));
     }
 
     private static MachineProfile front() {
         return new MachineProfile(
                 "Knob set",
-                MachineProfile.Shape.KNOBS,
+                PanelShape.KNOBS,
                 5,
                 200,
                 false,
-                List.of(MachineProfile.Offer.usual(Name.PEDAL), MachineProfile.Offer.usual(Name.TRIGGER_2T_SLOPES)),
+                List.of(
+                        OfferedTriggerMode.usual(TriggerModeName.PEDAL),
+                        OfferedTriggerMode.usual(TriggerModeName.TRIGGER_2T_SLOPES)),
                 Set.of("HF", "LIFT"),
                 true,
                 MachineProfile.Polarity.SWAP_LEADS,
@@ -83,7 +91,7 @@ public class DrillBenchmark {
 
     private static PanelElement knob(String id, PanelSetting setting, Scale scale) {
         return new PanelElement(
-                id, PanelElement.Kind.KNOB, setting, id, 50, 50, 10, Optional.of(scale), List.of(), List.of());
+                id, ControlKind.KNOB, setting, id, 50, 50, 10, Optional.of(scale), List.of(), List.of());
     }
 
     @Benchmark

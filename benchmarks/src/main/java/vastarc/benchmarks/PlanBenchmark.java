@@ -14,17 +14,17 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.joint.Control;
+import vastarc.core.joint.ControlDevice;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
 import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.plan.WeldPlan;
 import vastarc.core.quantity.Length;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ShopDefaults;
 
 /** A thousand plans of seeded joints in every form, metal, position and control: with sheets, with scores, with pools. */
 @State(Scope.Benchmark)
@@ -44,7 +44,7 @@ public class PlanBenchmark {
         List<Weld> welds = new ArrayList<>();
         while (welds.size() < PLANS) {
             Weld weld = weld(random);
-            if (WeldPlan.of(weld, ShopWays.usual()).sheet().value().isPresent()) {
+            if (WeldPlan.of(weld, ShopDefaults.usual()).sheet().value().isPresent()) {
                 welds.add(weld);
             }
         }
@@ -58,14 +58,14 @@ public class PlanBenchmark {
                 .with(draft -> draft.tubeOd = form.isTube()
                         ? Optional.of(Length.ofMillimetres(25 + 75 * random.nextDouble()))
                         : Optional.empty());
-        Practice practice = Practice.usual().with(draft -> {
+        WeldingConditions conditions = WeldingConditions.usual().with(draft -> {
             draft.position = any(random, Position.values());
-            draft.control = any(random, Control.values());
+            draft.control = any(random, ControlDevice.values());
             draft.pulse = any(random, PulsePurpose.values());
             draft.wire = random.nextInt(3) > 0;
             draft.purged = random.nextBoolean();
         });
-        return new Weld(joint, practice);
+        return new Weld(joint, conditions);
     }
 
     private static <E> E any(Random random, E[] values) {
@@ -73,7 +73,9 @@ public class PlanBenchmark {
     }
 
     private List<WeldPlan> plans() {
-        return welds.stream().map(weld -> WeldPlan.of(weld, ShopWays.usual())).toList();
+        return welds.stream()
+                .map(weld -> WeldPlan.of(weld, ShopDefaults.usual()))
+                .toList();
     }
 
     @Benchmark

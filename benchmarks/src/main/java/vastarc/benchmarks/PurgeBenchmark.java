@@ -13,9 +13,12 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
-import vastarc.core.purge.Purge;
+import vastarc.core.purge.Purge.OxygenPoint;
 import vastarc.core.purge.PurgePart;
+import vastarc.core.purge.PurgePart.PurgePartKind;
 import vastarc.core.purge.PurgePlan;
+import vastarc.core.purge.PurgePlan.GasPort;
+import vastarc.core.purge.PurgePlan.PurgeRequest;
 import vastarc.core.purge.RootPressure;
 
 /** One whole purge, its curve included. */
@@ -27,20 +30,20 @@ import vastarc.core.purge.RootPressure;
 @Fork(1)
 public class PurgeBenchmark {
 
-    private final PurgePlan.Ask ask = new PurgePlan.Ask(
-            List.of(PurgePart.straight(420, 47.8), PurgePart.Kind.TEE.usual(), PurgePart.Kind.REDUCER.usual()),
+    private final PurgeRequest ask = new PurgeRequest(
+            List.of(PurgePart.straight(420, 47.8), PurgePartKind.TEE.usual(), PurgePartKind.REDUCER.usual()),
             9,
             0.001,
             5,
             50,
-            PurgePlan.End.LOW,
-            PurgePlan.End.HIGH,
+            GasPort.LOW,
+            GasPort.HIGH,
             new RootPressure.Vent(4, 1),
             0.1,
             new RootPressure(Material.STAINLESS_316L, 1.65, 3.4, Position.PH));
 
     @Benchmark
-    public List<Purge.Point> wholePurge() {
+    public List<OxygenPoint> wholePurge() {
         return PurgePlan.of(ask).purge().curve();
     }
 }

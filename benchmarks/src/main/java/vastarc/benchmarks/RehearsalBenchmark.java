@@ -14,22 +14,26 @@ import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import vastarc.core.cycle.CycleKey;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
-import vastarc.core.plan.WeldPlan;
-import vastarc.core.rehearsal.PlateAnswer;
-import vastarc.core.rehearsal.PlateAsk;
-import vastarc.core.rehearsal.PlateRun;
-import vastarc.core.rehearsal.Quality;
-import vastarc.core.rehearsal.Rehearsal;
-import vastarc.core.rehearsal.RehearsalAsk;
-import vastarc.core.rehearsal.RehearsalRun;
-import vastarc.core.rehearsal.Setup;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.plan.WeldPlan.PlanRequest;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.simulation.MeshDetail;
+import vastarc.core.simulation.PlateRequest;
+import vastarc.core.simulation.PlateRequest.EndCondition;
+import vastarc.core.simulation.PlateRequest.PlateMetal;
+import vastarc.core.simulation.PlateRequest.PlateSize;
+import vastarc.core.simulation.PlateRequest.PlateSource;
+import vastarc.core.simulation.PlateResult;
+import vastarc.core.simulation.PlateSimulation;
+import vastarc.core.simulation.SimulationRequest;
+import vastarc.core.simulation.SimulationResult;
+import vastarc.core.simulation.SimulationSetup;
+import vastarc.core.simulation.WeldSimulation;
 
 /** A seam of 120 mm on a plate with latent heat: plates a second, and cells updated a second. */
 @State(Scope.Benchmark)
@@ -51,9 +55,9 @@ public class RehearsalBenchmark {
     }
 
     @Benchmark
-    public PlateAnswer wholePlate(Work work) {
-        String[] told = plate.split(" ");
-        PlateAnswer answer = PlateRun.solve(ask(Double.parseDouble(told[1]), Quality.valueOf(told[0])));
+    public PlateResult wholePlate(Work work) {
+        String[] parts = plate.split(" ");
+        PlateResult answer = PlateSimulation.solve(ask(Double.parseDouble(parts[1]), MeshDetail.valueOf(parts[0])));
         work.updates += answer.numerics().updates();
         return answer;
     }
@@ -65,12 +69,12 @@ public class RehearsalBenchmark {
         @Param({"SQUARE_BUTT 2 LIVE", "SQUARE_BUTT 2 FINE", "T_FILLET 2 LIVE", "T_FILLET 2 FINE", "V_BUTT 6 FINE"})
         public String weld;
 
-        RehearsalAsk ask() {
-            String[] told = weld.split(" ");
-            Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.valueOf(told[0]), Double.parseDouble(told[1]));
-            WeldPlan.Ask plan = WeldPlan.Ask.of(new Weld(joint, Practice.usual()), ShopWays.usual());
-            return Setup.of(plan, Quality.valueOf(told[2]))
-                    .own(ScoreKey.SEAM_LENGTH, 120)
+        SimulationRequest ask() {
+            String[] parts = weld.split(" ");
+            Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.valueOf(parts[0]), Double.parseDouble(parts[1]));
+            PlanRequest plan = PlanRequest.of(new Weld(joint, WeldingConditions.usual()), ShopDefaults.usual());
+            return SimulationSetup.of(plan, MeshDetail.valueOf(parts[2]))
+                    .own(CycleKey.SEAM_LENGTH, 120)
                     .ask()
                     .value()
                     .orElseThrow();
@@ -78,28 +82,21 @@ public class RehearsalBenchmark {
     }
 
     @Benchmark
-    public Rehearsal wholeWeld(Weld120 weld, Work work) {
-        Rehearsal made = RehearsalRun.of(weld.ask());
+    public SimulationResult wholeWeld(Weld120 weld, Work work) {
+        SimulationResult made = WeldSimulation.of(weld.ask());
         work.updates += made.numerics().updates();
         return made;
     }
 
-    private static PlateAsk ask(double thicknessMm, Quality quality) {
-        return new PlateAsk(
-                new PlateAsk.Metal(30, 7800, 692.31, 1450, 1500, 270),
-                new PlateAsk.Plate(140, 60, thicknessMm),
+    private static PlateRequest ask(double thicknessMm, MeshDetail quality) {
+        return new PlateRequest(
+                new PlateMetal(30, 7800, 692.31, 1450, 1500, 270),
+                new PlateSize(140, 60, thicknessMm),
                 20,
                 20,
                 0,
-                new PlateAsk.Source(
-                        325 * thicknessMm,
-                        2.5,
-                        10,
-                        130,
-                        2.5,
-                        PlateAsk.Edge.REFLECT,
-                        Optional.empty(),
-                        Optional.empty()),
+                new PlateSource(
+                        325 * thicknessMm, 2.5, 10, 130, 2.5, EndCondition.REFLECT, Optional.empty(), Optional.empty()),
                 List.of(1450.0),
                 List.of(),
                 List.of(70.0),

@@ -15,18 +15,19 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.material.Material;
 import vastarc.core.plan.WeldPlan;
-import vastarc.core.route.Day;
-import vastarc.core.route.DayPlanner;
-import vastarc.core.route.Route;
-import vastarc.core.route.RouteAsk;
-import vastarc.core.route.RoutePlanner;
-import vastarc.core.route.Work;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sequence.DayPlanner;
+import vastarc.core.sequence.DaySchedule;
+import vastarc.core.sequence.DaySchedule.ChangeoverTimes;
+import vastarc.core.sequence.SequencePlanner;
+import vastarc.core.sequence.SequenceRequest;
+import vastarc.core.sequence.WeldQuantity;
+import vastarc.core.sequence.WeldSequence;
+import vastarc.core.sheet.ShopDefaults;
 
 /** A route from its joint on, duty counted, and a day of eight jobs and two hundred runs. */
 @State(Scope.Benchmark)
@@ -37,12 +38,15 @@ import vastarc.core.sheet.ShopWays;
 @Fork(1)
 public class RouteBenchmark {
 
-    private final List<RouteAsk> day = eight();
+    private final List<SequenceRequest> day = eight();
 
-    private static RouteAsk ask(Material material, JointForm form, double mm, int seams, double length) {
-        Work work = new Work(seams, OptionalDouble.of(length), "", OptionalDouble.empty(), 20, OptionalDouble.empty());
-        return RouteAsk.of(
-                        WeldPlan.of(new Weld(Joint.of(material, form, mm), Practice.usual()), ShopWays.usual()),
+    private static SequenceRequest ask(Material material, JointForm form, double mm, int seams, double length) {
+        WeldQuantity work = new WeldQuantity(
+                seams, OptionalDouble.of(length), "", OptionalDouble.empty(), 20, OptionalDouble.empty());
+        return SequenceRequest.of(
+                        WeldPlan.of(
+                                new Weld(Joint.of(material, form, mm), WeldingConditions.usual()),
+                                ShopDefaults.usual()),
                         work,
                         List.of(new DutyPoint(200, 35)),
                         List.of(new DutyPoint(125, 35)),
@@ -52,8 +56,8 @@ public class RouteBenchmark {
     }
 
     /** Eight jobs, some in passes, some over the torch's duty; as many runs as a day may have. */
-    private static List<RouteAsk> eight() {
-        List<RouteAsk> asks = new ArrayList<>();
+    private static List<SequenceRequest> eight() {
+        List<SequenceRequest> asks = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
             asks.add(ask(Material.CARBON_STEEL, JointForm.T_FILLET, 3, 3, 430 + 10 * i));
             asks.add(ask(Material.CHROMOLY_4130, JointForm.V_BUTT, 6, 2, 300 + 10 * i));
@@ -64,17 +68,17 @@ public class RouteBenchmark {
     /** How many runs the day has. */
     public static void main(String[] arguments) {
         System.out.println(eight().stream()
-                .mapToInt(ask -> RoutePlanner.plan(ask).runs().size())
+                .mapToInt(request -> SequencePlanner.plan(request).runs().size())
                 .sum());
     }
 
     @Benchmark
-    public Route route() {
-        return RoutePlanner.plan(ask(Material.CARBON_STEEL, JointForm.V_BUTT, 8, 4, 600));
+    public WeldSequence route() {
+        return SequencePlanner.plan(ask(Material.CARBON_STEEL, JointForm.V_BUTT, 8, 4, 600));
     }
 
     @Benchmark
-    public Day day() {
-        return DayPlanner.plan(day, Day.Changes.USUAL);
+    public DaySchedule day() {
+        return DayPlanner.plan(day, ChangeoverTimes.USUAL);
     }
 }

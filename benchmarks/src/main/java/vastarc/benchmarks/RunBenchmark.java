@@ -16,23 +16,23 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import vastarc.core.diagnosis.Diagnoser;
+import vastarc.core.diagnosis.Diagnosis;
+import vastarc.core.diagnosis.DiagnosisRequest;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.plan.WeldPlan;
-import vastarc.core.reading.Reader;
-import vastarc.core.reading.Reading;
-import vastarc.core.reading.ReadingAsk;
-import vastarc.core.run.Channel;
-import vastarc.core.run.Deviation;
-import vastarc.core.run.DeviationRules;
-import vastarc.core.run.RunAnalysis;
-import vastarc.core.run.Trace;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.weldlog.Channel;
+import vastarc.core.weldlog.Deviation;
+import vastarc.core.weldlog.DeviationRules;
+import vastarc.core.weldlog.Recording;
+import vastarc.core.weldlog.RunAnalysis;
 
 /** Ten minutes of current at fifty readings a second, read; and a bead read. */
 @State(Scope.Benchmark)
@@ -43,15 +43,15 @@ import vastarc.core.sheet.ShopWays;
 @Fork(1)
 public class RunBenchmark {
 
-    private final Trace trace = tenMinutes();
-    private final Sheet sheet = WeldPlan.of(
-                    new Weld(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 1.5), Practice.usual()),
-                    ShopWays.usual())
+    private final Recording trace = tenMinutes();
+    private final SetupSheet sheet = WeldPlan.of(
+                    new Weld(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 1.5), WeldingConditions.usual()),
+                    ShopDefaults.usual())
             .sheet()
             .value()
             .orElseThrow();
 
-    private static Trace tenMinutes() {
+    private static Recording tenMinutes() {
         Random random = new Random(1);
         double[] s = new double[30_000];
         double[] a = new double[30_000];
@@ -61,7 +61,7 @@ public class RunBenchmark {
             double level = s[i] % 60 < 50 ? cycle < 0.5 ? 80 : 40 : 0;
             a[i] = Math.abs(level + random.nextGaussian() * (0.1 + 0.01 * level));
         }
-        return Trace.of(Channel.of(s, a));
+        return Recording.of(Channel.of(s, a));
     }
 
     @Benchmark
@@ -71,10 +71,10 @@ public class RunBenchmark {
     }
 
     @Benchmark
-    public Reading read() {
-        return Reader.read(new ReadingAsk(
+    public Diagnosis read() {
+        return Diagnoser.read(new DiagnosisRequest(
                 sheet,
-                Map.of(SettingKey.POST_FLOW, 1.0),
+                Map.of(ParameterKey.POST_FLOW, 1.0),
                 Set.of("TINT_END_ONLY", "CRATER"),
                 Set.of("BEAD_GREY"),
                 Map.of("polarity", "NEGATIVE"),

@@ -11,20 +11,20 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.joint.Control;
+import vastarc.core.cycle.CycleChoices;
+import vastarc.core.cycle.CyclePlanner;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.joint.ControlDevice;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreChoices;
-import vastarc.core.score.ScorePlanner;
 import vastarc.core.sheet.OwnValues;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.core.sheet.SheetPlanner;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ShopDefaults;
 
 /** A whole score of a 30 s weld at 5 pulses a second: touches, timeline, integrals, pool, warnings. */
 @State(Scope.Benchmark)
@@ -35,20 +35,22 @@ import vastarc.core.sheet.ShopWays;
 @Fork(1)
 public class ScoreBenchmark {
 
-    private final Sheet sheet = sheet();
+    private final SetupSheet sheet = sheet();
 
-    private static Sheet sheet() {
-        Practice practice = Practice.usual().with(draft -> {
-            draft.control = Control.TRIGGER_4T;
+    private static SetupSheet sheet() {
+        WeldingConditions conditions = WeldingConditions.usual().with(draft -> {
+            draft.control = ControlDevice.TRIGGER_4T;
             draft.pulse = PulsePurpose.RIPPLE;
         });
         Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2);
-        OwnValues own = new OwnValues(Map.of(SettingKey.PULSE_RATE, 5.0));
-        return SheetPlanner.plan(joint, practice, ShopWays.usual(), own).value().orElseThrow();
+        OwnValues own = new OwnValues(Map.of(ParameterKey.PULSE_RATE, 5.0));
+        return SheetPlanner.plan(joint, conditions, ShopDefaults.usual(), own)
+                .value()
+                .orElseThrow();
     }
 
     @Benchmark
-    public Score score() {
-        return ScorePlanner.plan(sheet, ScoreChoices.none());
+    public WeldCycle score() {
+        return CyclePlanner.plan(sheet, CycleChoices.none());
     }
 }

@@ -11,20 +11,20 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.finding.Outcome;
-import vastarc.core.heat.HeatSolution;
-import vastarc.core.joint.Control;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.joint.ControlDevice;
+import vastarc.core.joint.EdgePreparation;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Practice;
-import vastarc.core.joint.Preparation;
 import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.Alternative;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.core.sheet.SheetPlanner;
-import vastarc.core.sheet.ShopWays;
-import vastarc.core.sheet.Way;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.validation.Outcome;
 
 /** One full sheet, and the heat solution within it. Sample mode gives the median asked for (p0.50). */
 @State(Scope.Benchmark)
@@ -37,16 +37,16 @@ public class SheetBenchmark {
 
     private static final Joint TOO_THICK =
             Joint.of(Material.CHROMOLY_4130, JointForm.TUBE_BUTT, 12).tubeOd(168.3);
-    private static final Joint THICK_PIPE = TOO_THICK.prepared(Preparation.V);
-    private static final Practice STILL = Practice.usual().with(draft -> {
+    private static final Joint THICK_PIPE = TOO_THICK.prepared(EdgePreparation.V);
+    private static final WeldingConditions STILL = WeldingConditions.usual().with(draft -> {
         draft.position = Position.PH;
-        draft.control = Control.TRIGGER_4T;
+        draft.control = ControlDevice.TRIGGER_4T;
         draft.pulse = PulsePurpose.RIPPLE;
     });
 
     private final Joint tube =
             Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5).tubeOd(50.8);
-    private final Practice fusion = Practice.usual().with(draft -> {
+    private final WeldingConditions fusion = WeldingConditions.usual().with(draft -> {
         draft.wire = false;
         draft.rotated = true;
         draft.purged = true;
@@ -57,48 +57,48 @@ public class SheetBenchmark {
             .abutting(1.5)
             .tubeOd(38);
 
-    private final Practice fullest = Practice.usual().with(draft -> {
+    private final WeldingConditions fullest = WeldingConditions.usual().with(draft -> {
         draft.purged = true;
-        draft.control = Control.TRIGGER_4T;
+        draft.control = ControlDevice.TRIGGER_4T;
         draft.pulse = PulsePurpose.HEAT;
     });
 
     private final Joint groove = Joint.of(Material.STAINLESS_316L, JointForm.V_BUTT, 8);
 
     @Benchmark
-    public Outcome<Sheet> tubeSheet() {
+    public Outcome<SetupSheet> tubeSheet() {
         return SheetPlanner.plan(tube, fusion);
     }
 
     @Benchmark
-    public Outcome<Sheet> fullestSheet() {
+    public Outcome<SetupSheet> fullestSheet() {
         return SheetPlanner.plan(unequal, fullest);
     }
 
     @Benchmark
-    public Outcome<Sheet> grooveSheet() {
+    public Outcome<SetupSheet> grooveSheet() {
         return SheetPlanner.plan(groove, fullest);
     }
 
     @Benchmark
-    public HeatSolution heatOfUnequalLegs() {
-        return HeatSolution.of(unequal, fullest);
+    public HeatBalance heatOfUnequalLegs() {
+        return HeatBalance.of(unequal, fullest);
     }
 
     @Benchmark
-    public HeatSolution heatOfATube() {
-        return HeatSolution.of(tube, fusion);
+    public HeatBalance heatOfATube() {
+        return HeatBalance.of(tube, fusion);
     }
 
     /** Twelve millimetres of chromoly in a V on fixed pipe: preheat, every pass, the clock, slopes, pulse. */
     @Benchmark
-    public Outcome<Sheet> everyPass() {
+    public Outcome<SetupSheet> everyPass() {
         return SheetPlanner.plan(THICK_PIPE, STILL);
     }
 
     /** A square edge too thick, with everything that works instead. */
     @Benchmark
-    public List<Way> refusalWithWays() {
-        return Way.outOf(TOO_THICK, STILL, ShopWays.usual());
+    public List<Alternative> refusalWithWays() {
+        return Alternative.outOf(TOO_THICK, STILL, ShopDefaults.usual());
     }
 }

@@ -13,7 +13,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import vastarc.core.material.Material;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ShopDefaults;
 import vastarc.core.sheet.WallChart;
 
 /** 480 cells on one thread: four metals, twelve thicknesses, ten joints. */
@@ -28,7 +28,7 @@ public class WallChartBenchmark {
     @Benchmark
     public List<WallChart> fourMetals() {
         return Stream.of(Material.CARBON_STEEL, Material.CHROMOLY_4130, Material.STAINLESS_316L, Material.TITANIUM_GR2)
-                .map(material -> WallChart.of(material, ShopWays.usual(), 0, Double.MAX_VALUE))
+                .map(material -> WallChart.of(material, ShopDefaults.usual(), 0, Double.MAX_VALUE))
                 .toList();
     }
 }

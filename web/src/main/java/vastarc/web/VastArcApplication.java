@@ -11,9 +11,9 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.scheduling.annotation.EnableScheduling;
-import vastarc.web.kept.archive.DailyCopies;
-import vastarc.web.kept.disk.Disk;
-import vastarc.web.kept.disk.ShopFile;
+import vastarc.web.store.archive.DailyCopies;
+import vastarc.web.store.disk.Disk;
+import vastarc.web.store.disk.ShopFile;
 
 /** Starts Vast Arc. Started by {@code ./run}. */
 @EnableScheduling
@@ -42,7 +42,7 @@ public class VastArcApplication {
                             + Disk.LEAST_MB + " MB are wanted. Make room, or give another folder, and start it again.");
             System.exit(1);
         }
-        if (!isTakenBack(shop) || !isSound(folder, shop)) {
+        if (!isRestored(shop) || !isSound(folder, shop)) {
             System.exit(1);
         }
         shop.open();
@@ -50,7 +50,7 @@ public class VastArcApplication {
     }
 
     /** A shop that was stopped while it was brought up to date is begun anew from what it was. */
-    private static boolean isTakenBack(ShopFile shop) {
+    private static boolean isRestored(ShopFile shop) {
         try {
             if (shop.takeBackUnfinishedUpdate()) {
                 System.err.println(
@@ -69,7 +69,7 @@ public class VastArcApplication {
     /** A file that cannot be opened is put aside where a copy is to be restored; else the copy is offered and nothing is done. */
     private static boolean isSound(Path folder, ShopFile shop) {
         boolean restoring = !System.getProperty("vastarc.restore", "").isBlank();
-        Optional<String> fault = restoring ? shop.tried() : shop.fault();
+        Optional<String> fault = restoring ? shop.openProblem() : shop.fault();
         if (fault.isEmpty()) {
             return true;
         }

@@ -45,7 +45,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule WHAT_IS_KEPT_KNOWS_NO_PLACE = noClasses()
             .that()
-            .resideInAPackage("vastarc.web.kept..")
+            .resideInAPackage("vastarc.web.store..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage(packages());
@@ -66,12 +66,12 @@ class ArchitectureTest {
             .resideInAPackage("vastarc.web.drawing..")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("org.springframework..", "vastarc.web.kept..");
+            .resideInAnyPackage("org.springframework..", "vastarc.web.store..");
 
     @ArchTest
     static final ArchRule ONLY_STORES_TOUCH_THE_DATABASE = noClasses()
             .that()
-            .resideOutsideOfPackages("vastarc.web.kept..")
+            .resideOutsideOfPackages("vastarc.web.store..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage(

@@ -2,13 +2,13 @@ package vastarc.web;
 
 import java.util.Map;
 import java.util.Optional;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.score.ScoreKey;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JointText;
-import vastarc.web.kept.job.OwnFigures;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JointText;
+import vastarc.web.store.job.OwnValuesText;
 
 /** Joints that several tests weld. */
 public final class Jobs {
@@ -45,16 +45,16 @@ public final class Jobs {
 
     /** What a job holds under the name a page sends it by, as text. */
     public static Optional<String> held(JobContent content, String name) {
-        if (name.startsWith(OwnFigures.PREFIX)) {
-            ScoreKey key =
-                    ScoreKey.named(name.substring(OwnFigures.PREFIX.length())).orElseThrow();
+        if (name.startsWith(OwnValuesText.PREFIX)) {
+            CycleKey key = CycleKey.named(name.substring(OwnValuesText.PREFIX.length()))
+                    .orElseThrow();
             return content.own().of(key).stream()
                     .mapToObj(value -> value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value))
                     .findFirst()
                     .or(() -> Optional.ofNullable(content.own().unread().get(key)));
         }
         return name.equals("logic")
-                ? content.logic().map(ControlLogic.Name::name)
+                ? content.logic().map(TriggerModeName::name)
                 : content.joint().text(WeldFields.named(name).orElseThrow());
     }
 }

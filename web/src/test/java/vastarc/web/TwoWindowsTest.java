@@ -27,13 +27,14 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.PanelElement;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.Patterns;
-import vastarc.web.kept.shop.Habits;
-import vastarc.web.kept.shop.ShopStore;
+import vastarc.core.machine.PanelElement.ControlKind;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.StartingProfiles;
+import vastarc.web.store.shop.ShopSettings;
+import vastarc.web.store.shop.ShopStore;
 
 /** Two windows change the same thing: what differs is merged, what collides is told, nothing is written over in silence. */
 @OwnShopTest
@@ -61,12 +62,12 @@ class TwoWindowsTest {
 
     @AfterEach
     void usualHabits() {
-        shop.change(habits -> Habits.usual());
+        shop.change(settings -> ShopSettings.usual());
     }
 
     @Test
     void ticksOfTheShelfAreMergedTickByTick() throws Exception {
-        shop.change(habits -> habits.stocked(List.of(1.6), List.of(8), List.of()));
+        shop.change(settings -> settings.stocked(List.of(1.6), List.of(8), List.of()));
 
         send(
                 post("/shop/stock"),
@@ -93,10 +94,10 @@ class TwoWindowsTest {
                 "wire",
                 "1.2");
 
-        Habits habits = shop.habits();
-        assertThat(habits.tungstensMm()).containsExactly(1.6, 2.4);
-        assertThat(habits.cups()).isEmpty();
-        assertThat(habits.wiresMm()).containsExactly(1.2);
+        ShopSettings settings = shop.habits();
+        assertThat(settings.tungstensMm()).containsExactly(1.6, 2.4);
+        assertThat(settings.cups()).isEmpty();
+        assertThat(settings.wiresMm()).containsExactly(1.2);
     }
 
     @Test
@@ -116,12 +117,13 @@ class TwoWindowsTest {
 
     @Test
     void howAPanelStandsIsMergedControlByControl() throws Exception {
-        Machine machine = machines.create(Patterns.of("knobs").orElseThrow()).orElseThrow();
+        Machine machine =
+                machines.create(StartingProfiles.of("knobs").orElseThrow()).orElseThrow();
         Job job = jobs.create("Two windows", "", Jobs.lapUnderTheTrigger());
         send(post("/jobs/" + job.id() + "/panel"), "machine", machine.id(), "version", "0");
         String version = String.valueOf(jobs.find(job.id()).orElseThrow().version());
         List<PanelElement> knobs = machine.profile().elements().stream()
-                .filter(element -> element.kind() == PanelElement.Kind.KNOB)
+                .filter(element -> element.kind() == ControlKind.KNOB)
                 .limit(2)
                 .toList();
         for (PanelElement turned : knobs) {
@@ -135,23 +137,24 @@ class TwoWindowsTest {
             send(window);
         }
 
-        Map<String, Double> stands = machines.panel(job.id(), machine.id()).stands();
-        assertThat(stands).containsOnlyKeys(knobs.get(0).id(), knobs.get(1).id());
+        Map<String, Double> settings = machines.panel(job.id(), machine.id()).stands();
+        assertThat(settings).containsOnlyKeys(knobs.get(0).id(), knobs.get(1).id());
         machines.delete(machine.id());
     }
 
     @Test
     void twoControlsOfOneMachineChangedAtOnceAreBothKept() throws Exception {
-        Machine machine = machines.create(Patterns.of("knobs").orElseThrow()).orElseThrow();
+        Machine machine =
+                machines.create(StartingProfiles.of("knobs").orElseThrow()).orElseThrow();
         List<PanelElement> elements = machine.profile().elements();
-        ExecutorService hands = Executors.newFixedThreadPool(2);
+        ExecutorService threads = Executors.newFixedThreadPool(2);
         try {
             for (int round = 0; round < 40; round++) {
                 CyclicBarrier together = new CyclicBarrier(2);
                 String x = String.valueOf(10 + round);
-                Future<?> left = hands.submit(
+                Future<?> left = threads.submit(
                         () -> move(together, machine.id(), elements.get(0).id(), x));
-                Future<?> right = hands.submit(
+                Future<?> right = threads.submit(
                         () -> move(together, machine.id(), elements.get(1).id(), x));
                 left.get(20, TimeUnit.SECONDS);
                 right.get(20, TimeUnit.SECONDS);
@@ -161,7 +164,7 @@ class TwoWindowsTest {
                 assertThat(kept.elements().get(1).x()).isEqualTo(10 + round);
             }
         } finally {
-            hands.shutdownNow();
+            threads.shutdownNow();
         }
         machines.delete(machine.id());
     }
@@ -176,7 +179,8 @@ class TwoWindowsTest {
 
     @Test
     void theSameControlInTwoWindowsIsToldAndKept() throws Exception {
-        Machine machine = machines.create(Patterns.of("knobs").orElseThrow()).orElseThrow();
+        Machine machine =
+                machines.create(StartingProfiles.of("knobs").orElseThrow()).orElseThrow();
         String address = "/machines/" + machine.id();
         String id = machine.profile().elements().get(0).id();
         Matcher mark = Pattern.compile(
@@ -187,10 +191,10 @@ class TwoWindowsTest {
         assertThat(send(post(address + "/controls/" + id), "seen", mark.group(1), "label", "First")
                         .getStatus())
                 .isEqualTo(200);
-        MockHttpServletResponse told =
+        MockHttpServletResponse response =
                 send(post(address + "/controls/" + id), "seen", mark.group(1), "label", "Second");
-        assertThat(told.getStatus()).isEqualTo(422);
-        assertThat(told.getContentAsString()).startsWith("This was changed in another window");
+        assertThat(response.getStatus()).isEqualTo(422);
+        assertThat(response.getContentAsString()).startsWith("This was changed in another window");
         assertThat(machines.machine(machine.id())
                         .orElseThrow()
                         .profile()
@@ -203,7 +207,8 @@ class TwoWindowsTest {
 
     @Test
     void aScriptThatSaysWhichMachineItReadWritesOverNoOther() throws Exception {
-        Machine machine = machines.create(Patterns.of("nothing").orElseThrow()).orElseThrow();
+        Machine machine =
+                machines.create(StartingProfiles.of("nothing").orElseThrow()).orElseThrow();
         String address = "/api/v1/machines/" + machine.id();
         MockHttpServletResponse read = send(get(address));
         String profile = JsonMapper.shared()

@@ -2,11 +2,11 @@ package vastarc.benchmarks.figures;
 
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.heat.HeatSolution;
+import vastarc.core.heat.HeatBalance;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 
 /**
@@ -86,7 +86,8 @@ public final class BenchFigures {
     }
 
     private static double current(Material metal, double mm, Position position) {
-        return HeatSolution.currentA(
-                Joint.of(metal, JointForm.T_FILLET, mm), Practice.usual().with(draft -> draft.position = position));
+        return HeatBalance.currentA(
+                Joint.of(metal, JointForm.T_FILLET, mm),
+                WeldingConditions.usual().with(draft -> draft.position = position));
     }
 }

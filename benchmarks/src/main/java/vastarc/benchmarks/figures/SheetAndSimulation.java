@@ -4,25 +4,25 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import vastarc.core.consumable.Tint;
-import vastarc.core.joint.Finish;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Family;
 import vastarc.core.material.Material;
-import vastarc.core.plan.WeldPlan;
+import vastarc.core.plan.WeldPlan.PlanRequest;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.rehearsal.Quality;
-import vastarc.core.rehearsal.Rehearsal;
-import vastarc.core.rehearsal.RehearsalAsk;
-import vastarc.core.rehearsal.RehearsalRun;
-import vastarc.core.rehearsal.Setup;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.ShopWays;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.simulation.MeshDetail;
+import vastarc.core.simulation.SimulationRequest;
+import vastarc.core.simulation.SimulationResult;
+import vastarc.core.simulation.SimulationSetup;
+import vastarc.core.simulation.WeldSimulation;
+import vastarc.core.text.Phrasebook;
 
 /**
  * Prints, for joints of every form, the width and the colour that the sheet calculates beside those of its own simulation at fine cells.
@@ -55,23 +55,24 @@ public final class SheetAndSimulation {
         for (Material metal : metals) {
             for (JointForm form : List.of(JointForm.T_FILLET, JointForm.LAP, JointForm.INSIDE_CORNER)) {
                 for (double mm : new double[] {1, 2, 3, 6}) {
-                    welds.add(new Weld(Joint.of(metal, form, mm), Practice.usual()));
+                    welds.add(new Weld(Joint.of(metal, form, mm), WeldingConditions.usual()));
                 }
             }
             for (JointForm form : List.of(JointForm.SQUARE_BUTT, JointForm.EDGE, JointForm.TUBE_BUTT)) {
                 for (double mm : new double[] {1, 2, 3}) {
-                    welds.add(new Weld(Joint.of(metal, form, mm), Practice.usual()));
+                    welds.add(new Weld(Joint.of(metal, form, mm), WeldingConditions.usual()));
                 }
             }
         }
         for (double mm : new double[] {0.9, 1.2, 2}) {
-            welds.add(new Weld(Joint.of(Material.CHROMOLY_4130, JointForm.TUBE_SADDLE, mm), Practice.usual()));
-            welds.add(new Weld(Joint.of(Material.STAINLESS_316L, JointForm.TUBE_TO_PLATE, mm), Practice.usual()));
+            welds.add(new Weld(Joint.of(Material.CHROMOLY_4130, JointForm.TUBE_SADDLE, mm), WeldingConditions.usual()));
+            welds.add(new Weld(
+                    Joint.of(Material.STAINLESS_316L, JointForm.TUBE_TO_PLATE, mm), WeldingConditions.usual()));
         }
         welds.add(new Weld(
                 Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.65),
-                Practice.usual().with(draft -> {
-                    draft.finish = Finish.HYGIENIC;
+                WeldingConditions.usual().with(draft -> {
+                    draft.finish = FinishRequirement.HYGIENIC;
                     draft.purged = true;
                 })));
         return welds;
@@ -79,16 +80,17 @@ public final class SheetAndSimulation {
 
     private void compare(Weld weld) {
         Joint joint = weld.joint().form().isTube() ? weld.joint().tubeOd(TUBE_MM) : weld.joint();
-        Setup setup = Setup.of(WeldPlan.Ask.of(new Weld(joint, weld.practice()), ShopWays.usual()), Quality.FINE)
-                .own(ScoreKey.SEAM_LENGTH, SEAM_MM);
-        RehearsalAsk ask = setup.ask().value().orElseThrow();
-        Sheet sheet = ask.score().sheet();
-        Rehearsal made = RehearsalRun.of(ask);
+        SimulationSetup setup = SimulationSetup.of(
+                        PlanRequest.of(new Weld(joint, weld.practice()), ShopDefaults.usual()), MeshDetail.FINE)
+                .own(CycleKey.SEAM_LENGTH, SEAM_MM);
+        SimulationRequest request = setup.ask().value().orElseThrow();
+        SetupSheet sheet = request.score().sheet();
+        SimulationResult made = WeldSimulation.of(request);
         double here = made.widths().frontMm();
         double wanted = made.widths().sheetFrontMm();
         boolean near = here > 0 && Math.abs(here / wanted - 1) <= MOST;
         String colour =
-                Phrasebook.say(sheet.setting(SettingKey.FRONT_TINT).text().orElseThrow(), UnitSystem.METRIC);
+                Phrasebook.say(sheet.setting(ParameterKey.FRONT_TINT).text().orElseThrow(), UnitSystem.METRIC);
         boolean alike = !made.frontTint().judged() || bands(joint.material().family(), colour, made) <= 1;
         apart += near && alike ? 0 : 1;
         System.out.printf(
@@ -97,7 +99,7 @@ public final class SheetAndSimulation {
                 joint.material(),
                 joint.form(),
                 joint.thinnerMm(),
-                sheet.setting(SettingKey.WORKING_CURRENT).value(),
+                sheet.setting(ParameterKey.WORKING_CURRENT).value(),
                 wanted,
                 here,
                 100 * (here / wanted - 1),
@@ -108,7 +110,7 @@ public final class SheetAndSimulation {
     }
 
     /** How many bands of the table lie between two colours; what a trailing shield keeps counts as its darker end, light straw. */
-    private static int bands(Family family, String sheet, Rehearsal made) {
+    private static int bands(Family family, String sheet, SimulationResult made) {
         List<String> colours = new ArrayList<>();
         for (double c = 0; c < 1600; c += 10) {
             String colour = Tint.of(family, c).colour();

@@ -51,8 +51,8 @@ public final class BoothsLoad {
             all.add(threads.submit(() -> booth(number, booths, until, threads)));
         }
         int refused = 0;
-        for (Future<Integer> one : all) {
-            refused += one.get();
+        for (Future<Integer> future : all) {
+            refused += future.get();
         }
         times.print(booths + " booths, a field every 3 s");
         System.out.println("refused: " + refused + "; after: " + StreamLoad.memory(port));
@@ -78,16 +78,16 @@ public final class BoothsLoad {
                     "thicknessMm[0]",
                     1.5 + i % STEPS * 0.05 + " mm");
             long sent = System.nanoTime();
-            boolean taken = visitor.client()
+            boolean accepted = visitor.client()
                             .send(
                                     visitor.form("/jobs/" + job + "/sheet", fields),
                                     HttpResponse.BodyHandlers.discarding())
                             .statusCode()
                     == 200;
             synchronized (times) {
-                times.add(System.nanoTime() - sent, taken);
+                times.add(System.nanoTime() - sent, accepted);
             }
-            refused += taken ? 0 : 1;
+            refused += accepted ? 0 : 1;
             Thread.sleep(EVERY_MS);
         }
         visitor.putAway(job);

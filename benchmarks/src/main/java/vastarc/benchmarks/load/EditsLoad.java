@@ -67,12 +67,12 @@ public final class EditsLoad {
         String job = visitor.newJob();
         int version = 0;
         for (int edit = begun.getAndIncrement(); edit < edits; edit = begun.getAndIncrement()) {
-            boolean taken = switch (edit % 4) {
+            boolean accepted = switch (edit % 4) {
                 case 0 -> send(visitor, "/jobs/" + job + "/sheet", field(version++, edit));
                 case 2 -> send(visitor, "/shop/stock", HandsLoad.shelf(number, edit % 8 == 2));
                 default -> send(visitor, front.place(number), Map.of("x", "" + (5 + edit % 90), "y", "50"));
             };
-            acknowledged.addAndGet(taken ? 1 : 0);
+            acknowledged.addAndGet(accepted ? 1 : 0);
             if ((edit + 1) % Math.max(1, edits / TELLINGS) == 0) {
                 System.out.println(edit + 1 + " edits: " + StreamLoad.memory(port));
             }

@@ -17,7 +17,7 @@ import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
-import vastarc.core.sheet.School;
+import vastarc.core.sheet.Method;
 
 /**
  * Fills a shop with many jobs, by taking an archive of them, and measures its pages then.
@@ -81,8 +81,8 @@ public final class GrowthLoad {
 
     /** Another habit every time. */
     private HttpRequest asked(int round) {
-        List<School> schools = Arrays.stream(School.values())
-                .filter(school -> school.matter() != null)
+        List<Method> schools = Arrays.stream(Method.values())
+                .filter(method -> method.matter() != null)
                 .toList();
         return visitor.form(
                 "/shop/habit/ask",

@@ -186,8 +186,8 @@ public final class HandsLoad {
             String stood = Visitor.found(page, "name=\"" + wire + "\" value=\"([^\"]*)\"");
             String becomes = "" + (10 + random.nextInt(90));
             if (send("/shop/prices", Map.of("was." + wire, stood, wire, becomes))) {
-                String kept = "name=\"" + wire + "\" value=\"" + becomes + "\"";
-                check("price", visitor.text("/shop/prices").contains(kept));
+                String stored = "name=\"" + wire + "\" value=\"" + becomes + "\"";
+                check("price", visitor.text("/shop/prices").contains(stored));
             }
         }
 

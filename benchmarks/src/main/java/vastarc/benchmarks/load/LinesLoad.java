@@ -133,7 +133,7 @@ public final class LinesLoad {
         socket.connect(new InetSocketAddress("127.0.0.1", port));
         String channels = names.subList(0, 16).stream()
                 .map(name -> name + ".CURRENT")
-                .reduce((one, other) -> one + "," + other)
+                .reduce((text, other) -> text + "," + other)
                 .orElseThrow();
         socket.getOutputStream()
                 .write(("GET /api/v1/stream?channels=" + channels + " HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n")

@@ -42,10 +42,10 @@ public final class LogbookLoad {
             byte[] table = table(from, Math.min(runs, from + MOST_IN_A_FILE));
             HttpRequest bring =
                     visitor.file("/logbook/import", table).timeout(PATIENCE).build();
-            String told = visitor.client()
+            String entered = visitor.client()
                     .send(bring, HttpResponse.BodyHandlers.ofString())
                     .body();
-            System.out.println(told);
+            System.out.println(entered);
         }
         System.out.printf("%d runs brought: %.1f s%n", runs, (System.nanoTime() - begun) / 1e9);
         for (String path : List.of(

@@ -68,9 +68,9 @@ public final class StreamLoad {
                         s / 60, memory(port), sent, heard.get() / 1024);
             }
             long before = System.nanoTime();
-            boolean taken = send(name, key, s);
-            times.add(System.nanoTime() - before, taken);
-            sent += taken ? PER_SECOND * QUANTITIES.size() : 0;
+            boolean accepted = send(name, key, s);
+            times.add(System.nanoTime() - before, accepted);
+            sent += accepted ? PER_SECOND * QUANTITIES.size() : 0;
             Duration wait = Duration.between(Instant.now(), begun.plusSeconds(s + 1L));
             Thread.sleep(Math.max(0, wait.toMillis()));
         }
@@ -152,9 +152,9 @@ public final class StreamLoad {
     private static String pid(int port) throws IOException {
         try (Stream<Path> processes = Files.list(Path.of("/proc"))) {
             return processes
-                    .filter(one -> one.getFileName().toString().matches("\\d+"))
-                    .filter(one -> commandLine(one).contains("vastarc.port=" + port))
-                    .map(one -> one.getFileName().toString())
+                    .filter(path -> path.getFileName().toString().matches("\\d+"))
+                    .filter(path -> commandLine(path).contains("vastarc.port=" + port))
+                    .map(path -> path.getFileName().toString())
                     .findFirst()
                     .orElseThrow();
         }

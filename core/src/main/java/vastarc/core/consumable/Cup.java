@@ -2,7 +2,7 @@ package vastarc.core.consumable;
 
 import java.util.List;
 import java.util.Set;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
 
 /**
  * A gas cup. Source: table {@code cups.csv}; bore n/16 in.

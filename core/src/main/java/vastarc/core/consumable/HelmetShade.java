@@ -2,7 +2,7 @@ package vastarc.core.consumable;
 
 import java.util.List;
 import java.util.Set;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
 
 /** Hood shade by current. Source: table {@code helmet-shades.csv}. */
 public record HelmetShade(double upToA, double low, double usual, double high) {

@@ -3,7 +3,7 @@ package vastarc.core.consumable;
 import java.util.List;
 import java.util.Set;
 import vastarc.core.material.Family;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
 
 /** Colour that hot metal takes in air. Source: table {@code tints.csv}. */
 public record Tint(Family family, double fromC, double toC, String colour) {

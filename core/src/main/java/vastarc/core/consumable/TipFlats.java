@@ -2,7 +2,7 @@ package vastarc.core.consumable;
 
 import java.util.List;
 import java.util.Set;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
 
 /** Flats by current. Source: table {@code tip-flats.csv}. */
 final class TipFlats {

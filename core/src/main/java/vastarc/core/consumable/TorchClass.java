@@ -2,7 +2,7 @@ package vastarc.core.consumable;
 
 import java.util.List;
 import java.util.Set;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
 
 /**
  * A class of torch. Source: table {@code torches.csv}; a real torch's plate governs.

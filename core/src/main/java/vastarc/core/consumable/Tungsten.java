@@ -4,7 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
 
 /**
  * A tungsten electrode by diameter, DC electrode negative. Source: table {@code tungstens.csv}.

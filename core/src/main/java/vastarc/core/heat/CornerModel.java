@@ -6,8 +6,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
-import vastarc.core.table.Table;
+import vastarc.core.joint.WeldingConditions;
+import vastarc.core.tables.Table;
 
 /**
  * A corner fused along both faces: how far a leg wants them melted, and how wide the arc's own breadth then melts them.
@@ -35,13 +35,13 @@ public final class CornerModel {
     }
 
     /** Half width that a line of heat at the root must melt for a leg laid in one pass, mm. */
-    static double reachMm(Joint joint, Practice practice, double legMm) {
+    static double reachMm(Joint joint, WeldingConditions conditions, double legMm) {
         double knee = value("reachKnee");
         double reach = legMm <= knee ? legMm : knee + value("reachPerLeg") * (legMm - knee);
         return reach
                 * formShare(joint)
-                * practice.position().reachFactor(joint)
-                * (practice.wire() ? 1 : value("withoutFiller"))
+                * conditions.position().reachFactor(joint)
+                * (conditions.wire() ? 1 : value("withoutFiller"))
                 * gapShare(joint);
     }
 
@@ -73,7 +73,7 @@ public final class CornerModel {
             return lineMm;
         }
         double t = joint.thinnerMm();
-        double width = lineMm + value("spread") * Arc.radiusMm(currentA) * t / (t + value("spreadThickness"));
+        double width = lineMm + value("spread") * ArcModel.radiusMm(currentA) * t / (t + value("spreadThickness"));
         if (edge) {
             return Math.min(
                     width, joint.base().inMillimetres() + joint.abutting().inMillimetres());

@@ -33,7 +33,7 @@ public record Pulse(double rateHz, double onFraction, double backgroundRatio, do
         return Math.sqrt(onFraction * peakA * peakA + (1 - onFraction) * background * background);
     }
 
-    public double meanPowerW(Arc arc) {
+    public double meanPowerW(ArcModel arc) {
         return onFraction * arc.powerW(peakA) + (1 - onFraction) * arc.powerW(backgroundA());
     }
 

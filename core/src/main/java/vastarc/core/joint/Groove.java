@@ -27,7 +27,7 @@ public record Groove(double angleDeg, Length rootFace, Length gap) {
     public static final Groove OF_CORNER = new Groove(90, USUAL.rootFace(), Length.ofMillimetres(0));
 
     /** The usual groove of a preparation. */
-    public static Groove usualFor(Preparation preparation, JointForm form) {
+    public static Groove usualFor(EdgePreparation preparation, JointForm form) {
         return switch (preparation) {
             case BACKING_STRIP -> ON_STRIP;
             case BEVEL_ONE_SIDE, BEVEL_BOTH_SIDES -> OF_STEM;

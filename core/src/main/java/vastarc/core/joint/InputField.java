@@ -8,10 +8,10 @@ import java.util.function.BiFunction;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.function.Predicate;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Length;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrasebook;
 
 /**
  * One input of a joint or a practice, said once: its name, what it may be, what stands where it is not told, which joint forms ask for it,
@@ -23,7 +23,7 @@ import vastarc.core.wording.Phrasebook;
 public final class InputField<T> {
 
     /** What a value is. */
-    public enum Kind {
+    public enum InputKind {
         CHOICE,
         FLAG,
         LENGTH,
@@ -31,20 +31,20 @@ public final class InputField<T> {
     }
 
     private final String name;
-    private final Kind kind;
-    private final BiFunction<Inputs, InputField<T>, Optional<T>> reading;
+    private final InputKind kind;
+    private final BiFunction<InputSource, InputField<T>, Optional<T>> reading;
     private final List<T> choices;
-    private final Optional<Range> range;
+    private final Optional<InputRange> range;
     private final Optional<T> usual;
     private final boolean required;
-    private final Predicate<JointForm> asked;
+    private final Predicate<JointForm> applies;
     private final BiPredicate<JointForm, T> offered;
     private final String spoken;
     private final Optional<InputField<Material>> gauged;
-    private final BiConsumer<WeldEntry, T> put;
+    private final BiConsumer<WeldBuilder, T> put;
     private final Function<Weld, Optional<T>> get;
 
-    private InputField(Draft<T> draft, BiConsumer<WeldEntry, T> put, Function<Weld, Optional<T>> get) {
+    private InputField(InputFieldBuilder<T> draft, BiConsumer<WeldBuilder, T> put, Function<Weld, Optional<T>> get) {
         this.name = draft.name;
         this.kind = draft.kind;
         this.reading = draft.reading;
@@ -52,7 +52,7 @@ public final class InputField<T> {
         this.range = draft.range;
         this.usual = draft.usual;
         this.required = draft.required;
-        this.asked = draft.asked;
+        this.applies = draft.applies;
         this.offered = draft.offered;
         this.spoken = draft.spoken;
         this.gauged = draft.gauged;
@@ -61,43 +61,45 @@ public final class InputField<T> {
     }
 
     /** One of an enumeration, each spoken by {@code <name>.<VALUE>} unless told otherwise. */
-    static <E extends Enum<E>> Draft<E> choice(String name, Class<E> type) {
-        Draft<E> draft = new Draft<>(name, Kind.CHOICE, (inputs, field) -> inputs.choice(field, type));
+    static <E extends Enum<E>> InputFieldBuilder<E> choice(String name, Class<E> type) {
+        InputFieldBuilder<E> draft =
+                new InputFieldBuilder<>(name, InputKind.CHOICE, (inputs, field) -> inputs.choice(field, type));
         draft.choices = Arrays.asList(type.getEnumConstants());
         return draft;
     }
 
-    static Draft<Boolean> flag(String name) {
-        return new Draft<>(name, Kind.FLAG, Inputs::flag);
+    static InputFieldBuilder<Boolean> flag(String name) {
+        return new InputFieldBuilder<>(name, InputKind.FLAG, InputSource::flag);
     }
 
-    static Draft<Length> length(Range range) {
-        Draft<Length> draft = new Draft<>(range.field(), Kind.LENGTH, Inputs::length);
+    static InputFieldBuilder<Length> length(InputRange range) {
+        InputFieldBuilder<Length> draft = new InputFieldBuilder<>(range.field(), InputKind.LENGTH, InputSource::length);
         draft.range = Optional.of(range);
         return draft;
     }
 
-    static Draft<Double> figure(Range range) {
-        Draft<Double> draft = new Draft<>(range.field(), Kind.FIGURE, Inputs::figure);
+    static InputFieldBuilder<Double> figure(InputRange range) {
+        InputFieldBuilder<Double> draft = new InputFieldBuilder<>(range.field(), InputKind.FIGURE, InputSource::figure);
         draft.range = Optional.of(range);
         return draft;
     }
 
     /** A field in the making. */
-    static final class Draft<T> {
+    static final class InputFieldBuilder<T> {
         private final String name;
-        private final Kind kind;
-        private final BiFunction<Inputs, InputField<T>, Optional<T>> reading;
+        private final InputKind kind;
+        private final BiFunction<InputSource, InputField<T>, Optional<T>> reading;
         private List<T> choices = List.of();
-        private Optional<Range> range = Optional.empty();
+        private Optional<InputRange> range = Optional.empty();
         private Optional<T> usual = Optional.empty();
         private boolean required;
-        private Predicate<JointForm> asked = form -> true;
+        private Predicate<JointForm> applies = form -> true;
         private BiPredicate<JointForm, T> offered = (form, value) -> true;
         private String spoken;
         private Optional<InputField<Material>> gauged = Optional.empty();
 
-        private Draft(String name, Kind kind, BiFunction<Inputs, InputField<T>, Optional<T>> reading) {
+        private InputFieldBuilder(
+                String name, InputKind kind, BiFunction<InputSource, InputField<T>, Optional<T>> reading) {
             this.name = name;
             this.kind = kind;
             this.reading = reading;
@@ -105,52 +107,52 @@ public final class InputField<T> {
         }
 
         /** What stands where it is not told. */
-        Draft<T> usually(T value) {
+        InputFieldBuilder<T> usually(T value) {
             usual = Optional.of(value);
             return this;
         }
 
-        Draft<T> required() {
+        InputFieldBuilder<T> required() {
             required = true;
             return this;
         }
 
         /** The joint forms it means something for. */
-        Draft<T> askedOf(Predicate<JointForm> forms) {
-            asked = forms;
+        InputFieldBuilder<T> appliesTo(Predicate<JointForm> forms) {
+            applies = forms;
             return this;
         }
 
         /** The joint forms that a choice is offered for. */
-        Draft<T> offering(BiPredicate<JointForm, T> forms) {
+        InputFieldBuilder<T> offering(BiPredicate<JointForm, T> forms) {
             offered = forms;
             return this;
         }
 
         /** Its choices are spoken by other words. */
-        Draft<T> spokenAs(String words) {
+        InputFieldBuilder<T> spokenAs(String words) {
             spoken = words;
             return this;
         }
 
         /** May be told as a gauge of this field's metal. */
-        Draft<T> gaugedBy(InputField<Material> metal) {
+        InputFieldBuilder<T> gaugedBy(InputField<Material> metal) {
             gauged = Optional.of(metal);
             return this;
         }
 
         /** Where it goes, and where it is found again. */
-        InputField<T> into(BiConsumer<WeldEntry, T> put, Function<Weld, T> get) {
+        InputField<T> into(BiConsumer<WeldBuilder, T> put, Function<Weld, T> get) {
             return new InputField<>(this, put, weld -> Optional.of(get.apply(weld)));
         }
 
-        InputField<T> maybeInto(BiConsumer<WeldEntry, T> put, Function<Weld, Optional<T>> get) {
+        InputField<T> maybeInto(BiConsumer<WeldBuilder, T> put, Function<Weld, Optional<T>> get) {
             return new InputField<>(this, put, get);
         }
     }
 
     /** Reads the value, where it is given and usable, into a weld in the making. */
-    void read(Inputs inputs, WeldEntry entry) {
+    void read(InputSource inputs, WeldBuilder entry) {
         reading.apply(inputs, this).ifPresent(value -> put.accept(entry, value));
     }
 
@@ -163,7 +165,7 @@ public final class InputField<T> {
         return name;
     }
 
-    public Kind kind() {
+    public InputKind kind() {
         return kind;
     }
 
@@ -178,7 +180,7 @@ public final class InputField<T> {
     }
 
     /** Empty for choices and flags. */
-    public Optional<Range> range() {
+    public Optional<InputRange> range() {
         return range;
     }
 
@@ -192,8 +194,8 @@ public final class InputField<T> {
     }
 
     /** Whether it means something for a joint form. */
-    public boolean isAskedOf(JointForm form) {
-        return asked.test(form);
+    public boolean appliesTo(JointForm form) {
+        return applies.test(form);
     }
 
     /** The field of the metal whose gauges it may be told in. */

@@ -33,7 +33,7 @@ public record Joint(
         Optional<Groove> groove,
         double copeAngleDeg,
         boolean smallTab,
-        Preparation preparation,
+        EdgePreparation preparation,
         Optional<Length> leg) {
 
     private static final double GROOVE_WIRE_MM = 4;
@@ -47,9 +47,9 @@ public record Joint(
     /** Both members alike, square and closed up, at right angles; what one pass cannot melt through gets the usual V. */
     public static Joint of(Material material, JointForm form, double millimetres) {
         Length thickness = Length.ofMillimetres(millimetres);
-        Preparation preparation = Preparation.usualFor(form, material, millimetres);
+        EdgePreparation preparation = EdgePreparation.usualFor(form, material, millimetres);
         Optional<Groove> groove =
-                preparation == Preparation.V ? Optional.of(Groove.usualFor(preparation, form)) : Optional.empty();
+                preparation == EdgePreparation.V ? Optional.of(Groove.usualFor(preparation, form)) : Optional.empty();
         Length closed = Length.ofMillimetres(0);
         return new Joint(
                 material,
@@ -67,8 +67,8 @@ public record Joint(
     }
 
     /** A copy with some things changed, for example {@code joint.with(draft -> draft.smallTab = true)}. */
-    public Joint with(Consumer<Draft> change) {
-        Draft draft = new Draft(this);
+    public Joint with(Consumer<JointBuilder> change) {
+        JointBuilder draft = new JointBuilder(this);
         change.accept(draft);
         return draft.joint();
     }
@@ -98,19 +98,19 @@ public record Joint(
 
     /** A corner between two members, fused from the face: fillets, laps, inside corners, sockets. */
     public boolean isCorner() {
-        return form.isCorner() || preparation == Preparation.SOCKET;
+        return form.isCorner() || preparation == EdgePreparation.SOCKET;
     }
 
     /** Half plates of the base (through) member: a pipe runs on behind the mouth of its socket. */
     public int baseLegs() {
-        return preparation == Preparation.SOCKET ? 2 : form.baseLegs();
+        return preparation == EdgePreparation.SOCKET ? 2 : form.baseLegs();
     }
 
     /** The back lies open to the air: not between the members of an edge joint, nor in a socket or on a strip. */
     public boolean hasOpenBack() {
         return form != JointForm.EDGE
-                && preparation != Preparation.SOCKET
-                && preparation != Preparation.BACKING_STRIP
+                && preparation != EdgePreparation.SOCKET
+                && preparation != EdgePreparation.BACKING_STRIP
                 && !preparation.isBevelledT();
     }
 
@@ -124,7 +124,7 @@ public record Joint(
 
     private double usualLegMm(double t) {
         double usual = t < THIN_MM ? THIN_LEG_OVER_MM + t : Math.max(1.6 + 0.2 * t, 0.75 + 0.75 * t);
-        return preparation == Preparation.SOCKET ? Math.max(usual, SOCKET_LEG * t) : usual;
+        return preparation == EdgePreparation.SOCKET ? Math.max(usual, SOCKET_LEG * t) : usual;
     }
 
     /**
@@ -147,10 +147,10 @@ public record Joint(
     }
 
     /** The same joint prepared otherwise, with the groove that belongs to it; a V of plate is a form of its own. */
-    public Joint prepared(Preparation other) {
+    public Joint prepared(EdgePreparation other) {
         return with(draft -> {
             draft.preparation = other;
-            draft.form = form == JointForm.SQUARE_BUTT && other == Preparation.V ? JointForm.V_BUTT : form;
+            draft.form = form == JointForm.SQUARE_BUTT && other == EdgePreparation.V ? JointForm.V_BUTT : form;
             draft.groove =
                     other.isGroove() ? Optional.of(groove.orElse(Groove.usualFor(other, form))) : Optional.empty();
         });
@@ -177,7 +177,7 @@ public record Joint(
     }
 
     /** The open form of a joint, for {@link Joint#with}. */
-    public static final class Draft {
+    public static final class JointBuilder {
         public Material material;
         public Material other;
         public JointForm form;
@@ -188,10 +188,10 @@ public record Joint(
         public Optional<Groove> groove;
         public double copeAngleDeg;
         public boolean smallTab;
-        public Preparation preparation;
+        public EdgePreparation preparation;
         public Optional<Length> leg;
 
-        private Draft(Joint from) {
+        private JointBuilder(Joint from) {
             material = from.material;
             other = from.other;
             form = from.form;

@@ -3,11 +3,11 @@ package vastarc.core.joint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import vastarc.core.finding.Problem;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
+import vastarc.core.validation.Problem;
 
 /** The ranges inside which the product answers, and what must fit together. */
 public final class JointLimits {
@@ -20,7 +20,7 @@ public final class JointLimits {
      * @param high  highest, in the unit
      * @param unit  of the range
      */
-    public record Range(String field, double low, double high, Unit unit) {
+    public record InputRange(String field, double low, double high, Unit unit) {
 
         /** The problem with a value outside, NaN and infinities included. */
         public Optional<Problem> check(double value) {
@@ -32,23 +32,23 @@ public final class JointLimits {
                     Problem.badValue(field, "range", given, Quantity.of(low, unit), Quantity.of(high, unit)));
         }
 
-        public Range inField(String name) {
-            return new Range(name, low, high, unit);
+        public InputRange inField(String name) {
+            return new InputRange(name, low, high, unit);
         }
     }
 
-    public static final Range THICKNESS = new Range("thicknessMm", 0.1, 12, Unit.MILLIMETRE);
-    public static final Range TUBE_OD = new Range("tubeOdMm", 3, 1000, Unit.MILLIMETRE);
-    public static final Range GAP = new Range("gapMm", 0, 4, Unit.MILLIMETRE);
-    public static final Range GROOVE_ANGLE = new Range("grooveAngleDeg", 30, 120, Unit.DEGREE);
-    public static final Range ROOT_FACE = new Range("rootFaceMm", 0, 4, Unit.MILLIMETRE);
-    public static final Range LEG = new Range("legMm", 0.5, 12, Unit.MILLIMETRE);
-    public static final Range DEPTH = new Range("depthMm", 0.05, 12, Unit.MILLIMETRE);
-    public static final Range COPE_ANGLE = new Range("copeAngleDeg", 30, 90, Unit.DEGREE);
-    public static final Range PREHEAT = new Range("preheatC", -20, 400, Unit.CELSIUS);
-    public static final Range TRAVEL = new Range("travelMmPerMin", 20, 600, Unit.MM_PER_MIN);
-    public static final Range HOSE_LENGTH = new Range("hoseLengthM", 0.5, 30, Unit.METRE);
-    public static final Range HOSE_BORE = new Range("hoseBoreMm", 2, 12, Unit.MILLIMETRE);
+    public static final InputRange THICKNESS = new InputRange("thicknessMm", 0.1, 12, Unit.MILLIMETRE);
+    public static final InputRange TUBE_OD = new InputRange("tubeOdMm", 3, 1000, Unit.MILLIMETRE);
+    public static final InputRange GAP = new InputRange("gapMm", 0, 4, Unit.MILLIMETRE);
+    public static final InputRange GROOVE_ANGLE = new InputRange("grooveAngleDeg", 30, 120, Unit.DEGREE);
+    public static final InputRange ROOT_FACE = new InputRange("rootFaceMm", 0, 4, Unit.MILLIMETRE);
+    public static final InputRange LEG = new InputRange("legMm", 0.5, 12, Unit.MILLIMETRE);
+    public static final InputRange DEPTH = new InputRange("depthMm", 0.05, 12, Unit.MILLIMETRE);
+    public static final InputRange COPE_ANGLE = new InputRange("copeAngleDeg", 30, 90, Unit.DEGREE);
+    public static final InputRange PREHEAT = new InputRange("preheatC", -20, 400, Unit.CELSIUS);
+    public static final InputRange TRAVEL = new InputRange("travelMmPerMin", 20, 600, Unit.MM_PER_MIN);
+    public static final InputRange HOSE_LENGTH = new InputRange("hoseLengthM", 0.5, 30, Unit.METRE);
+    public static final InputRange HOSE_BORE = new InputRange("hoseBoreMm", 2, 12, Unit.MILLIMETRE);
 
     private JointLimits() {}
 
@@ -66,19 +66,21 @@ public final class JointLimits {
     }
 
     /** What of the practice does not fit the joint. */
-    public static List<Problem> misfits(Joint joint, Practice practice) {
+    public static List<Problem> misfits(Joint joint, WeldingConditions conditions) {
         List<Problem> problems = new ArrayList<>();
-        practice.penetration()
-                .filter(told -> !told.isFor(joint))
-                .ifPresent(told -> problems.add(Problem.badValue(
+        conditions
+                .penetration()
+                .filter(entered -> !entered.isFor(joint))
+                .ifPresent(entered -> problems.add(Problem.badValue(
                         "penetration",
                         "penetration.form",
-                        Phrase.of("penetration." + told),
+                        Phrase.of("penetration." + entered),
                         Phrase.of("joint." + joint.form()),
                         names(Penetration.choicesFor(joint)))));
-        practice.depth()
+        conditions
+                .depth()
                 .filter(depth -> depth.inMillimetres() >= joint.thinnerMm())
-                .filter(depth -> Penetration.of(joint, practice) == Penetration.PARTIAL)
+                .filter(depth -> Penetration.of(joint, conditions) == Penetration.PARTIAL)
                 .ifPresent(depth -> problems.add(
                         Problem.badValue("depthMm", "depth.through", depth, Quantity.millimetres(joint.thinnerMm()))));
         return problems;
@@ -89,22 +91,24 @@ public final class JointLimits {
     }
 
     /** A preparation that this form does not have, or that is too deep a cut for so thin a plate. */
-    static Optional<Problem> preparation(JointForm form, Preparation told, double thicknessMm) {
-        if (!told.isFor(form)) {
+    static Optional<Problem> preparation(JointForm form, EdgePreparation entered, double thicknessMm) {
+        if (!entered.isFor(form)) {
             return Optional.of(Problem.badValue(
                     "preparation",
                     "preparation.form",
-                    Phrase.of("preparation." + told),
+                    Phrase.of("preparation." + entered),
                     Phrase.of("joint." + form),
-                    names(Preparation.choicesFor(form))));
+                    names(EdgePreparation.choicesFor(form))));
         }
-        boolean thin = told == Preparation.V && form == JointForm.SQUARE_BUTT && thicknessMm < Preparation.V_FROM_MM;
+        boolean thin = entered == EdgePreparation.V
+                && form == JointForm.SQUARE_BUTT
+                && thicknessMm < EdgePreparation.V_FROM_MM;
         return thin
                 ? Optional.of(Problem.badValue(
                         "preparation",
                         "preparation.thin",
                         Quantity.millimetres(thicknessMm),
-                        Quantity.millimetres(Preparation.V_FROM_MM)))
+                        Quantity.millimetres(EdgePreparation.V_FROM_MM)))
                 : Optional.empty();
     }
 

@@ -31,12 +31,14 @@ public enum Penetration {
 
     /** What a joint may choose. */
     public static List<Penetration> choicesFor(Joint joint) {
-        return Arrays.stream(values()).filter(one -> one.isFor(joint)).toList();
+        return Arrays.stream(values())
+                .filter(penetration -> penetration.isFor(joint))
+                .toList();
     }
 
     /** What is told, or the usual for this joint. Source: [judgement]. */
-    public static Penetration of(Joint joint, Practice practice) {
-        return practice.penetration().filter(chosen -> chosen.isFor(joint)).orElse(usual(joint));
+    public static Penetration of(Joint joint, WeldingConditions conditions) {
+        return conditions.penetration().filter(chosen -> chosen.isFor(joint)).orElse(usual(joint));
     }
 
     private static Penetration usual(Joint joint) {

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /**
  * How the end of a branch tube is cut so that it sits on a run tube: the curve in which the two outsides meet. A cutter or hole saw of the run's
@@ -25,10 +25,10 @@ import vastarc.core.quantity.Unit;
  */
 public record SaddleCope(double branchMm, double runMm, double angleDeg, double offsetMm) {
 
-    public static final Range BRANCH = new Range("branchMm", 3, 400, Unit.MILLIMETRE);
-    public static final Range RUN = new Range("runMm", 3, 1000, Unit.MILLIMETRE);
-    public static final Range ANGLE = new Range("angleDeg", 20, 90, Unit.DEGREE);
-    public static final Range OFFSET = new Range("offsetMm", -200, 200, Unit.MILLIMETRE);
+    public static final InputRange BRANCH = new InputRange("branchMm", 3, 400, Unit.MILLIMETRE);
+    public static final InputRange RUN = new InputRange("runMm", 3, 1000, Unit.MILLIMETRE);
+    public static final InputRange ANGLE = new InputRange("angleDeg", 20, 90, Unit.DEGREE);
+    public static final InputRange OFFSET = new InputRange("offsetMm", -200, 200, Unit.MILLIMETRE);
 
     private static final int PER_TURN = 360;
 

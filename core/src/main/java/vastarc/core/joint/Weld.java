@@ -6,4 +6,4 @@ package vastarc.core.joint;
  * @param joint    what is joined to what
  * @param practice position, technique, control and all that the hand decides
  */
-public record Weld(Joint joint, Practice practice) {}
+public record Weld(Joint joint, WeldingConditions practice) {}

@@ -13,15 +13,16 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import vastarc.core.finding.Outcome;
+import vastarc.core.joint.InputField.InputKind;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Length;
+import vastarc.core.validation.Outcome;
 
 /** Every input of a joint and a practice: the one place that knows them all. */
 public final class WeldFields {
 
     private static final Predicate<JointForm> GROOVED =
-            form -> Preparation.choicesFor(form).stream().anyMatch(Preparation::isGroove);
+            form -> EdgePreparation.choicesFor(form).stream().anyMatch(EdgePreparation::isGroove);
 
     public static final InputField<Material> MATERIAL = choice("material", Material.class)
             .required()
@@ -54,76 +55,76 @@ public final class WeldFields {
                     (entry, value) -> entry.abutting = Optional.of(value),
                     weld -> weld.joint().abutting());
     public static final InputField<Length> TUBE_OD = length(JointLimits.TUBE_OD)
-            .askedOf(JointForm::isTube)
+            .appliesTo(JointForm::isTube)
             .maybeInto(
                     (entry, value) -> entry.tubeOd = Optional.of(value),
                     weld -> weld.joint().tubeOd());
     public static final InputField<Length> GAP =
             length(JointLimits.GAP).into((entry, value) -> entry.gap = Optional.of(value), WeldFields::gap);
     public static final InputField<Double> GROOVE_ANGLE = figure(JointLimits.GROOVE_ANGLE)
-            .askedOf(GROOVED)
+            .appliesTo(GROOVED)
             .maybeInto((entry, value) -> entry.grooveAngleDeg = Optional.of(value), groove(Groove::angleDeg));
     public static final InputField<Length> ROOT_FACE = length(JointLimits.ROOT_FACE)
-            .askedOf(GROOVED)
+            .appliesTo(GROOVED)
             .maybeInto((entry, value) -> entry.rootFace = Optional.of(value), groove(Groove::rootFace));
-    public static final InputField<Preparation> PREPARATION = choice("preparation", Preparation.class)
-            .askedOf(form -> Preparation.choicesFor(form).size() > 1)
+    public static final InputField<EdgePreparation> PREPARATION = choice("preparation", EdgePreparation.class)
+            .appliesTo(form -> EdgePreparation.choicesFor(form).size() > 1)
             .offering((form, value) -> value.isFor(form))
             .into(
                     (entry, value) -> entry.preparation = Optional.of(value),
                     weld -> weld.joint().preparation());
     public static final InputField<Length> LEG = length(JointLimits.LEG)
-            .askedOf(form -> form.isCorner() || form == JointForm.TUBE_BUTT)
+            .appliesTo(form -> form.isCorner() || form == JointForm.TUBE_BUTT)
             .maybeInto(
                     (entry, value) -> entry.leg = Optional.of(value),
                     weld -> weld.joint().leg());
     public static final InputField<Double> COPE_ANGLE = figure(JointLimits.COPE_ANGLE)
             .usually(90.0)
-            .askedOf(form -> form == JointForm.TUBE_SADDLE)
+            .appliesTo(form -> form == JointForm.TUBE_SADDLE)
             .into(
                     (entry, value) -> entry.copeAngleDeg = Optional.of(value),
                     weld -> weld.joint().copeAngleDeg());
     public static final InputField<Boolean> SMALL_TAB = flag("smallTab")
             .usually(false)
-            .askedOf(form -> !form.isTube())
+            .appliesTo(form -> !form.isTube())
             .into((entry, value) -> entry.smallTab = value, weld -> weld.joint().smallTab());
 
     public static final InputField<Position> POSITION = choice("position", Position.class)
-            .usually(Practice.usual().position())
-            .into((entry, value) -> entry.practice.position = value, practice(Practice::position));
+            .usually(WeldingConditions.usual().position())
+            .into((entry, value) -> entry.practice.position = value, practice(WeldingConditions::position));
     public static final InputField<Boolean> ROTATED = flag("rotated")
-            .usually(Practice.usual().rotated())
-            .askedOf(JointForm::isTube)
-            .into((entry, value) -> entry.practice.rotated = value, practice(Practice::rotated));
+            .usually(WeldingConditions.usual().rotated())
+            .appliesTo(JointForm::isTube)
+            .into((entry, value) -> entry.practice.rotated = value, practice(WeldingConditions::rotated));
     public static final InputField<Boolean> WIRE = flag("wire")
-            .usually(Practice.usual().wire())
-            .into((entry, value) -> entry.practice.wire = value, practice(Practice::wire));
-    public static final InputField<WireFeed> WIRE_FEED = choice("wireFeed", WireFeed.class)
-            .usually(Practice.usual().wireFeed())
+            .usually(WeldingConditions.usual().wire())
+            .into((entry, value) -> entry.practice.wire = value, practice(WeldingConditions::wire));
+    public static final InputField<FillerFeed> WIRE_FEED = choice("wireFeed", FillerFeed.class)
+            .usually(WeldingConditions.usual().wireFeed())
             .spokenAs("feed")
-            .into((entry, value) -> entry.practice.wireFeed = value, practice(Practice::wireFeed));
+            .into((entry, value) -> entry.practice.wireFeed = value, practice(WeldingConditions::wireFeed));
     public static final InputField<Technique> TECHNIQUE = choice("technique", Technique.class)
-            .usually(Practice.usual().technique())
-            .into((entry, value) -> entry.practice.technique = value, practice(Practice::technique));
-    public static final InputField<Control> CONTROL = choice("control", Control.class)
-            .usually(Practice.usual().control())
-            .into((entry, value) -> entry.practice.control = value, practice(Practice::control));
-    public static final InputField<Chill> CHILL = choice("chill", Chill.class)
-            .usually(Practice.usual().chill())
-            .into((entry, value) -> entry.practice.chill = value, practice(Practice::chill));
+            .usually(WeldingConditions.usual().technique())
+            .into((entry, value) -> entry.practice.technique = value, practice(WeldingConditions::technique));
+    public static final InputField<ControlDevice> CONTROL = choice("control", ControlDevice.class)
+            .usually(WeldingConditions.usual().control())
+            .into((entry, value) -> entry.practice.control = value, practice(WeldingConditions::control));
+    public static final InputField<BackingBar> CHILL = choice("chill", BackingBar.class)
+            .usually(WeldingConditions.usual().chill())
+            .into((entry, value) -> entry.practice.chill = value, practice(WeldingConditions::chill));
     public static final InputField<Boolean> PURGED = flag("purged")
-            .usually(Practice.usual().purged())
-            .into((entry, value) -> entry.practice.purged = value, practice(Practice::purged));
+            .usually(WeldingConditions.usual().purged())
+            .into((entry, value) -> entry.practice.purged = value, practice(WeldingConditions::purged));
     public static final InputField<PulsePurpose> PULSE = choice("pulse", PulsePurpose.class)
-            .usually(Practice.usual().pulse())
-            .into((entry, value) -> entry.practice.pulse = value, practice(Practice::pulse));
-    public static final InputField<Finish> FINISH = choice("finish", Finish.class)
-            .usually(Practice.usual().finish())
-            .into((entry, value) -> entry.practice.finish = value, practice(Practice::finish));
+            .usually(WeldingConditions.usual().pulse())
+            .into((entry, value) -> entry.practice.pulse = value, practice(WeldingConditions::pulse));
+    public static final InputField<FinishRequirement> FINISH = choice("finish", FinishRequirement.class)
+            .usually(WeldingConditions.usual().finish())
+            .into((entry, value) -> entry.practice.finish = value, practice(WeldingConditions::finish));
     /** The older name of one way to penetrate; calls may still use it, pages do not. */
     public static final InputField<Boolean> BOTH_SIDES = flag("bothSides")
             .usually(false)
-            .askedOf(form -> form == JointForm.SQUARE_BUTT)
+            .appliesTo(form -> form == JointForm.SQUARE_BUTT)
             .into(
                     (entry, value) -> entry.practice.penetration =
                             value ? Optional.of(Penetration.BOTH_SIDES) : entry.practice.penetration,
@@ -135,19 +136,19 @@ public final class WeldFields {
                     (entry, value) -> entry.practice.penetration = Optional.of(value),
                     weld -> weld.practice().penetration());
     public static final InputField<Length> DEPTH = length(JointLimits.DEPTH)
-            .askedOf(form -> !form.isCorner())
+            .appliesTo(form -> !form.isCorner())
             .maybeInto(
                     (entry, value) -> entry.practice.depth = Optional.of(value),
                     weld -> weld.practice().depth());
     public static final InputField<Boolean> BACK_ACCESS = flag("backAccess")
-            .usually(Practice.usual().backAccess())
-            .into((entry, value) -> entry.practice.backAccess = value, practice(Practice::backAccess));
+            .usually(WeldingConditions.usual().backAccess())
+            .into((entry, value) -> entry.practice.backAccess = value, practice(WeldingConditions::backAccess));
     public static final InputField<Access> ACCESS = choice("access", Access.class)
-            .usually(Practice.usual().access())
-            .into((entry, value) -> entry.practice.access = value, practice(Practice::access));
-    public static final InputField<Service> SERVICE = choice("service", Service.class)
-            .usually(Practice.usual().service())
-            .into((entry, value) -> entry.practice.service = value, practice(Practice::service));
+            .usually(WeldingConditions.usual().access())
+            .into((entry, value) -> entry.practice.access = value, practice(WeldingConditions::access));
+    public static final InputField<ServiceRequirement> SERVICE = choice("service", ServiceRequirement.class)
+            .usually(WeldingConditions.usual().service())
+            .into((entry, value) -> entry.practice.service = value, practice(WeldingConditions::service));
     public static final InputField<Double> PREHEAT = figure(JointLimits.PREHEAT)
             .maybeInto(
                     (entry, value) -> entry.practice.preheatC = OptionalDouble.of(value),
@@ -159,11 +160,11 @@ public final class WeldFields {
                             .mapToObj(speed -> speed * 60)
                             .findFirst());
     public static final InputField<Double> HOSE_LENGTH = figure(JointLimits.HOSE_LENGTH)
-            .usually(Practice.usual().hoseLengthM())
-            .into((entry, value) -> entry.practice.hoseLengthM = value, practice(Practice::hoseLengthM));
+            .usually(WeldingConditions.usual().hoseLengthM())
+            .into((entry, value) -> entry.practice.hoseLengthM = value, practice(WeldingConditions::hoseLengthM));
     public static final InputField<Double> HOSE_BORE = figure(JointLimits.HOSE_BORE)
-            .usually(Practice.usual().hoseBoreMm())
-            .into((entry, value) -> entry.practice.hoseBoreMm = value, practice(Practice::hoseBoreMm));
+            .usually(WeldingConditions.usual().hoseBoreMm())
+            .into((entry, value) -> entry.practice.hoseBoreMm = value, practice(WeldingConditions::hoseBoreMm));
 
     /** All of them, in the order in which faults are told. */
     public static final List<InputField<?>> ALL = List.of(
@@ -206,7 +207,7 @@ public final class WeldFields {
 
     private WeldFields() {}
 
-    private static <T> Function<Weld, T> practice(Function<Practice, T> of) {
+    private static <T> Function<Weld, T> practice(Function<WeldingConditions, T> of) {
         return weld -> of.apply(weld.practice());
     }
 
@@ -232,12 +233,12 @@ public final class WeldFields {
 
     /** The choices among them. */
     public static Stream<InputField<?>> choices() {
-        return ALL.stream().filter(field -> field.kind() == InputField.Kind.CHOICE);
+        return ALL.stream().filter(field -> field.kind() == InputKind.CHOICE);
     }
 
     /** The weld that the inputs describe, or every problem at once. */
-    public static Outcome<Weld> read(Inputs inputs) {
-        WeldEntry entry = new WeldEntry();
+    public static Outcome<Weld> read(InputSource inputs) {
+        WeldBuilder entry = new WeldBuilder();
         ALL.forEach(field -> field.read(inputs, entry));
         return entry.weld(inputs);
     }

@@ -4,7 +4,7 @@ package vastarc.core.machine;
 public interface CurrentMeter {
 
     /** What it shows now. */
-    Shown read();
+    ClampReading read();
 
     /**
      * A reading.
@@ -12,5 +12,5 @@ public interface CurrentMeter {
      * @param amps      A
      * @param simulated made up by the program, to be labelled as such
      */
-    record Shown(double amps, boolean simulated) {}
+    record ClampReading(double amps, boolean simulated) {}
 }

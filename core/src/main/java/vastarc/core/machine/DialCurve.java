@@ -9,7 +9,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
 
 /**
  * What a dial really gives: a monotone curve through clamp-meter readings.

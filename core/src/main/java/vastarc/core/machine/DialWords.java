@@ -1,6 +1,6 @@
 package vastarc.core.machine;
 
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
 
 /** Says where a pointer stands, as one hand tells another. */
 final class DialWords {

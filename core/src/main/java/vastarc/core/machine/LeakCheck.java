@@ -2,10 +2,10 @@ package vastarc.core.machine;
 
 import java.util.ArrayList;
 import java.util.List;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.quantity.Unit;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /**
  * A leak found by the fall of pressure with the cylinder shut and the torch closed.
@@ -24,9 +24,9 @@ public record LeakCheck(double volumeL, double dropBar, double seconds) {
 
     private static final double ATMOSPHERE_BAR = 1.01325;
 
-    public static final Range VOLUME = new Range("volumeL", 0.01, 50, Unit.LITRE);
-    public static final Range DROP = new Range("dropBar", 0, 200, Unit.NUMBER);
-    public static final Range TIME = new Range("seconds", 5, 7200, Unit.SECOND);
+    public static final InputRange VOLUME = new InputRange("volumeL", 0.01, 50, Unit.LITRE);
+    public static final InputRange DROP = new InputRange("dropBar", 0, 200, Unit.NUMBER);
+    public static final InputRange TIME = new InputRange("seconds", 5, 7200, Unit.SECOND);
 
     /** The check, or what is wrong with its figures. */
     public static Outcome<LeakCheck> of(double volumeL, double dropBar, double seconds) {

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.score.Score;
-import vastarc.core.wording.Phrase;
+import vastarc.core.cycle.TriggerMode.TriggerInput;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.text.Phrase;
 
 /**
  * One of the shop's machines held against a job.
@@ -22,23 +22,23 @@ public record MachineChoice(int index, int marks, List<Phrase> reasons) {
     private static final int BLIND = 1;
 
     /** The machines, the most suitable first; alike ones stay in their order. */
-    public static List<MachineChoice> ranked(Score score, List<MachineProfile> machines) {
+    public static List<MachineChoice> ranked(WeldCycle cycle, List<MachineProfile> machines) {
         List<MachineChoice> choices = new ArrayList<>();
         for (int i = 0; i < machines.size(); i++) {
-            choices.add(of(score, machines.get(i), i));
+            choices.add(of(cycle, machines.get(i), i));
         }
         choices.sort(Comparator.comparingInt(MachineChoice::marks));
         return choices;
     }
 
-    private static MachineChoice of(Score score, MachineProfile machine, int index) {
+    private static MachineChoice of(WeldCycle cycle, MachineProfile machine, int index) {
         List<Phrase> reasons = new ArrayList<>();
         int marks = 0;
-        for (Limit limit : MachineLimits.of(score, machine, Optional.empty())) {
+        for (CapabilityGap limit : MachineLimits.of(cycle, machine, Optional.empty())) {
             marks += LIMIT;
             reasons.add(limit.text());
         }
-        for (PanelSetting setting : PanelTargets.of(score, machine).missing()) {
+        for (PanelSetting setting : PanelTargets.of(cycle, machine).missing()) {
             marks += MISSING;
             reasons.add(Phrase.of("suits.missing", Phrase.of(setting.words())));
         }
@@ -48,7 +48,7 @@ public record MachineChoice(int index, int marks, List<Phrase> reasons) {
             reasons.add(Phrase.of("suits.blind"));
         }
         boolean spark = machine.starts().contains("HF");
-        if (!spark && score.logic().input() != ControlLogic.Input.TOUCH) {
+        if (!spark && cycle.logic().input() != TriggerInput.TOUCH) {
             marks += MISSING;
             reasons.add(Phrase.of("suits.noSpark"));
         }

@@ -4,46 +4,47 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import vastarc.core.consumable.Tungsten;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.machine.TorchProfile.TorchCooling;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.wording.Phrase;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.text.Phrase;
 
 /** Holds a score against a machine and a torch. */
 public final class MachineLimits {
 
-    private final Score score;
+    private final WeldCycle score;
     private final MachineProfile machine;
     private final Optional<TorchProfile> torch;
-    private final List<Limit> limits = new ArrayList<>();
+    private final List<CapabilityGap> limits = new ArrayList<>();
 
-    private MachineLimits(Score score, MachineProfile machine, Optional<TorchProfile> torch) {
-        this.score = score;
+    private MachineLimits(WeldCycle cycle, MachineProfile machine, Optional<TorchProfile> torch) {
+        this.score = cycle;
         this.machine = machine;
         this.torch = torch;
     }
 
     /** Everything that does not reach; empty where the job fits. */
-    public static List<Limit> of(Score score, MachineProfile machine, Optional<TorchProfile> torch) {
-        MachineLimits limits = new MachineLimits(score, machine, torch);
+    public static List<CapabilityGap> of(WeldCycle cycle, MachineProfile machine, Optional<TorchProfile> torch) {
+        MachineLimits limits = new MachineLimits(cycle, machine, torch);
         limits.currents();
         limits.controls();
         limits.duties();
         return List.copyOf(limits.limits);
     }
 
-    private void say(String code, List<Phrase> ways, Object... arguments) {
-        limits.add(new Limit(code, Phrase.of("limit." + code, arguments), ways));
+    private void say(String code, List<Phrase> options, Object... arguments) {
+        limits.add(new CapabilityGap(code, Phrase.of("limit." + code, arguments), options));
     }
 
-    private static Phrase way(String code, Object... arguments) {
+    private static Phrase option(String code, Object... arguments) {
         return Phrase.of("way." + code, arguments);
     }
 
     private double working() {
-        return score.values().of(score.logic().isTack() ? ScoreKey.SPOT_CURRENT : ScoreKey.WORKING_CURRENT);
+        return score.values().of(score.logic().isTack() ? CycleKey.SPOT_CURRENT : CycleKey.WORKING_CURRENT);
     }
 
     private void currents() {
@@ -53,25 +54,25 @@ public final class MachineLimits {
         if (working > machine.maxA()) {
             say(
                     "aboveMachine",
-                    List.of(way("preheat"), way("slower"), way("otherMachine")),
+                    List.of(option("preheat"), option("slower"), option("otherMachine")),
                     Quantity.amperes(working),
                     most);
         }
-        double mean = score.sheet().setting(SettingKey.AVERAGE_CURRENT).value();
+        double mean = score.sheet().setting(ParameterKey.AVERAGE_CURRENT).value();
         if (working < machine.minA()) {
             say(
                     "belowMachine",
-                    List.of(way("pulseDown", least), way("chill"), way("faster"), way("otherMachine")),
+                    List.of(option("pulseDown", least), option("chill"), option("faster"), option("otherMachine")),
                     Quantity.amperes(working),
                     least);
         } else if (lowest() < machine.minA() - 1e-9) {
-            say("lowestBelowMachine", List.of(way("raiseLowest", least)), Quantity.amperes(lowest()), least);
+            say("lowestBelowMachine", List.of(option("raiseLowest", least)), Quantity.amperes(lowest()), least);
         }
         if (score.sheet().isPulsed() && backgroundA() < score.values().leastA() - 0.05) {
             say(
                     "background",
                     List.of(
-                            way(
+                            option(
                                     "raiseBackground",
                                     Quantity.percent(100 * score.values().leastA() / working)),
                             smallerTungsten()),
@@ -79,19 +80,19 @@ public final class MachineLimits {
                     Quantity.amperes(score.values().leastA()));
         }
         if (mean > 0 && working <= machine.maxA() && ceilingAbove()) {
-            say("ceilingAboveMachine", List.of(way("ceilingAtMost", most)), most);
+            say("ceilingAboveMachine", List.of(option("ceilingAtMost", most)), most);
         }
     }
 
     private boolean ceilingAbove() {
-        return !score.handle(ScoreKey.PEDAL_CEILING).isIdle()
-                && score.values().of(ScoreKey.PEDAL_CEILING) > machine.maxA();
+        return !score.handle(CycleKey.PEDAL_CEILING).isIdle()
+                && score.values().of(CycleKey.PEDAL_CEILING) > machine.maxA();
     }
 
     /** The lowest current the panel is asked for, A. */
     private double lowest() {
         double lowest = working();
-        for (ScoreKey key : List.of(ScoreKey.START_CURRENT, ScoreKey.END_CURRENT)) {
+        for (CycleKey key : List.of(CycleKey.START_CURRENT, CycleKey.END_CURRENT)) {
             if (!score.handle(key).isIdle()) {
                 lowest = Math.min(lowest, score.values().of(key));
             }
@@ -100,7 +101,7 @@ public final class MachineLimits {
     }
 
     private double backgroundA() {
-        return score.values().of(ScoreKey.PULSE_BACKGROUND) / 100 * working();
+        return score.values().of(CycleKey.PULSE_BACKGROUND) / 100 * working();
     }
 
     private Phrase smallerTungsten() {
@@ -108,8 +109,8 @@ public final class MachineLimits {
         return Tungsten.sizes().stream()
                 .filter(size -> size.practicalMaxA() >= peak && size.minStableA() <= backgroundA())
                 .findFirst()
-                .map(size -> way("tungsten", Quantity.stockMillimetres(size.diameterMm())))
-                .orElse(way("otherPulse"));
+                .map(size -> option("tungsten", Quantity.stockMillimetres(size.diameterMm())))
+                .orElse(option("otherPulse"));
     }
 
     private void controls() {
@@ -119,24 +120,24 @@ public final class MachineLimits {
                     .toList();
             say(
                     "logic",
-                    List.of(way("logic", offers.get(0))),
+                    List.of(option("logic", offers.get(0))),
                     Phrase.of(score.logic().name().words()));
         }
         if (score.sheet().isPulsed() && machine.control(PanelSetting.PULSE_RATE).isEmpty()) {
-            say("noPulse", List.of(way("steady"), way("otherMachine")));
+            say("noPulse", List.of(option("steady"), option("otherMachine")));
         }
         if (torch.isPresent() && score.logic().gasByHand() && !torch.get().valve()) {
-            say("noValve", List.of(way("valveTorch")), torch.get().name());
+            say("noValve", List.of(option("valveTorch")), torch.get().name());
         }
     }
 
     private void duties() {
         duty("machineDuty", machine.plate(), List.of());
         torch.ifPresent(own -> {
-            List<Phrase> ways = own.cooling() == TorchProfile.Cooling.AIR ? List.of(way("waterTorch")) : List.of();
-            duty("torchDuty", own.plate(), ways);
-            if (own.cooling() == TorchProfile.Cooling.WATER && !machine.cooler()) {
-                say("noCooler", List.of(way("cooler"), way("airTorch")), own.name(), machine.name());
+            List<Phrase> options = own.cooling() == TorchCooling.AIR ? List.of(option("waterTorch")) : List.of();
+            duty("torchDuty", own.plate(), options);
+            if (own.cooling() == TorchCooling.WATER && !machine.cooler()) {
+                say("noCooler", List.of(option("cooler"), option("airTorch")), own.name(), machine.name());
             }
         });
     }
@@ -154,10 +155,10 @@ public final class MachineLimits {
         }
         double arc = score.integrals().arcS();
         double pause = arc * (100 / allowed - 1);
-        List<Phrase> ways = new ArrayList<>();
-        ways.add(way("pause", Quantity.of(pause / 60, Unit.MINUTE), Quantity.seconds(arc)));
-        ways.addAll(more);
-        ways.add(way("otherMachine"));
-        say(code, ways, Quantity.percent(wanted), Quantity.amperes(rms), Quantity.percent(allowed));
+        List<Phrase> options = new ArrayList<>();
+        options.add(option("pause", Quantity.of(pause / 60, Unit.MINUTE), Quantity.seconds(arc)));
+        options.addAll(more);
+        options.add(option("otherMachine"));
+        say(code, options, Quantity.percent(wanted), Quantity.amperes(rms), Quantity.percent(allowed));
     }
 }

@@ -3,9 +3,10 @@ package vastarc.core.machine;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.score.ControlLogic.Honour;
-import vastarc.core.table.InOrder;
+import vastarc.core.cycle.TriggerMode;
+import vastarc.core.cycle.TriggerMode.SupportedSetting;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.tables.OrderedCollections;
 
 /**
  * A welding machine and its panel.
@@ -27,11 +28,11 @@ import vastarc.core.table.InOrder;
  */
 public record MachineProfile(
         String name,
-        Shape shape,
+        PanelShape shape,
         double minA,
         double maxA,
         boolean alternating,
-        List<Offer> logics,
+        List<OfferedTriggerMode> logics,
         Set<String> starts,
         boolean remote,
         Polarity polarity,
@@ -42,7 +43,7 @@ public record MachineProfile(
         int slots) {
 
     /** How a front is built. */
-    public enum Shape {
+    public enum PanelShape {
         MENU,
         KNOBS,
         GENERATOR
@@ -56,31 +57,31 @@ public record MachineProfile(
     }
 
     /** A control logic the machine offers. */
-    public record Offer(ControlLogic.Name logic, Set<Honour> honours) {
+    public record OfferedTriggerMode(TriggerModeName logic, Set<SupportedSetting> honours) {
 
         /** With all that the logic usually honours. */
-        public static Offer usual(ControlLogic.Name logic) {
-            return new Offer(logic, ControlLogic.of(logic).honours());
+        public static OfferedTriggerMode usual(TriggerModeName mode) {
+            return new OfferedTriggerMode(mode, TriggerMode.of(mode).honours());
         }
 
-        public ControlLogic asLogic() {
-            return ControlLogic.of(logic).honouring(honours);
+        public TriggerMode asLogic() {
+            return TriggerMode.of(logic).supporting(honours);
         }
     }
 
     public MachineProfile {
         logics = List.copyOf(logics);
-        starts = InOrder.set(starts);
+        starts = OrderedCollections.set(starts);
         plate = List.copyOf(plate);
         elements = List.copyOf(elements);
     }
 
     /** The logic as this machine runs it; empty where it does not offer it. */
-    public Optional<ControlLogic> logic(ControlLogic.Name name) {
+    public Optional<TriggerMode> logic(TriggerModeName name) {
         return logics.stream()
                 .filter(offer -> offer.logic() == name)
                 .findFirst()
-                .map(Offer::asLogic);
+                .map(OfferedTriggerMode::asLogic);
     }
 
     public Optional<PanelElement> control(PanelSetting setting) {

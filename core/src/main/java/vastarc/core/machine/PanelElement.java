@@ -19,18 +19,18 @@ import java.util.Optional;
  */
 public record PanelElement(
         String id,
-        Kind kind,
+        ControlKind kind,
         PanelSetting setting,
         String label,
         double x,
         double y,
         double size,
         Optional<Scale> scale,
-        List<Stop> stops,
+        List<SwitchStop> stops,
         List<String> menuPath) {
 
     /** Kinds of control. */
-    public enum Kind {
+    public enum ControlKind {
         KNOB,
         SELECTOR,
         TOGGLE,
@@ -65,23 +65,23 @@ public record PanelElement(
      * @param low    low end of the range it chooses
      * @param high   high end of the range it chooses
      */
-    public record Stop(
+    public record SwitchStop(
             String label,
             Optional<String> choice,
             Optional<Double> value,
             Optional<Double> low,
             Optional<Double> high) {
 
-        public static Stop choice(String label, String choice) {
-            return new Stop(label, Optional.of(choice), Optional.empty(), Optional.empty(), Optional.empty());
+        public static SwitchStop choice(String label, String choice) {
+            return new SwitchStop(label, Optional.of(choice), Optional.empty(), Optional.empty(), Optional.empty());
         }
 
-        public static Stop figure(String label, double value) {
-            return new Stop(label, Optional.empty(), Optional.of(value), Optional.empty(), Optional.empty());
+        public static SwitchStop figure(String label, double value) {
+            return new SwitchStop(label, Optional.empty(), Optional.of(value), Optional.empty(), Optional.empty());
         }
 
-        public static Stop range(String label, double low, double high) {
-            return new Stop(label, Optional.empty(), Optional.empty(), Optional.of(low), Optional.of(high));
+        public static SwitchStop range(String label, double low, double high) {
+            return new SwitchStop(label, Optional.empty(), Optional.empty(), Optional.of(low), Optional.of(high));
         }
     }
 
@@ -96,7 +96,7 @@ public record PanelElement(
             return nearestStop(value);
         }
         Scale own = scale.orElseThrow();
-        return kind == Kind.KNOB ? own.share(value) : own.settable(value);
+        return kind == ControlKind.KNOB ? own.share(value) : own.settable(value);
     }
 
     private int nearestStop(double value) {
@@ -119,7 +119,7 @@ public record PanelElement(
             return stops.get((int) place).value().orElseThrow();
         }
         Scale own = scale.orElseThrow();
-        return kind == Kind.KNOB ? own.settable(own.value(place)) : own.settable(place);
+        return kind == ControlKind.KNOB ? own.settable(own.value(place)) : own.settable(place);
     }
 
     /** The stop that chooses a value; empty where the panel has none. */
@@ -160,12 +160,12 @@ public record PanelElement(
     }
 
     /** Two places are the same to a hand: within a hundredth of a knob's sweep, the same stop, within half a step of a display. */
-    public boolean isSamePlace(double one, double other) {
+    public boolean isSamePlace(double value, double other) {
         return switch (kind) {
-            case KNOB -> Math.abs(one - other) < 0.01;
+            case KNOB -> Math.abs(value - other) < 0.01;
             case DISPLAY, VALVE ->
-                Math.abs(one - other) <= Math.max(0.5 * scale.orElseThrow().step(), 1e-9);
-            default -> Math.round(one) == Math.round(other);
+                Math.abs(value - other) <= Math.max(0.5 * scale.orElseThrow().step(), 1e-9);
+            default -> Math.round(value) == Math.round(other);
         };
     }
 }

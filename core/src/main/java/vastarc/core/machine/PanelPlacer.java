@@ -5,13 +5,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.machine.PanelElement.Kind;
-import vastarc.core.machine.PanelElement.Stop;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.machine.PanelElement.ControlKind;
+import vastarc.core.machine.PanelElement.SwitchStop;
+import vastarc.core.machine.PanelPlan.ControlTarget;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.score.Score;
-import vastarc.core.table.Complete;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.tables.Maps;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 
 /** Puts each control of a machine where a score wants it. */
 final class PanelPlacer {
@@ -21,23 +22,23 @@ final class PanelPlacer {
 
     private final MachineProfile machine;
     private final Map<String, DialCurve> curves;
-    private final Map<String, Double> stands;
+    private final Map<String, Double> current;
     private final PanelTargets targets;
     private final Optional<PanelElement> range;
     private final int rangeStop;
 
-    PanelPlacer(Score score, MachineProfile machine, Map<String, DialCurve> curves, Map<String, Double> stands) {
+    PanelPlacer(WeldCycle cycle, MachineProfile machine, Map<String, DialCurve> curves, Map<String, Double> settings) {
         this.machine = machine;
         this.curves = curves;
-        this.stands = stands;
-        this.targets = PanelTargets.of(score, machine);
+        this.current = settings;
+        this.targets = PanelTargets.of(cycle, machine);
         this.range = machine.control(PanelSetting.RANGE);
         this.rangeStop = range.map(this::rangeFor).orElse(0);
     }
 
     /** The band in whose middle the current lies best; a band that does not hold it only if none does. */
     private int rangeFor(PanelElement element) {
-        double amps = Complete.get(targets.figures(), PanelSetting.MAIN_CURRENT);
+        double amps = Maps.get(targets.figures(), PanelSetting.MAIN_CURRENT);
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < element.stops().size(); i++) {
             order.add(i);
@@ -48,7 +49,7 @@ final class PanelPlacer {
                 .orElse(0);
     }
 
-    private static double offCentre(Stop stop, double amps) {
+    private static double offCentre(SwitchStop stop, double amps) {
         double low = stop.low().orElse(0.0);
         double high = stop.high().orElse(0.0);
         return Math.abs(amps - (low + high) / 2) / (high - low);
@@ -57,23 +58,23 @@ final class PanelPlacer {
     /** What the job wants and the panel has no control for. */
     List<Phrase> missing() {
         return targets.missing().stream()
-                .map(setting -> Phrase.of(leftToHand(setting), Phrase.of(setting.words()), wanted(setting)))
+                .map(setting -> Phrase.of(leftToWelder(setting), Phrase.of(setting.words()), targetOf(setting)))
                 .toList();
     }
 
     /** A step for the hand, where a hand can do it; else that it is lacking. */
-    private static String leftToHand(PanelSetting setting) {
+    private static String leftToWelder(PanelSetting setting) {
         String step = "panel.byHand." + setting.name();
         return Phrasebook.find(step).isPresent() ? step : "panel.missing";
     }
 
-    private Quantity wanted(PanelSetting setting) {
+    private Quantity targetOf(PanelSetting setting) {
         return Quantity.of(
-                Complete.get(targets.figures(), setting), setting.units().get(0).unit());
+                Maps.get(targets.figures(), setting), setting.units().get(0).unit());
     }
 
-    PanelPlan.Placed place(PanelElement element) {
-        Optional<Double> now = Optional.ofNullable(stands.get(element.id()));
+    ControlTarget place(PanelElement element) {
+        Optional<Double> now = Optional.ofNullable(current.get(element.id()));
         PanelSetting setting = element.setting();
         if (element.kind().isPlugged()) {
             return plugged(element);
@@ -87,11 +88,11 @@ final class PanelPlacer {
         return figure(element, now);
     }
 
-    private PanelPlan.Placed plugged(PanelElement element) {
-        boolean foot = Complete.get(targets.choices(), PanelSetting.CONTROL).equals("PEDAL");
-        boolean used = (element.kind() == Kind.PEDAL) == foot
-                && !Complete.get(targets.choices(), PanelSetting.CONTROL).equals("LIFT_VALVE");
-        return new PanelPlan.Placed(
+    private ControlTarget plugged(PanelElement element) {
+        boolean foot = Maps.get(targets.choices(), PanelSetting.CONTROL).equals("PEDAL");
+        boolean used = (element.kind() == ControlKind.PEDAL) == foot
+                && !Maps.get(targets.choices(), PanelSetting.CONTROL).equals("LIFT_VALVE");
+        return new ControlTarget(
                 element,
                 used ? Optional.empty() : Optional.of(Phrase.of("panel.idle.plug")),
                 Optional.empty(),
@@ -101,12 +102,12 @@ final class PanelPlacer {
                 Optional.empty());
     }
 
-    private PanelPlan.Placed choice(PanelElement element, Optional<Double> now) {
-        String wanted = Complete.get(targets.choices(), element.setting());
+    private ControlTarget choice(PanelElement element, Optional<Double> now) {
+        String wanted = Maps.get(targets.choices(), element.setting());
         Optional<Integer> stop = element.stopOf(wanted);
         return stop.isPresent()
                 ? at(element, stop.get(), Optional.empty(), Optional.empty(), now)
-                : new PanelPlan.Placed(
+                : new ControlTarget(
                         element,
                         Optional.empty(),
                         Optional.empty(),
@@ -120,8 +121,8 @@ final class PanelPlacer {
         return Phrase.of(setting == PanelSetting.CONTROL ? "logic." + wanted : "choice." + wanted);
     }
 
-    private PanelPlan.Placed figure(PanelElement element, Optional<Double> now) {
-        double value = inOwnUnit(element, Complete.get(targets.figures(), element.setting()));
+    private ControlTarget figure(PanelElement element, Optional<Double> now) {
+        double value = inOwnUnit(element, Maps.get(targets.figures(), element.setting()));
         Optional<Phrase> idle = Optional.ofNullable(targets.idle().get(element.setting()));
         Quantity figure = element.scale()
                 .map(scale -> PanelPlan.quantity(scale, value))
@@ -138,15 +139,15 @@ final class PanelPlacer {
                 idle.isEmpty() && Math.abs(given - value) > Math.max(1e-6, WORTH_SAYING * Math.abs(value))
                         ? Optional.of(Phrase.of("panel.gives.nearest", withUnit(element, given)))
                         : blind(element, idle);
-        PanelPlan.Placed placed = at(element, place, Optional.of(figure), gives, now);
+        ControlTarget placed = at(element, place, Optional.of(figure), gives, now);
         return idle.isEmpty()
                 ? placed
-                : new PanelPlan.Placed(
+                : new ControlTarget(
                         element, idle, placed.target(), placed.words(), placed.figure(), Optional.empty(), now);
     }
 
     /** A dial that a meter has read: set by its curve. */
-    private static PanelPlan.Placed read(PanelElement element, DialCurve curve, Quantity figure, Optional<Double> now) {
+    private static ControlTarget read(PanelElement element, DialCurve curve, Quantity figure, Optional<Double> now) {
         double place = curve.placeOf(figure.value());
         Phrase gives = curve.covers(figure.value())
                 ? Phrase.of(
@@ -159,8 +160,8 @@ final class PanelPlacer {
 
     /** Gas that the machine would time by itself, by the usual second for each ten amperes, against what the job wants. */
     private Optional<Phrase> automatic(PanelElement element) {
-        double wanted = Complete.get(targets.figures(), element.setting());
-        double own = Complete.get(targets.figures(), PanelSetting.MAIN_CURRENT) / A_FOR_A_SECOND;
+        double wanted = Maps.get(targets.figures(), element.setting());
+        double own = Maps.get(targets.figures(), PanelSetting.MAIN_CURRENT) / A_FOR_A_SECOND;
         boolean auto = element.setting() == PanelSetting.POST_FLOW
                 && element.scale().filter(Scale::auto).isPresent();
         return auto
@@ -176,7 +177,7 @@ final class PanelPlacer {
         if (idle.isEmpty() && automatic(element).isPresent()) {
             return automatic(element);
         }
-        boolean unread = element.kind() == Kind.KNOB
+        boolean unread = element.kind() == ControlKind.KNOB
                 && element.scale().filter(scale -> !scale.figures()).isPresent()
                 && element.setting() == PanelSetting.MAIN_CURRENT;
         return unread && idle.isEmpty() ? Optional.of(Phrase.of("panel.gives.arithmetic")) : Optional.empty();
@@ -197,7 +198,7 @@ final class PanelPlacer {
     }
 
     private Optional<DialCurve> curve(PanelElement element) {
-        return element.kind() == Kind.KNOB && element.setting() == PanelSetting.MAIN_CURRENT
+        return element.kind() == ControlKind.KNOB && element.setting() == PanelSetting.MAIN_CURRENT
                 ? Optional.ofNullable(curves.get(PanelPlan.curveKey(element.id(), rangeStop)))
                 : Optional.empty();
     }
@@ -221,8 +222,8 @@ final class PanelPlacer {
                 .orElseGet(() -> element.valueAt(place));
     }
 
-    private Optional<Stop> banded(PanelElement element) {
-        return element.kind() == Kind.KNOB && element.setting() == PanelSetting.MAIN_CURRENT
+    private Optional<SwitchStop> banded(PanelElement element) {
+        return element.kind() == ControlKind.KNOB && element.setting() == PanelSetting.MAIN_CURRENT
                 ? range.map(coarse -> coarse.stops().get(rangeStop))
                 : Optional.empty();
     }
@@ -231,9 +232,9 @@ final class PanelPlacer {
         ScaleUnit unit = element.scale()
                 .map(Scale::unit)
                 .orElse(element.setting().units().get(0));
-        double main = Complete.get(targets.figures(), PanelSetting.MAIN_CURRENT);
+        double main = Maps.get(targets.figures(), PanelSetting.MAIN_CURRENT);
         double peak = machine.control(PanelSetting.PULSE_PEAK).isPresent()
-                ? Complete.get(targets.figures(), PanelSetting.PULSE_PEAK)
+                ? Maps.get(targets.figures(), PanelSetting.PULSE_PEAK)
                 : main;
         if (unit == ScaleUnit.PERCENT_OF_MAIN) {
             return 100 * value / main;
@@ -243,13 +244,13 @@ final class PanelPlacer {
                 : value;
     }
 
-    private static PanelPlan.Placed at(
+    private static ControlTarget at(
             PanelElement element,
             double place,
             Optional<Quantity> figure,
             Optional<Phrase> gives,
             Optional<Double> now) {
-        return new PanelPlan.Placed(
+        return new ControlTarget(
                 element, Optional.empty(), Optional.of(place), PanelPlan.words(element, place), figure, gives, now);
     }
 }

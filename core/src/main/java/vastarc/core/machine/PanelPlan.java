@@ -4,10 +4,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.machine.PanelElement.Kind;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.machine.PanelElement.ControlKind;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.score.Score;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
 
 /**
  * A score put on a panel.
@@ -17,7 +17,8 @@ import vastarc.core.wording.Phrase;
  * @param missing  what the job wants and this panel has no control for
  * @param limits   where machine or torch do not reach
  */
-public record PanelPlan(List<Placed> controls, List<Change> changes, List<Phrase> missing, List<Limit> limits) {
+public record PanelPlan(
+        List<ControlTarget> controls, List<PanelChange> changes, List<Phrase> missing, List<CapabilityGap> limits) {
 
     /**
      * A control at its target.
@@ -30,7 +31,7 @@ public record PanelPlan(List<Placed> controls, List<Change> changes, List<Phrase
      * @param gives   what the target really gives where the control cannot be set closer, or a meter has read its dial, with uncertainty
      * @param now     how it stands, where that was told
      */
-    public record Placed(
+    public record ControlTarget(
             PanelElement element,
             Optional<Phrase> idle,
             Optional<Double> target,
@@ -49,7 +50,7 @@ public record PanelPlan(List<Placed> controls, List<Change> changes, List<Phrase
     }
 
     /** One thing to do on the panel. */
-    public record Change(String elementId, String label, Phrase from, Phrase to) {}
+    public record PanelChange(String elementId, String label, Phrase from, Phrase to) {}
 
     /**
      * Puts a score on a machine.
@@ -59,14 +60,15 @@ public record PanelPlan(List<Placed> controls, List<Change> changes, List<Phrase
      * @param stands how controls stand now, by id, as far as known
      */
     public static PanelPlan of(
-            Score score,
+            WeldCycle cycle,
             MachineProfile machine,
             Optional<TorchProfile> torch,
             Map<String, DialCurve> curves,
-            Map<String, Double> stands) {
-        PanelPlacer placer = new PanelPlacer(score, machine, curves, stands);
-        List<Placed> controls = machine.elements().stream().map(placer::place).toList();
-        return new PanelPlan(controls, changes(controls), placer.missing(), MachineLimits.of(score, machine, torch));
+            Map<String, Double> settings) {
+        PanelPlacer placer = new PanelPlacer(cycle, machine, curves, settings);
+        List<ControlTarget> controls =
+                machine.elements().stream().map(placer::place).toList();
+        return new PanelPlan(controls, changes(controls), placer.missing(), MachineLimits.of(cycle, machine, torch));
     }
 
     /** A dial has one curve for each coarse range. */
@@ -74,12 +76,12 @@ public record PanelPlan(List<Placed> controls, List<Change> changes, List<Phrase
         return elementId + "/" + range;
     }
 
-    private static List<Change> changes(List<Placed> controls) {
+    private static List<PanelChange> changes(List<ControlTarget> controls) {
         return controls.stream()
-                .filter(Placed::differs)
+                .filter(ControlTarget::differs)
                 .sorted(Comparator.comparingInt(
                         placed -> placed.element().setting().ordinal()))
-                .map(placed -> new Change(
+                .map(placed -> new PanelChange(
                         placed.element().id(),
                         placed.element().label(),
                         words(placed.element(), placed.now().orElseThrow()),
@@ -94,7 +96,7 @@ public record PanelPlan(List<Placed> controls, List<Change> changes, List<Phrase
             return Phrase.of("panel.at.stop", element.stops().get(stop).label());
         }
         Scale scale = element.scale().orElseThrow();
-        if (element.kind() == Kind.KNOB) {
+        if (element.kind() == ControlKind.KNOB) {
             Phrase dial = DialWords.of(scale, place);
             return scale.figures()
                     ? Phrase.of("panel.at.figure", quantity(scale, scale.value(place)), dial)

@@ -4,8 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.score.ScoreKey;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
 
 /** What a control of a panel can set. Figures follow the score; choices have their own values. Spoken by {@code panel.<name>}. */
 public enum PanelSetting {
@@ -14,29 +14,29 @@ public enum PanelSetting {
     PROCESS("TIG", "STICK"),
     CURRENT_TYPE("DC", "AC"),
     START("HF", "LIFT"),
-    CONTROL(Arrays.stream(ControlLogic.Name.values()).map(Enum::name).toArray(String[]::new)),
+    CONTROL(Arrays.stream(TriggerModeName.values()).map(Enum::name).toArray(String[]::new)),
     PULSE("OFF", "ON"),
     /** Coarse range of a generator: each stop is a band of current. */
     RANGE(),
-    MAIN_CURRENT(ScoreKey.WORKING_CURRENT, ScaleUnit.AMPERE),
-    START_CURRENT(ScoreKey.START_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
-    UP_SLOPE(ScoreKey.UP_SLOPE, ScaleUnit.SECOND),
-    SECOND_CURRENT(ScoreKey.SECOND_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
-    PULSE_RATE(ScoreKey.PULSE_RATE, ScaleUnit.HERTZ),
-    PULSE_ON_TIME(ScoreKey.PULSE_ON_TIME, ScaleUnit.PERCENT),
-    PULSE_BACKGROUND(ScoreKey.PULSE_BACKGROUND, ScaleUnit.PERCENT, ScaleUnit.AMPERE),
+    MAIN_CURRENT(CycleKey.WORKING_CURRENT, ScaleUnit.AMPERE),
+    START_CURRENT(CycleKey.START_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
+    UP_SLOPE(CycleKey.UP_SLOPE, ScaleUnit.SECOND),
+    SECOND_CURRENT(CycleKey.SECOND_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
+    PULSE_RATE(CycleKey.PULSE_RATE, ScaleUnit.HERTZ),
+    PULSE_ON_TIME(CycleKey.PULSE_ON_TIME, ScaleUnit.PERCENT),
+    PULSE_BACKGROUND(CycleKey.PULSE_BACKGROUND, ScaleUnit.PERCENT, ScaleUnit.AMPERE),
     /** A peak of its own; the main current is then the background. */
-    PULSE_PEAK(ScoreKey.WORKING_CURRENT, ScaleUnit.AMPERE),
-    DOWN_SLOPE(ScoreKey.DOWN_SLOPE, ScaleUnit.SECOND),
-    END_CURRENT(ScoreKey.END_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
-    PRE_FLOW(ScoreKey.PRE_FLOW, ScaleUnit.SECOND),
-    POST_FLOW(ScoreKey.POST_FLOW, ScaleUnit.SECOND),
-    SPOT_TIME(ScoreKey.SPOT_TIME, ScaleUnit.SECOND),
+    PULSE_PEAK(CycleKey.WORKING_CURRENT, ScaleUnit.AMPERE),
+    DOWN_SLOPE(CycleKey.DOWN_SLOPE, ScaleUnit.SECOND),
+    END_CURRENT(CycleKey.END_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
+    PRE_FLOW(CycleKey.PRE_FLOW, ScaleUnit.SECOND),
+    POST_FLOW(CycleKey.POST_FLOW, ScaleUnit.SECOND),
+    SPOT_TIME(CycleKey.SPOT_TIME, ScaleUnit.SECOND),
     /** The valve of the regulator or flow meter. */
     GAS_FLOW(null, ScaleUnit.LITRE_PER_MIN);
 
     private final List<String> choices;
-    private final Optional<ScoreKey> key;
+    private final Optional<CycleKey> key;
     private final List<ScaleUnit> units;
 
     PanelSetting(String... choices) {
@@ -45,7 +45,7 @@ public enum PanelSetting {
         this.units = List.of();
     }
 
-    PanelSetting(@Nullable ScoreKey key, ScaleUnit... units) {
+    PanelSetting(@Nullable CycleKey key, ScaleUnit... units) {
         this.choices = List.of();
         this.key = Optional.ofNullable(key);
         this.units = List.of(units);
@@ -62,7 +62,7 @@ public enum PanelSetting {
     }
 
     /** The score's figure behind it. */
-    public Optional<ScoreKey> key() {
+    public Optional<CycleKey> key() {
         return key;
     }
 

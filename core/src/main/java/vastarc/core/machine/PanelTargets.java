@@ -6,12 +6,14 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.score.Handle;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.wording.Phrase;
+import vastarc.core.cycle.CycleHandle;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.TriggerMode;
+import vastarc.core.cycle.TriggerMode.SupportedSetting;
+import vastarc.core.cycle.TriggerMode.TriggerInput;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.text.Phrase;
 
 /**
  * What every setting of a panel must be for a score.
@@ -27,25 +29,25 @@ record PanelTargets(
         Map<PanelSetting, Phrase> idle,
         List<PanelSetting> missing) {
 
-    static PanelTargets of(Score score, MachineProfile machine) {
-        Builder builder = new Builder(score, machine);
+    static PanelTargets of(WeldCycle cycle, MachineProfile machine) {
+        Builder builder = new Builder(cycle, machine);
         builder.choices();
         builder.figures();
         return new PanelTargets(builder.figures, builder.choices, builder.idle, builder.missing());
     }
 
     private static final class Builder {
-        private final Score score;
+        private final WeldCycle score;
         private final MachineProfile machine;
-        private final ControlLogic logic;
+        private final TriggerMode logic;
         private final Map<PanelSetting, Double> figures = new EnumMap<>(PanelSetting.class);
         private final Map<PanelSetting, String> choices = new EnumMap<>(PanelSetting.class);
         private final Map<PanelSetting, Phrase> idle = new EnumMap<>(PanelSetting.class);
 
-        Builder(Score score, MachineProfile machine) {
-            this.score = score;
+        Builder(WeldCycle cycle, MachineProfile machine) {
+            this.score = cycle;
             this.machine = machine;
-            this.logic = machine.logic(score.logic().name()).orElse(score.logic());
+            this.logic = machine.logic(cycle.logic().name()).orElse(cycle.logic());
         }
 
         void choices() {
@@ -63,30 +65,30 @@ record PanelTargets(
             for (PanelSetting setting : PanelSetting.values()) {
                 setting.key().ifPresent(key -> figure(setting, key));
             }
-            double working = value(logic.isTack() ? ScoreKey.SPOT_CURRENT : ScoreKey.WORKING_CURRENT);
-            boolean foot = logic.input() == ControlLogic.Input.FOOT
+            double working = value(logic.isTack() ? CycleKey.SPOT_CURRENT : CycleKey.WORKING_CURRENT);
+            boolean foot = logic.input() == TriggerInput.FOOT
                     && machine.logic(score.logic().name()).isPresent();
             boolean pulsed = score.sheet().isPulsed();
             boolean ownPeak = machine.control(PanelSetting.PULSE_PEAK).isPresent();
-            double backgroundA = value(ScoreKey.PULSE_BACKGROUND) / 100 * working;
+            double backgroundA = value(CycleKey.PULSE_BACKGROUND) / 100 * working;
             figures.put(
                     PanelSetting.MAIN_CURRENT,
-                    pulsed && ownPeak ? backgroundA : foot ? value(ScoreKey.PEDAL_CEILING) : working);
+                    pulsed && ownPeak ? backgroundA : foot ? value(CycleKey.PEDAL_CEILING) : working);
             idle.remove(PanelSetting.MAIN_CURRENT);
             if (!pulsed || !ownPeak) {
                 idle.put(PanelSetting.PULSE_PEAK, Phrase.of("score.idle.steady"));
             }
             figures.put(
                     PanelSetting.GAS_FLOW,
-                    score.sheet().setting(SettingKey.GAS_FLOW).value());
+                    score.sheet().setting(ParameterKey.GAS_FLOW).value());
         }
 
-        private double value(ScoreKey key) {
+        private double value(CycleKey key) {
             return score.values().of(key);
         }
 
-        private void figure(PanelSetting setting, ScoreKey key) {
-            Handle handle = score.handle(key);
+        private void figure(PanelSetting setting, CycleKey key) {
+            CycleHandle handle = score.handle(key);
             figures.put(setting, handle.value());
             Optional<Phrase> why = handle.isIdle() ? handle.idle() : passedOver(setting);
             why.ifPresent(phrase -> idle.put(setting, phrase));
@@ -95,7 +97,7 @@ record PanelTargets(
         /** The score's logic honours it, but this machine's does not. */
         private Optional<Phrase> passedOver(PanelSetting setting) {
             boolean passed = setting.key()
-                    .flatMap(PanelTargets::honour)
+                    .flatMap(PanelTargets::supportedSetting)
                     .filter(honour -> !logic.honours(honour))
                     .isPresent();
             boolean byHand =
@@ -122,10 +124,10 @@ record PanelTargets(
         }
     }
 
-    private static Optional<ControlLogic.Honour> honour(ScoreKey key) {
-        return Arrays.stream(ControlLogic.Honour.values())
+    private static Optional<SupportedSetting> supportedSetting(CycleKey key) {
+        return Arrays.stream(SupportedSetting.values())
                 .filter(honour -> key.name().equals(honour.name())
-                        || honour == ControlLogic.Honour.PULSE && key.name().startsWith("PULSE"))
+                        || honour == SupportedSetting.PULSE && key.name().startsWith("PULSE"))
                 .findFirst();
     }
 }

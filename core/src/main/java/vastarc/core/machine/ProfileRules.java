@@ -5,8 +5,9 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import vastarc.core.finding.Problem;
-import vastarc.core.machine.PanelElement.Kind;
+import vastarc.core.machine.PanelElement.ControlKind;
+import vastarc.core.machine.PanelElement.SwitchStop;
+import vastarc.core.validation.Problem;
 
 /** What makes a profile unusable although each of its fields is well formed. Every fault is named at its place. */
 public final class ProfileRules {
@@ -104,10 +105,10 @@ public final class ProfileRules {
                     element.setting().units());
         }
         boolean turns = scale.sweepDeg() > 0 && scale.sweepDeg() <= 360;
-        if (element.kind() == Kind.KNOB && !turns) {
+        if (element.kind() == ControlKind.KNOB && !turns) {
             wrong(place + ".sweepDeg", "sweep", scale.sweepDeg());
         }
-        if (element.kind() != Kind.KNOB && scale.step() <= 0) {
+        if (element.kind() != ControlKind.KNOB && scale.step() <= 0) {
             wrong(place + ".step", "displayStep");
         }
     }
@@ -116,7 +117,7 @@ public final class ProfileRules {
         if (element.stops().size() < 2) {
             wrong(place + ".stops", "stops", element.stops().size());
         }
-        if (element.kind() == Kind.TOGGLE && element.stops().size() > 2) {
+        if (element.kind() == ControlKind.TOGGLE && element.stops().size() > 2) {
             wrong(place + ".stops", "toggle", element.stops().size());
         }
         for (int i = 0; i < element.stops().size(); i++) {
@@ -124,7 +125,7 @@ public final class ProfileRules {
         }
     }
 
-    private void stop(PanelElement element, PanelElement.Stop stop, String place) {
+    private void stop(PanelElement element, SwitchStop stop, String place) {
         PanelSetting setting = element.setting();
         if (setting == PanelSetting.RANGE) {
             boolean band = stop.low().isPresent()

@@ -1,7 +1,8 @@
 package vastarc.core.machine;
 
 import java.util.SplittableRandom;
-import vastarc.core.score.Timeline;
+import vastarc.core.cycle.CycleTimeline;
+import vastarc.core.machine.CurrentMeter.ClampReading;
 
 /**
  * A welding machine that does not exist: its dial gives something else than it says, and its current is never quite still.
@@ -30,7 +31,7 @@ public record SimulatedSource(double minA, double maxA, long seed) {
     }
 
     /** The current while a weld is played on it, A: the plan's, scaled by how far the dial lies, with noise. */
-    public double ampsAt(Timeline timeline, double timeS, double place, double plannedA) {
+    public double ampsAt(CycleTimeline timeline, double timeS, double place, double plannedA) {
         double planned = timeline.at(timeS).currentA();
         double lie = plannedA > 0 ? trueAmps(place) / plannedA : 1;
         return noisy(planned * lie, Double.doubleToLongBits(timeS));
@@ -51,6 +52,6 @@ public record SimulatedSource(double minA, double maxA, long seed) {
      * @param moment makes one reading differ from the next
      */
     public CurrentMeter meterAt(double place, long moment) {
-        return () -> new CurrentMeter.Shown(Math.round(10 * noisy(trueAmps(place), moment)) / 10.0, true);
+        return () -> new ClampReading(Math.round(10 * noisy(trueAmps(place), moment)) / 10.0, true);
     }
 }

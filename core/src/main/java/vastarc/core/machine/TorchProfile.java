@@ -14,10 +14,16 @@ import java.util.List;
  * @param valve    gas valve on the handle
  */
 public record TorchProfile(
-        String id, String name, Cooling cooling, List<DutyPoint> plate, double leadM, double boreMm, boolean valve) {
+        String id,
+        String name,
+        TorchCooling cooling,
+        List<DutyPoint> plate,
+        double leadM,
+        double boreMm,
+        boolean valve) {
 
     /** What cools a torch. */
-    public enum Cooling {
+    public enum TorchCooling {
         AIR,
         WATER
     }

@@ -32,13 +32,13 @@ public enum Material {
         return Optional.ofNullable(gauges);
     }
 
-    public Properties properties() {
-        return Properties.of(this);
+    public MaterialProperties properties() {
+        return MaterialProperties.of(this);
     }
 
     /** Thickest square edge that one run from one side melts through soundly, mm (judgement). */
     public double onePassMm() {
-        return OnePass.limitMm(family);
+        return SinglePassThickness.limitMm(family);
     }
 
     /** How deep one run melts at most where it need not go through, mm: a fifth more than it melts through (judgement). */

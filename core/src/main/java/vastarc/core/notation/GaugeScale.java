@@ -4,7 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import vastarc.core.quantity.Length;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
 
 /** Gauges: the same number is another thickness in carbon steel sheet, in stainless sheet and in tube. Source: table {@code gauges.csv}. */
 public enum GaugeScale {

@@ -4,10 +4,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /**
  * Reads a length as shops write it: {@code 2}, {@code 2 mm}, {@code 1/8"}, {@code 1-1/4 in}, {@code .065}, {@code 65 thou},

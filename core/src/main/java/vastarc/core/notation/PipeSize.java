@@ -7,10 +7,10 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.quantity.Length;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /**
  * A pipe told by nominal size and schedule: {@code 2" sch 40}, {@code DN50 sch 10S}, {@code NPS 1-1/2}. Source: table

@@ -5,12 +5,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /** Reads a gas flow ({@code 8}, {@code 8 L/min}, {@code 17 cfh}) or a travel speed ({@code 120 mm/min}, {@code 5 in/min}, {@code 5 ipm}). */
 public final class RateReader {

@@ -6,21 +6,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import vastarc.core.finding.Caution;
 import vastarc.core.joint.Weld;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.MethodCurrent;
 import vastarc.core.sheet.OwnValues;
-import vastarc.core.sheet.PassPlan;
-import vastarc.core.sheet.SchoolCurrent;
-import vastarc.core.sheet.Setting;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.PassSchedule;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.core.sheet.TackPlan;
+import vastarc.core.validation.Caution;
 
 /**
  * A sheet as it was on a day: what proof, memory, runs and prints hold. It says the same however engine and tables move afterwards.
  *
- * @param engine   the engine that made it, as {@link Engine#version()}
+ * @param engine   the engine that made it, as {@link EngineVersion#version()}
  * @param weld     what it was made for
  * @param own      the hand's own values on it
  * @param settings every setting with its window, school, reason and what went in, in the order of the sheet
@@ -33,9 +33,9 @@ public record SheetDocument(
         String engine,
         Weld weld,
         OwnValues own,
-        List<Setting> settings,
-        List<SchoolCurrent> schools,
-        Optional<PassPlan> passes,
+        List<Parameter> settings,
+        List<MethodCurrent> schools,
+        Optional<PassSchedule> passes,
         TackPlan tacks,
         List<Caution> cautions) {
 
@@ -46,9 +46,9 @@ public record SheetDocument(
     }
 
     /** A sheet, kept as it is now. */
-    public static SheetDocument of(Sheet sheet) {
+    public static SheetDocument of(SetupSheet sheet) {
         return new SheetDocument(
-                Engine.version(),
+                EngineVersion.version(),
                 new Weld(sheet.joint(), sheet.practice()),
                 sheet.own(),
                 List.copyOf(sheet.settings().values()),
@@ -59,26 +59,27 @@ public record SheetDocument(
     }
 
     /** A figure that another sheet has otherwise; empty on the side that lacks it. */
-    public record Moved(SettingKey key, Optional<Setting> then, Optional<Setting> now) {}
+    public record ChangedFigure(ParameterKey key, Optional<Parameter> then, Optional<Parameter> now) {}
 
     /** What stands otherwise on a sheet made today, as far as a reader in either unit system would see it. */
-    public List<Moved> movedOn(Sheet today) {
-        Map<SettingKey, Setting> then = settings.stream().collect(Collectors.toMap(Setting::key, Function.identity()));
-        return Arrays.stream(SettingKey.values())
-                .map(key -> new Moved(key, Optional.ofNullable(then.get(key)), today.find(key)))
+    public List<ChangedFigure> changedFigures(SetupSheet today) {
+        Map<ParameterKey, Parameter> then =
+                settings.stream().collect(Collectors.toMap(Parameter::key, Function.identity()));
+        return Arrays.stream(ParameterKey.values())
+                .map(key -> new ChangedFigure(key, Optional.ofNullable(then.get(key)), today.find(key)))
                 .filter(SheetDocument::differs)
                 .toList();
     }
 
-    private static boolean differs(Moved moved) {
+    private static boolean differs(ChangedFigure moved) {
         return Arrays.stream(UnitSystem.values())
                 .anyMatch(units -> !moved.then()
-                        .map(setting -> setting.shown(units))
-                        .equals(moved.now().map(setting -> setting.shown(units))));
+                        .map(parameter -> parameter.shown(units))
+                        .equals(moved.now().map(parameter -> parameter.shown(units))));
     }
 
     /** A sheet made today with the figures of this one: what a proven job is welded by. */
-    Sheet heldOn(Sheet today) {
+    SetupSheet heldOn(SetupSheet today) {
         return today.holding(settings, own);
     }
 }

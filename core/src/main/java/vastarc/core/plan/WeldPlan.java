@@ -6,21 +6,22 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.finding.Outcome;
-import vastarc.core.joint.Control;
-import vastarc.core.joint.Practice;
+import vastarc.core.cycle.CycleChoices;
+import vastarc.core.cycle.CyclePlanner;
+import vastarc.core.cycle.TriggerMode;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.joint.ControlDevice;
 import vastarc.core.joint.Weld;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreChoices;
-import vastarc.core.score.ScorePlanner;
-import vastarc.core.sheet.Balance;
+import vastarc.core.joint.WeldingConditions;
+import vastarc.core.plan.SheetDocument.ChangedFigure;
+import vastarc.core.sheet.Alternative;
 import vastarc.core.sheet.OwnValues;
-import vastarc.core.sheet.PassPlan;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.PassSchedule;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.core.sheet.SheetPlanner;
-import vastarc.core.sheet.ShopWays;
-import vastarc.core.sheet.Way;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.sheet.ThermalPlan;
+import vastarc.core.validation.Outcome;
 
 /**
  * The plan of one weld: its sheet and its score, each made once and only when asked for. A control logic that belongs to another arc
@@ -32,79 +33,84 @@ public final class WeldPlan {
      * What a plan is made from.
      *
      * @param weld    joint and practice
-     * @param ways    the shop's schools and shelf
+     * @param shop    the shop's methods and stock
      * @param own     the hand's own values of the sheet's settings
      * @param choices the control logic, and own values that only a score has
      * @param proven  the sheet the weld was proven with, whose figures stand whatever the engine says today; empty for an open one
      * @param pass    the pass it is for, from 1; own values and proof were made for the first and stand for that one alone
      */
-    public record Ask(
-            Weld weld, ShopWays ways, OwnValues own, ScoreChoices choices, Optional<SheetDocument> proven, int pass) {
+    public record PlanRequest(
+            Weld weld,
+            ShopDefaults shop,
+            OwnValues own,
+            CycleChoices choices,
+            Optional<SheetDocument> proven,
+            int pass) {
 
         /** Nothing set by hand, nothing proven. */
-        public static Ask of(Weld weld, ShopWays ways) {
-            return new Ask(weld, ways, OwnValues.none(), ScoreChoices.none(), Optional.empty(), 1);
+        public static PlanRequest of(Weld weld, ShopDefaults shop) {
+            return new PlanRequest(weld, shop, OwnValues.none(), CycleChoices.none(), Optional.empty(), 1);
         }
 
         /** The same weld with nothing set by hand, under the same logic. */
-        public Ask withoutOwn() {
-            return new Ask(
+        public PlanRequest withoutOwn() {
+            return new PlanRequest(
                     weld,
-                    ways,
+                    shop,
                     OwnValues.none(),
-                    new ScoreChoices(choices.logic(), Map.of(), choices.seamMm()),
+                    new CycleChoices(choices.logic(), Map.of(), choices.seamMm()),
                     Optional.empty(),
                     pass);
         }
 
         /** The same weld as a machine with another logic does it. */
-        public Ask with(ControlLogic logic) {
-            return new Ask(
+        public PlanRequest with(TriggerMode mode) {
+            return new PlanRequest(
                     weld,
-                    ways,
+                    shop,
                     own,
-                    new ScoreChoices(Optional.of(logic), choices.own(), choices.seamMm()),
+                    new CycleChoices(Optional.of(mode), choices.own(), choices.seamMm()),
                     proven,
                     pass);
         }
 
         /** The same weld in a shop of other ways. */
-        public Ask in(ShopWays others) {
-            return new Ask(weld, others, own, choices, proven, pass);
+        public PlanRequest in(ShopDefaults others) {
+            return new PlanRequest(weld, others, own, choices, proven, pass);
         }
 
         /** Another pass of the same weld. */
-        public Ask onPass(int other) {
-            return new Ask(weld, ways, own, choices, proven, other);
+        public PlanRequest onPass(int other) {
+            return new PlanRequest(weld, shop, own, choices, proven, other);
         }
     }
 
-    private final Ask ask;
+    private final PlanRequest ask;
     /** Of the first pass; null where this is it. */
     private final @Nullable WeldPlan first;
 
-    private @Nullable Outcome<Balance> balance;
-    private @Nullable Outcome<Sheet> today;
-    private @Nullable Outcome<Sheet> sheet;
-    private @Nullable Outcome<Score> score;
-    private @Nullable Outcome<List<Sheet>> passes;
+    private @Nullable Outcome<ThermalPlan> balance;
+    private @Nullable Outcome<SetupSheet> today;
+    private @Nullable Outcome<SetupSheet> sheet;
+    private @Nullable Outcome<WeldCycle> score;
+    private @Nullable Outcome<List<SetupSheet>> passes;
 
-    private WeldPlan(Ask ask, @Nullable WeldPlan first, @Nullable Outcome<Balance> balance) {
-        this.ask = ask;
+    private WeldPlan(PlanRequest request, @Nullable WeldPlan first, @Nullable Outcome<ThermalPlan> balance) {
+        this.ask = request;
         this.first = first;
         this.balance = balance;
     }
 
-    public static WeldPlan of(Ask ask) {
-        WeldPlan first = new WeldPlan(ask.onPass(1), null, null);
-        return first.onPass(ask.pass());
+    public static WeldPlan of(PlanRequest request) {
+        WeldPlan first = new WeldPlan(request.onPass(1), null, null);
+        return first.onPass(request.pass());
     }
 
-    public static WeldPlan of(Weld weld, ShopWays ways) {
-        return of(Ask.of(weld, ways));
+    public static WeldPlan of(Weld weld, ShopDefaults shop) {
+        return of(PlanRequest.of(weld, shop));
     }
 
-    public Ask ask() {
+    public PlanRequest ask() {
         return ask;
     }
 
@@ -118,44 +124,45 @@ public final class WeldPlan {
     }
 
     /** The same weld in a shop of other ways; its heat is not reckoned again. */
-    public WeldPlan in(ShopWays others) {
+    public WeldPlan in(ShopDefaults others) {
         return new WeldPlan(first().ask.in(others), null, first().balance()).onPass(ask.pass());
     }
 
-    private Practice practice() {
-        Practice told = ask.weld().practice();
-        Control control = ask.choices().logic().flatMap(ControlLogic::control).orElse(told.control());
+    private WeldingConditions practice() {
+        WeldingConditions told = ask.weld().practice();
+        ControlDevice control =
+                ask.choices().logic().flatMap(TriggerMode::control).orElse(told.control());
         return control == told.control() ? told : told.with(draft -> draft.control = control);
     }
 
-    private synchronized Outcome<Balance> balance() {
-        Outcome<Balance> made = balance;
+    private synchronized Outcome<ThermalPlan> balance() {
+        Outcome<ThermalPlan> made = balance;
         if (made == null) {
-            made = Balance.of(ask.weld().joint(), practice());
+            made = ThermalPlan.of(ask.weld().joint(), practice());
             balance = made;
         }
         return made;
     }
 
     /** The sheet that the engine makes of it today, or why it makes none. */
-    public synchronized Outcome<Sheet> today() {
-        Outcome<Sheet> made = today;
+    public synchronized Outcome<SetupSheet> today() {
+        Outcome<SetupSheet> made = today;
         if (made == null) {
             made = first == null
-                    ? balance().then(heat -> SheetPlanner.plan(heat, ask.ways(), ask.own()))
+                    ? balance().then(heat -> SheetPlanner.plan(heat, ask.shop(), ask.own()))
                     : first.today()
                             .then(sheet -> first.balance())
-                            .then(heat -> SheetPlanner.later(heat, ask.ways(), ask.pass()));
+                            .then(heat -> SheetPlanner.later(heat, ask.shop(), ask.pass()));
             today = made;
         }
         return made;
     }
 
     /** The sheet it is welded by: today's, or the one it was proven with. */
-    public synchronized Outcome<Sheet> sheet() {
-        Outcome<Sheet> made = sheet;
+    public synchronized Outcome<SetupSheet> sheet() {
+        Outcome<SetupSheet> made = sheet;
         if (made == null) {
-            Outcome<Sheet> reckoned = today();
+            Outcome<SetupSheet> reckoned = today();
             made = ask.proven()
                     .filter(proven -> ask.pass() == 1)
                     .map(proven -> reckoned.map(proven::heldOn))
@@ -166,8 +173,8 @@ public final class WeldPlan {
     }
 
     /** The sheets of all passes, the first one's first. */
-    public synchronized Outcome<List<Sheet>> passes() {
-        Outcome<List<Sheet>> made = passes;
+    public synchronized Outcome<List<SetupSheet>> passes() {
+        Outcome<List<SetupSheet>> made = passes;
         if (made == null) {
             made = first == null ? sheet().map(this::passes) : first.passes();
             passes = made;
@@ -175,32 +182,34 @@ public final class WeldPlan {
         return made;
     }
 
-    private List<Sheet> passes(Sheet sheet) {
-        int count = sheet.passes().map(PassPlan::passes).map(List::size).orElse(1);
-        Stream<Sheet> later =
+    private List<SetupSheet> passes(SetupSheet sheet) {
+        int count = sheet.passes().map(PassSchedule::passes).map(List::size).orElse(1);
+        Stream<SetupSheet> later =
                 IntStream.rangeClosed(2, count).mapToObj(this::onPass).flatMap(plan -> plan.sheet().value().stream());
         return Stream.concat(Stream.of(sheet), later).toList();
     }
 
     /** The score of that sheet. */
-    public synchronized Outcome<Score> score() {
-        Outcome<Score> made = score;
+    public synchronized Outcome<WeldCycle> score() {
+        Outcome<WeldCycle> made = score;
         if (made == null) {
-            made = sheet().map(planned -> ScorePlanner.plan(planned, ask.choices()));
+            made = sheet().map(planned -> CyclePlanner.plan(planned, ask.choices()));
             score = made;
         }
         return made;
     }
 
     /** The nearest ways where it has no sheet; empty where it has one. */
-    public List<Way> ways() {
-        return sheet().value().isPresent() ? List.of() : Way.outOf(ask.weld().joint(), practice(), ask.ways());
+    public List<Alternative> alternatives() {
+        return sheet().value().isPresent()
+                ? List.of()
+                : Alternative.outOf(ask.weld().joint(), practice(), ask.shop());
     }
 
     /** What the engine would set otherwise today than when it was proven; empty where it would not, or nothing is proven. */
-    public List<SheetDocument.Moved> moved() {
+    public List<ChangedFigure> changedFigures() {
         return ask.proven()
-                .flatMap(proven -> today().value().map(proven::movedOn))
+                .flatMap(proven -> today().value().map(proven::changedFigures))
                 .orElse(List.of());
     }
 }

@@ -2,7 +2,7 @@ package vastarc.core.purge;
 
 import org.hipparchus.random.RandomGenerator;
 import org.hipparchus.random.Well512a;
-import vastarc.core.purge.OxygenMeter.Fault;
+import vastarc.core.purge.OxygenMeter.MeterFault;
 
 /**
  * A simulated flow meter before the inlet: a first-order lag of 2 s, 2 % noise. A bottle that runs empty takes its flow away, a shut vent
@@ -18,11 +18,11 @@ public final class FlowMeter {
     private static final double NOTHING = 0.05;
 
     private final Purge purge;
-    private final Fault fault;
+    private final MeterFault fault;
     private final RandomGenerator random;
 
     /** What a flow says beside what was set. Spoken by {@code purge.flow.<name>}. */
-    public enum Verdict {
+    public enum FlowVerdict {
         AS_SET,
         LOW,
         HIGH,
@@ -30,7 +30,7 @@ public final class FlowMeter {
     }
 
     /** A meter on a purge that begins at 0 s. */
-    public FlowMeter(Purge purge, Fault fault, long seed) {
+    public FlowMeter(Purge purge, MeterFault fault, long seed) {
         this.purge = purge;
         this.fault = fault;
         this.random = new Well512a(seed);
@@ -49,11 +49,11 @@ public final class FlowMeter {
     }
 
     /** A reading held against the flow that was set, L/min both. */
-    public static Verdict verdict(double setLPerMin, double readLPerMin) {
+    public static FlowVerdict verdict(double setLPerMin, double readLPerMin) {
         double share = readLPerMin / setLPerMin;
         if (share < NOTHING) {
-            return Verdict.NONE;
+            return FlowVerdict.NONE;
         }
-        return share < 1 - AS_SET ? Verdict.LOW : share > 1 + AS_SET ? Verdict.HIGH : Verdict.AS_SET;
+        return share < 1 - AS_SET ? FlowVerdict.LOW : share > 1 + AS_SET ? FlowVerdict.HIGH : FlowVerdict.AS_SET;
     }
 }

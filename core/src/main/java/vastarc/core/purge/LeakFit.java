@@ -24,7 +24,7 @@ import org.hipparchus.util.Pair;
  * @param verdict       what to make of it
  */
 public record LeakFit(
-        double leakLPerMin, double low, double high, double timeConstantS, boolean settled, Verdict verdict) {
+        double leakLPerMin, double low, double high, double timeConstantS, boolean settled, LeakVerdict verdict) {
 
     /** Fewest readings that say anything of three unknowns. */
     public static final int FEWEST = 5;
@@ -41,7 +41,7 @@ public record LeakFit(
     private static final double RISES_FACTOR = 2;
 
     /** Spoken by {@code purge.leak.<name>}. */
-    public enum Verdict {
+    public enum LeakVerdict {
         /** Less than a ten-thousandth of the flow. */
         TIGHT,
         LEAKS,
@@ -58,14 +58,14 @@ public record LeakFit(
     }
 
     /** A reading. */
-    public record Reading(double s, double ppm) {}
+    public record OxygenReading(double s, double ppm) {}
 
     /**
      * The leak behind readings.
      *
      * @param readings at least {@value #FEWEST}, in order of time, ppm above 0
      */
-    public static LeakFit of(double volumeL, double flowLPerMin, double argonPpm, List<Reading> readings) {
+    public static LeakFit of(double volumeL, double flowLPerMin, double argonPpm, List<OxygenReading> readings) {
         double expected = 60 * volumeL / flowLPerMin;
         Optimum best = fitted(readings, expected);
         double timeConstant = Math.exp(best.getPoint().getEntry(1));
@@ -84,27 +84,27 @@ public record LeakFit(
                 verdict(readings, timeConstant / (expected + OxygenMeter.LAG_S), leak / flowLPerMin, settled));
     }
 
-    private static Verdict verdict(List<Reading> readings, double slower, double share, boolean settled) {
-        double least = readings.stream().mapToDouble(Reading::ppm).min().orElseThrow();
-        double most = readings.stream().mapToDouble(Reading::ppm).max().orElseThrow();
+    private static LeakVerdict verdict(List<OxygenReading> readings, double slower, double share, boolean settled) {
+        double least = readings.stream().mapToDouble(OxygenReading::ppm).min().orElseThrow();
+        double most = readings.stream().mapToDouble(OxygenReading::ppm).max().orElseThrow();
         double first = readings.get(0).ppm();
         double last = readings.get(readings.size() - 1).ppm();
         if (least > NEVER_FELL * first && least > NEARLY_AIR_PPM) {
-            return Verdict.NO_ARGON;
+            return LeakVerdict.NO_ARGON;
         }
         if (most < ALIKE * least) {
-            return Verdict.UNKNOWN;
+            return LeakVerdict.UNKNOWN;
         }
         if (least < first && last > RISES_FACTOR * least) {
-            return Verdict.EMPTY;
+            return LeakVerdict.EMPTY;
         }
         if (slower > BLOCKED_FACTOR) {
-            return Verdict.BLOCKED;
+            return LeakVerdict.BLOCKED;
         }
         if (slower > SLOW_FACTOR && !settled) {
-            return Verdict.SLOW;
+            return LeakVerdict.SLOW;
         }
-        return share < TIGHT_SHARE ? Verdict.TIGHT : Verdict.LEAKS;
+        return share < TIGHT_SHARE ? LeakVerdict.TIGHT : LeakVerdict.LEAKS;
     }
 
     private static double leak(double floorPpm, double flow, double argonPpm) {
@@ -112,10 +112,10 @@ public record LeakFit(
         return Math.max(0, flow * (inside - argonPpm) / (Purge.AIR_PPM - inside));
     }
 
-    private static Optimum fitted(List<Reading> readings, double expectedS) {
+    private static Optimum fitted(List<OxygenReading> readings, double expectedS) {
         double[] targets =
                 readings.stream().mapToDouble(reading -> log(reading.ppm())).toArray();
-        double least = readings.stream().mapToDouble(Reading::ppm).min().orElseThrow();
+        double least = readings.stream().mapToDouble(OxygenReading::ppm).min().orElseThrow();
         double[] start = {log(readings.get(0).ppm()), Math.log(expectedS), log(0.9 * least)};
         return new LevenbergMarquardtOptimizer()
                 .optimize(new LeastSquaresBuilder()
@@ -146,7 +146,7 @@ public record LeakFit(
         return Math.log(Math.max(LEAST_PPM, ppm));
     }
 
-    private static Pair<RealVector, RealMatrix> model(List<Reading> readings, RealVector point) {
+    private static Pair<RealVector, RealMatrix> model(List<OxygenReading> readings, RealVector point) {
         double start = Math.exp(point.getEntry(0));
         double tau = Math.exp(point.getEntry(1));
         double floor = Math.exp(point.getEntry(2));

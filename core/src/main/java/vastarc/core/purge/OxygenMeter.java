@@ -17,7 +17,7 @@ public final class OxygenMeter {
     private static final double DRIFT_PER_S = 0.002;
 
     /** What may be wrong. */
-    public enum Fault {
+    public enum MeterFault {
         NONE,
         LEAKING_DAM,
         EMPTY_BOTTLE,
@@ -27,14 +27,14 @@ public final class OxygenMeter {
     }
 
     private final Purge purge;
-    private final Fault fault;
+    private final MeterFault fault;
     private final RandomGenerator random;
     private double atS;
     private double shown = Purge.AIR_PPM;
 
     /** A meter on a purge that begins at 0 s. */
-    public OxygenMeter(Purge purge, Fault fault, long seed) {
-        this.purge = fault == Fault.LEAKING_DAM ? leaking(purge) : purge;
+    public OxygenMeter(Purge purge, MeterFault fault, long seed) {
+        this.purge = fault == MeterFault.LEAKING_DAM ? leaking(purge) : purge;
         this.fault = fault;
         this.random = new Well512a(seed);
     }
@@ -58,7 +58,7 @@ public final class OxygenMeter {
             atS += step;
             shown += (actualPpm(atS) - shown) * (1 - Math.exp(-step / LAG_S));
         }
-        double drifted = fault == Fault.SENSOR_DRIFT ? shown * (1 + DRIFT_PER_S * s) : shown;
+        double drifted = fault == MeterFault.SENSOR_DRIFT ? shown * (1 + DRIFT_PER_S * s) : shown;
         double noisy = drifted * (1 + NOISE * random.nextGaussian());
         return digits(Math.min(Purge.AIR_PPM, Math.max(LEAST_PPM, noisy)));
     }
@@ -76,7 +76,7 @@ public final class OxygenMeter {
         };
     }
 
-    /** When the bottle of an {@link Fault#EMPTY_BOTTLE} is empty, s. */
+    /** When the bottle of an {@link MeterFault#EMPTY_BOTTLE} is empty, s. */
     static double emptyS(Purge purge) {
         return purge.mixedS().orElse(60.0) / 2;
     }

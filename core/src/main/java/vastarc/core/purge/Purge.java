@@ -40,7 +40,7 @@ public record Purge(
     private static final double LIGHTER_KG_PER_M3 = 0.46;
 
     /** Oxygen at a time, by both ways of reckoning, ppm. */
-    public record Point(double s, double mixedPpm, double blendPpm) {}
+    public record OxygenPoint(double s, double mixedPpm, double blendPpm) {}
 
     /** Whether argon at this flow lies under the air in a part, rather than stirring it: Δρ g D/(ρ u²) > 1 [textbook]. */
     public static boolean liesInLayers(double flowLPerMin, PurgePart part) {
@@ -118,12 +118,12 @@ public record Purge(
     }
 
     /** Oxygen over time, a little beyond the stirred time; to ten fillings where the target is never reached. */
-    public List<Point> curve() {
+    public List<OxygenPoint> curve() {
         double end = mixedS().map(s -> BEYOND * s).orElse(hoseS() + 600 * volumeL / flowLPerMin);
-        List<Point> points = new ArrayList<>(CURVE_POINTS + 1);
+        List<OxygenPoint> points = new ArrayList<>(CURVE_POINTS + 1);
         for (int i = 0; i <= CURVE_POINTS; i++) {
             double s = end * i / CURVE_POINTS;
-            points.add(new Point(s, mixedPpm(s), blendPpm(s)));
+            points.add(new OxygenPoint(s, mixedPpm(s), blendPpm(s)));
         }
         return points;
     }

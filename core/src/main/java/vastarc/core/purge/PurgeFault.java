@@ -1,8 +1,8 @@
 package vastarc.core.purge;
 
 import java.util.List;
-import vastarc.core.purge.LeakFit.Reading;
-import vastarc.core.purge.OxygenMeter.Fault;
+import vastarc.core.purge.LeakFit.OxygenReading;
+import vastarc.core.purge.OxygenMeter.MeterFault;
 
 /**
  * What a decay says is wrong. Against the time constant V/Q: a floor above the target is a leak, far slower is a shut vent, rising is an
@@ -17,33 +17,33 @@ public final class PurgeFault {
 
     private PurgeFault() {}
 
-    /** The likeliest fault behind readings; {@link Fault#NONE} where all is as it should be. */
-    public static Fault of(Purge purge, List<Reading> readings) {
+    /** The likeliest fault behind readings; {@link MeterFault#NONE} where all is as it should be. */
+    public static MeterFault of(Purge purge, List<OxygenReading> readings) {
         LeakFit fit = LeakFit.of(purge.volumeL(), purge.flowLPerMin(), purge.argonPpm(), readings);
         double expected = 60 * purge.volumeL() / purge.flowLPerMin();
         return switch (fit.verdict()) {
-            case EMPTY -> isDrift(readings) ? Fault.SENSOR_DRIFT : Fault.EMPTY_BOTTLE;
-            case BLOCKED -> Fault.VENT_BLOCKED;
-            case NO_ARGON -> Fault.EMPTY_BOTTLE;
-            case SLOW, UNKNOWN -> Fault.NONE;
+            case EMPTY -> isDrift(readings) ? MeterFault.SENSOR_DRIFT : MeterFault.EMPTY_BOTTLE;
+            case BLOCKED -> MeterFault.VENT_BLOCKED;
+            case NO_ARGON -> MeterFault.EMPTY_BOTTLE;
+            case SLOW, UNKNOWN -> MeterFault.NONE;
             case LEAKS, TIGHT -> slowOrLeaking(purge, fit, readings, expected);
         };
     }
 
-    private static Fault slowOrLeaking(Purge purge, LeakFit fit, List<Reading> readings, double expected) {
+    private static MeterFault slowOrLeaking(Purge purge, LeakFit fit, List<OxygenReading> readings, double expected) {
         if (isDrift(readings)) {
-            return Fault.SENSOR_DRIFT;
+            return MeterFault.SENSOR_DRIFT;
         }
         double floor = purge.argonPpm() + fit.leakLPerMin() / purge.flowLPerMin() * Purge.AIR_PPM;
         if (fit.settled() && floor > purge.targetPpm()) {
-            return Fault.LEAKING_DAM;
+            return MeterFault.LEAKING_DAM;
         }
         boolean stirred = purge.layered() && fit.timeConstantS() > STIRRED_FROM * expected;
-        return stirred ? Fault.INLET_TOP : Fault.NONE;
+        return stirred ? MeterFault.INLET_TOP : MeterFault.NONE;
     }
 
     /** The last tenth of the readings stands a little, not much, above what came two thirds of the way. */
-    private static boolean isDrift(List<Reading> readings) {
+    private static boolean isDrift(List<OxygenReading> readings) {
         int size = readings.size();
         if (size < FEWEST) {
             return false;
@@ -53,7 +53,7 @@ public final class PurgeFault {
         return late > CREEPS * before && late < 3 * before;
     }
 
-    private static double mean(List<Reading> readings) {
-        return readings.stream().mapToDouble(Reading::ppm).average().orElseThrow();
+    private static double mean(List<OxygenReading> readings) {
+        return readings.stream().mapToDouble(OxygenReading::ppm).average().orElseThrow();
     }
 }

@@ -3,18 +3,18 @@ package vastarc.core.purge;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.quantity.Unit;
-import vastarc.core.table.InOrder;
+import vastarc.core.tables.OrderedCollections;
 
 /**
  * One part of what is filled with argon, between the dams. Volumes by geometry [textbook]; a trough counts as half an ellipse, a plug leaves
  * the ring around it.
  *
  * @param kind    which
- * @param figures by the names of {@link Kind#fields()}, mm and degrees
+ * @param figures by the names of {@link PurgePartKind#fields()}, mm and degrees
  */
-public record PurgePart(Kind kind, Map<String, Double> figures) {
+public record PurgePart(PurgePartKind kind, Map<String, Double> figures) {
 
     private static final String LENGTH = "lengthMm";
     private static final String BORE = "boreMm";
@@ -30,23 +30,23 @@ public record PurgePart(Kind kind, Map<String, Double> figures) {
     private static final double MM3_PER_L = 1e6;
 
     /** Kinds of parts, each with the figures it is told by; spoken by {@code purge.part.<name>}. */
-    public enum Kind {
+    public enum PurgePartKind {
         STRAIGHT(length(LENGTH), bore(BORE)),
-        BEND(new Range(ANGLE, 1, 360, Unit.DEGREE), length(RADIUS), bore(BORE)),
+        BEND(new InputRange(ANGLE, 1, 360, Unit.DEGREE), length(RADIUS), bore(BORE)),
         REDUCER(length(LENGTH), bore(BORE), bore(TO_BORE)),
         TEE(length(LENGTH), bore(BORE), length(BRANCH_LENGTH), bore(BRANCH_BORE)),
         BOX(length(LENGTH), length(WIDTH), length(HEIGHT)),
-        PLUG(new Range(GAP, 0.2, 50, Unit.MILLIMETRE), length(LENGTH), bore(BORE)),
+        PLUG(new InputRange(GAP, 0.2, 50, Unit.MILLIMETRE), length(LENGTH), bore(BORE)),
         TROUGH(length(LENGTH), length(WIDTH), length(DEPTH));
 
-        private final List<Range> fields;
+        private final List<InputRange> fields;
 
-        Kind(Range... fields) {
+        PurgePartKind(InputRange... fields) {
             this.fields = List.of(fields);
         }
 
         /** Its figures with their ranges, in order. */
-        public List<Range> fields() {
+        public List<InputRange> fields() {
             return fields;
         }
 
@@ -73,21 +73,21 @@ public record PurgePart(Kind kind, Map<String, Double> figures) {
         }
     }
 
-    private static Range length(String name) {
-        return new Range(name, 1, 20_000, Unit.MILLIMETRE);
+    private static InputRange length(String name) {
+        return new InputRange(name, 1, 20_000, Unit.MILLIMETRE);
     }
 
-    private static Range bore(String name) {
-        return new Range(name, 2, 1000, Unit.MILLIMETRE);
+    private static InputRange bore(String name) {
+        return new InputRange(name, 2, 1000, Unit.MILLIMETRE);
     }
 
     public PurgePart {
-        figures = InOrder.map(figures);
+        figures = OrderedCollections.map(figures);
     }
 
     /** A straight tube. */
     public static PurgePart straight(double lengthMm, double boreMm) {
-        return new PurgePart(Kind.STRAIGHT, Map.of(LENGTH, lengthMm, BORE, boreMm));
+        return new PurgePart(PurgePartKind.STRAIGHT, Map.of(LENGTH, lengthMm, BORE, boreMm));
     }
 
     /** A figure of it, mm or degrees. */
@@ -139,7 +139,7 @@ public record PurgePart(Kind kind, Map<String, Double> figures) {
         return Math.PI / 4 * bore * bore;
     }
 
-    private static double frustum(double length, double one, double other) {
-        return Math.PI * length / 12 * (one * one + one * other + other * other);
+    private static double frustum(double length, double value, double other) {
+        return Math.PI * length / 12 * (value * value + value * other + other * other);
     }
 }

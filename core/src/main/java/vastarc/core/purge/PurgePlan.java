@@ -6,12 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
+import vastarc.core.purge.PurgePart.PurgePartKind;
+import vastarc.core.purge.RootPressure.RootVerdict;
 import vastarc.core.purge.RootPressure.Vent;
-import vastarc.core.purge.RootPressure.Verdict;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
 
 /**
  * A purge reckoned: the wait, the argon, the hold, and what becomes of the root.
@@ -25,18 +26,24 @@ import vastarc.core.wording.Phrase;
  * @param problems what stands against it, in sentences
  */
 public record PurgePlan(
-        Ask ask, Purge purge, double ventPa, double bulgeMm, Verdict verdict, Hold hold, List<Phrase> problems) {
+        PurgeRequest ask,
+        Purge purge,
+        double ventPa,
+        double bulgeMm,
+        RootVerdict verdict,
+        PurgeHold hold,
+        List<Phrase> problems) {
 
-    public static final Range FLOW = new Range("flowLPerMin", 0.5, 60, Unit.LITRE_PER_MIN);
-    public static final Range LEAK = new Range("leakLPerMin", 0, 60, Unit.LITRE_PER_MIN);
-    public static final Range ARGON = new Range("argonPpm", 0, 10_000, Unit.NUMBER);
-    public static final Range TARGET = new Range("targetPpm", 0.5, 50_000, Unit.NUMBER);
-    public static final Range VENT = new Range("diameterMm", 0.5, 100, Unit.MILLIMETRE);
-    public static final Range VENTS = new Range("count", 1, 20, Unit.NUMBER);
-    public static final Range HOSE_LENGTH = new Range("lengthM", 0, 100, Unit.METRE);
-    public static final Range HOSE_BORE = new Range("boreMm", 1, 50, Unit.MILLIMETRE);
-    public static final Range THICKNESS = new Range("thicknessMm", 0.1, 12, Unit.MILLIMETRE);
-    public static final Range BACK_WIDTH = new Range("backWidthMm", 0.2, 30, Unit.MILLIMETRE);
+    public static final InputRange FLOW = new InputRange("flowLPerMin", 0.5, 60, Unit.LITRE_PER_MIN);
+    public static final InputRange LEAK = new InputRange("leakLPerMin", 0, 60, Unit.LITRE_PER_MIN);
+    public static final InputRange ARGON = new InputRange("argonPpm", 0, 10_000, Unit.NUMBER);
+    public static final InputRange TARGET = new InputRange("targetPpm", 0.5, 50_000, Unit.NUMBER);
+    public static final InputRange VENT = new InputRange("diameterMm", 0.5, 100, Unit.MILLIMETRE);
+    public static final InputRange VENTS = new InputRange("count", 1, 20, Unit.NUMBER);
+    public static final InputRange HOSE_LENGTH = new InputRange("lengthM", 0, 100, Unit.METRE);
+    public static final InputRange HOSE_BORE = new InputRange("boreMm", 1, 50, Unit.MILLIMETRE);
+    public static final InputRange THICKNESS = new InputRange("thicknessMm", 0.1, 12, Unit.MILLIMETRE);
+    public static final InputRange BACK_WIDTH = new InputRange("backWidthMm", 0.2, 30, Unit.MILLIMETRE);
 
     /** Most parts in a chain. */
     public static final int MOST_PARTS = 40;
@@ -64,7 +71,7 @@ public record PurgePlan(
     public static final double LEAST_TITANIUM_S = 180;
 
     /** Where argon comes in and air goes out. */
-    public enum End {
+    public enum GasPort {
         LOW,
         HIGH
     }
@@ -83,19 +90,19 @@ public record PurgePlan(
      * @param hoseL     dead volume of the hose, L
      * @param root      the molten root
      */
-    public record Ask(
+    public record PurgeRequest(
             List<PurgePart> parts,
             double flow,
             double leak,
             double argonPpm,
             double targetPpm,
-            End inlet,
-            End ventAt,
+            GasPort inlet,
+            GasPort ventAt,
             Vent vent,
             double hoseL,
             RootPressure root) {
 
-        public Ask {
+        public PurgeRequest {
             parts = List.copyOf(parts);
         }
 
@@ -109,68 +116,74 @@ public record PurgePlan(
     }
 
     /** A flow with its window, L/min. */
-    public record Hold(double value, double low, double high) {}
+    public record PurgeHold(double value, double low, double high) {}
 
-    public static PurgePlan of(Ask ask) {
-        boolean layered = ask.inlet() == End.LOW
-                && ask.ventAt() == End.HIGH
-                && ask.parts().stream().allMatch(part -> Purge.liesInLayers(ask.flow(), part));
-        Purge purge =
-                new Purge(ask.volumeL(), ask.flow(), ask.leak(), ask.argonPpm(), ask.targetPpm(), layered, ask.hoseL());
-        Hold hold = hold(ask);
-        double holdPa = RootPressure.ventPa(hold.value(), ask.vent());
+    public static PurgePlan of(PurgeRequest request) {
+        boolean layered = request.inlet() == GasPort.LOW
+                && request.ventAt() == GasPort.HIGH
+                && request.parts().stream().allMatch(part -> Purge.liesInLayers(request.flow(), part));
+        Purge purge = new Purge(
+                request.volumeL(),
+                request.flow(),
+                request.leak(),
+                request.argonPpm(),
+                request.targetPpm(),
+                layered,
+                request.hoseL());
+        PurgeHold hold = hold(request);
+        double holdPa = RootPressure.ventPa(hold.value(), request.vent());
         return new PurgePlan(
-                ask,
+                request,
                 purge,
-                RootPressure.ventPa(ask.flow(), ask.vent()),
-                ask.root().bulgeMm(holdPa),
-                ask.root().verdict(holdPa),
+                RootPressure.ventPa(request.flow(), request.vent()),
+                request.root().bulgeMm(holdPa),
+                request.root().verdict(holdPa),
                 hold,
-                problems(ask, purge, hold));
+                problems(request, purge, hold));
     }
 
     /** Six tenths of the fill within 3 to 8, a trickle in narrow bores, never more than leaves the root sound. */
-    private static Hold hold(Ask ask) {
-        boolean narrow = ask.acrossMm() < NARROW_MM;
-        double sound = RootPressure.flowLPerMin(ask.root().mostPa(), ask.vent());
-        double low = Math.max(narrow ? LEAST_NARROW : LEAST_HOLD, leastAgainstLeak(ask));
+    private static PurgeHold hold(PurgeRequest request) {
+        boolean narrow = request.acrossMm() < NARROW_MM;
+        double sound = RootPressure.flowLPerMin(request.root().mostPa(), request.vent());
+        double low = Math.max(narrow ? LEAST_NARROW : LEAST_HOLD, leastAgainstLeak(request));
         double high = Math.min(sound, narrow ? MOST_NARROW : MOST_HOLD);
         double usual = narrow
-                ? LEAST_NARROW + (MOST_NARROW - LEAST_NARROW) * ask.acrossMm() / NARROW_MM
-                : Math.min(MOST_HOLD, Math.max(LEAST_HOLD, HOLD_SHARE * ask.flow()));
+                ? LEAST_NARROW + (MOST_NARROW - LEAST_NARROW) * request.acrossMm() / NARROW_MM
+                : Math.min(MOST_HOLD, Math.max(LEAST_HOLD, HOLD_SHARE * request.flow()));
         double value = Math.max(Math.min(usual, high), Math.min(low, high));
-        return new Hold(value, Math.min(low, value), Math.max(high, value));
+        return new PurgeHold(value, Math.min(low, value), Math.max(high, value));
     }
 
     /** Least flow whose floor lies under the target, L/min; 0 without a leak. */
-    private static double leastAgainstLeak(Ask ask) {
-        return ask.leak() == 0 || ask.targetPpm() <= ask.argonPpm()
+    private static double leastAgainstLeak(PurgeRequest request) {
+        return request.leak() == 0 || request.targetPpm() <= request.argonPpm()
                 ? 0
-                : ask.leak() * (Purge.AIR_PPM - ask.targetPpm()) / (ask.targetPpm() - ask.argonPpm());
+                : request.leak() * (Purge.AIR_PPM - request.targetPpm()) / (request.targetPpm() - request.argonPpm());
     }
 
-    private static List<Phrase> problems(Ask ask, Purge purge, Hold hold) {
+    private static List<Phrase> problems(PurgeRequest request, Purge purge, PurgeHold hold) {
         List<Phrase> problems = new ArrayList<>();
-        if (ask.argonPpm() >= ask.targetPpm()) {
-            problems.add(Phrase.of("purge.problem.argon", figure(ask.argonPpm()), figure(ask.targetPpm())));
+        if (request.argonPpm() >= request.targetPpm()) {
+            problems.add(Phrase.of("purge.problem.argon", figure(request.argonPpm()), figure(request.targetPpm())));
         } else if (!purge.isReachable()) {
-            problems.add(Phrase.of("purge.problem.leak", figure(purge.floorPpm()), figure(ask.targetPpm())));
+            problems.add(Phrase.of("purge.problem.leak", figure(purge.floorPpm()), figure(request.targetPpm())));
         }
         if (!purge.layered()) {
-            boolean ends = ask.inlet() == End.LOW && ask.ventAt() == End.HIGH;
+            boolean ends = request.inlet() == GasPort.LOW && request.ventAt() == GasPort.HIGH;
             problems.add(Phrase.of(ends ? "purge.problem.fast" : "purge.problem.ends"));
         }
-        double sound = RootPressure.flowLPerMin(ask.root().mostPa(), ask.vent());
-        double against = leastAgainstLeak(ask);
+        double sound = RootPressure.flowLPerMin(request.root().mostPa(), request.vent());
+        double against = leastAgainstLeak(request);
         if (against > sound && purge.isReachable()) {
             problems.add(Phrase.of(
                     "purge.problem.leakOrVent", Quantity.litresPerMin(against), Quantity.litresPerMin(sound)));
         } else if (sound < hold.low() || sound < LEAST_NARROW) {
             problems.add(Phrase.of("purge.problem.vent", Quantity.litresPerMin(sound)));
         }
-        ask.parts().stream()
-                .filter(part -> part.kind() == PurgePart.Kind.PLUG)
-                .flatMap(part -> plug(part, ask.flow()).stream())
+        request.parts().stream()
+                .filter(part -> part.kind() == PurgePartKind.PLUG)
+                .flatMap(part -> plug(part, request.flow()).stream())
                 .forEach(problems::add);
         if (purge.mixedS().map(purge::changes).orElse(0.0) > EASY_CHANGES) {
             problems.add(Phrase.of("purge.problem.long"));
@@ -197,7 +210,7 @@ public record PurgePlan(
     }
 
     /** What makes the wait without a meter as long as it is. Spoken by {@code purge.longest.<name>}. */
-    public enum Longest {
+    public enum LongestWait {
         /** The stirred time to the target. */
         MIXED,
         /** Ten fillings. */
@@ -212,28 +225,28 @@ public record PurgePlan(
      * @param s       seconds from the moment the argon is opened
      * @param longest of its three parts
      */
-    public record Wait(double s, Longest longest) {}
+    public record UnmeteredWait(double s, LongestWait longest) {}
 
     /**
      * How long the strike waits where no meter says more: the longest of the stirred time, ten fillings and two minutes (titanium three). The stirred
      * time is that of a clean, dry, tight vessel, and no permission by itself. Empty where the target is never reached. Source: bench figures
      * [judgement].
      */
-    public Optional<Wait> waitWithoutMeter() {
+    public Optional<UnmeteredWait> waitWithoutMeter() {
         double changes = purge.hoseS() + LEAST_CHANGES * 60 * ask.volumeL() / ask.flow();
         double least = ask.root().metal().isTitanium() ? LEAST_TITANIUM_S : LEAST_S;
         return purge.mixedS()
                 .map(mixed -> Stream.of(
-                                new Wait(mixed, Longest.MIXED),
-                                new Wait(changes, Longest.CHANGES),
-                                new Wait(least, Longest.LEAST))
-                        .max(Comparator.comparingDouble(Wait::s))
+                                new UnmeteredWait(mixed, LongestWait.MIXED),
+                                new UnmeteredWait(changes, LongestWait.CHANGES),
+                                new UnmeteredWait(least, LongestWait.LEAST))
+                        .max(Comparator.comparingDouble(UnmeteredWait::s))
                         .orElseThrow());
     }
 
     /** The same in seconds. */
     public Optional<Double> waitS() {
-        return waitWithoutMeter().map(Wait::s);
+        return waitWithoutMeter().map(UnmeteredWait::s);
     }
 
     /** Flow for the closing stretch, L/min: the gap that was a vent shuts, so half the hold. */

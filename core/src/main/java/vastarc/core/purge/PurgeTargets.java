@@ -2,11 +2,11 @@ package vastarc.core.purge;
 
 import java.util.List;
 import java.util.Set;
-import vastarc.core.joint.Finish;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Joint;
 import vastarc.core.material.Family;
 import vastarc.core.material.Material;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
 
 /** Oxygen that may be left before the arc, and the colour inside at an oxygen. Sources: purge-targets.csv, oxygen-tints.csv [judgement]. */
 public final class PurgeTargets {
@@ -19,32 +19,32 @@ public final class PurgeTargets {
     private PurgeTargets() {}
 
     /** Oxygen at the strike, ppm: of the finish where the metal tells one, else of plain work. */
-    public static double strikePpm(Joint joint, Finish finish) {
+    public static double strikePpm(Joint joint, FinishRequirement finish) {
         boolean other = joint.wantsPurge() && !joint.material().wantsPurge();
         return strikePpm(other ? joint.other() : joint.material(), finish);
     }
 
-    /** As {@link #strikePpm(Joint, Finish)}, of one metal. */
-    public static double strikePpm(Material material, Finish finish) {
+    /** As {@link #strikePpm(Joint, FinishRequirement)}, of one metal. */
+    public static double strikePpm(Material material, FinishRequirement finish) {
         return row(material.family(), finish).number("strike_ppm");
     }
 
     /** Oxygen while it runs, ppm. */
-    public static double runningPpm(Material material, Finish finish) {
+    public static double runningPpm(Material material, FinishRequirement finish) {
         return row(material.family(), finish).number("running_ppm");
     }
 
-    private static Table.Row row(Family family, Finish finish) {
+    private static Table.Row row(Family family, FinishRequirement finish) {
         return TARGETS.stream()
                 .filter(row -> row.named("family", Family.class) == family)
-                .filter(row -> row.named("finish", Finish.class) == finish
-                        || row.named("finish", Finish.class) == Finish.PLAIN)
+                .filter(row -> row.named("finish", FinishRequirement.class) == finish
+                        || row.named("finish", FinishRequirement.class) == FinishRequirement.PLAIN)
                 .reduce((plain, own) -> row(plain, finish) ? plain : own)
                 .orElseThrow();
     }
 
-    private static boolean row(Table.Row row, Finish finish) {
-        return row.named("finish", Finish.class) == finish;
+    private static boolean row(Table.Row row, FinishRequirement finish) {
+        return row.named("finish", FinishRequirement.class) == finish;
     }
 
     /**
@@ -53,14 +53,14 @@ public final class PurgeTargets {
      * @param colour what is seen
      * @param accept what is usually said of it
      */
-    public record Inside(String colour, String accept) {}
+    public record InsideColour(String colour, String accept) {}
 
     /** The colour inside; empty words for metals that are not judged so. */
-    public static Inside inside(Material material, double ppm) {
+    public static InsideColour inside(Material material, double ppm) {
         return TINTS.stream()
                 .filter(row -> row.named("family", Family.class) == material.family() && ppm <= row.number("to_ppm"))
                 .findFirst()
-                .map(row -> new Inside(row.text("colour"), row.text("accept")))
-                .orElse(new Inside("not judged by colour", "no purge is needed"));
+                .map(row -> new InsideColour(row.text("colour"), row.text("accept")))
+                .orElse(new InsideColour("not judged by colour", "no purge is needed"));
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
-import vastarc.core.material.Properties;
+import vastarc.core.material.MaterialProperties;
 
 /**
  * What the vent's pressure does to the molten root.
@@ -27,7 +27,7 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
     private static final double MOST_OF_LIMIT = 0.3;
 
     /** What becomes of the root, seen from inside. Spoken by {@code purge.verdict.<name>}. */
-    public enum Verdict {
+    public enum RootVerdict {
         SOUND,
         /** Hangs into the bore. */
         SAGS,
@@ -50,7 +50,7 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
         }
     }
 
-    private Properties properties() {
+    private MaterialProperties properties() {
         return metal.properties();
     }
 
@@ -86,7 +86,7 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
     public double bulgeMm(double pressurePa) {
         return cosines().stream()
                 .map(cosine -> bulgeMm(pressurePa, cosine))
-                .reduce((one, other) -> Math.abs(one) >= Math.abs(other) ? one : other)
+                .reduce((value, other) -> Math.abs(value) >= Math.abs(other) ? value : other)
                 .orElseThrow();
     }
 
@@ -97,22 +97,22 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
     }
 
     /** The worst along the seam. */
-    public Verdict verdict(double pressurePa) {
+    public RootVerdict verdict(double pressurePa) {
         return cosines().stream()
                 .map(cosine -> verdict(pressurePa, cosine))
                 .max(Enum::compareTo)
                 .orElseThrow();
     }
 
-    private Verdict verdict(double pressurePa, double cosine) {
+    private RootVerdict verdict(double pressurePa, double cosine) {
         double bulge = bulgeMm(pressurePa, cosine);
         if (pressurePa - headPa() * cosine > limitPa()) {
-            return Verdict.BLOWN;
+            return RootVerdict.BLOWN;
         }
         if (bulge > MOST_BULGE * thicknessMm || pressurePa > MOST_OF_LIMIT * limitPa()) {
-            return Verdict.HOLLOW;
+            return RootVerdict.HOLLOW;
         }
-        return bulge < -MOST_BULGE * thicknessMm ? Verdict.SAGS : Verdict.SOUND;
+        return bulge < -MOST_BULGE * thicknessMm ? RootVerdict.SAGS : RootVerdict.SOUND;
     }
 
     /** Most pressure that leaves the root sound everywhere along the seam, Pa; 0 where none does. */

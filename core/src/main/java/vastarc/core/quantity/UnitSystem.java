@@ -30,16 +30,16 @@ public enum UnitSystem {
     }
 
     /** The figure as this system shows it. */
-    public Shown show(Quantity quantity) {
+    public FormattedQuantity show(Quantity quantity) {
         double value = quantity.value();
         return this == METRIC ? metric(value, quantity.unit()) : inch(value, quantity.unit());
     }
 
-    private static Shown metric(double value, Unit unit) {
+    private static FormattedQuantity metric(double value, Unit unit) {
         if (unit == Unit.FLAT_MILLIMETRE) {
-            return new Shown(rounded(Math.round(value / FLAT_STEP_MM) * FLAT_STEP_MM, 2), unit.symbol());
+            return new FormattedQuantity(rounded(Math.round(value / FLAT_STEP_MM) * FLAT_STEP_MM, 2), unit.symbol());
         }
-        return new Shown(rounded(value, metricDecimals(value, unit)), unit.symbol());
+        return new FormattedQuantity(rounded(value, metricDecimals(value, unit)), unit.symbol());
     }
 
     private static int metricDecimals(double value, Unit unit) {
@@ -67,25 +67,25 @@ public enum UnitSystem {
         };
     }
 
-    private static Shown inch(double value, Unit unit) {
+    private static FormattedQuantity inch(double value, Unit unit) {
         return switch (unit) {
             case MILLIMETRE ->
-                new Shown(
+                new FormattedQuantity(
                         rounded(value / Length.MM_PER_INCH, Math.abs(value) < 0.25 ? 4 : Math.abs(value) < 50 ? 3 : 2),
                         "in");
-            case RULED_MILLIMETRE -> new Shown(fraction(value / Length.MM_PER_INCH), "in");
-            case FLAT_MILLIMETRE -> new Shown(rounded(value / Length.MM_PER_INCH, 3), "in");
-            case STOCK_MILLIMETRE -> new Shown(stockName(value), "in");
-            case MM_PER_MIN -> new Shown(rounded(value / Length.MM_PER_INCH, 1), "in/min");
+            case RULED_MILLIMETRE -> new FormattedQuantity(fraction(value / Length.MM_PER_INCH), "in");
+            case FLAT_MILLIMETRE -> new FormattedQuantity(rounded(value / Length.MM_PER_INCH, 3), "in");
+            case STOCK_MILLIMETRE -> new FormattedQuantity(stockName(value), "in");
+            case MM_PER_MIN -> new FormattedQuantity(rounded(value / Length.MM_PER_INCH, 1), "in/min");
             case LITRE_PER_MIN -> {
                 double cfh = value / L_PER_MIN_PER_CFH;
-                yield new Shown(rounded(cfh, cfh < 10 ? 1 : 0), "ft³/h");
+                yield new FormattedQuantity(rounded(cfh, cfh < 10 ? 1 : 0), "ft³/h");
             }
-            case LITRE -> new Shown(rounded(value / 28.316846592, 2), "ft³");
-            case METRE -> new Shown(rounded(value / 0.3048, 1), "ft");
-            case GRAM -> new Shown(rounded(value / 28.349523125, 2), "oz");
-            case KJ_PER_MM -> new Shown(rounded(value * Length.MM_PER_INCH, 2), "kJ/in");
-            case CELSIUS -> new Shown(rounded(value * 1.8 + 32, 0), "°F");
+            case LITRE -> new FormattedQuantity(rounded(value / 28.316846592, 2), "ft³");
+            case METRE -> new FormattedQuantity(rounded(value / 0.3048, 1), "ft");
+            case GRAM -> new FormattedQuantity(rounded(value / 28.349523125, 2), "oz");
+            case KJ_PER_MM -> new FormattedQuantity(rounded(value * Length.MM_PER_INCH, 2), "kJ/in");
+            case CELSIUS -> new FormattedQuantity(rounded(value * 1.8 + 32, 0), "°F");
             default -> metric(value, unit);
         };
     }

@@ -3,7 +3,7 @@ package vastarc.core.reference;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
 
 /** Words of the trade. Source: table {@code glossary.csv}. */
 public final class Glossary {
@@ -16,22 +16,23 @@ public final class Glossary {
      * @param aliases what else it is called
      * @param note    a warning where words collide; may be empty
      */
-    public record Entry(String term, String meaning, List<String> aliases, String note) {}
+    public record GlossaryEntry(String term, String meaning, List<String> aliases, String note) {}
 
-    private static final List<Entry> ENTRIES = Table.read("glossary.csv", Set.of("term", "meaning", "aliases")).stream()
-            .map(row -> new Entry(
-                    row.text("term"),
-                    row.text("meaning"),
-                    Arrays.stream(row.text("aliases").split(";"))
-                            .map(String::strip)
-                            .toList(),
-                    row.optional("note")))
-            .toList();
+    private static final List<GlossaryEntry> ENTRIES =
+            Table.read("glossary.csv", Set.of("term", "meaning", "aliases")).stream()
+                    .map(row -> new GlossaryEntry(
+                            row.text("term"),
+                            row.text("meaning"),
+                            Arrays.stream(row.text("aliases").split(";"))
+                                    .map(String::strip)
+                                    .toList(),
+                            row.optional("note")))
+                    .toList();
 
     private Glossary() {}
 
     /** Every word, in the order of the table. */
-    public static List<Entry> entries() {
+    public static List<GlossaryEntry> entries() {
         return ENTRIES;
     }
 }

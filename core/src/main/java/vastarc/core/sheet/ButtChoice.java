@@ -5,15 +5,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import vastarc.core.heat.Demand;
-import vastarc.core.heat.HeatSolution;
+import vastarc.core.heat.FusionRequirement;
+import vastarc.core.heat.HeatBalance;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Penetration;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Family;
-import vastarc.core.table.Complete;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Maps;
+import vastarc.core.tables.Table;
 
 /**
  * Two ways to weld a thin butt: fused from both sides without wire, or from one side with wire.
@@ -54,43 +54,43 @@ public record ButtChoice(
     }
 
     /** Both ways, for a square butt that one pass from one side can do; empty for any other joint. */
-    static List<ButtChoice> compare(Joint joint, Practice practice) {
-        Practice oneSide = practice.with(draft -> {
+    static List<ButtChoice> compare(Joint joint, WeldingConditions conditions) {
+        WeldingConditions oneSide = conditions.with(draft -> {
             draft.penetration = Optional.of(Penetration.FULL);
             draft.wire = true;
         });
-        Penetration chosen = Penetration.of(joint, practice);
+        Penetration chosen = Penetration.of(joint, conditions);
         boolean thin = joint.form() == JointForm.SQUARE_BUTT
                 && joint.thinnerMm() <= joint.material().onePassMm()
                 && !chosen.leavesNotch();
         if (!thin) {
             return List.of();
         }
-        Practice bothSides = practice.with(draft -> {
+        WeldingConditions bothSides = conditions.with(draft -> {
             draft.penetration = Optional.of(Penetration.BOTH_SIDES);
             draft.wire = false;
         });
         return List.of(
-                of("BOTH_SIDES", joint, bothSides, chosen == Penetration.BOTH_SIDES && !practice.wire()),
-                of("ONE_SIDE", joint, oneSide, chosen == Penetration.FULL && practice.wire()));
+                of("BOTH_SIDES", joint, bothSides, chosen == Penetration.BOTH_SIDES && !conditions.wire()),
+                of("ONE_SIDE", joint, oneSide, chosen == Penetration.FULL && conditions.wire()));
     }
 
-    private static ButtChoice of(String way, Joint joint, Practice practice, boolean chosen) {
-        HeatSolution heat = HeatSolution.of(joint, practice, Demand.of(joint, practice));
-        boolean both = Penetration.of(joint, practice) == Penetration.BOTH_SIDES;
+    private static ButtChoice of(String way, Joint joint, WeldingConditions conditions, boolean chosen) {
+        HeatBalance heat = HeatBalance.of(joint, conditions, FusionRequirement.of(joint, conditions));
+        boolean both = Penetration.of(joint, conditions) == Penetration.BOTH_SIDES;
         int passes = both ? 2 : 1;
-        double alpha = Complete.get(EXPANSION_PER_K, joint.material().family());
+        double alpha = Maps.get(EXPANSION_PER_K, joint.material().family());
         double t = joint.thinnerMm();
         double perMetre = heat.platePowerW() / (heat.demand().speedMmPerS() * 1e-3);
         double stored = heat.metal().heatCapacityJPerKgK() * heat.metal().densityKgPerM3();
         double shrinkage = alpha / stored * perMetre / (t * 1e-3) * 1000;
         double pull = alpha
-                * (heat.metal().meltC() - Practice.ROOM_C)
+                * (heat.metal().meltC() - WeldingConditions.ROOM_C)
                 * (heat.pool().frontWidthMm() - heat.pool().backWidthMm())
                 / t;
         return new ButtChoice(
                 way,
-                !both || practice.backAccess(),
+                !both || conditions.backAccess(),
                 chosen,
                 heat.currentA(),
                 passes,

@@ -3,26 +3,26 @@ package vastarc.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import vastarc.core.consumable.WireAlloy;
-import vastarc.core.finding.Caution;
-import vastarc.core.heat.Demand;
-import vastarc.core.heat.HeatSolution;
-import vastarc.core.heat.Pool;
-import vastarc.core.joint.Chill;
-import vastarc.core.joint.Control;
-import vastarc.core.joint.Finish;
+import vastarc.core.consumable.FillerAlloy;
+import vastarc.core.heat.FusionRequirement;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.heat.WeldPool;
+import vastarc.core.joint.BackingBar;
+import vastarc.core.joint.ControlDevice;
+import vastarc.core.joint.EdgePreparation;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Preparation;
-import vastarc.core.joint.Service;
+import vastarc.core.joint.ServiceRequirement;
 import vastarc.core.joint.Technique;
 import vastarc.core.material.Family;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
+import vastarc.core.validation.Caution;
 
 /** The cautions that matter for this joint, the most telling first. */
 final class CautionRules {
@@ -39,7 +39,7 @@ final class CautionRules {
 
     private CautionRules() {}
 
-    static List<Caution> cautions(Plan plan) {
+    static List<Caution> cautions(SheetDecisions plan) {
         List<Caution> cautions = new ArrayList<>(8);
         metal(plan, cautions);
         joint(plan, cautions);
@@ -53,7 +53,7 @@ final class CautionRules {
     /**
      * What the metal asks for: purge, trailing gas, clean wire, preheat of chromoly over 3.2 mm.
      */
-    private static void metal(Plan plan, List<Caution> cautions) {
+    private static void metal(SheetDecisions plan, List<Caution> cautions) {
         Joint joint = plan.joint();
         if (joint.wantsPurge() && !plan.practice().purged()) {
             boolean spoilt = TintRules.isSpoilt(plan);
@@ -79,7 +79,7 @@ final class CautionRules {
     /**
      * What the joint asks for: members more than 1.2 times apart, branches under 75°, gaps over a third of the thinner member [judgement].
      */
-    private static void joint(Plan plan, List<Caution> cautions) {
+    private static void joint(SheetDecisions plan, List<Caution> cautions) {
         Joint joint = plan.joint();
         if (joint.thickerMm() > UNEQUAL_RATIO * joint.thinnerMm()) {
             boolean baseHeavy = joint.base().compareTo(joint.abutting()) > 0;
@@ -101,7 +101,7 @@ final class CautionRules {
     }
 
     /** What welding without filler risks: a hollow fillet, hard or porous metal, a crack where stainless meets steel. */
-    private static void fusion(Plan plan, List<Caution> cautions) {
+    private static void fusion(SheetDecisions plan, List<Caution> cautions) {
         if (plan.practice().wire()) {
             return;
         }
@@ -119,7 +119,7 @@ final class CautionRules {
     }
 
     /** Warmer before the arc than this metal should be. Source: bench figures [judgement]. */
-    private static void warmed(Plan plan, List<Caution> cautions) {
+    private static void warmed(SheetDecisions plan, List<Caution> cautions) {
         double most = plan.isTitanium() ? TITANIUM_WARM_C : STAINLESS_WARM_C;
         boolean sensitive = plan.isTitanium() || plan.joint().material().isStainless();
         double preheatC = plan.practice().preheatC().orElse(0);
@@ -132,12 +132,12 @@ final class CautionRules {
     }
 
     /** What a weld that is not through leaves behind, and what is to be done on its other side. */
-    private static void depth(Plan plan, List<Caution> cautions) {
+    private static void depth(SheetDecisions plan, List<Caution> cautions) {
         Joint joint = plan.joint();
         double t = joint.thinnerMm();
         if (plan.penetration().leavesNotch()) {
-            Quantity left = Quantity.ruled(t - Demand.depthMm(joint, plan.practice()));
-            boolean bears = plan.practice().service() != Service.GENERAL;
+            Quantity left = Quantity.ruled(t - FusionRequirement.depthMm(joint, plan.practice()));
+            boolean bears = plan.practice().service() != ServiceRequirement.GENERAL;
             cautions.add(Caution.of(bears ? "notchBears" : "notch", left, Quantity.millimetres(t)));
         }
         if (plan.penetration() == Penetration.BOTH_SIDES && t > GROUND_BACK_FROM_MM) {
@@ -145,14 +145,14 @@ final class CautionRules {
         }
         boolean crevice = joint.form() == JointForm.LAP
                 || joint.form() == JointForm.EDGE
-                || joint.preparation() == Preparation.SOCKET
-                || joint.preparation() == Preparation.BACKING_STRIP;
-        if (crevice && plan.practice().finish() == Finish.HYGIENIC) {
+                || joint.preparation() == EdgePreparation.SOCKET
+                || joint.preparation() == EdgePreparation.BACKING_STRIP;
+        if (crevice && plan.practice().finish() == FinishRequirement.HYGIENIC) {
             cautions.add(Caution.of("crevice"));
         }
     }
 
-    private static void seam(Plan plan, List<Caution> cautions) {
+    private static void seam(SheetDecisions plan, List<Caution> cautions) {
         Joint joint = plan.joint();
         if (joint.form() == JointForm.TUBE_SADDLE && joint.copeAngleDeg() < STEEP_COPE_DEG) {
             cautions.add(Caution.of("cope", Math.round(joint.copeAngleDeg()), Math.round(180 - joint.copeAngleDeg())));
@@ -175,40 +175,40 @@ final class CautionRules {
         }
     }
 
-    private static void wire(Plan plan, List<Caution> cautions) {
+    private static void wire(SheetDecisions plan, List<Caution> cautions) {
         if (!plan.practice().wire()) {
             return;
         }
         Joint joint = plan.joint();
-        School school = plan.schools().of(Matter.WIRE_SIZE);
-        WireChoice choice = WireChoice.of(school, plan);
+        Method method = plan.methods().of(ParameterTopic.WIRE_SIZE);
+        FillerChoice choice = FillerChoice.of(method, plan);
         if (choice.wire().isTooThickFor(joint.wireThicknessMm())) {
             cautions.add(Caution.of(
                     "wireThick",
                     Quantity.stockMillimetres(choice.wire().diameterMm()),
                     Quantity.millimetres(joint.thinnerMm())));
-        } else if (school == School.WIRE_THICKER && choice.chillPerDabK() > WireChoice.COLD_DAB_K) {
+        } else if (method == Method.WIRE_THICKER && choice.chillPerDabK() > FillerChoice.COLD_DAB_K) {
             cautions.add(Caution.of("coldDab", Quantity.of(choice.chillPerDabK(), Unit.KELVIN)));
         }
-        double perMin = plan.heat().demand().depositMm2()
+        double perMin = plan.heat().demand().depositedAreaMm2()
                 * plan.heat().demand().speedMmPerS()
                 * 60
                 / choice.wire().sectionMm2();
-        if (perMin > WireChoice.FASTEST_MM_PER_MIN) {
+        if (perMin > FillerChoice.FASTEST_MM_PER_MIN) {
             cautions.add(Caution.of(
-                    "feedFast", Quantity.mmPerMin(perMin), Quantity.mmPerMin(WireChoice.FASTEST_MM_PER_MIN)));
+                    "feedFast", Quantity.mmPerMin(perMin), Quantity.mmPerMin(FillerChoice.FASTEST_MM_PER_MIN)));
         }
     }
 
     /** Working current of the same joint with both members at one thickness. */
-    private static Quantity bothAt(Plan plan, double millimetres) {
+    private static Quantity bothAt(SheetDecisions plan, double millimetres) {
         Joint alike = plan.joint().withBothAt(Length.ofMillimetres(millimetres));
-        return Quantity.amperes(HeatSolution.currentA(alike, plan.practice()));
+        return Quantity.amperes(HeatBalance.currentA(alike, plan.practice()));
     }
 
     /** Whether the pool stays where it is: surface tension against its weight, by position [textbook form, judgement factors]. */
-    private static void pool(Plan plan, List<Caution> cautions) {
-        HeatSolution heat = plan.heat();
+    private static void pool(SheetDecisions plan, List<Caution> cautions) {
+        HeatBalance heat = plan.heat();
         double width = heat.pool().frontWidthMm();
         double limit = widthLimitMm(plan);
         if (width > limit) {
@@ -222,7 +222,7 @@ final class CautionRules {
     }
 
     /** Widest pool that its surface holds in this position, mm [textbook form, judgement factors]. */
-    private static double widthLimitMm(Plan plan) {
+    private static double widthLimitMm(SheetDecisions plan) {
         double lc = plan.heat().metal().capillaryLengthM() * 1000;
         double length = plan.heat().pool().lengthMm();
         return switch (plan.position().poolLimit()) {
@@ -234,24 +234,24 @@ final class CautionRules {
         };
     }
 
-    private static double backLimitMm(Plan plan) {
-        return Pool.widestBackMm(plan.heat().metal(), plan.heat().pool().thicknessMm(), plan.peakA());
+    private static double backLimitMm(SheetDecisions plan) {
+        return WeldPool.widestBackMm(plan.heat().metal(), plan.heat().pool().thicknessMm(), plan.peakA());
     }
 
     /**
      * What hand and machine ask for: marks of a walked cup, a bare lift set, small arcs, a background at the tungsten's limit.
      */
-    private static void hand(Plan plan, List<Caution> cautions) {
-        Finish finish = plan.practice().finish();
-        if (plan.practice().technique() == Technique.CUP_WALK && finish != Finish.PLAIN) {
+    private static void hand(SheetDecisions plan, List<Caution> cautions) {
+        FinishRequirement finish = plan.practice().finish();
+        if (plan.practice().technique() == Technique.CUP_WALK && finish != FinishRequirement.PLAIN) {
             cautions.add(Caution.of("cupWalkMarks", Phrase.of("finish." + finish.name())));
         }
-        if (plan.control() == Control.LIFT_ONLY) {
+        if (plan.control() == ControlDevice.LIFT_ONLY) {
             cautions.add(Caution.of("liftOnly"));
         }
         if (plan.isMicro()) {
             cautions.add(Caution.of(plan.peakA() <= 5 ? "microHood" : "micro"));
-            if (plan.joint().thinnerMm() < Demand.MICRO_BELOW_MM && plan.form() != JointForm.EDGE) {
+            if (plan.joint().thinnerMm() < FusionRequirement.MICRO_BELOW_MM && plan.form() != JointForm.EDGE) {
                 double t = plan.joint().thinnerMm();
                 cautions.add(Caution.of("microFlange", Quantity.millimetres(1.5 * t), Quantity.millimetres(2 * t)));
             }
@@ -266,7 +266,7 @@ final class CautionRules {
     /**
      * What people near by need to know, what kills first: closed hollows, argon, fume, acid, shock, rays, fire, heat.
      */
-    private static void people(Plan plan, List<Caution> cautions) {
+    private static void people(SheetDecisions plan, List<Caution> cautions) {
         if (mayBeClosed(plan.joint())) {
             cautions.add(Caution.of("closedHollow"));
         }
@@ -275,10 +275,10 @@ final class CautionRules {
         if (fume(plan) == Family.STAINLESS && hasSteel(plan.joint())) {
             cautions.add(Caution.of("coating"));
         }
-        if (plan.joint().wantsPurge() && plan.practice().finish() != Finish.PLAIN) {
+        if (plan.joint().wantsPurge() && plan.practice().finish() != FinishRequirement.PLAIN) {
             cautions.add(Caution.of("pickling"));
         }
-        cautions.add(Caution.of(plan.control() == Control.LIFT_ONLY ? "shock" : "shockSpark"));
+        cautions.add(Caution.of(plan.control() == ControlDevice.LIFT_ONLY ? "shock" : "shockSpark"));
         cautions.add(Caution.of(reflects(plan) ? "eyesReflected" : "eyes"));
         boolean warm = plan.practice().metalC() > HOT_TO_TOUCH_C
                 || Preheat.of(plan.joint()).isWanted();
@@ -289,7 +289,7 @@ final class CautionRules {
     private static boolean mayBeClosed(Joint joint) {
         return joint.form() == JointForm.TUBE_SADDLE
                 || joint.form() == JointForm.TUBE_TO_PLATE
-                || joint.preparation() == Preparation.SOCKET;
+                || joint.preparation() == EdgePreparation.SOCKET;
     }
 
     private static boolean hasSteel(Joint joint) {
@@ -298,14 +298,14 @@ final class CautionRules {
     }
 
     /** Bright stainless and aluminium throw the arc's rays back, and make ozone of them. */
-    private static boolean reflects(Plan plan) {
+    private static boolean reflects(SheetDecisions plan) {
         return plan.joint().material().isStainless()
                 || plan.joint().other().isStainless()
-                || plan.practice().chill() == Chill.ALUMINIUM_BAR;
+                || plan.practice().chill() == BackingBar.ALUMINIUM_BAR;
     }
 
     /** Chromium comes from either member or from the wire. */
-    private static Family fume(Plan plan) {
+    private static Family fume(SheetDecisions plan) {
         Joint joint = plan.joint();
         boolean chromium = joint.material().isStainless()
                 || joint.other().isStainless()
@@ -313,8 +313,8 @@ final class CautionRules {
         return chromium ? Family.STAINLESS : joint.material().family();
     }
 
-    private static boolean isStainlessWire(Plan plan) {
-        return WireAlloy.of(
+    private static boolean isStainlessWire(SheetDecisions plan) {
+        return FillerAlloy.of(
                         plan.joint().material(),
                         plan.joint().other(),
                         plan.practice().service())

@@ -7,13 +7,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
-import vastarc.core.heat.HeatSolution;
-import vastarc.core.joint.Chill;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.joint.BackingBar;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Penetration;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
+import vastarc.core.joint.WeldingConditions.WeldingConditionsBuilder;
 import vastarc.core.quantity.Length;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
 
 /**
  * What the back of a corner looks like at its leg, and what a bar, a purge, a smaller leg or melting it through does to it.
@@ -49,78 +50,82 @@ public record CornerChoice(
     }
 
     /** The weld as it is set, then what would change its back; empty for any joint but a corner. */
-    static List<CornerChoice> compare(Joint joint, Practice practice) {
+    static List<CornerChoice> compare(Joint joint, WeldingConditions conditions) {
         if (!joint.isCorner()) {
             return List.of();
         }
         List<CornerChoice> choices = new ArrayList<>(5);
-        CornerChoice set = of("asSet", Map.of(), joint, practice);
+        CornerChoice set = of("asSet", Map.of(), joint, conditions);
         choices.add(set);
         if (joint.hasOpenBack()) {
-            if (practice.chill() == Chill.NONE) {
-                choices.add(changed("bar", Map.of("chill", "COPPER_BAR"), joint, practice, draft -> {
-                    draft.chill = Chill.COPPER_BAR;
+            if (conditions.chill() == BackingBar.NONE) {
+                choices.add(changed("bar", Map.of("chill", "COPPER_BAR"), joint, conditions, draft -> {
+                    draft.chill = BackingBar.COPPER_BAR;
                 }));
             }
-            if (joint.wantsPurge() && !practice.purged()) {
-                choices.add(changed("purge", Map.of("purged", true), joint, practice, draft -> {
+            if (joint.wantsPurge() && !conditions.purged()) {
+                choices.add(changed("purge", Map.of("purged", true), joint, conditions, draft -> {
                     draft.purged = true;
                 }));
             }
-            if (set.penetration() == Penetration.ROOT && set.backMm() > 0 && practice.wire()) {
-                smallerLeg(joint, practice).ifPresent(choices::add);
+            if (set.penetration() == Penetration.ROOT && set.backMm() > 0 && conditions.wire()) {
+                smallerLeg(joint, conditions).ifPresent(choices::add);
             }
         }
         choices.add(
                 set.penetration() == Penetration.ROOT
-                        ? to(Penetration.THROUGH, joint, practice)
-                        : to(Penetration.ROOT, joint, practice));
+                        ? to(Penetration.THROUGH, joint, conditions)
+                        : to(Penetration.ROOT, joint, conditions));
         return List.copyOf(choices);
     }
 
-    private static CornerChoice to(Penetration other, Joint joint, Practice practice) {
+    private static CornerChoice to(Penetration other, Joint joint, WeldingConditions conditions) {
         String code = other == Penetration.THROUGH ? "through" : "byLeg";
-        return of(code, Map.of("penetration", other.name()), joint, practice.melting(other));
+        return of(code, Map.of("penetration", other.name()), joint, conditions.melting(other));
     }
 
     private static CornerChoice changed(
-            String code, Map<String, Object> change, Joint joint, Practice practice, Consumer<Practice.Draft> draft) {
-        return of(code, change, joint, practice.with(draft));
+            String code,
+            Map<String, Object> change,
+            Joint joint,
+            WeldingConditions conditions,
+            Consumer<WeldingConditionsBuilder> draft) {
+        return of(code, change, joint, conditions.with(draft));
     }
 
     /** The largest leg, in steps of 0.1 mm, that leaves the back solid. */
-    private static Optional<CornerChoice> smallerLeg(Joint joint, Practice practice) {
+    private static Optional<CornerChoice> smallerLeg(Joint joint, WeldingConditions conditions) {
         double least = LEAST_LEG_SHARE * joint.legMm();
         for (double leg = Math.floor(joint.legMm() / LEG_STEP_MM) * LEG_STEP_MM; leg >= least; leg -= LEG_STEP_MM) {
             double rounded = Math.round(leg / LEG_STEP_MM) * LEG_STEP_MM;
             Joint smaller = joint.with(draft -> draft.leg = Optional.of(Length.ofMillimetres(rounded)));
-            if (HeatSolution.leavesBackSolid(smaller, practice)) {
-                return Optional.of(of("smallerLeg", Map.of("legMm", rounded), smaller, practice));
+            if (HeatBalance.leavesBackSolid(smaller, conditions)) {
+                return Optional.of(of("smallerLeg", Map.of("legMm", rounded), smaller, conditions));
             }
         }
         return Optional.empty();
     }
 
-    private static CornerChoice of(String code, Map<String, Object> change, Joint joint, Practice practice) {
-        HeatSolution heat = HeatSolution.of(joint, practice);
+    private static CornerChoice of(String code, Map<String, Object> change, Joint joint, WeldingConditions conditions) {
+        HeatBalance heat = HeatBalance.of(joint, conditions);
         double back = joint.hasOpenBack() ? heat.pool().backWidthMm() : 0;
         return new CornerChoice(
                 code,
-                Penetration.of(joint, practice),
+                Penetration.of(joint, conditions),
                 change.isEmpty(),
                 change,
                 heat.currentA(),
-                practice.wire() ? joint.legMm() : 0,
+                conditions.wire() ? joint.legMm() : 0,
                 back,
                 Math.min(heat.backPeakC(), heat.metal().meltC()),
-                Phrase.of("back." + back(joint, practice, back > 0)));
+                Phrase.of("back." + back(joint, conditions, back > 0)));
     }
 
-    private static String back(Joint joint, Practice practice, boolean molten) {
+    private static String back(Joint joint, WeldingConditions conditions, boolean molten) {
         if (!joint.hasOpenBack()) {
             return "hidden";
         }
         String metal = joint.isTitanium() ? "titanium" : joint.wantsPurge() ? "stainless" : "steel";
-        return metal + (molten ? ".molten" : ".solid") + (joint.wantsPurge() && practice.purged() ? ".purged" : "");
+        return metal + (molten ? ".molten" : ".solid") + (joint.wantsPurge() && conditions.purged() ? ".purged" : "");
     }
 }

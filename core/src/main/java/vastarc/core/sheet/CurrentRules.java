@@ -1,19 +1,20 @@
 package vastarc.core.sheet;
 
-import static vastarc.core.sheet.Setting.figure;
+import static vastarc.core.sheet.Parameter.figure;
 
-import vastarc.core.heat.Arc;
-import vastarc.core.heat.HeatSolution;
-import vastarc.core.joint.Control;
+import vastarc.core.heat.ArcModel;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.joint.ControlDevice;
 import vastarc.core.joint.Joint;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
+import vastarc.core.sheet.Parameter.ParameterBuilder;
 
 /** Currents of the machine's front: working current, the pedal's ceiling, start and end. */
 final class CurrentRules {
 
     /** Hand speed alone moves the current this much either way: ±20 % of travel. */
-    private static final double HAND_SPREAD = 0.12;
+    private static final double WELDER_SPREAD = 0.12;
 
     private static final double TITANIUM_SPREAD = 0.25;
 
@@ -27,20 +28,20 @@ final class CurrentRules {
 
     /**
      * Working current, A: the chosen school's, the peak where it is pulsed. Window ±12 %, what ±20 % of travel does.
-     * Range 0.5 to 450 A. Source: heat balance {@link vastarc.core.heat.JointHeat} [fitted]; linear rules [handbook].
+     * Range 0.5 to 450 A. Source: heat balance {@link vastarc.core.heat.JointConduction} [fitted]; linear rules [handbook].
      */
-    static Setting working(Plan plan) {
-        HeatSolution heat = plan.heat();
-        SchoolCurrent chosen =
-                SchoolCurrent.chosen(plan.comparison(), plan.schools().of(Matter.WORKING_CURRENT));
-        School school = chosen.school();
+    static Parameter working(SheetDecisions plan) {
+        HeatBalance heat = plan.heat();
+        MethodCurrent chosen =
+                MethodCurrent.chosen(plan.comparison(), plan.methods().of(ParameterTopic.WORKING_CURRENT));
+        Method method = chosen.school();
         double peak = plan.peakA();
         double scale = peak / chosen.currentA();
-        Setting.Draft draft = figure(SettingKey.WORKING_CURRENT, windowOf(plan, school, peak))
-                .by(school)
+        ParameterBuilder draft = figure(ParameterKey.WORKING_CURRENT, rangeOf(plan, method, peak))
+                .by(method)
                 .from("platePower", Quantity.watts(heat.platePowerW()))
                 .from("wirePower", Quantity.watts(heat.wirePowerW()))
-                .from("arcEfficiency", Quantity.percent(Arc.EFFICIENCY * 100))
+                .from("arcEfficiency", Quantity.percent(ArcModel.EFFICIENCY * 100))
                 .from("travel", Quantity.mmPerMin(heat.demand().speedMmPerS() * 60))
                 .from("thickness", Quantity.millimetres(plan.joint().thinnerMm()));
         plan.comparison().forEach(other -> draft.other(other.school(), other.currentA() * scale));
@@ -50,11 +51,11 @@ final class CurrentRules {
                     Quantity.amperes(peak),
                     Quantity.amperes(plan.pulse().averageA()));
         }
-        if (school == School.AS_PROVEN_HERE) {
+        if (method == Method.AS_PROVEN_HERE) {
             return draft.because(
                     "workingCurrent.proven", plan.proven().orElseThrow().runs());
         }
-        return school == School.HEAT_BALANCE
+        return method == Method.HEAT_BALANCE
                 ? draft.because(
                         heat.wirePowerW() > 0 ? "workingCurrent.wire" : "workingCurrent.fusion",
                         Quantity.watts(heat.platePowerW()),
@@ -65,72 +66,72 @@ final class CurrentRules {
     }
 
     /** What runs have proven has a window of its own. */
-    private static Window windowOf(Plan plan, School school, double peak) {
-        return school == School.AS_PROVEN_HERE
+    private static Range rangeOf(SheetDecisions plan, Method method, double peak) {
+        return method == Method.AS_PROVEN_HERE
                 ? plan.proven()
-                        .map(learned -> Window.around(
+                        .map(learned -> Range.around(
                                 peak, peak * learned.low() / learned.ratio(), peak * learned.high() / learned.ratio()))
                         .orElseThrow()
-                : joined(plan, window(plan, peak));
+                : joined(plan, range(plan, peak));
     }
 
     /** ±12 %, ±25 % on titanium, around a current, A. */
-    static Window window(Plan plan, double current) {
-        double spread = plan.isTitanium() ? TITANIUM_SPREAD : HAND_SPREAD;
-        return new Window(current, current * (1 - spread), current * (1 + spread));
+    static Range range(SheetDecisions plan, double current) {
+        double spread = plan.isTitanium() ? TITANIUM_SPREAD : WELDER_SPREAD;
+        return new Range(current, current * (1 - spread), current * (1 + spread));
     }
 
     /**
      * The window of the first pass, reaching down to the current of two thin members where one is heavy: a short heavy partner drinks less
      * than calculated. Source: [judgement].
      */
-    private static Window joined(Plan plan, Window window) {
+    private static Range joined(SheetDecisions plan, Range range) {
         if (plan.pass() != 1) {
-            return window;
+            return range;
         }
-        double low = window.low();
-        double high = window.high();
+        double low = range.low();
+        double high = range.high();
         Joint joint = plan.joint();
         if (joint.thickerMm() > UNEQUAL_RATIO * joint.thinnerMm()) {
             Joint thin = joint.withBothAt(Length.ofMillimetres(joint.thinnerMm()));
-            double least = HeatSolution.currentA(thin, plan.practice()) * plan.schoolFactor() * shape(plan);
+            double least = HeatBalance.currentA(thin, plan.practice()) * plan.methodFactor() * shape(plan);
             low = Math.min(low, THIN_AND_SOME * least);
         }
-        return Window.around(window.value(), low, high);
+        return Range.around(range.value(), low, high);
     }
 
     /** What the pulse makes of a steady current: its peak over it. */
-    private static double shape(Plan plan) {
-        return plan.peakA() / (plan.schoolFactor() * plan.heat().currentA());
+    private static double shape(SheetDecisions plan) {
+        return plan.peakA() / (plan.methodFactor() * plan.heat().currentA());
     }
 
     /**
      * Pedal ceiling, A: \( 1.2\,I \) up to the next 5 A (1 A below 18 A), I the working current; window from I to 1.5 I.
      * Other schools 1.35 I and I. Idle without a pedal. Source: trade habit [judgement].
      */
-    static Setting ceiling(Plan plan) {
+    static Parameter ceiling(SheetDecisions plan) {
         double working = plan.hottestA();
-        School school = plan.schools().of(Matter.PEDAL_CEILING);
-        if (plan.control() != Control.PEDAL) {
-            return figure(SettingKey.PEDAL_CEILING, Window.only(plan.peakA()))
+        Method method = plan.methods().of(ParameterTopic.PEDAL_CEILING);
+        if (plan.control() != ControlDevice.PEDAL) {
+            return figure(ParameterKey.PEDAL_CEILING, Range.only(plan.peakA()))
                     .idle()
                     .because("pedalCeiling.noFoot", Quantity.amperes(plan.peakA()));
         }
-        double value = ceiling(school, working);
-        return figure(SettingKey.PEDAL_CEILING, Window.around(value, working, working * CEILING_HIGHEST))
-                .by(school)
+        double value = ceiling(method, working);
+        return figure(ParameterKey.PEDAL_CEILING, Range.around(value, working, working * CEILING_HIGHEST))
+                .by(method)
                 .from("workingCurrent", Quantity.amperes(working))
-                .other(School.CEILING_ABOVE, ceiling(School.CEILING_ABOVE, working))
-                .other(School.CEILING_WELL_ABOVE, ceiling(School.CEILING_WELL_ABOVE, working))
-                .other(School.CEILING_AT_WORKING, ceiling(School.CEILING_AT_WORKING, working))
+                .other(Method.CEILING_ABOVE, ceiling(Method.CEILING_ABOVE, working))
+                .other(Method.CEILING_WELL_ABOVE, ceiling(Method.CEILING_WELL_ABOVE, working))
+                .other(Method.CEILING_AT_WORKING, ceiling(Method.CEILING_AT_WORKING, working))
                 .because(
-                        school == School.CEILING_AT_WORKING ? "pedalCeiling.atWorking" : "pedalCeiling.above",
+                        method == Method.CEILING_AT_WORKING ? "pedalCeiling.atWorking" : "pedalCeiling.above",
                         Quantity.amperes(working),
                         Quantity.percent(100 * working / value));
     }
 
-    private static double ceiling(School school, double working) {
-        return switch (school) {
+    private static double ceiling(Method method, double working) {
+        return switch (method) {
             case CEILING_AT_WORKING -> working;
             case CEILING_WELL_ABOVE -> roundedUp(CEILING_WELL_ABOVE * working);
             default -> roundedUp(CEILING * working);
@@ -147,24 +148,26 @@ final class CurrentRules {
      * Start current, A: 0.5 I at a free edge, 0.7 I on a closed seam, at least the tungsten's minimum; window from that minimum to I.
      * Source: standing arc, a free edge puddles alike at half the current [simulation]. Idle where a foot or nothing sets it.
      */
-    static Setting start(Plan plan) {
+    static Parameter start(SheetDecisions plan) {
         double working = plan.peakA();
         double least = plan.tungsten().minStableA();
         if (!plan.control().runsSlopes()) {
-            double rest = plan.control() == Control.PEDAL ? least : working;
-            return figure(SettingKey.START_CURRENT, Window.only(rest)).idle().because("startCurrent." + plan.control());
+            double rest = plan.control() == ControlDevice.PEDAL ? least : working;
+            return figure(ParameterKey.START_CURRENT, Range.only(rest))
+                    .idle()
+                    .because("startCurrent." + plan.control());
         }
-        School school = plan.schools().of(Matter.START_CURRENT);
-        double value = start(school, plan);
-        return figure(SettingKey.START_CURRENT, Window.around(value, least, working))
-                .by(school)
+        Method method = plan.methods().of(ParameterTopic.START_CURRENT);
+        double value = start(method, plan);
+        return figure(ParameterKey.START_CURRENT, Range.around(value, least, working))
+                .by(method)
                 .from("workingCurrent", Quantity.amperes(working))
                 .from("tungstenMinimum", Quantity.amperes(least))
-                .other(School.START_BY_EDGE, start(School.START_BY_EDGE, plan))
-                .other(School.START_LOWEST, least)
-                .other(School.START_HALF, start(School.START_HALF, plan))
+                .other(Method.START_BY_EDGE, start(Method.START_BY_EDGE, plan))
+                .other(Method.START_LOWEST, least)
+                .other(Method.START_HALF, start(Method.START_HALF, plan))
                 .because(
-                        school == School.START_BY_EDGE
+                        method == Method.START_BY_EDGE
                                 ? plan.startsAtEdge() ? "startCurrent.edge" : "startCurrent.closed"
                                 : "startCurrent.school",
                         Quantity.amperes(working),
@@ -172,8 +175,8 @@ final class CurrentRules {
                         Quantity.amperes(least));
     }
 
-    private static double start(School school, Plan plan) {
-        double share = switch (school) {
+    private static double start(Method method, SheetDecisions plan) {
+        double share = switch (method) {
             case START_LOWEST -> 0;
             case START_HALF -> 0.5;
             default -> plan.startsAtEdge() ? 0.5 : 0.7;
@@ -184,15 +187,15 @@ final class CurrentRules {
     /**
      * End current, A: \( \max(I_{min}, 0.2\,I) \), I_min the tungsten's minimum, A; window from I_min to 0.35 I. Source: [judgement].
      */
-    static Setting end(Plan plan) {
+    static Parameter end(SheetDecisions plan) {
         double least = plan.tungsten().minStableA();
         double working = plan.peakA();
         if (!plan.control().runsSlopes()) {
-            double rest = plan.control() == Control.PEDAL ? least : working;
-            return figure(SettingKey.END_CURRENT, Window.only(rest)).idle().because("endCurrent." + plan.control());
+            double rest = plan.control() == ControlDevice.PEDAL ? least : working;
+            return figure(ParameterKey.END_CURRENT, Range.only(rest)).idle().because("endCurrent." + plan.control());
         }
         double value = Math.max(least, 0.2 * working);
-        return figure(SettingKey.END_CURRENT, Window.around(value, least, Math.min(working, 0.35 * working)))
+        return figure(ParameterKey.END_CURRENT, Range.around(value, least, Math.min(working, 0.35 * working)))
                 .from("workingCurrent", Quantity.amperes(working))
                 .from("tungstenMinimum", Quantity.amperes(least))
                 .because(

@@ -2,10 +2,10 @@ package vastarc.core.sheet;
 
 import java.util.OptionalDouble;
 import vastarc.core.consumable.Cup;
-import vastarc.core.heat.HeatSolution;
-import vastarc.core.joint.Finish;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Joint;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 
 /**
  * How far the torch's gas covers the seam behind the arc, how hot the seam leaves it, and how hot the finish lets it.
@@ -37,18 +37,18 @@ final class GasCover {
     }
 
     /** Temperature at which the seam leaves the gas, °C; at most the melting point. */
-    static double leavesC(HeatSolution heat, double coverMm) {
+    static double leavesC(HeatBalance heat, double coverMm) {
         return Math.min(heat.metal().meltC(), heat.trailingC(coverMm));
     }
 
     /** Hottest that the seam may leave the gas for its finish, °C; empty where no colour is asked for. Source: tints.csv. */
-    static OptionalDouble mostC(Joint joint, Practice practice) {
+    static OptionalDouble mostC(Joint joint, WeldingConditions conditions) {
         if (joint.isTitanium()) {
             return OptionalDouble.of(TITANIUM_C);
         }
-        if (!joint.wantsPurge() || practice.finish() == Finish.PLAIN) {
+        if (!joint.wantsPurge() || conditions.finish() == FinishRequirement.PLAIN) {
             return OptionalDouble.empty();
         }
-        return OptionalDouble.of(practice.finish() == Finish.HYGIENIC ? HYGIENIC_C : SEEN_C);
+        return OptionalDouble.of(conditions.finish() == FinishRequirement.HYGIENIC ? HYGIENIC_C : SEEN_C);
     }
 }

@@ -1,9 +1,9 @@
 package vastarc.core.sheet;
 
-import static vastarc.core.sheet.Setting.figure;
+import static vastarc.core.sheet.Parameter.figure;
 
-import vastarc.core.joint.Control;
-import vastarc.core.joint.Finish;
+import vastarc.core.joint.ControlDevice;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 
@@ -31,23 +31,23 @@ final class GasTimeRules {
      * Pre-flow, s: time to push the air out of hose and torch, at least 0.3 s. Other schools 0, 0.3 and 1 s. Titanium 1.5 s under every school.
      * Source: {@link #hosePurgeS} [textbook], floors [judgement].
      */
-    static Setting preFlow(Plan plan) {
+    static Parameter preFlow(SheetDecisions plan) {
         double hose = hosePurgeS(plan);
-        School school = plan.schools().of(Matter.PRE_FLOW);
-        double value = preFlow(school, plan, hose);
-        String why = plan.control() == Control.LIFT_ONLY
+        Method method = plan.methods().of(ParameterTopic.PRE_FLOW);
+        double value = preFlow(method, plan, hose);
+        String why = plan.control() == ControlDevice.LIFT_ONLY
                 ? "preFlow.byHand"
                 : plan.isTitanium() ? "preFlow.titanium" : "preFlow.hose";
         double most = plan.isTitanium() ? Math.max(TITANIUM_PRE_FLOW_TO_S, 2.5 * hose) : 2.5 * hose;
-        return figure(SettingKey.PRE_FLOW, Window.around(value, floorS(plan), most))
-                .by(school)
+        return figure(ParameterKey.PRE_FLOW, Range.around(value, floorS(plan), most))
+                .by(method)
                 .from("hoseLength", Quantity.of(plan.practice().hoseLengthM(), Unit.METRE))
                 .from("hoseBore", Quantity.millimetres(plan.practice().hoseBoreMm()))
                 .from("gasFlow", Quantity.litresPerMin(plan.gasFlow().value()))
-                .other(School.PRE_FLOW_BY_HOSE, preFlow(School.PRE_FLOW_BY_HOSE, plan, hose))
-                .other(School.PRE_FLOW_NONE, preFlow(School.PRE_FLOW_NONE, plan, hose))
-                .other(School.PRE_FLOW_SHORT, preFlow(School.PRE_FLOW_SHORT, plan, hose))
-                .other(School.PRE_FLOW_LONG, preFlow(School.PRE_FLOW_LONG, plan, hose))
+                .other(Method.PRE_FLOW_BY_HOSE, preFlow(Method.PRE_FLOW_BY_HOSE, plan, hose))
+                .other(Method.PRE_FLOW_NONE, preFlow(Method.PRE_FLOW_NONE, plan, hose))
+                .other(Method.PRE_FLOW_SHORT, preFlow(Method.PRE_FLOW_SHORT, plan, hose))
+                .other(Method.PRE_FLOW_LONG, preFlow(Method.PRE_FLOW_LONG, plan, hose))
                 .because(
                         why,
                         Quantity.seconds(hose),
@@ -58,14 +58,14 @@ final class GasTimeRules {
      * \( t = 2\,(V_{hose} + V_{torch})/Q \), s; V_hose = π/4 d² L and V_torch = 30 mL, Q flow. Source: two volumes displace the air
      * [textbook].
      */
-    private static double hosePurgeS(Plan plan) {
+    private static double hosePurgeS(SheetDecisions plan) {
         double bore = plan.practice().hoseBoreMm();
         double hoseMl = Math.PI / 4 * bore * bore * plan.practice().hoseLengthM();
         return 2 * (hoseMl + TORCH_VOLUME_ML) / 1000 / plan.gasFlow().value() * 60;
     }
 
-    private static double preFlow(School school, Plan plan, double hose) {
-        double wanted = switch (school) {
+    private static double preFlow(Method method, SheetDecisions plan, double hose) {
+        double wanted = switch (method) {
             case PRE_FLOW_NONE -> 0;
             case PRE_FLOW_SHORT -> MIN_PRE_FLOW_S;
             case PRE_FLOW_LONG -> 1;
@@ -74,7 +74,7 @@ final class GasTimeRules {
         return plan.isTitanium() ? Math.max(MIN_PRE_FLOW_TITANIUM_S, wanted) : wanted;
     }
 
-    private static double floorS(Plan plan) {
+    private static double floorS(SheetDecisions plan) {
         return plan.isTitanium() ? MIN_PRE_FLOW_TITANIUM_S : MIN_PRE_FLOW_S;
     }
 
@@ -83,9 +83,9 @@ final class GasTimeRules {
      * mm; t_shield time until the bead's end is at 600 °C (steel, plain stainless), 380 °C (hygienic, bright, visible), 425 °C (titanium).
      * Never under what the tungsten needs, and on titanium never under t_shield, whatever the school; never over 60 s, which nobody holds:
      * another way is named then.
-     * Source: {@link vastarc.core.heat.Cooling} [simulation], thresholds [judgement].
+     * Source: {@link vastarc.core.heat.CoolingTime} [simulation], thresholds [judgement].
      */
-    static Setting postFlow(Plan plan) {
+    static Parameter postFlow(SheetDecisions plan) {
         double current = plan.pulse().averageA();
         double tip = plan.tungsten().coolingS(plan.peakA()) * plan.tungsten().diameterMm() / REFERENCE_TUNGSTEN_MM;
         double shield = plan.cooling().timeToS(shieldC(plan));
@@ -93,31 +93,31 @@ final class GasTimeRules {
         double least = leastS(plan, current);
         double untilCold = Math.max(Math.max(least, current / AMPS_PER_S), Math.max(tip, shield));
         double floor = Math.max(least, plan.isTitanium() ? Math.max(tip, shield) : tip);
-        School school = plan.schools().of(Matter.POST_FLOW);
-        double chosen = switch (school) {
+        Method method = plan.methods().of(ParameterTopic.POST_FLOW);
+        double chosen = switch (method) {
             case POST_FLOW_BY_CURRENT -> byCurrent;
             case POST_FLOW_FIXED -> FIXED_POST_FLOW_S;
             default -> untilCold;
         };
         double needed = Math.max(floor, chosen);
         double value = held(needed);
-        return figure(SettingKey.POST_FLOW, Window.around(value, held(floor), held(1.5 * untilCold)))
-                .by(school)
+        return figure(ParameterKey.POST_FLOW, Range.around(value, held(floor), held(1.5 * untilCold)))
+                .by(method)
                 .from("averageCurrent", Quantity.amperes(current))
                 .from("tungstenCooling", Quantity.seconds(tip))
                 .from("metalCooling", Quantity.seconds(shield))
-                .other(School.POST_FLOW_UNTIL_COLD, held(untilCold))
-                .other(School.POST_FLOW_BY_CURRENT, held(Math.max(floor, byCurrent)))
-                .other(School.POST_FLOW_FIXED, held(Math.max(floor, FIXED_POST_FLOW_S)))
+                .other(Method.POST_FLOW_UNTIL_COLD, held(untilCold))
+                .other(Method.POST_FLOW_BY_CURRENT, held(Math.max(floor, byCurrent)))
+                .other(Method.POST_FLOW_FIXED, held(Math.max(floor, FIXED_POST_FLOW_S)))
                 .because(
-                        "postFlow." + (needed > LONGEST_HELD_S ? "tooLong" : why(plan, school, tip, shield, untilCold)),
+                        "postFlow." + (needed > LONGEST_HELD_S ? "tooLong" : why(plan, method, tip, shield, untilCold)),
                         Quantity.seconds(needed),
                         Quantity.celsius(shieldC(plan)),
                         Quantity.seconds(byCurrent));
     }
 
     /** Shortest by metal, s: steel 3; stainless 4, 6 from 40 A; titanium 10, 15 from 60 A. Source: bench figures [judgement]. */
-    private static double leastS(Plan plan, double currentA) {
+    private static double leastS(SheetDecisions plan, double currentA) {
         if (plan.isTitanium()) {
             return 10 + 5 * share(currentA, 40, 60);
         }
@@ -132,22 +132,22 @@ final class GasTimeRules {
         return Math.min(LONGEST_HELD_S, s);
     }
 
-    private static String why(Plan plan, School school, double tip, double shield, double untilCold) {
-        if (plan.control() == Control.LIFT_ONLY) {
+    private static String why(SheetDecisions plan, Method method, double tip, double shield, double untilCold) {
+        if (plan.control() == ControlDevice.LIFT_ONLY) {
             return "byHand";
         }
-        if (school != School.POST_FLOW_UNTIL_COLD) {
+        if (method != Method.POST_FLOW_UNTIL_COLD) {
             return "school";
         }
         return shield >= untilCold ? "metal" : tip >= untilCold ? "tungsten" : "current";
     }
 
     /** Temperature to which the bead's end stays under gas, °C. Source: tint bands [judgement]. */
-    static double shieldC(Plan plan) {
+    static double shieldC(SheetDecisions plan) {
         if (plan.isTitanium()) {
             return TITANIUM_C;
         }
-        boolean clean = plan.joint().wantsPurge() && plan.practice().finish() != Finish.PLAIN;
+        boolean clean = plan.joint().wantsPurge() && plan.practice().finish() != FinishRequirement.PLAIN;
         return clean ? CLEAN_C : STRAW_C;
     }
 }

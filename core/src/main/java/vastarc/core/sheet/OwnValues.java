@@ -4,19 +4,19 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.OptionalDouble;
 import vastarc.core.heat.Pulse;
-import vastarc.core.table.InOrder;
+import vastarc.core.tables.OrderedCollections;
 
 /**
  * Values the hand has set itself, over what the engine would set.
  *
  * @param values by setting, in the setting's unit
  */
-public record OwnValues(Map<SettingKey, Double> values) {
+public record OwnValues(Map<ParameterKey, Double> values) {
 
     private static final OwnValues NONE = new OwnValues(Map.of());
 
     public OwnValues {
-        values = InOrder.map(values);
+        values = OrderedCollections.map(values);
     }
 
     public static OwnValues none() {
@@ -27,13 +27,13 @@ public record OwnValues(Map<SettingKey, Double> values) {
         return values.isEmpty();
     }
 
-    public OptionalDouble of(SettingKey key) {
+    public OptionalDouble of(ParameterKey key) {
         Double value = values.get(key);
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
-    OwnValues without(SettingKey key) {
-        Map<SettingKey, Double> fewer = new EnumMap<>(SettingKey.class);
+    OwnValues without(ParameterKey key) {
+        Map<ParameterKey, Double> fewer = new EnumMap<>(ParameterKey.class);
         fewer.putAll(values);
         fewer.remove(key);
         return new OwnValues(fewer);
@@ -41,18 +41,18 @@ public record OwnValues(Map<SettingKey, Double> values) {
 
     /** The pulse with what the hand has set of it; a steady current keeps its shape. */
     Pulse over(Pulse pulse) {
-        double peak = of(SettingKey.WORKING_CURRENT).orElse(pulse.peakA());
+        double peak = of(ParameterKey.WORKING_CURRENT).orElse(pulse.peakA());
         if (pulse.isSteady()) {
             return Pulse.steady(peak);
         }
         return new Pulse(
-                of(SettingKey.PULSE_RATE).orElse(pulse.rateHz()),
-                percent(SettingKey.PULSE_ON_TIME, pulse.onFraction()),
-                percent(SettingKey.PULSE_BACKGROUND, pulse.backgroundRatio()),
+                of(ParameterKey.PULSE_RATE).orElse(pulse.rateHz()),
+                percent(ParameterKey.PULSE_ON_TIME, pulse.onFraction()),
+                percent(ParameterKey.PULSE_BACKGROUND, pulse.backgroundRatio()),
                 peak);
     }
 
-    private double percent(SettingKey key, double fraction) {
+    private double percent(ParameterKey key, double fraction) {
         OptionalDouble own = of(key);
         return own.isPresent() ? own.getAsDouble() / 100 : fraction;
     }

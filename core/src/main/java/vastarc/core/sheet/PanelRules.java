@@ -8,8 +8,8 @@ final class PanelRules {
 
     private PanelRules() {}
 
-    static List<Setting> settings(Plan plan) {
-        List<Setting> settings = new ArrayList<>(16);
+    static List<Parameter> settings(SheetDecisions plan) {
+        List<Parameter> settings = new ArrayList<>(16);
         settings.add(CurrentRules.working(plan));
         settings.add(CurrentRules.ceiling(plan));
         settings.add(CurrentRules.start(plan));

@@ -1,6 +1,6 @@
 package vastarc.core.sheet;
 
-import vastarc.core.heat.Demand;
+import vastarc.core.heat.FusionRequirement;
 import vastarc.core.joint.Groove;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
@@ -20,9 +20,9 @@ public record PoolOutline(double[] points, double backHalfMm, double backAtMm) {
     private static final double SINK_WITHOUT = -0.05;
     private static final double BACK_BULGE = 0.18;
 
-    public static PoolOutline of(Sheet sheet) {
-        double front = sheet.setting(SettingKey.POOL_WIDTH).value() / 2;
-        double back = sheet.setting(SettingKey.BACK_BEAD).value() / 2;
+    public static PoolOutline of(SetupSheet sheet) {
+        double front = sheet.setting(ParameterKey.POOL_WIDTH).value() / 2;
+        double back = sheet.setting(ParameterKey.BACK_BEAD).value() / 2;
         Joint joint = sheet.joint();
         if (joint.form() == JointForm.LAP) {
             return closed(lap(joint, leg(sheet, front), depth(joint, front)));
@@ -44,14 +44,14 @@ public record PoolOutline(double[] points, double backHalfMm, double backAtMm) {
     /** Where the arc strikes, y above the origin, mm: on a fillet's face, on the land of a V. */
     public static double strikesAtMm(Joint joint) {
         if (joint.isCorner()) {
-            return 0.5 * Math.min(joint.legMm(), Demand.MAX_LEG_MM);
+            return 0.5 * Math.min(joint.legMm(), FusionRequirement.MAX_LEG_MM);
         }
         return -joint.groove()
                 .map(groove -> joint.thinnerMm() - groove.rootFace().inMillimetres())
                 .orElse(0.0);
     }
 
-    private static double leg(Sheet sheet, double reach) {
+    private static double leg(SetupSheet sheet, double reach) {
         return Math.max(reach, sheet.practice().wire() ? sheet.heat().demand().legMm() : reach * 0.8);
     }
 

@@ -4,15 +4,15 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
 import vastarc.core.joint.Joint;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Family;
-import vastarc.core.table.Table;
+import vastarc.core.tables.Table;
 
 /**
  * How warm the metal has to be before the arc, and how warm it may be between passes, by family (chromoly if either member is) and the
  * thicker member. Source: preheat.csv [judgement].
  *
- * @param lowC       least before the arc, °C; {@link Practice#ROOM_C} where no preheat is wanted
+ * @param lowC       least before the arc, °C; {@link WeldingConditions#ROOM_C} where no preheat is wanted
  * @param highC      most before the arc, °C
  * @param interpassC most between passes, °C
  */
@@ -37,14 +37,14 @@ public record Preheat(double lowC, double highC, double interpassC) {
 
     /** Whether the metal must be warmed at all, not merely dry. */
     public boolean isWanted() {
-        return lowC > Practice.ROOM_C;
+        return lowC > WeldingConditions.ROOM_C;
     }
 
     /** The practice with the metal warmed as it has to be, where nothing is told; what is told stands, at any value. */
-    static Practice warmed(Joint joint, Practice practice) {
+    static WeldingConditions warmed(Joint joint, WeldingConditions conditions) {
         double low = of(joint).lowC();
-        return practice.preheatC().isPresent() || low <= Practice.ROOM_C
-                ? practice
-                : practice.with(draft -> draft.preheatC = OptionalDouble.of(low));
+        return conditions.preheatC().isPresent() || low <= WeldingConditions.ROOM_C
+                ? conditions
+                : conditions.with(draft -> draft.preheatC = OptionalDouble.of(low));
     }
 }

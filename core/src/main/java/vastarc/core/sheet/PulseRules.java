@@ -1,12 +1,12 @@
 package vastarc.core.sheet;
 
-import static vastarc.core.sheet.Setting.figure;
+import static vastarc.core.sheet.Parameter.figure;
 
 import java.util.List;
-import vastarc.core.heat.Arc;
-import vastarc.core.heat.HeatSolution;
-import vastarc.core.heat.Pool;
+import vastarc.core.heat.ArcModel;
+import vastarc.core.heat.HeatBalance;
 import vastarc.core.heat.Pulse;
+import vastarc.core.heat.WeldPool;
 import vastarc.core.joint.PulsePurpose;
 import vastarc.core.quantity.Quantity;
 
@@ -18,15 +18,17 @@ final class PulseRules {
     /**
      * The four pulse settings; at rest and idle for a steady current.
      */
-    static List<Setting> settings(Plan plan) {
+    static List<Parameter> settings(SheetDecisions plan) {
         Pulse pulse = plan.pulse();
         if (pulse.isSteady()) {
             String why = plan.practice().pulse() == PulsePurpose.NONE ? "pulse.none" : "pulse.liftOnly";
             return List.of(
-                    figure(SettingKey.PULSE_RATE, Window.only(0)).idle().because(why),
-                    figure(SettingKey.PULSE_ON_TIME, Window.only(100)).idle().because(why),
-                    figure(SettingKey.PULSE_BACKGROUND, Window.only(100)).idle().because(why),
-                    figure(SettingKey.PULSE_BACKGROUND_CURRENT, Window.only(pulse.peakA()))
+                    figure(ParameterKey.PULSE_RATE, Range.only(0)).idle().because(why),
+                    figure(ParameterKey.PULSE_ON_TIME, Range.only(100)).idle().because(why),
+                    figure(ParameterKey.PULSE_BACKGROUND, Range.only(100))
+                            .idle()
+                            .because(why),
+                    figure(ParameterKey.PULSE_BACKGROUND_CURRENT, Range.only(pulse.peakA()))
                             .idle()
                             .because(why));
         }
@@ -35,21 +37,21 @@ final class PulseRules {
 
     /**
      * Pulse rate, Hz: v/pitch for a ripple of about 1 mm within 0.5 to 3 Hz (10 Hz on a positioner), 2 Hz for heat control, 200 Hz for a
-     * stiff arc; v travel, mm/s. Windows by purpose. Source: [judgement]; freezing {@link vastarc.core.heat.Pool} [simulation].
+     * stiff arc; v travel, mm/s. Windows by purpose. Source: [judgement]; freezing {@link vastarc.core.heat.WeldPool} [simulation].
      */
-    private static Setting rate(Plan plan, Pulse pulse) {
+    private static Parameter rate(SheetDecisions plan, Pulse pulse) {
         double pitch = pulse.ripplePitchMm(plan.heat().demand().speedMmPerS());
-        double frozen = Pool.frozenFraction(pulse.offTimeS(), freezeAtBackgroundS(plan));
-        Window window = switch (plan.practice().pulse()) {
-            case HEAT -> Window.around(pulse.rateHz(), 1, 3);
-            case STIFF -> Window.around(pulse.rateHz(), 100, 500);
+        double frozen = WeldPool.frozenFraction(pulse.offTimeS(), freezeAtBackgroundS(plan));
+        Range range = switch (plan.practice().pulse()) {
+            case HEAT -> Range.around(pulse.rateHz(), 1, 3);
+            case STIFF -> Range.around(pulse.rateHz(), 100, 500);
             default ->
-                Window.around(
+                Range.around(
                         pulse.rateHz(),
                         plan.heat().demand().speedMmPerS() / 1.5,
                         Math.min(10, plan.heat().demand().speedMmPerS() / 0.6));
         };
-        return figure(SettingKey.PULSE_RATE, window)
+        return figure(ParameterKey.PULSE_RATE, range)
                 .from("travel", Quantity.mmPerMin(plan.heat().demand().speedMmPerS() * 60))
                 .from("ripplePitch", Quantity.ruled(pitch))
                 .from("frozen", Quantity.percent(100 * frozen))
@@ -57,18 +59,18 @@ final class PulseRules {
     }
 
     /** Time in which the pool freezes at background, s. */
-    static double freezeAtBackgroundS(Plan plan) {
-        HeatSolution heat = plan.heat();
-        double background = Arc.EFFICIENCY * heat.arc().powerW(plan.pulse().backgroundA());
+    static double freezeAtBackgroundS(SheetDecisions plan) {
+        HeatBalance heat = plan.heat();
+        double background = ArcModel.EFFICIENCY * heat.arc().powerW(plan.pulse().backgroundA());
         return heat.pool().freezeTimeS(heat.metal(), heat.arcHeatW(), background);
     }
 
     /**
      * On-time, % of the cycle: 50, or 45 for heat control; window 40 to 60. Source: [judgement].
      */
-    private static Setting onTime(Plan plan, Pulse pulse) {
+    private static Parameter onTime(SheetDecisions plan, Pulse pulse) {
         double percent = pulse.onFraction() * 100;
-        return figure(SettingKey.PULSE_ON_TIME, Window.around(percent, 40, 60))
+        return figure(ParameterKey.PULSE_ON_TIME, Range.around(percent, 40, 60))
                 .from("peakCurrent", Quantity.amperes(pulse.peakA()))
                 .because("pulseOnTime." + plan.practice().pulse());
     }
@@ -76,10 +78,10 @@ final class PulseRules {
     /**
      * Background, % of the peak: 40, or 30 for heat control, lifted to the tungsten's minimum; window 25 to 50. Source: [judgement].
      */
-    private static Setting background(Plan plan, Pulse pulse) {
+    private static Parameter background(SheetDecisions plan, Pulse pulse) {
         double percent = pulse.backgroundRatio() * 100;
         double least = 100 * plan.tungsten().minStableA() / pulse.peakA();
-        return figure(SettingKey.PULSE_BACKGROUND, Window.around(percent, Math.max(25, least), 50))
+        return figure(ParameterKey.PULSE_BACKGROUND, Range.around(percent, Math.max(25, least), 50))
                 .from("peakCurrent", Quantity.amperes(pulse.peakA()))
                 .from("tungstenMinimum", Quantity.amperes(plan.tungsten().minStableA()))
                 .because("pulseBackground", Quantity.amperes(pulse.backgroundA()));
@@ -88,11 +90,11 @@ final class PulseRules {
     /**
      * Background, A: share times peak, for panels that want amperes. Source: arithmetic.
      */
-    private static Setting backgroundCurrent(Plan plan, Pulse pulse) {
+    private static Parameter backgroundCurrent(SheetDecisions plan, Pulse pulse) {
         double value = pulse.backgroundA();
         return figure(
-                        SettingKey.PULSE_BACKGROUND_CURRENT,
-                        Window.around(
+                        ParameterKey.PULSE_BACKGROUND_CURRENT,
+                        Range.around(
                                 value,
                                 Math.max(plan.tungsten().minStableA(), 0.25 * pulse.peakA()),
                                 0.5 * pulse.peakA()))

@@ -3,17 +3,17 @@ package vastarc.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import vastarc.core.consumable.FillerAlloy;
 import vastarc.core.consumable.Tungsten;
-import vastarc.core.consumable.WireAlloy;
-import vastarc.core.finding.Problem;
-import vastarc.core.heat.Demand;
-import vastarc.core.joint.Finish;
+import vastarc.core.heat.FusionRequirement;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Penetration;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
+import vastarc.core.validation.Problem;
 
 /** What the product refuses politely: pairs that cannot be welded, runs deeper than an arc melts, currents beyond any torch. */
 final class ScopeRules {
@@ -27,53 +27,53 @@ final class ScopeRules {
 
     private ScopeRules() {}
 
-    static List<Problem> problems(Joint joint, Practice practice) {
+    static List<Problem> problems(Joint joint, WeldingConditions conditions) {
         List<Problem> problems = new ArrayList<>();
         if (isForeignPair(joint)) {
             problems.add(Problem.outOfScope("otherMaterial", "pair.titanium"));
         }
-        Penetration penetration = Penetration.of(joint, practice);
-        tooThick(joint, practice, penetration).ifPresent(problems::add);
-        if (penetration == Penetration.BOTH_SIDES && !practice.backAccess()) {
+        Penetration penetration = Penetration.of(joint, conditions);
+        tooThick(joint, conditions, penetration).ifPresent(problems::add);
+        if (penetration == Penetration.BOTH_SIDES && !conditions.backAccess()) {
             problems.add(Problem.badValue("penetration", "bothSides.access"));
         }
-        if (penetration.leavesNotch() && practice.finish() == Finish.HYGIENIC) {
+        if (penetration.leavesNotch() && conditions.finish() == FinishRequirement.HYGIENIC) {
             problems.add(
                     Problem.outOfScope("penetration", "penetration.hygienic", Phrase.of("penetration." + penetration)));
         }
-        if (practice.position().isDownhill() && joint.thinnerMm() > FALLING_TO_MM) {
+        if (conditions.position().isDownhill() && joint.thinnerMm() > FALLING_TO_MM) {
             problems.add(Problem.outOfScope(
                     "position",
                     "position.falling",
-                    practice.position().letters(),
+                    conditions.position().letters(),
                     Quantity.millimetres(joint.thinnerMm()),
                     Quantity.millimetres(FALLING_TO_MM)));
         }
-        wideGap(joint, practice).ifPresent(problems::add);
+        wideGap(joint, conditions).ifPresent(problems::add);
         return problems;
     }
 
     /** A gap past a third of the thinner member wants filler. Source: bench figures [judgement]. */
-    private static Optional<Problem> wideGap(Joint joint, Practice practice) {
+    private static Optional<Problem> wideGap(Joint joint, WeldingConditions conditions) {
         double most = GAP_OF_THICKNESS * joint.thinnerMm();
         boolean wide = joint.groove().isEmpty() && joint.gap().inMillimetres() > most;
-        return wide && !practice.wire()
+        return wide && !conditions.wire()
                 ? Optional.of(Problem.outOfScope("gapMm", "gap.fusion", joint.gap(), Quantity.millimetres(most)))
                 : Optional.empty();
     }
 
     /** Metals that no arc joins: the one refusal without a way. */
     static boolean isForeignPair(Joint joint) {
-        return WireAlloy.of(joint.material(), joint.other()).alloy().isEmpty();
+        return FillerAlloy.of(joint.material(), joint.other()).alloy().isEmpty();
     }
 
-    private static Optional<Problem> tooThick(Joint joint, Practice practice, Penetration penetration) {
+    private static Optional<Problem> tooThick(Joint joint, WeldingConditions conditions, Penetration penetration) {
         if (joint.groove().isPresent() || penetration == Penetration.ROOT) {
             return Optional.empty();
         }
         boolean full = penetration == Penetration.FULL || penetration == Penetration.THROUGH;
         double limit = full ? joint.material().onePassMm() : joint.material().deepestRunMm();
-        double depth = Demand.depthMm(joint, practice);
+        double depth = FusionRequirement.depthMm(joint, conditions);
         if (depth <= limit) {
             return Optional.empty();
         }
@@ -91,7 +91,7 @@ final class ScopeRules {
     }
 
     /** A current that no tungsten of the table holds or carries. */
-    static Optional<Problem> currentProblem(Plan plan) {
+    static Optional<Problem> currentProblem(SheetDecisions plan) {
         if (plan.heat().currentA() < LOWEST_CURRENT_A) {
             return Optional.of(Problem.outOfScope("thicknessMm", "current.tooLow", Quantity.amperes(LOWEST_CURRENT_A)));
         }

@@ -3,9 +3,9 @@ package vastarc.core.sheet;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import vastarc.core.heat.HeatSolution;
+import vastarc.core.heat.HeatBalance;
 import vastarc.core.joint.Joint;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Unit;
 
@@ -39,7 +39,7 @@ public record Sensitivity(
      * Thickness ± a tenth, travel ± a fifth, gap ± half a millimetre (not below closed up). Steady currents by heat balance; what does
      * not move the current is left out.
      */
-    public static List<Sensitivity> of(Sheet sheet) {
+    public static List<Sensitivity> of(SetupSheet sheet) {
         return Stream.of(thickness(sheet), travel(sheet), gap(sheet))
                 .filter(Sensitivity::moves)
                 .toList();
@@ -49,7 +49,7 @@ public record Sensitivity(
         return Math.abs(highCurrentA - currentA) > 1e-6 || Math.abs(lowCurrentA - currentA) > 1e-6;
     }
 
-    private static Sensitivity thickness(Sheet sheet) {
+    private static Sensitivity thickness(SetupSheet sheet) {
         double t = sheet.joint().thinnerMm();
         return new Sensitivity(
                 "thickness",
@@ -69,7 +69,7 @@ public record Sensitivity(
         });
     }
 
-    private static Sensitivity travel(Sheet sheet) {
+    private static Sensitivity travel(SetupSheet sheet) {
         double speed = sheet.heat().demand().speedMmPerS();
         return new Sensitivity(
                 "travel",
@@ -82,11 +82,11 @@ public record Sensitivity(
                 current(sheet.joint(), timed(sheet.practice(), speed * (1 + TRAVEL_STEP))));
     }
 
-    private static Practice timed(Practice practice, double speedMmPerS) {
-        return practice.with(draft -> draft.travelMmPerS = OptionalDouble.of(speedMmPerS));
+    private static WeldingConditions timed(WeldingConditions conditions, double speedMmPerS) {
+        return conditions.with(draft -> draft.travelMmPerS = OptionalDouble.of(speedMmPerS));
     }
 
-    private static Sensitivity gap(Sheet sheet) {
+    private static Sensitivity gap(SetupSheet sheet) {
         double gap = sheet.joint().gap().inMillimetres();
         double less = Math.max(0, gap - GAP_STEP_MM);
         return new Sensitivity(
@@ -104,7 +104,7 @@ public record Sensitivity(
         return joint.with(draft -> draft.gap = Length.ofMillimetres(millimetres));
     }
 
-    private static double current(Joint joint, Practice practice) {
-        return HeatSolution.currentA(joint, practice);
+    private static double current(Joint joint, WeldingConditions conditions) {
+        return HeatBalance.currentA(joint, conditions);
     }
 }

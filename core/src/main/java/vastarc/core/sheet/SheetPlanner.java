@@ -6,12 +6,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.heat.HeatSolution;
+import vastarc.core.heat.HeatBalance;
 import vastarc.core.joint.Joint;
-import vastarc.core.joint.Practice;
-import vastarc.core.table.Complete;
+import vastarc.core.joint.WeldingConditions;
+import vastarc.core.sheet.OwnValueRules.CheckedValues;
+import vastarc.core.sheet.SetupSheet.PedalRamps;
+import vastarc.core.tables.Maps;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /** From a joint to its setup sheet. */
 public final class SheetPlanner {
@@ -19,37 +21,38 @@ public final class SheetPlanner {
     private SheetPlanner() {}
 
     /** The sheet by the product's default schools. */
-    public static Outcome<Sheet> plan(Joint joint, Practice practice) {
-        return plan(joint, practice, Schools.usual());
+    public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions) {
+        return plan(joint, conditions, ChosenMethods.usual());
     }
 
     /** The sheet by other schools. */
-    public static Outcome<Sheet> plan(Joint joint, Practice practice, Schools schools) {
-        return plan(joint, practice, new ShopWays(schools, Stock.untold()));
+    public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions, ChosenMethods methods) {
+        return plan(joint, conditions, new ShopDefaults(methods, Stock.everything()));
     }
 
     /** The sheet, or every reason why this joint has none. */
-    public static Outcome<Sheet> plan(Joint joint, Practice practice, ShopWays ways) {
-        return plan(joint, practice, ways, OwnValues.none());
+    public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions, ShopDefaults shop) {
+        return plan(joint, conditions, shop, OwnValues.none());
     }
 
     /** The sheet of the first pass with the hand's own values. */
-    public static Outcome<Sheet> plan(Joint joint, Practice practice, ShopWays ways, OwnValues own) {
-        return Balance.of(joint, practice).then(balance -> plan(balance, ways, own));
+    public static Outcome<SetupSheet> plan(
+            Joint joint, WeldingConditions conditions, ShopDefaults shop, OwnValues own) {
+        return ThermalPlan.of(joint, conditions).then(thermal -> plan(thermal, shop, own));
     }
 
     /**
      * The sheet of the first pass with the hand's own values, which were made for it. What follows from an own current or pulse (tungsten,
-     * cup, ceiling, averages) follows; a value that cannot stand is left out and named in {@link Sheet#ownProblems()}.
+     * cup, ceiling, averages) follows; a value that cannot stand is left out and named in {@link SetupSheet#ownProblems()}.
      */
-    public static Outcome<Sheet> plan(Balance balance, ShopWays ways, OwnValues own) {
-        Plan plan = balance.first(ways, OwnValues.none());
+    public static Outcome<SetupSheet> plan(ThermalPlan thermal, ShopDefaults shop, OwnValues own) {
+        SheetDecisions plan = thermal.first(shop, OwnValues.none());
         Optional<Problem> current = ScopeRules.currentProblem(plan);
         if (current.isPresent()) {
             return Outcome.failed(current.get());
         }
-        Sheet engine = sheet(plan);
-        return Outcome.of(own.isEmpty() ? engine : withOwn(balance, engine, ways, own));
+        SetupSheet engine = sheet(plan);
+        return Outcome.of(own.isEmpty() ? engine : withOwn(thermal, engine, shop, own));
     }
 
     /**
@@ -57,28 +60,28 @@ public final class SheetPlanner {
      *
      * @param pass from 2; one beyond the last is refused
      */
-    public static Outcome<Sheet> later(Balance balance, ShopWays ways, int pass) {
-        List<Run> runs = balance.runs();
+    public static Outcome<SetupSheet> later(ThermalPlan thermal, ShopDefaults shop, int pass) {
+        List<WeldPass> runs = thermal.runs();
         if (pass < 1 || pass > runs.size()) {
             return Outcome.failed(Problem.badValue("pass", "pass.range", pass, runs.size()));
         }
-        HeatSolution first = balance.heat();
-        HeatSolution heat = HeatSolution.of(
+        HeatBalance first = thermal.heat();
+        HeatBalance heat = HeatBalance.of(
                 first.joint(), first.practice(), runs.get(pass - 1).demand());
-        return Outcome.of(sheet(Plan.of(heat, runs, pass, ways, OwnValues.none())));
+        return Outcome.of(sheet(SheetDecisions.of(heat, runs, pass, shop, OwnValues.none())));
     }
 
-    private static Sheet withOwn(Balance balance, Sheet engine, ShopWays ways, OwnValues own) {
-        OwnRules.Checked checked = OwnRules.check(engine, own);
-        Plan plan = balance.first(ways, checked.own());
+    private static SetupSheet withOwn(ThermalPlan thermal, SetupSheet engine, ShopDefaults shop, OwnValues own) {
+        CheckedValues checked = OwnValueRules.check(engine, own);
+        SheetDecisions plan = thermal.first(shop, checked.own());
         Optional<Problem> current = ScopeRules.currentProblem(plan);
         if (current.isPresent()) {
-            Sheet without = withOwn(balance, engine, ways, own.without(SettingKey.WORKING_CURRENT));
-            Problem named = current.get().inField(SettingKey.WORKING_CURRENT.apiName());
+            SetupSheet without = withOwn(thermal, engine, shop, own.without(ParameterKey.WORKING_CURRENT));
+            Problem named = current.get().inField(ParameterKey.WORKING_CURRENT.apiName());
             return without.withOwn(without.settings(), without.own(), joined(List.of(named), without.ownProblems()));
         }
-        Sheet followed = sheet(plan);
-        Map<SettingKey, Setting> settings = new LinkedHashMap<>(followed.settings());
+        SetupSheet followed = sheet(plan);
+        Map<ParameterKey, Parameter> settings = new LinkedHashMap<>(followed.settings());
         checked.own()
                 .values()
                 .forEach((key, value) -> settings.put(key, engine.setting(key).at(value)));
@@ -89,26 +92,24 @@ public final class SheetPlanner {
         return Stream.concat(first.stream(), rest.stream()).toList();
     }
 
-    private static Sheet sheet(Plan plan) {
-        Optional<PassPlan> passes = PassPlan.of(plan);
-        Map<SettingKey, Setting> settings = new LinkedHashMap<>(64);
-        PanelRules.settings(plan).forEach(setting -> settings.put(setting.key(), setting));
-        TorchRules.settings(plan).forEach(setting -> settings.put(setting.key(), setting));
-        WireRules.settings(plan).forEach(setting -> settings.put(setting.key(), setting));
-        WeldRules.settings(plan, passes).forEach(setting -> settings.put(setting.key(), setting));
-        return new Sheet(
+    private static SetupSheet sheet(SheetDecisions plan) {
+        Optional<PassSchedule> passes = PassSchedule.of(plan);
+        Map<ParameterKey, Parameter> settings = new LinkedHashMap<>(64);
+        PanelRules.settings(plan).forEach(parameter -> settings.put(parameter.key(), parameter));
+        TorchRules.settings(plan).forEach(parameter -> settings.put(parameter.key(), parameter));
+        FillerRules.settings(plan).forEach(parameter -> settings.put(parameter.key(), parameter));
+        WeldRules.settings(plan, passes).forEach(parameter -> settings.put(parameter.key(), parameter));
+        return new SetupSheet(
                 plan.heat(),
                 plan.pass(),
                 Collections.unmodifiableMap(settings),
                 plan.comparison(),
-                plan.practice().wire() ? WireChoice.compare(plan) : List.of(),
+                plan.practice().wire() ? FillerChoice.compare(plan) : List.of(),
                 passes,
                 TackPlan.of(
-                        plan,
-                        Complete.get(settings, SettingKey.PRE_FLOW),
-                        Complete.get(settings, SettingKey.POST_FLOW)),
+                        plan, Maps.get(settings, ParameterKey.PRE_FLOW), Maps.get(settings, ParameterKey.POST_FLOW)),
                 CautionRules.cautions(plan),
-                new Sheet.FootSlopes(
+                new PedalRamps(
                         SlopeRules.easeInS(plan), plan.taperS(), plan.tungsten().minStableA()),
                 TintRules.coverMm(plan),
                 OwnValues.none(),

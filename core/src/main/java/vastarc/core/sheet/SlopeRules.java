@@ -1,8 +1,8 @@
 package vastarc.core.sheet;
 
-import static vastarc.core.sheet.Setting.figure;
+import static vastarc.core.sheet.Parameter.figure;
 
-import vastarc.core.heat.HeatSolution;
+import vastarc.core.heat.HeatBalance;
 import vastarc.core.quantity.Quantity;
 
 /** How the current comes and goes. */
@@ -19,26 +19,26 @@ final class SlopeRules {
      * Up-slope, s: at an edge 1.5 s up to 1 mm, falling to 0.8 s at 3 mm and 0.5 s from 6 mm; 0.3 s on a closed seam. Source: bench figures
      * [judgement].
      */
-    static Setting upSlope(Plan plan) {
+    static Parameter upSlope(SheetDecisions plan) {
         if (!plan.control().runsSlopes()) {
-            return figure(SettingKey.UP_SLOPE, Window.only(0)).idle().because("upSlope." + plan.control());
+            return figure(ParameterKey.UP_SLOPE, Range.only(0)).idle().because("upSlope." + plan.control());
         }
-        School school = plan.schools().of(Matter.UP_SLOPE);
+        Method method = plan.methods().of(ParameterTopic.UP_SLOPE);
         double byEdge = easeInS(plan);
-        double value = upSlope(school, byEdge);
-        return figure(SettingKey.UP_SLOPE, Window.around(value, 0.5 * byEdge, 2 * byEdge))
-                .by(school)
+        double value = upSlope(method, byEdge);
+        return figure(ParameterKey.UP_SLOPE, Range.around(value, 0.5 * byEdge, 2 * byEdge))
+                .by(method)
                 .from("thickness", Quantity.millimetres(plan.joint().thinnerMm()))
-                .other(School.UP_SLOPE_BY_EDGE, byEdge)
-                .other(School.UP_SLOPE_NONE, upSlope(School.UP_SLOPE_NONE, byEdge))
-                .other(School.UP_SLOPE_SETTLED, upSlope(School.UP_SLOPE_SETTLED, byEdge))
+                .other(Method.UP_SLOPE_BY_EDGE, byEdge)
+                .other(Method.UP_SLOPE_NONE, upSlope(Method.UP_SLOPE_NONE, byEdge))
+                .other(Method.UP_SLOPE_SETTLED, upSlope(Method.UP_SLOPE_SETTLED, byEdge))
                 .because(plan.startsAtEdge() ? "upSlope.edge" : "upSlope.closed", Quantity.seconds(value));
     }
 
     /**
      * By thickness at an edge; 0.3 s where the seam starts on metal.
      */
-    static double easeInS(Plan plan) {
+    static double easeInS(SheetDecisions plan) {
         double t = plan.joint().thinnerMm();
         double atEdge = t <= 3
                 ? THIN_S + (MEDIUM_S - THIN_S) * Math.max(0, t - 1) / 2
@@ -46,8 +46,8 @@ final class SlopeRules {
         return plan.startsAtEdge() ? atEdge : CLOSED_S;
     }
 
-    private static double upSlope(School school, double byEdge) {
-        return switch (school) {
+    private static double upSlope(Method method, double byEdge) {
+        return switch (method) {
             case UP_SLOPE_NONE -> 0.1;
             case UP_SLOPE_SETTLED -> 2;
             default -> byEdge;
@@ -58,20 +58,20 @@ final class SlopeRules {
      * Down-slope, s: \( \max(1, t_f, L/v) \), t_f freezing time, s, L pool length, mm, v travel, mm/s; window 0.7 to 2 times that.
      * Source: energy balance, its factor [simulation]; window [judgement].
      */
-    static Setting downSlope(Plan plan) {
+    static Parameter downSlope(SheetDecisions plan) {
         Quantity taper = Quantity.seconds(plan.taperS());
         if (!plan.control().runsSlopes()) {
-            return figure(SettingKey.DOWN_SLOPE, Window.only(0)).idle().because("downSlope." + plan.control(), taper);
+            return figure(ParameterKey.DOWN_SLOPE, Range.only(0)).idle().because("downSlope." + plan.control(), taper);
         }
-        return figure(SettingKey.DOWN_SLOPE, new Window(plan.taperS(), 0.7 * plan.taperS(), 2 * plan.taperS()))
+        return figure(ParameterKey.DOWN_SLOPE, new Range(plan.taperS(), 0.7 * plan.taperS(), 2 * plan.taperS()))
                 .from("poolLength", Quantity.ruled(plan.heat().pool().lengthMm()))
                 .from("travel", Quantity.mmPerMin(plan.heat().demand().speedMmPerS() * 60))
                 .from("freezeTime", Quantity.seconds(freezeS(plan)))
                 .because("downSlope.pool", Quantity.ruled(plan.heat().pool().lengthMm()), taper);
     }
 
-    private static double freezeS(Plan plan) {
-        HeatSolution heat = plan.heat();
+    private static double freezeS(SheetDecisions plan) {
+        HeatBalance heat = plan.heat();
         return heat.pool().freezeTimeS(heat.metal(), heat.platePowerW(), 0);
     }
 }

@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import vastarc.core.consumable.Cup;
+import vastarc.core.consumable.FillerRod;
 import vastarc.core.consumable.Tungsten;
-import vastarc.core.consumable.Wire;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.table.InOrder;
-import vastarc.core.wording.Phrase;
+import vastarc.core.tables.OrderedCollections;
+import vastarc.core.text.Phrase;
 
 /**
  * What the shop has on its shelf. An empty set has not been told: everything is then taken to be there.
@@ -23,13 +23,13 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
     private static final Stock ALL = new Stock(Set.of(), Set.of(), Set.of());
 
     public Stock {
-        tungstensMm = InOrder.set(tungstensMm);
-        cups = InOrder.set(cups);
-        wiresMm = InOrder.set(wiresMm);
+        tungstensMm = OrderedCollections.set(tungstensMm);
+        cups = OrderedCollections.set(cups);
+        wiresMm = OrderedCollections.set(wiresMm);
     }
 
     /** Nothing told: everything is there. */
-    public static Stock untold() {
+    public static Stock everything() {
         return ALL;
     }
 
@@ -39,10 +39,10 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
      * @param item   taken from the shelf, or the one that would be right where the shelf has none that does
      * @param gaveUp what the shelf cost; empty where it has the right one
      */
-    record Taken<T>(T item, Optional<Phrase> gaveUp) {
+    record StockChoice<T>(T item, Optional<Phrase> gaveUp) {
 
-        static <T> Taken<T> right(T item) {
-            return new Taken<>(item, Optional.empty());
+        static <T> StockChoice<T> right(T item) {
+            return new StockChoice<>(item, Optional.empty());
         }
     }
 
@@ -51,59 +51,59 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
     }
 
     /** The thinnest owned tungsten that carries the peak with a tenth in hand. */
-    Taken<Tungsten> tungsten(Tungsten right, double peakA) {
+    StockChoice<Tungsten> tungsten(Tungsten right, double peakA) {
         if (has(tungstensMm, right.diameterMm())) {
-            return Taken.right(right);
+            return StockChoice.right(right);
         }
         Quantity wanted = Quantity.stockMillimetres(right.diameterMm());
         return Tungsten.sizes().stream()
                 .filter(size -> has(tungstensMm, size.diameterMm()) && size.practicalMaxA() >= 1.1 * peakA)
                 .findFirst()
-                .map(size -> new Taken<>(
+                .map(size -> new StockChoice<>(
                         size,
                         Optional.of(Phrase.of(
                                 "stock.tungsten",
                                 wanted,
                                 Quantity.stockMillimetres(size.diameterMm()),
                                 Quantity.amperes(size.minStableA())))))
-                .orElseGet(() -> new Taken<>(right, Optional.of(Phrase.of("stock.none", wanted))));
+                .orElseGet(() -> new StockChoice<>(right, Optional.of(Phrase.of("stock.none", wanted))));
     }
 
     /** The smallest owned cup that is large enough. */
-    Taken<Cup> cup(Cup right, double boreMm) {
+    StockChoice<Cup> cup(Cup right, double boreMm) {
         if (cups.isEmpty() || cups.contains(right.number())) {
-            return Taken.right(right);
+            return StockChoice.right(right);
         }
         return Cup.sizes().stream()
                 .filter(cup -> cups.contains(cup.number()) && cup.boreMm() >= boreMm && cup.number() >= right.number())
                 .findFirst()
-                .map(cup -> new Taken<>(
+                .map(cup -> new StockChoice<>(
                         cup,
                         Optional.of(
                                 Phrase.of("stock.cup", String.valueOf(right.number()), String.valueOf(cup.number())))))
-                .orElseGet(() -> new Taken<>(
+                .orElseGet(() -> new StockChoice<>(
                         right,
                         Optional.of(Phrase.of(
                                 "stock.none", Phrase.of("stock.cupNumber", String.valueOf(right.number()))))));
     }
 
     /** The owned wire nearest to the right one, never too thick for the sheet. */
-    Taken<Wire> wire(Wire right, double thicknessMm) {
+    StockChoice<FillerRod> wire(FillerRod right, double thicknessMm) {
         if (has(wiresMm, right.diameterMm())) {
-            return Taken.right(right);
+            return StockChoice.right(right);
         }
         Quantity wanted = Quantity.stockMillimetres(right.diameterMm());
-        List<Wire> owned = Wire.sizes().stream()
+        List<FillerRod> owned = FillerRod.sizes().stream()
                 .filter(wire -> has(wiresMm, wire.diameterMm()) && !wire.isTooThickFor(thicknessMm))
                 .toList();
         return owned.stream()
                 .min(Comparator.comparingDouble(wire -> Math.abs(wire.diameterMm() - right.diameterMm())))
-                .map(wire -> new Taken<>(
+                .map(wire -> new StockChoice<>(
                         wire,
                         Optional.of(Phrase.of(
                                 wire.diameterMm() < right.diameterMm() ? "stock.wireThinner" : "stock.wireThicker",
                                 wanted,
                                 Quantity.stockMillimetres(wire.diameterMm())))))
-                .orElseGet(() -> new Taken<>(right, Optional.of(Phrase.of("stock.none", wanted))));
+                .orElseGet(() -> new StockChoice<>(right, Optional.of(Phrase.of("stock.none", wanted))));
     }
 }

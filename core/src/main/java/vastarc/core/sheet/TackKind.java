@@ -1,11 +1,11 @@
 package vastarc.core.sheet;
 
-import vastarc.core.joint.Finish;
+import vastarc.core.joint.EdgePreparation;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Groove;
 import vastarc.core.joint.Joint;
-import vastarc.core.joint.Preparation;
 import vastarc.core.quantity.Length;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
 
 /** How parts are tacked, and what holds their gap meanwhile. Spoken by {@code tack.kind.<name>}. Source: handbook. */
 public enum TackKind {
@@ -24,23 +24,24 @@ public enum TackKind {
     private static final double TOUCHING_MM = 0.1;
 
     /** Of a sheet. */
-    public static TackKind of(Sheet sheet) {
+    public static TackKind of(SetupSheet sheet) {
         Joint joint = sheet.joint();
-        if (joint.preparation() == Preparation.V && gapMm(joint) > TOUCHING_MM) {
-            boolean whole = sheet.practice().finish() == Finish.HYGIENIC || joint.thinnerMm() >= BRIDGED_FROM_MM;
+        if (joint.preparation() == EdgePreparation.V && gapMm(joint) > TOUCHING_MM) {
+            boolean whole =
+                    sheet.practice().finish() == FinishRequirement.HYGIENIC || joint.thinnerMm() >= BRIDGED_FROM_MM;
             return whole ? BRIDGE : ROOT;
         }
         return sheet.tacks().fusion() && gapMm(joint) <= TOUCHING_MM ? FUSION : WIRE;
     }
 
     /** What holds the gap until the tacks do. */
-    public static Phrase heldBy(Sheet sheet) {
+    public static Phrase heldBy(SetupSheet sheet) {
         Joint joint = sheet.joint();
         if (gapMm(joint) <= TOUCHING_MM) {
             return Phrase.of(
                     joint.isCorner() || joint.groove().isPresent() ? "tack.held.FITTED" : "tack.held.TOUCHING");
         }
-        if (joint.preparation() == Preparation.BACKING_STRIP) {
+        if (joint.preparation() == EdgePreparation.BACKING_STRIP) {
             return Phrase.of("tack.held.STRIP", gap(joint).quantity());
         }
         return Phrase.of("tack.held.SPACER", gap(joint).quantity());

@@ -3,12 +3,12 @@ package vastarc.core.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import vastarc.core.heat.Arc;
-import vastarc.core.heat.HeatSolution;
-import vastarc.core.heat.StandingArc;
+import vastarc.core.heat.ArcModel;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.heat.StationaryArc;
 import vastarc.core.joint.JointForm;
-import vastarc.core.table.Table;
-import vastarc.core.wording.Phrase;
+import vastarc.core.tables.Table;
+import vastarc.core.text.Phrase;
 
 /**
  * Tacks: spots without filler made by a standing arc, spots in a row (stitch), and the spot near the machine's top for tight thin sheet.
@@ -46,10 +46,10 @@ public record TackPlan(
         double spacingHighMm,
         int count,
         Phrase order,
-        Optional<Spot> quick) {
+        Optional<TackSpot> quick) {
 
     /** A spot with the cup set down as a stop: current, A, and time on, s. */
-    public record Spot(double currentA, double onS) {}
+    public record TackSpot(double currentA, double onS) {}
 
     private static final double CURRENT_FACTOR = 1.1;
     private static final double QUICK_FACTOR = 2.5;
@@ -67,11 +67,11 @@ public record TackPlan(
     private static final List<Table.Row> TABLE =
             Table.read("tacks.csv", Set.of("form", "to_mm", "spacing_low_mm", "spacing_high_mm", "count"));
 
-    static TackPlan of(Plan plan, Setting preFlow, Setting postFlow) {
-        HeatSolution heat = plan.heat();
+    static TackPlan of(SheetDecisions plan, Parameter preFlow, Parameter postFlow) {
+        HeatBalance heat = plan.heat();
         double current =
                 Math.min(CURRENT_FACTOR * heat.currentA(), plan.tungsten().practicalMaxA());
-        double power = Arc.EFFICIENCY * heat.arc().powerW(current);
+        double power = ArcModel.EFFICIENCY * heat.arc().powerW(current);
         double on = spotS(plan, current);
         double freeze = heat.pool().freezeTimeS(heat.metal(), power, 0);
         double t = plan.joint().thinnerMm();
@@ -95,22 +95,22 @@ public record TackPlan(
     }
 
     /** Time until the pool of a standing arc is seven tenths as wide as the seam's, s. */
-    private static double spotS(Plan plan, double currentA) {
-        HeatSolution heat = plan.heat();
-        return StandingArc.puddleTimeS(
+    private static double spotS(SheetDecisions plan, double currentA) {
+        HeatBalance heat = plan.heat();
+        return StationaryArc.puddleTimeS(
                 heat.metal(),
                 heat.effectiveThicknessMm(),
-                Arc.EFFICIENCY * heat.arc().powerW(currentA),
+                ArcModel.EFFICIENCY * heat.arc().powerW(currentA),
                 TACK_OF_POOL * heat.pool().frontWidthMm() / 2,
                 plan.form() == JointForm.EDGE || plan.form() == JointForm.OUTSIDE_CORNER,
                 plan.practice().metalC());
     }
 
-    private static Optional<Spot> quick(Plan plan, double t) {
+    private static Optional<TackSpot> quick(SheetDecisions plan, double t) {
         double current =
                 Math.min(QUICK_FACTOR * plan.heat().currentA(), plan.tungsten().practicalMaxA());
         boolean tight = t <= THIN_MM && plan.joint().gap().inMillimetres() <= TOUCHING_MM;
-        return tight ? Optional.of(new Spot(current, spotS(plan, current))) : Optional.empty();
+        return tight ? Optional.of(new TackSpot(current, spotS(plan, current))) : Optional.empty();
     }
 
     private static Table.Row row(String form, double size) {

@@ -1,7 +1,7 @@
 package vastarc.core.sheet;
 
-import static vastarc.core.sheet.Setting.figure;
-import static vastarc.core.sheet.Setting.words;
+import static vastarc.core.sheet.Parameter.figure;
+import static vastarc.core.sheet.Parameter.words;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,7 +10,8 @@ import vastarc.core.consumable.Tint;
 import vastarc.core.joint.Joint;
 import vastarc.core.material.Family;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.wording.Phrase;
+import vastarc.core.sheet.Parameter.ParameterBuilder;
+import vastarc.core.text.Phrase;
 
 /** Colours to be expected, and the gas that follows the arc where titanium would otherwise pass dark straw. */
 final class TintRules {
@@ -31,12 +32,12 @@ final class TintRules {
     private TintRules() {}
 
     /** Expected colours; steel is not judged by its tint. */
-    static List<Setting> settings(Plan plan) {
+    static List<Parameter> settings(SheetDecisions plan) {
         if (!plan.joint().wantsPurge()) {
             Phrase none = Phrase.of("tint.notJudged");
             return List.of(
-                    words(SettingKey.FRONT_TINT, none).idle().because("tint.steel"),
-                    words(SettingKey.BACK_TINT, none).idle().because("tint.steel"));
+                    words(ParameterKey.FRONT_TINT, none).idle().because("tint.steel"),
+                    words(ParameterKey.BACK_TINT, none).idle().because("tint.steel"));
         }
         return List.of(front(plan), back(plan));
     }
@@ -46,8 +47,8 @@ final class TintRules {
      * by the length. Only where the colour would pass what is asked for under the cup alone. Source: line source [textbook], flow
      * [judgement].
      */
-    static List<Setting> trailing(Plan plan) {
-        List<Setting> trail = new ArrayList<>(2);
+    static List<Parameter> trailing(SheetDecisions plan) {
+        List<Parameter> trail = new ArrayList<>(2);
         if (needsTrail(plan)) {
             double coldC = plan.isTitanium()
                     ? COLD_TITANIUM_C
@@ -55,11 +56,11 @@ final class TintRules {
             double exact = MARGIN * plan.heat().trailLengthMm(coldC);
             double length = Math.max(LEAST_TRAIL_MM, TRAIL_STEP_MM * Math.ceil(exact / TRAIL_STEP_MM));
             double flow = Math.min(MOST_TRAIL_FLOW, LEAST_TRAIL_FLOW + (length - LEAST_TRAIL_MM) / TRAIL_MM_PER_FLOW);
-            trail.add(figure(SettingKey.TRAIL_LENGTH, Window.around(length, 0.8 * length, 1.5 * length))
+            trail.add(figure(ParameterKey.TRAIL_LENGTH, Range.around(length, 0.8 * length, 1.5 * length))
                     .from("gasCover", Quantity.ruled(coverMm(plan)))
                     .from("leavesGasAt", Quantity.celsius(leavesGasC(plan)))
                     .because("trailLength", Quantity.celsius(coldC), Quantity.celsius(leavesGasC(plan))));
-            trail.add(figure(SettingKey.TRAIL_FLOW, Window.around(flow, LEAST_TRAIL_FLOW, MOST_TRAIL_FLOW))
+            trail.add(figure(ParameterKey.TRAIL_FLOW, Range.around(flow, LEAST_TRAIL_FLOW, MOST_TRAIL_FLOW))
                     .from("trailLength", Quantity.ruled(length))
                     .because("trailFlow"));
         }
@@ -67,17 +68,17 @@ final class TintRules {
     }
 
     /** The cup alone leaves the seam hotter than its finish lets it. */
-    static boolean needsTrail(Plan plan) {
+    static boolean needsTrail(SheetDecisions plan) {
         OptionalDouble most = GasCover.mostC(plan.joint(), plan.practice());
         return most.isPresent() && leavesGasC(plan) > most.getAsDouble();
     }
 
     /** Behind the arc, mm. */
-    static double coverMm(Plan plan) {
+    static double coverMm(SheetDecisions plan) {
         return GasCover.mm(plan.cup(), plan.gasFlow().value());
     }
 
-    private static double leavesGasC(Plan plan) {
+    private static double leavesGasC(SheetDecisions plan) {
         return GasCover.leavesC(plan.heat(), coverMm(plan));
     }
 
@@ -91,12 +92,12 @@ final class TintRules {
      * Colour in front: temperature of the seam where the gas leaves it, read against the colour table. Source: line source [textbook],
      * reach and bands [judgement].
      */
-    private static Setting front(Plan plan) {
+    private static Parameter front(SheetDecisions plan) {
         Quantity cover = Quantity.ruled(coverMm(plan));
         Quantity temperature = Quantity.celsius(leavesGasC(plan));
         Phrase bare = Phrase.of(
                 "plain", Tint.of(family(plan.joint()), leavesGasC(plan)).colour());
-        Setting.Draft draft = words(SettingKey.FRONT_TINT, needsTrail(plan) ? Phrase.of("tint.underTrail") : bare);
+        ParameterBuilder draft = words(ParameterKey.FRONT_TINT, needsTrail(plan) ? Phrase.of("tint.underTrail") : bare);
         draft.from("gasCover", cover).from("leavesGasAt", temperature);
         return needsTrail(plan)
                 ? draft.because("frontTint.trail", bare, cover, temperature)
@@ -104,28 +105,30 @@ final class TintRules {
     }
 
     /** Behind, a purge decides; without one, whether the back melts, and else how hot it gets. */
-    private static Setting back(Plan plan) {
+    private static Parameter back(SheetDecisions plan) {
         if (!plan.joint().hasOpenBack()) {
-            return words(SettingKey.BACK_TINT, Phrase.of("tint.hidden")).idle().because("backTint.hidden");
+            return words(ParameterKey.BACK_TINT, Phrase.of("tint.hidden"))
+                    .idle()
+                    .because("backTint.hidden");
         }
         Phrase bare = bareBack(plan);
         Phrase purged = Phrase.of("tint.purged");
         if (plan.practice().purged()) {
-            return words(SettingKey.BACK_TINT, purged).because("backTint.purged", bare);
+            return words(ParameterKey.BACK_TINT, purged).because("backTint.purged", bare);
         }
         String why = isSpoilt(plan) ? plan.isTitanium() ? "oxidised" : "sugar" : "scaled";
-        return words(SettingKey.BACK_TINT, bare)
+        return words(ParameterKey.BACK_TINT, bare)
                 .from("backPeak", Quantity.celsius(plan.heat().backPeakC()))
                 .because("backTint." + why, purged, Quantity.celsius(plan.heat().backPeakC()));
     }
 
     /** The back without a purge melts in air; on titanium it need only pass dark straw. */
-    static boolean isSpoilt(Plan plan) {
+    static boolean isSpoilt(SheetDecisions plan) {
         boolean melts = plan.heat().pool().backWidthMm() > 0;
         return melts || plan.isTitanium() && plan.heat().backPeakC() > DARK_STRAW_C;
     }
 
-    private static Phrase bareBack(Plan plan) {
+    private static Phrase bareBack(SheetDecisions plan) {
         if (isSpoilt(plan)) {
             return Phrase.of(plan.isTitanium() ? "tint.oxidised" : "tint.sugar");
         }

@@ -1,16 +1,16 @@
 package vastarc.core.sheet;
 
-import static vastarc.core.sheet.Setting.figure;
-import static vastarc.core.sheet.Setting.words;
+import static vastarc.core.sheet.Parameter.figure;
+import static vastarc.core.sheet.Parameter.words;
 
 import java.util.List;
 import vastarc.core.consumable.Cup;
 import vastarc.core.consumable.TorchClass;
 import vastarc.core.consumable.Tungsten;
 import vastarc.core.joint.Access;
-import vastarc.core.joint.Finish;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
 
 /** What the torch is built up from: tungsten, tip, cup, flow, torch class. */
 final class TorchRules {
@@ -22,7 +22,7 @@ final class TorchRules {
 
     private TorchRules() {}
 
-    static List<Setting> settings(Plan plan) {
+    static List<Parameter> settings(SheetDecisions plan) {
         return List.of(
                 diameter(plan),
                 type(plan),
@@ -40,7 +40,7 @@ final class TorchRules {
      * of the peak, or one size. Window: from the thinnest that carries the peak to the thickest that still holds a fifth of it.
      * Source: tungstens.csv [standard, judgement].
      */
-    private static Setting diameter(Plan plan) {
+    private static Parameter diameter(SheetDecisions plan) {
         Tungsten tungsten = plan.tungsten();
         double peak = plan.hottestA();
         double low = Tungsten.sizes().stream()
@@ -52,12 +52,12 @@ final class TorchRules {
                 .filter(size -> size.minStableA() <= 0.2 * peak)
                 .reduce(tungsten, (thin, thick) -> thick)
                 .diameterMm();
-        return figure(SettingKey.TUNGSTEN_DIAMETER, Window.around(tungsten.diameterMm(), low, high))
-                .by(plan.schools().of(Matter.TUNGSTEN_SIZE))
-                .gaveUp(plan.tungstenTaken().gaveUp())
-                .other(School.SMALLEST, plan.tungstenMm(School.SMALLEST))
-                .other(School.USUAL, plan.tungstenMm(School.USUAL))
-                .other(School.ONE_SIZE, plan.tungstenMm(School.ONE_SIZE))
+        return figure(ParameterKey.TUNGSTEN_DIAMETER, Range.around(tungsten.diameterMm(), low, high))
+                .by(plan.methods().of(ParameterTopic.TUNGSTEN_SIZE))
+                .gaveUp(plan.tungstenChoice().gaveUp())
+                .other(Method.SMALLEST, plan.tungstenMm(Method.SMALLEST))
+                .other(Method.USUAL, plan.tungstenMm(Method.USUAL))
+                .other(Method.ONE_SIZE, plan.tungstenMm(Method.ONE_SIZE))
                 .from("peakCurrent", Quantity.amperes(peak))
                 .from("tungstenMinimum", Quantity.amperes(tungsten.minStableA()))
                 .from("tungstenMaximum", Quantity.amperes(tungsten.practicalMaxA()))
@@ -71,20 +71,20 @@ final class TorchRules {
     /**
      * Tungsten type: lanthanated for all DC work, or as the shop likes it; never thoriated. Source: ISO 6848 classes [standard].
      */
-    private static Setting type(Plan plan) {
-        School school = plan.schools().of(Matter.TUNGSTEN_TYPE);
-        return words(SettingKey.TUNGSTEN_TYPE, Phrase.of("tungsten." + school.name()))
-                .by(school)
-                .because("tungstenType." + school.name());
+    private static Parameter type(SheetDecisions plan) {
+        Method method = plan.methods().of(ParameterTopic.TUNGSTEN_TYPE);
+        return words(ParameterKey.TUNGSTEN_TYPE, Phrase.of("tungsten." + method.name()))
+                .by(method)
+                .because("tungstenType." + method.name());
     }
 
     /**
      * Included tip angle, degrees: \( 15 + 0.3\,I \) within 20 to 60, I the peak, A; needle of at most 20 below 15 A; window ±8. Source: [judgement].
      */
-    private static Setting angle(Plan plan) {
+    private static Parameter angle(SheetDecisions plan) {
         double value =
                 plan.isMicro() ? Math.min(20, Tungsten.tipAngleDeg(plan.peakA())) : Tungsten.tipAngleDeg(plan.peakA());
-        return figure(SettingKey.TIP_ANGLE, Window.around(value, Math.max(15, value - 8), Math.min(90, value + 8)))
+        return figure(ParameterKey.TIP_ANGLE, Range.around(value, Math.max(15, value - 8), Math.min(90, value + 8)))
                 .from("peakCurrent", Quantity.amperes(plan.peakA()))
                 .because(plan.isMicro() ? "tipAngle.needle" : "tipAngle.current", Quantity.amperes(plan.peakA()));
     }
@@ -93,9 +93,9 @@ final class TorchRules {
      * Flat on the tip, mm: none to 20 A, 0.15 at 50, 0.35 at 100 to 150, 0.5 to 0.8 above 200, by the peak. Source: tip-flats.csv
      * [judgement].
      */
-    private static Setting flat(Plan plan) {
+    private static Parameter flat(SheetDecisions plan) {
         double[] flat = Tungsten.tipFlatMm(plan.peakA());
-        return figure(SettingKey.TIP_FLAT, Window.around(flat[1], flat[0], flat[2]))
+        return figure(ParameterKey.TIP_FLAT, Range.around(flat[1], flat[0], flat[2]))
                 .from("peakCurrent", Quantity.amperes(plan.peakA()))
                 .because(flat[1] > 0 ? "tipFlat" : "tipFlat.needle", Quantity.amperes(plan.peakA()));
     }
@@ -104,7 +104,7 @@ final class TorchRules {
      * Stick-out, mm: 0.5 of the cup's bore, 0.6 with a lens; in a corner or tight place 0.65 and 0.9; at most 0.7, with a lens 1.0, and never
      * over 12 mm. On titanium 6 to 8 mm, in a corner up to 10. Rounded to half a millimetre. Source: [judgement].
      */
-    private static Setting stickOut(Plan plan) {
+    private static Parameter stickOut(SheetDecisions plan) {
         Cup cup = plan.cup();
         boolean corner = plan.joint().isCorner() || plan.practice().access() == Access.TIGHT;
         double usual = cup.lens() ? corner ? 0.9 : 0.6 : corner ? 0.65 : 0.5;
@@ -114,7 +114,7 @@ final class TorchRules {
         double most = Math.max(shortest, Math.min(longest, (cup.lens() ? 1.0 : 0.7) * bore));
         double value = Math.max(shortest, Math.min(plan.isTitanium() ? longest - 1 : most, usual * bore));
         String how = plan.isTitanium() ? "stickOut.titanium" : cup.lens() ? "stickOut.lens" : "stickOut.plain";
-        return figure(SettingKey.STICK_OUT, Window.around(Math.round(2 * value) / 2.0, shortest, most))
+        return figure(ParameterKey.STICK_OUT, Range.around(Math.round(2 * value) / 2.0, shortest, most))
                 .from("cupBore", Quantity.ruled(bore))
                 .because(how + (corner ? ".corner" : ""), Quantity.ruled(most));
     }
@@ -124,7 +124,7 @@ final class TorchRules {
      * stainless has to stay clean.
      * Source: [judgement].
      */
-    private static Setting cup(Plan plan) {
+    private static Parameter cup(SheetDecisions plan) {
         Cup cup = plan.cup();
         double pool = plan.heat().pool().coveredMm(plan.joint().isCorner());
         String why = plan.practice().access() == Access.TIGHT && !plan.isTitanium()
@@ -133,8 +133,8 @@ final class TorchRules {
                         ? "cupSize.titanium"
                         : isClean(plan) ? "cupSize.clean" : plan.isMicro() ? "cupSize.micro" : "cupSize.pool";
         double next = Cup.atLeast(cup.boreMm() + 0.1, cup.number()).number();
-        return figure(SettingKey.CUP_SIZE, Window.around(cup.number(), cup.number(), Math.max(next, cup.number() + 1)))
-                .gaveUp(plan.cupTaken().gaveUp())
+        return figure(ParameterKey.CUP_SIZE, Range.around(cup.number(), cup.number(), Math.max(next, cup.number() + 1)))
+                .gaveUp(plan.cupChoice().gaveUp())
                 .from("poolWidth", Quantity.ruled(pool))
                 .from("cupBore", Quantity.ruled(cup.boreMm()))
                 .because(
@@ -145,30 +145,30 @@ final class TorchRules {
     }
 
     /** Gas lens: on stainless and titanium, where the finish is more than plain and in tight places; or by the shop's own way. [judgement] */
-    private static Setting lens(Plan plan) {
+    private static Parameter lens(SheetDecisions plan) {
         String which = plan.cup().lens() ? "fitted" : "none";
-        School school = plan.schools().of(Matter.LENS);
-        String why = school == School.LENS_BY_METAL ? which : "school";
-        return words(SettingKey.GAS_LENS, Phrase.of("gasLens." + which))
-                .by(school)
+        Method method = plan.methods().of(ParameterTopic.LENS);
+        String why = method == Method.LENS_BY_METAL ? which : "school";
+        return words(ParameterKey.GAS_LENS, Phrase.of("gasLens." + which))
+                .by(method)
                 .because("gasLens." + why);
     }
 
-    private static boolean isClean(Plan plan) {
-        return plan.joint().wantsPurge() && plan.practice().finish() != Finish.PLAIN;
+    private static boolean isClean(SheetDecisions plan) {
+        return plan.joint().wantsPurge() && plan.practice().finish() != FinishRequirement.PLAIN;
     }
 
     /**
      * Torch flow, L/min: \( Q = Re\,\pi D\nu/4 \) at Re 1200 (1000–1400, with a lens to 1600), titanium 1100 (1000–1200), below 15 A 800 (600–900);
      * D bore, m, ν of argon, m²/s. Source: Reynolds number [textbook], bands [judgement].
      */
-    private static Setting flow(Plan plan) {
-        Window flow = plan.gasFlow();
+    private static Parameter flow(SheetDecisions plan) {
+        Range flow = plan.gasFlow();
         double reynolds = plan.cup().reynolds(flow.value());
-        return figure(SettingKey.GAS_FLOW, flow)
-                .by(plan.schools().of(Matter.GAS_FLOW))
-                .other(School.GAS_GENEROUS, flow.high())
-                .other(School.GAS_JUST_ENOUGH, flow.low())
+        return figure(ParameterKey.GAS_FLOW, flow)
+                .by(plan.methods().of(ParameterTopic.GAS_FLOW))
+                .other(Method.GAS_GENEROUS, flow.high())
+                .other(Method.GAS_JUST_ENOUGH, flow.low())
                 .from("cupBore", Quantity.ruled(plan.cup().boreMm()))
                 .from("reynolds", Quantity.number(reynolds))
                 .from("turbulentFlow", Quantity.litresPerMin(plan.cup().flowLPerMin(2000)))
@@ -181,10 +181,10 @@ final class TorchRules {
     /**
      * Lightest torch class whose duty \( D_1 (I_1/I)^2 \) at the RMS current I, A, is at least 40 %. Source: torches.csv [handbook].
      */
-    private static Setting torch(Plan plan) {
+    private static Parameter torch(SheetDecisions plan) {
         double rms = plan.hottestRmsA();
         TorchClass torch = TorchClass.forCurrent(rms, BENCH_DUTY_PERCENT);
-        return words(SettingKey.TORCH_CLASS, Phrase.of("torch." + torch.id()))
+        return words(ParameterKey.TORCH_CLASS, Phrase.of("torch." + torch.id()))
                 .from("rmsCurrent", Quantity.amperes(rms))
                 .from("torchRating", Quantity.amperes(torch.currentA()))
                 .from("torchDuty", Quantity.percent(torch.dutyPercent()))

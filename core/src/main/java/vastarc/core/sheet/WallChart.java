@@ -3,14 +3,14 @@ package vastarc.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import vastarc.core.finding.Outcome;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.JointLimits;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Length;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
+import vastarc.core.validation.Outcome;
 
 /**
  * Thickness by joint for one metal: what the planner sets in each cell, flat, with wire, both members alike.
@@ -18,13 +18,13 @@ import vastarc.core.wording.Phrase;
  * @param material the metal
  * @param rows     one for each thickness
  */
-public record WallChart(Material material, List<Row> rows) {
+public record WallChart(Material material, List<ChartRow> rows) {
 
     /** Usual thicknesses, mm. */
     public static final List<Double> THICKNESSES = List.of(0.5, 0.8, 1.0, 1.2, 1.5, 2.0, 2.5, 3.0, 4.0, 5.0, 6.0, 8.0);
 
     /** A thickness. */
-    public record Row(Length thickness, List<Cell> cells) {}
+    public record ChartRow(Length thickness, List<ChartCell> cells) {}
 
     /**
      * A joint at a thickness.
@@ -33,7 +33,7 @@ public record WallChart(Material material, List<Row> rows) {
      * @param sheet   its sheet; empty where it has none
      * @param why     why it has none, or why this machine cannot; empty where all is well
      */
-    public record Cell(JointForm form, Optional<Sheet> sheet, Optional<Phrase> why) {}
+    public record ChartCell(JointForm form, Optional<SetupSheet> sheet, Optional<Phrase> why) {}
 
     /**
      * The chart of a metal.
@@ -41,30 +41,30 @@ public record WallChart(Material material, List<Row> rows) {
      * @param leastA lowest current of the machine it is for, A; 0 for none
      * @param mostA  highest current of the machine, A; infinite for none
      */
-    public static WallChart of(Material material, ShopWays ways, double leastA, double mostA) {
-        List<Row> rows = new ArrayList<>(THICKNESSES.size());
+    public static WallChart of(Material material, ShopDefaults shop, double leastA, double mostA) {
+        List<ChartRow> rows = new ArrayList<>(THICKNESSES.size());
         for (double millimetres : THICKNESSES) {
-            List<Cell> cells = new ArrayList<>(JointForm.values().length);
+            List<ChartCell> cells = new ArrayList<>(JointForm.values().length);
             for (JointForm form : JointForm.values()) {
-                cells.add(cell(Joint.of(material, form, millimetres), ways, leastA, mostA));
+                cells.add(cell(Joint.of(material, form, millimetres), shop, leastA, mostA));
             }
-            rows.add(new Row(Length.ofMillimetres(millimetres), cells));
+            rows.add(new ChartRow(Length.ofMillimetres(millimetres), cells));
         }
         return new WallChart(material, rows);
     }
 
-    private static Cell cell(Joint joint, ShopWays ways, double leastA, double mostA) {
+    private static ChartCell cell(Joint joint, ShopDefaults shop, double leastA, double mostA) {
         if (!JointLimits.misfits(joint).isEmpty()) {
-            return new Cell(joint.form(), Optional.empty(), Optional.of(Phrase.of("chart.land")));
+            return new ChartCell(joint.form(), Optional.empty(), Optional.of(Phrase.of("chart.land")));
         }
-        Outcome<Sheet> outcome = SheetPlanner.plan(joint, Practice.usual(), ways);
+        Outcome<SetupSheet> outcome = SheetPlanner.plan(joint, WeldingConditions.usual(), shop);
         if (outcome.value().isEmpty()) {
-            return new Cell(joint.form(), Optional.empty(), Optional.of(Phrase.of("chart.refused")));
+            return new ChartCell(joint.form(), Optional.empty(), Optional.of(Phrase.of("chart.refused")));
         }
         double current =
-                outcome.value().get().setting(SettingKey.WORKING_CURRENT).value();
+                outcome.value().get().setting(ParameterKey.WORKING_CURRENT).value();
         boolean outside = current < leastA || current > mostA;
-        return new Cell(
+        return new ChartCell(
                 joint.form(), outcome.value(), outside ? Optional.of(Phrase.of("chart.outside")) : Optional.empty());
     }
 }

@@ -1,23 +1,23 @@
 package vastarc.core.sheet;
 
-import static vastarc.core.sheet.Setting.figure;
+import static vastarc.core.sheet.Parameter.figure;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import vastarc.core.consumable.HelmetShade;
-import vastarc.core.heat.Arc;
-import vastarc.core.heat.Demand;
-import vastarc.core.heat.HeatSolution;
+import vastarc.core.heat.ArcModel;
+import vastarc.core.heat.FusionRequirement;
+import vastarc.core.heat.HeatBalance;
 import vastarc.core.heat.Pulse;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Penetration;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Family;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
-import vastarc.core.wording.Phrase;
+import vastarc.core.text.Phrase;
 
 /** How the weld will go: travel, passes, heat, pool, tint, preheat, hood. */
 final class WeldRules {
@@ -32,8 +32,8 @@ final class WeldRules {
 
     private WeldRules() {}
 
-    static List<Setting> settings(Plan plan, Optional<PassPlan> passes) {
-        List<Setting> settings = new ArrayList<>(16);
+    static List<Parameter> settings(SheetDecisions plan, Optional<PassSchedule> passes) {
+        List<Parameter> settings = new ArrayList<>(16);
         settings.add(travel(plan));
         settings.add(passes(plan, passes));
         turns(plan).ifPresent(settings::add);
@@ -49,12 +49,12 @@ final class WeldRules {
     }
 
     /**
-     * Travel, mm/min: {@link vastarc.core.heat.Demand#speedMmPerS()}; window ±20 %, a hand's spread. Source: [fitted, judgement].
+     * Travel, mm/min: {@link vastarc.core.heat.FusionRequirement#speedMmPerS()}; window ±20 %, a hand's spread. Source: [fitted, judgement].
      */
-    private static Setting travel(Plan plan) {
+    private static Parameter travel(SheetDecisions plan) {
         double speed = plan.heat().demand().speedMmPerS() * 60;
         boolean own = plan.practice().travelMmPerS().isPresent();
-        return figure(SettingKey.TRAVEL_SPEED, new Window(speed, 0.8 * speed, 1.2 * speed))
+        return figure(ParameterKey.TRAVEL_SPEED, new Range(speed, 0.8 * speed, 1.2 * speed))
                 .from("thickness", Quantity.millimetres(plan.joint().thinnerMm()))
                 .because(
                         own
@@ -71,34 +71,34 @@ final class WeldRules {
     }
 
     /** One, one from each side, or as the plan of passes has it. */
-    private static Setting passes(Plan plan, Optional<PassPlan> passes) {
+    private static Parameter passes(SheetDecisions plan, Optional<PassSchedule> passes) {
         if (passes.isPresent()) {
             int count = passes.get().passes().size();
             Quantity section = Quantity.of(passes.get().sectionMm2(), Unit.SQUARE_MM);
             boolean both = plan.runs().get(0).kind().equals("ONE_SIDE");
             String why = plan.joint().groove().isPresent() ? "groove" : both ? "bothSides" : "fillet";
             return figure(
-                            SettingKey.PASSES,
-                            both ? Window.only(count) : Window.around(count, Math.max(1, count - 1), count + 1))
+                            ParameterKey.PASSES,
+                            both ? Range.only(count) : Range.around(count, Math.max(1, count - 1), count + 1))
                     .from("section", section)
                     .because(
                             "passes." + why,
                             section,
-                            Quantity.ruled(Demand.MAX_LEG_MM),
+                            Quantity.ruled(FusionRequirement.MAX_LEG_MM),
                             Quantity.ruled(plan.joint().legMm()));
         }
-        return figure(SettingKey.PASSES, Window.only(1)).because("passes.one");
+        return figure(ParameterKey.PASSES, Range.only(1)).because("passes.one");
     }
 
     /** n = v/(π D) [by definition]. */
-    private static Optional<Setting> turns(Plan plan) {
+    private static Optional<Parameter> turns(SheetDecisions plan) {
         if (!plan.practice().rotated()) {
             return Optional.empty();
         }
         double speed = plan.heat().demand().speedMmPerS() * 60;
         return plan.joint().tubeOd().map(od -> {
             double turns = speed / (Math.PI * od.inMillimetres());
-            return figure(SettingKey.TURNS, new Window(turns, 0.8 * turns, 1.2 * turns))
+            return figure(ParameterKey.TURNS, new Range(turns, 0.8 * turns, 1.2 * turns))
                     .from("tubeOd", od.quantity())
                     .from("travel", Quantity.mmPerMin(speed))
                     .because("turnsPerMinute", od, Quantity.seconds(60 / turns));
@@ -108,13 +108,13 @@ final class WeldRules {
     /**
      * Current at the end of a lap, A: \( I\,(1 - \Delta T_{wrap}/(T_m - 20)) \), at least half. Source: thermal image one girth ahead [textbook].
      */
-    private static Optional<Setting> endOfLap(Plan plan) {
-        HeatSolution heat = plan.heat();
+    private static Optional<Parameter> endOfLap(SheetDecisions plan) {
+        HeatBalance heat = plan.heat();
         return plan.joint().tubeOd().map(od -> {
             double rise = heat.wrapRiseK(od.inMillimetres());
-            double melt = heat.metal().meltC() - Practice.ROOM_C;
+            double melt = heat.metal().meltC() - WeldingConditions.ROOM_C;
             double current = plan.peakA() * Math.max(0.5, 1 - rise / melt);
-            return figure(SettingKey.END_OF_LAP_CURRENT, Window.around(current, 0.95 * current, plan.peakA()))
+            return figure(ParameterKey.END_OF_LAP_CURRENT, Range.around(current, 0.95 * current, plan.peakA()))
                     .from("workingCurrent", Quantity.amperes(plan.peakA()))
                     .from("wrapRise", Quantity.of(rise, Unit.KELVIN))
                     .because("endOfLapCurrent", od, Quantity.of(rise, Unit.KELVIN), Quantity.amperes(plan.peakA()));
@@ -125,42 +125,42 @@ final class WeldRules {
      * Current at the heel and at the toe of a saddle, A: 12 % more and less at a cope of 30°, in proportion to 90°, where they are alike.
      * Source: [judgement].
      */
-    private static List<Setting> heelAndToe(Plan plan) {
+    private static List<Parameter> heelAndToe(SheetDecisions plan) {
         if (plan.form() != JointForm.TUBE_SADDLE) {
             return List.of();
         }
         double cope = plan.joint().copeAngleDeg();
         double share = HEEL_SHARE * (SQUARE_COPE_DEG - cope) / (SQUARE_COPE_DEG - SHARPEST_COPE_DEG);
         return List.of(
-                saddleEnd(SettingKey.HEEL_CURRENT, plan, 1 + share),
-                saddleEnd(SettingKey.TOE_CURRENT, plan, 1 - share));
+                saddleEnd(ParameterKey.HEEL_CURRENT, plan, 1 + share),
+                saddleEnd(ParameterKey.TOE_CURRENT, plan, 1 - share));
     }
 
-    private static Setting saddleEnd(SettingKey key, Plan plan, double factor) {
+    private static Parameter saddleEnd(ParameterKey key, SheetDecisions plan, double factor) {
         double current = plan.peakA() * factor;
         double angle = plan.joint().copeAngleDeg();
-        return figure(key, CurrentRules.window(plan, current))
+        return figure(key, CurrentRules.range(plan, current))
                 .from("workingCurrent", Quantity.amperes(plan.peakA()))
                 .from("copeAngle", Quantity.of(angle, Unit.DEGREE))
                 .because(
                         key.apiName(),
-                        Quantity.of(key == SettingKey.HEEL_CURRENT ? angle : 180 - angle, Unit.DEGREE),
+                        Quantity.of(key == ParameterKey.HEEL_CURRENT ? angle : 180 - angle, Unit.DEGREE),
                         Quantity.amperes(plan.peakA()));
     }
 
     /**
      * Average and RMS of the current in time, A. Source: arithmetic.
      */
-    private static List<Setting> currents(Plan plan) {
+    private static List<Parameter> currents(SheetDecisions plan) {
         Pulse pulse = plan.pulse();
         String how = pulse.isSteady() ? "steady" : "pulsed";
         return List.of(
-                figure(SettingKey.AVERAGE_CURRENT, Window.only(pulse.averageA()))
+                figure(ParameterKey.AVERAGE_CURRENT, Range.only(pulse.averageA()))
                         .from("peakCurrent", Quantity.amperes(pulse.peakA()))
                         .because(
                                 "averageCurrent." + how,
                                 Quantity.watts(pulse.meanPowerW(plan.heat().arc()))),
-                figure(SettingKey.RMS_CURRENT, Window.only(pulse.rmsA()))
+                figure(ParameterKey.RMS_CURRENT, Range.only(pulse.rmsA()))
                         .from("peakCurrent", Quantity.amperes(pulse.peakA()))
                         .because("rmsCurrent." + how));
     }
@@ -169,24 +169,24 @@ final class WeldRules {
      * Arc voltage, V; heat input \( 0.6\,P/v \) and arc energy \( P/v \), kJ/mm, P the arc's mean power, W, v travel, mm/s. Windows ±20 %.
      * Source: voltage [textbook], 0.6 EN 1011-1 [standard].
      */
-    private static List<Setting> heat(Plan plan) {
-        Arc arc = plan.heat().arc();
+    private static List<Parameter> heat(SheetDecisions plan) {
+        ArcModel arc = plan.heat().arc();
         double volts = arc.voltageV(plan.pulse().averageA());
         double speed = plan.heat().demand().speedMmPerS();
         double energy = plan.pulse().meanPowerW(arc) / speed / 1000;
-        double input = Arc.STANDARD_EFFICIENCY * energy;
+        double input = ArcModel.STANDARD_EFFICIENCY * energy;
         Quantity power = Quantity.watts(energy * speed * 1000);
         return List.of(
-                figure(SettingKey.ARC_VOLTAGE, new Window(volts, volts - 0.8, volts + 0.8))
+                figure(ParameterKey.ARC_VOLTAGE, new Range(volts, volts - 0.8, volts + 0.8))
                         .from("arcLength", Quantity.millimetres(arc.lengthMm()))
                         .from("averageCurrent", Quantity.amperes(plan.pulse().averageA()))
                         .because("arcVoltage", Quantity.millimetres(arc.lengthMm())),
-                figure(SettingKey.HEAT_INPUT, new Window(input, 0.8 * input, 1.2 * input))
+                figure(ParameterKey.HEAT_INPUT, new Range(input, 0.8 * input, 1.2 * input))
                         .from("arcPower", power)
                         .from("travel", Quantity.mmPerMin(speed * 60))
-                        .from("standardEfficiency", Quantity.percent(100 * Arc.STANDARD_EFFICIENCY))
+                        .from("standardEfficiency", Quantity.percent(100 * ArcModel.STANDARD_EFFICIENCY))
                         .because("heatInput"),
-                figure(SettingKey.ARC_ENERGY, new Window(energy, 0.8 * energy, 1.2 * energy))
+                figure(ParameterKey.ARC_ENERGY, new Range(energy, 0.8 * energy, 1.2 * energy))
                         .from("arcPower", power)
                         .from("travel", Quantity.mmPerMin(speed * 60))
                         .because("arcEnergy"));
@@ -195,23 +195,23 @@ final class WeldRules {
     /**
      * Pool on the face and on the back, mm, by the heat balance; windows ±15 % and ±30 %. Source: [fitted].
      */
-    private static List<Setting> pool(Plan plan) {
+    private static List<Parameter> pool(SheetDecisions plan) {
         double front = plan.heat().pool().frontWidthMm();
         double back = plan.heat().pool().backWidthMm();
-        Setting face = figure(SettingKey.POOL_WIDTH, new Window(front, 0.85 * front, 1.15 * front))
+        Parameter face = figure(ParameterKey.POOL_WIDTH, new Range(front, 0.85 * front, 1.15 * front))
                 .from("platePower", Quantity.watts(plan.heat().platePowerW()))
                 .because("poolWidth");
-        Window behind = isOpenRoot(plan)
+        Range behind = isOpenRoot(plan)
                 ? openRoot(plan.joint().groove().orElseThrow().gap().inMillimetres())
-                : isHidden(plan) ? Window.only(0) : new Window(back, 0.7 * back, 1.3 * back);
-        Setting rear = figure(SettingKey.BACK_BEAD, behind)
+                : isHidden(plan) ? Range.only(0) : new Range(back, 0.7 * back, 1.3 * back);
+        Parameter rear = figure(ParameterKey.BACK_BEAD, behind)
                 .from("platePower", Quantity.watts(plan.heat().platePowerW()))
                 .because(backReason(plan, back));
         return List.of(face, rear);
     }
 
     /** The root run of a V that is melted through its open gap. */
-    private static boolean isOpenRoot(Plan plan) {
+    private static boolean isOpenRoot(SheetDecisions plan) {
         return plan.pass() == 1
                 && plan.penetration() == Penetration.FULL
                 && plan.joint().groove().isPresent()
@@ -219,17 +219,17 @@ final class WeldRules {
     }
 
     /** Nothing of it shows behind: a later pass, a back that does not lie open. */
-    private static boolean isHidden(Plan plan) {
+    private static boolean isHidden(SheetDecisions plan) {
         return plan.pass() > 1 || !plan.joint().hasOpenBack();
     }
 
     /** An open root leaves a bead of 3 to 5 mm behind, a little wider than its gap. Source: [judgement]. */
-    private static Window openRoot(double gapMm) {
+    private static Range openRoot(double gapMm) {
         double width = Math.min(MOST_OPEN_ROOT_MM, Math.max(LEAST_OPEN_ROOT_MM, gapMm + ROOT_OVER_GAP_MM));
-        return new Window(width, LEAST_OPEN_ROOT_MM, MOST_OPEN_ROOT_MM);
+        return new Range(width, LEAST_OPEN_ROOT_MM, MOST_OPEN_ROOT_MM);
     }
 
-    private static String backReason(Plan plan, double back) {
+    private static String backReason(SheetDecisions plan, double back) {
         if (isOpenRoot(plan)) {
             return "backBead.openRoot";
         }
@@ -248,15 +248,16 @@ final class WeldRules {
     /**
      * Metal before the arc and between passes, °C. Source: preheat.csv [judgement].
      */
-    private static List<Setting> preheat(Plan plan) {
+    private static List<Parameter> preheat(SheetDecisions plan) {
         Preheat warm = Preheat.of(plan.joint());
-        OptionalDouble told = plan.practice().preheatC();
+        OptionalDouble entered = plan.practice().preheatC();
         Quantity thickness = Quantity.millimetres(plan.joint().thickerMm());
-        Setting before = figure(SettingKey.PREHEAT, Window.around(told.orElse(warm.lowC()), warm.lowC(), warm.highC()))
+        Parameter before = figure(
+                        ParameterKey.PREHEAT, Range.around(entered.orElse(warm.lowC()), warm.lowC(), warm.highC()))
                 .from("thickness", thickness)
                 .because(warm.isWanted() ? "preheat.chromoly" : "preheat.none", Quantity.celsius(warm.lowC()));
         double most = Math.max(warm.interpassC(), plan.practice().metalC());
-        Setting between = figure(SettingKey.INTERPASS, new Window(most, Math.min(most, warm.lowC()), most))
+        Parameter between = figure(ParameterKey.INTERPASS, new Range(most, Math.min(most, warm.lowC()), most))
                 .from("thickness", thickness)
                 .because(
                         "interpass."
@@ -270,9 +271,9 @@ final class WeldRules {
     /**
      * Hood shade by peak current, A. Source: helmet-shades.csv [handbook].
      */
-    private static Setting hood(Plan plan) {
+    private static Parameter hood(SheetDecisions plan) {
         HelmetShade shade = HelmetShade.forCurrent(plan.hottestA());
-        return figure(SettingKey.HELMET_SHADE, new Window(shade.usual(), shade.low(), shade.high()))
+        return figure(ParameterKey.HELMET_SHADE, new Range(shade.usual(), shade.low(), shade.high()))
                 .from("peakCurrent", Quantity.amperes(plan.hottestA()))
                 .because(
                         plan.peakA() <= 5 ? "helmetShade.micro" : "helmetShade.current",

@@ -44,11 +44,11 @@ class ConsumableTest {
 
     @Test
     void everyPairOfGradesHasARowAndOnlyTitaniumWithSteelIsRefused() {
-        for (Material one : Material.values()) {
+        for (Material material : Material.values()) {
             for (Material two : Material.values()) {
-                boolean mixed = one.isTitanium() != two.isTitanium();
-                assertThat(WireAlloy.of(one, two).alloy().isEmpty())
-                        .as(one + " " + two)
+                boolean mixed = material.isTitanium() != two.isTitanium();
+                assertThat(FillerAlloy.of(material, two).alloy().isEmpty())
+                        .as(material + " " + two)
                         .isEqualTo(mixed);
             }
         }
@@ -57,7 +57,7 @@ class ConsumableTest {
     @ParameterizedTest
     @CsvSource({"0.8, 0.8", "1.0, 1.0", "1.2, 1.0", "1.5, 1.6", "3, 1.6", "4, 2.4", "8, 3.2"})
     void wireFollowsTheThickness(double thickness, double diameter) {
-        assertThat(Wire.usualFor(thickness, false).diameterMm()).isEqualTo(diameter);
+        assertThat(FillerRod.usualFor(thickness, false).diameterMm()).isEqualTo(diameter);
     }
 
     @ParameterizedTest

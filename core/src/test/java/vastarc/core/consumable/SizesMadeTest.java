@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import vastarc.core.joint.Service;
+import vastarc.core.joint.ServiceRequirement;
 import vastarc.core.material.Material;
 
 /** What holds of everything that is bought by size, over seeded currents and thicknesses. */
@@ -86,19 +86,19 @@ class SizesMadeTest {
     @Test
     void wireIsMadeInSizesRoundEveryThickness() {
         for (double mm : drawn(4, 0.65, 12)) {
-            assertThat(Wire.usualFor(mm, true).isTooThickFor(mm)).isFalse();
-            assertThat(Wire.usualFor(mm, true).diameterMm())
-                    .isLessThanOrEqualTo(Wire.usualFor(mm, false).diameterMm() + 1e-9);
-            Wire thin = Wire.thinnerThan(mm);
-            Wire thick = Wire.thickerThan(mm);
+            assertThat(FillerRod.usualFor(mm, true).isTooThickFor(mm)).isFalse();
+            assertThat(FillerRod.usualFor(mm, true).diameterMm())
+                    .isLessThanOrEqualTo(FillerRod.usualFor(mm, false).diameterMm() + 1e-9);
+            FillerRod thin = FillerRod.thinnerThan(mm);
+            FillerRod thick = FillerRod.thickerThan(mm);
             assertThat(thin.diameterMm())
-                    .isLessThanOrEqualTo(Math.max(mm, Wire.sizes().get(0).diameterMm()));
+                    .isLessThanOrEqualTo(Math.max(mm, FillerRod.sizes().get(0).diameterMm()));
             assertThat(thick.diameterMm()).isGreaterThanOrEqualTo(thin.diameterMm());
             assertThat(thick.isTooThickFor(thick.diameterMm())).isFalse();
             assertThat(thick.isTooThickFor(thick.diameterMm() / 2)).isTrue();
         }
-        assertThat(Wire.sizes().get(2).sectionMm2())
-                .isCloseTo(Math.PI * Math.pow(Wire.sizes().get(2).diameterMm() / 2, 2), within(1e-9));
+        assertThat(FillerRod.sizes().get(2).sectionMm2())
+                .isCloseTo(Math.PI * Math.pow(FillerRod.sizes().get(2).diameterMm() / 2, 2), within(1e-9));
     }
 
     @Test
@@ -122,14 +122,15 @@ class SizesMadeTest {
 
     @Test
     void aPairOfGradesTakesTheSameWireWhicheverWayRoundItIsGiven() {
-        for (Material one : Material.values()) {
+        for (Material material : Material.values()) {
             for (Material two : Material.values()) {
-                for (Service service : Service.values()) {
-                    assertThat(WireAlloy.of(one, two, service).alloy())
-                            .isEqualTo(WireAlloy.of(two, one, service).alloy());
-                    WireAlloy.of(one, two, service)
+                for (ServiceRequirement service : ServiceRequirement.values()) {
+                    assertThat(FillerAlloy.of(material, two, service).alloy())
+                            .isEqualTo(FillerAlloy.of(two, material, service).alloy());
+                    FillerAlloy.of(material, two, service)
                             .alloy()
-                            .ifPresent(alloy -> assertThat(WireAlloy.classes()).contains(alloy));
+                            .ifPresent(
+                                    alloy -> assertThat(FillerAlloy.classes()).contains(alloy));
                 }
             }
         }

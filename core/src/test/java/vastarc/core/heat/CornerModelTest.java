@@ -19,7 +19,7 @@ import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Family;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Length;
@@ -27,7 +27,7 @@ import vastarc.core.quantity.Length;
 /** Corners: what a bench welder strikes with, and figures that go evenly with everything a welder can change. */
 class CornerModelTest {
 
-    private static final Practice USUAL = Practice.usual();
+    private static final WeldingConditions USUAL = WeldingConditions.usual();
     private static final Set<JointForm> CORNERS = EnumSet.of(
             JointForm.T_FILLET, JointForm.LAP, JointForm.INSIDE_CORNER, JointForm.TUBE_SADDLE, JointForm.TUBE_TO_PLATE);
 
@@ -39,14 +39,14 @@ class CornerModelTest {
     /** What the series of the heat paths may fall short by, as a share. */
     private static final double ROUNDING = 1e-4;
 
-    private static double current(Joint joint, Practice practice) {
-        return HeatSolution.currentA(joint, practice);
+    private static double current(Joint joint, WeldingConditions conditions) {
+        return HeatBalance.currentA(joint, conditions);
     }
 
     @ParameterizedTest
     @CsvFileSource(resources = "/reference/corner-currents.csv", useHeadersInDisplayName = true)
     void aFilletIsStruckWithWhatABenchWelderSets(Family family, double t, double low, double high) {
-        Practice horizontal = USUAL.with(draft -> draft.position = Position.PB);
+        WeldingConditions horizontal = USUAL.with(draft -> draft.position = Position.PB);
         Arrays.stream(Material.values())
                 .filter(material -> material.family() == family)
                 .forEach(material -> assertThat(current(Joint.of(material, JointForm.T_FILLET, t), horizontal))
@@ -154,8 +154,8 @@ class CornerModelTest {
             assertThat(current(sized(material, JointForm.LAP, t), USUAL)).isLessThan(tee);
             assertThat(current(sized(material, JointForm.TUBE_SADDLE, t), USUAL))
                     .isLessThan(tee);
-            HeatSolution through =
-                    HeatSolution.of(sized(material, JointForm.T_FILLET, t), USUAL.melting(Penetration.THROUGH));
+            HeatBalance through =
+                    HeatBalance.of(sized(material, JointForm.T_FILLET, t), USUAL.melting(Penetration.THROUGH));
             assertThat(through.currentA()).isGreaterThanOrEqualTo(tee);
             assertThat(through.pool().backWidthMm()).isPositive();
         }

@@ -10,10 +10,10 @@ import org.junit.jupiter.params.aggregator.ArgumentsAccessor;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.Technique;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
-import vastarc.core.material.Properties;
+import vastarc.core.material.MaterialProperties;
 
 /** The single functions of the engine specification and its tables of starts, pulses and cooling. */
 class HeatFunctionsTest {
@@ -30,7 +30,7 @@ class HeatFunctionsTest {
     @CsvFileSource(resources = "/reference/green-function.csv", useHeadersInDisplayName = true)
     void temperatureRiseMatchesTheTable(
             Material material, double xi, double y, double z, double t, double v, double h, double g, double gmax) {
-        FinitePlate plate = new FinitePlate(material.properties(), t * 1e-3, v * 1e-3, h);
+        MovingSourcePlate plate = new MovingSourcePlate(material.properties(), t * 1e-3, v * 1e-3, h);
 
         assertThat(plate.risePerWatt(xi * 1e-3, y * 1e-3, z * 1e-3)).isCloseTo(g, Percentage.withPercentage(0.01));
         assertThat(plate.peakRisePerWatt(y * 1e-3, z * 1e-3)).isCloseTo(gmax, Percentage.withPercentage(0.01));
@@ -38,7 +38,7 @@ class HeatFunctionsTest {
 
     @Test
     void goldenSectionFindsWhatABruteForceSearchFinds() {
-        FinitePlate plate = new FinitePlate(Material.CARBON_STEEL.properties(), 0.004, 0.0018, 100);
+        MovingSourcePlate plate = new MovingSourcePlate(Material.CARBON_STEEL.properties(), 0.004, 0.0018, 100);
         double best = 0;
         for (double xi = 0; xi > -0.02; xi -= 1e-6) {
             best = Math.max(best, plate.risePerWatt(xi, 0.0015, 0.002));
@@ -50,12 +50,12 @@ class HeatFunctionsTest {
     /** In thin plate the finite plate must come down to the plane solution 2πk t ΔT/(K0(R) e^(R K0/K1)). */
     @Test
     void thinPlateAgreesWithThePlaneSolution() {
-        Properties metal = Material.STAINLESS_304L.properties();
+        MaterialProperties metal = Material.STAINLESS_304L.properties();
         double t = 0.0002;
         double v = 0.002;
         double y = 0.0025;
         double lambda = v / (2 * metal.diffusivityM2PerS());
-        double radius = Search.root(
+        double radius = NumericSearch.root(
                 r -> r * Math.sqrt(1 - Math.pow(SpecialFunctions.scaledK0(r) / SpecialFunctions.scaledK1(r), 2))
                         - lambda * y,
                 1e-3,
@@ -68,7 +68,7 @@ class HeatFunctionsTest {
                 * t
                 * (metal.meltC() - 20)
                 / (SpecialFunctions.scaledK0(radius) * Math.exp(-radius) * Math.exp(radius * ratio));
-        double finite = (metal.meltC() - 20) / new FinitePlate(metal, t, v, 0).peakRisePerWatt(y, t);
+        double finite = (metal.meltC() - 20) / new MovingSourcePlate(metal, t, v, 0).peakRisePerWatt(y, t);
 
         assertThat(finite).isCloseTo(plane, Percentage.withPercentage(0.1));
     }
@@ -82,32 +82,33 @@ class HeatFunctionsTest {
 
     @Test
     void arcMatchesTheSingleValues() {
-        assertThat(new Arc(2).currentA(955.818)).isCloseTo(125.849, CLOSE);
-        assertThat(new Arc(2).voltageV(100)).isCloseTo(10.55, CLOSE);
+        assertThat(new ArcModel(2).currentA(955.818)).isCloseTo(125.849, CLOSE);
+        assertThat(new ArcModel(2).voltageV(100)).isCloseTo(10.55, CLOSE);
     }
 
     @Test
     void puddleTimeMatchesTheSingleValue() {
-        assertThat(StandingArc.puddleTimeS(Material.CARBON_STEEL.properties(), 2, 450, 1.9, false, 20))
+        assertThat(StationaryArc.puddleTimeS(Material.CARBON_STEEL.properties(), 2, 450, 1.9, false, 20))
                 .isCloseTo(5.13734, CLOSE);
     }
 
     @Test
     void freezingMatchesTheSingleValues() {
-        Pool pool = new Pool(4.82, 4.82, 7.83, 3);
+        WeldPool pool = new WeldPool(4.82, 4.82, 7.83, 3);
 
         assertThat(pool.freezeTimeS(Material.STAINLESS_304L.properties(), 589, 0))
                 .isCloseTo(0.846035, CLOSE);
-        assertThat(Pool.frozenFraction(0.25, 1.189)).isCloseTo(0.376312, CLOSE);
-        assertThat(Pool.frozenFraction(2, 1.189)).isEqualTo(1);
+        assertThat(WeldPool.frozenFraction(0.25, 1.189)).isCloseTo(0.376312, CLOSE);
+        assertThat(WeldPool.frozenFraction(2, 1.189)).isEqualTo(1);
     }
 
     @Test
     void coolingMatchesTheSingleValues() {
-        Properties grade5 = Material.TITANIUM_GR5.properties();
-        Cooling still = new Cooling(grade5, 3.2, 488, 1.689, 4.65, 40, Cooling.STILL_AIR, 20);
-        Cooling underGas = new Cooling(grade5, 3.2, 488, 1.689, 4.65, 40, Cooling.UNDER_GAS, 20);
-        Cooling snapped = new Cooling(Material.STAINLESS_304L.properties(), 1.65, 292, 2, 0, 40, Cooling.STILL_AIR, 20);
+        MaterialProperties grade5 = Material.TITANIUM_GR5.properties();
+        CoolingTime still = new CoolingTime(grade5, 3.2, 488, 1.689, 4.65, 40, CoolingTime.STILL_AIR, 20);
+        CoolingTime underGas = new CoolingTime(grade5, 3.2, 488, 1.689, 4.65, 40, CoolingTime.UNDER_GAS, 20);
+        CoolingTime snapped =
+                new CoolingTime(Material.STAINLESS_304L.properties(), 1.65, 292, 2, 0, 40, CoolingTime.STILL_AIR, 20);
 
         assertThat(still.timeToS(425)).isCloseTo(27.133, CLOSE);
         assertThat(underGas.timeToS(425)).isCloseTo(18.5907, CLOSE);
@@ -126,14 +127,14 @@ class HeatFunctionsTest {
             double gas,
             double shortBead,
             double to600) {
-        HeatSolution heat = HeatSolution.of(Joint.of(material, JointForm.SQUARE_BUTT, t), Practice.usual());
+        HeatBalance heat = HeatBalance.of(Joint.of(material, JointForm.SQUARE_BUTT, t), WeldingConditions.usual());
         double pale = material.isTitanium() ? 425 : 430;
-        Cooling underGas = heat.cooling(slope, Cooling.UNDER_GAS);
-        Cooling shortRun = new Cooling(
-                heat.metal(), t, heat.platePowerW(), heat.demand().speedMmPerS(), slope, 15, Cooling.UNDER_GAS, 20);
+        CoolingTime underGas = heat.cooling(slope, CoolingTime.UNDER_GAS);
+        CoolingTime shortRun = new CoolingTime(
+                heat.metal(), t, heat.platePowerW(), heat.demand().speedMmPerS(), slope, 15, CoolingTime.UNDER_GAS, 20);
 
         assertThat(heat.currentA()).isCloseTo(current, CLOSE);
-        assertThat(heat.cooling(slope, Cooling.STILL_AIR).timeToS(pale)).isCloseTo(still, CLOSE);
+        assertThat(heat.cooling(slope, CoolingTime.STILL_AIR).timeToS(pale)).isCloseTo(still, CLOSE);
         assertThat(underGas.timeToS(pale)).isCloseTo(gas, CLOSE);
         assertThat(shortRun.timeToS(pale)).isCloseTo(shortBead, CLOSE);
         assertThat(underGas.timeToS(600)).isCloseTo(to600, CLOSE);
@@ -144,19 +145,19 @@ class HeatFunctionsTest {
     void startsMatchTheTable(ArgumentsAccessor row) {
         Material material = Material.valueOf(row.getString(0));
         double t = row.getDouble(1);
-        HeatSolution heat = HeatSolution.of(Joint.of(material, JointForm.SQUARE_BUTT, t), Practice.usual());
+        HeatBalance heat = HeatBalance.of(Joint.of(material, JointForm.SQUARE_BUTT, t), WeldingConditions.usual());
         double v = heat.demand().speedMmPerS();
         double halfWidth = row.getDouble(3) / 2;
         double q = heat.platePowerW();
-        double halfCurrentPower = Arc.EFFICIENCY * heat.arc().powerW(heat.currentA() / 2);
+        double halfCurrentPower = ArcModel.EFFICIENCY * heat.arc().powerW(heat.currentA() / 2);
 
         assertThat(heat.pool().meanWidthMm()).isCloseTo(row.getDouble(3), CLOSE);
         assertThat(heat.pool().lengthMm()).isCloseTo(row.getDouble(4), CLOSE);
-        assertThat(StandingArc.puddleTimeS(material.properties(), t, q, halfWidth, false, 20))
+        assertThat(StationaryArc.puddleTimeS(material.properties(), t, q, halfWidth, false, 20))
                 .isCloseTo(row.getDouble(5), CLOSE);
-        assertThat(StandingArc.puddleTimeS(material.properties(), t, q, halfWidth, true, 20))
+        assertThat(StationaryArc.puddleTimeS(material.properties(), t, q, halfWidth, true, 20))
                 .isCloseTo(row.getDouble(6), CLOSE);
-        assertThat(StandingArc.puddleTimeS(material.properties(), t, q / 2, halfWidth, true, 20))
+        assertThat(StationaryArc.puddleTimeS(material.properties(), t, q / 2, halfWidth, true, 20))
                 .as("half the power at the edge is full power inside")
                 .isCloseTo(row.getDouble(7), CLOSE);
         assertThat(halfCurrentPower).isLessThan(heat.arcHeatW());
@@ -168,8 +169,8 @@ class HeatFunctionsTest {
     @ParameterizedTest
     @CsvFileSource(resources = "/reference/pulse.csv", useHeadersInDisplayName = true)
     void pulsesMatchTheTable(ArgumentsAccessor row) {
-        HeatSolution heat = HeatSolution.of(
-                Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, row.getDouble(0)), Practice.usual());
+        HeatBalance heat = HeatBalance.of(
+                Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, row.getDouble(0)), WeldingConditions.usual());
         double on = row.getDouble(1);
         double ratio = row.getDouble(2);
         Pulse pulse = new Pulse(2, on, ratio, heat.arc().peakCurrentA(heat.arcHeatW(), on, ratio));
@@ -177,7 +178,7 @@ class HeatFunctionsTest {
                 .freezeTimeS(
                         heat.metal(),
                         heat.arcHeatW(),
-                        Arc.EFFICIENCY * heat.arc().powerW(pulse.backgroundA()));
+                        ArcModel.EFFICIENCY * heat.arc().powerW(pulse.backgroundA()));
 
         assertThat(pulse.peakA()).isCloseTo(row.getDouble(3), CLOSE);
         assertThat(pulse.backgroundA()).isCloseTo(row.getDouble(4), CLOSE);
@@ -192,11 +193,11 @@ class HeatFunctionsTest {
     @ParameterizedTest
     @CsvFileSource(resources = "/reference/wrap.csv", useHeadersInDisplayName = true)
     void wrapAroundHeatMatchesTheTable(double odMm, double t, double riseK) {
-        Practice walked = Practice.usual().with(draft -> {
+        WeldingConditions walked = WeldingConditions.usual().with(draft -> {
             draft.technique = Technique.CUP_WALK;
             draft.wire = false;
         });
-        HeatSolution heat = HeatSolution.of(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, t), walked);
+        HeatBalance heat = HeatBalance.of(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, t), walked);
 
         assertThat(heat.wrapRiseK(odMm)).isCloseTo(riseK, within(riseK * 0.005));
     }

@@ -8,13 +8,13 @@ import org.assertj.core.data.Percentage;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.aggregator.ArgumentsAccessor;
 import org.junit.jupiter.params.provider.CsvFileSource;
-import vastarc.core.joint.Chill;
+import vastarc.core.joint.BackingBar;
+import vastarc.core.joint.FillerFeed;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.Technique;
-import vastarc.core.joint.WireFeed;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 
 /** The whole set-ups of the engine specification and its sanity tables. */
@@ -29,27 +29,29 @@ class WorkedExamplesTest {
         Material material = Material.valueOf(row.getString(1));
         JointForm form = JointForm.valueOf(row.getString(2));
         Joint joint = Joint.of(material, form, row.getDouble(3)).abutting(row.getDouble(4));
-        Practice practice = Practice.usual().with(draft -> {
+        WeldingConditions conditions = WeldingConditions.usual().with(draft -> {
             draft.position = Position.valueOf(row.getString(5));
             draft.wire = row.getBoolean(6);
-            draft.wireFeed = WireFeed.valueOf(row.getString(7));
+            draft.wireFeed = FillerFeed.valueOf(row.getString(7));
             draft.technique = Technique.valueOf(row.getString(8));
-            draft.chill = Chill.valueOf(row.getString(9));
+            draft.chill = BackingBar.valueOf(row.getString(9));
             draft.preheatC = OptionalDouble.of(row.getDouble(10));
         });
         double limited = row.getDouble(11);
-        Demand full = joint.isCorner() ? given(row, joint, practice) : Demand.of(joint, practice);
-        Demand demand = limited > 0
-                ? Demand.limited(limited, joint.thinnerMm(), full.speedMmPerS(), full.arcMm(), practice.wire())
+        FusionRequirement full =
+                joint.isCorner() ? given(row, joint, conditions) : FusionRequirement.of(joint, conditions);
+        FusionRequirement requirement = limited > 0
+                ? FusionRequirement.limited(
+                        limited, joint.thinnerMm(), full.speedMmPerS(), full.arcMm(), conditions.wire())
                 : full;
 
-        HeatSolution heat = HeatSolution.of(joint, practice, demand);
+        HeatBalance heat = HeatBalance.of(joint, conditions, requirement);
 
-        assertThat(demand.speedMmPerS()).as("speed").isCloseTo(row.getDouble(12), CLOSE);
-        assertThat(demand.halfWidthMm()).as("y").isCloseTo(row.getDouble(13), CLOSE);
-        assertThat(demand.depthMm()).as("z").isCloseTo(row.getDouble(14), CLOSE);
-        assertThat(demand.depositMm2()).as("deposit").isCloseTo(row.getDouble(15), CLOSE);
-        JointHeat paths = JointHeat.of(joint, practice, demand);
+        assertThat(requirement.speedMmPerS()).as("speed").isCloseTo(row.getDouble(12), CLOSE);
+        assertThat(requirement.halfWidthMm()).as("y").isCloseTo(row.getDouble(13), CLOSE);
+        assertThat(requirement.depthMm()).as("z").isCloseTo(row.getDouble(14), CLOSE);
+        assertThat(requirement.depositedAreaMm2()).as("deposit").isCloseTo(row.getDouble(15), CLOSE);
+        JointConduction paths = JointConduction.of(joint, conditions, requirement);
         assertThat(heat.platePowerW() / CornerModel.pathShare(joint))
                 .as("plate")
                 .isCloseTo(row.getDouble(16), CLOSE);
@@ -63,7 +65,7 @@ class WorkedExamplesTest {
     }
 
     /** Inside corners take more than the specification says: the block behind their root. */
-    private static void arc(ArgumentsAccessor row, Joint joint, HeatSolution heat) {
+    private static void arc(ArgumentsAccessor row, Joint joint, HeatBalance heat) {
         if (CornerModel.pathShare(joint) > 1) {
             return;
         }
@@ -74,9 +76,9 @@ class WorkedExamplesTest {
     }
 
     /** What a row says is melted and laid, at the speed of the practice. */
-    private static Demand given(ArgumentsAccessor row, Joint joint, Practice practice) {
-        Demand usual = Demand.of(joint, practice);
-        return new Demand(
+    private static FusionRequirement given(ArgumentsAccessor row, Joint joint, WeldingConditions conditions) {
+        FusionRequirement usual = FusionRequirement.of(joint, conditions);
+        return new FusionRequirement(
                 row.getDouble(13),
                 row.getDouble(14),
                 row.getDouble(15),
@@ -91,12 +93,12 @@ class WorkedExamplesTest {
     void currentByThicknessMatchesTheTable(
             double thicknessMm, JointForm form, Material material, Technique technique, boolean wire, double currentA) {
         Joint joint = Joint.of(material, form, thicknessMm);
-        Practice practice = Practice.usual().with(draft -> {
+        WeldingConditions conditions = WeldingConditions.usual().with(draft -> {
             draft.technique = technique;
             draft.wire = wire;
         });
 
-        assertThat(HeatSolution.of(joint, practice).currentA()).isCloseTo(currentA, TABLE);
+        assertThat(HeatBalance.of(joint, conditions).currentA()).isCloseTo(currentA, TABLE);
     }
 
     @ParameterizedTest
@@ -104,20 +106,21 @@ class WorkedExamplesTest {
     void edgeCurrentIsNearTheTableThatDisagreesWithTheExamples(
             double thicknessMm, JointForm form, Material material, Technique technique, boolean wire, double currentA) {
         Joint joint = Joint.of(material, form, thicknessMm);
-        Practice practice = Practice.usual().with(draft -> draft.wire = wire);
+        WeldingConditions conditions = WeldingConditions.usual().with(draft -> draft.wire = wire);
 
-        assertThat(HeatSolution.of(joint, practice).currentA()).isCloseTo(currentA, Percentage.withPercentage(5));
+        assertThat(HeatBalance.of(joint, conditions).currentA()).isCloseTo(currentA, Percentage.withPercentage(5));
     }
 
     @ParameterizedTest
     @CsvFileSource(resources = "/reference/foil.csv", useHeadersInDisplayName = true)
     void foilMatchesTheTable(double thicknessMm, double currentA, double voltageV, double widthMm) {
         Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, thicknessMm);
-        Practice practice = Practice.usual().with(draft -> draft.wire = false);
-        Demand usual = Demand.of(joint, practice);
-        Demand micro = new Demand(usual.halfWidthMm(), usual.depthMm(), 0, 0, usual.speedMmPerS(), 1, usual.sinkMm());
+        WeldingConditions conditions = WeldingConditions.usual().with(draft -> draft.wire = false);
+        FusionRequirement usual = FusionRequirement.of(joint, conditions);
+        FusionRequirement micro = new FusionRequirement(
+                usual.halfWidthMm(), usual.depthMm(), 0, 0, usual.speedMmPerS(), 1, usual.sinkMm());
 
-        HeatSolution heat = HeatSolution.of(joint, practice, micro);
+        HeatBalance heat = HeatBalance.of(joint, conditions, micro);
 
         assertThat(heat.currentA()).isCloseTo(currentA, CLOSE);
         assertThat(heat.voltageV()).isCloseTo(voltageV, CLOSE);

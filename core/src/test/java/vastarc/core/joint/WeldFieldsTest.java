@@ -12,17 +12,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Length;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /** The registry of inputs, read from values as they are: every one arrives where it is found again, and none stands in another's way. */
 class WeldFieldsTest {
 
     /** Inputs that hold values, not texts. */
-    private static final class Given implements Inputs {
+    private static final class Given implements InputSource {
 
         private final Map<InputField<?>, Object> values = new HashMap<>();
         private final List<Problem> problems = new ArrayList<>();
@@ -84,13 +84,13 @@ class WeldFieldsTest {
         return field == WeldFields.GROOVE_ANGLE || field == WeldFields.ROOT_FACE
                 ? JointForm.V_BUTT
                 : Stream.of(JointForm.values())
-                        .filter(field::isAskedOf)
+                        .filter(field::appliesTo)
                         .reduce((first, last) -> last)
                         .orElseThrow();
     }
 
     private static Object another(InputField<?> field) {
-        Optional<Range> range = field.range();
+        Optional<InputRange> range = field.range();
         double inside =
                 range.map(of -> of.low() + 0.25 * (of.high() - of.low())).orElse(Double.NaN);
         return switch (field.kind()) {
@@ -130,24 +130,24 @@ class WeldFieldsTest {
     @ParameterizedTest
     @MethodSource("fields")
     void whatIsNotToldIsTheUsual(InputField<?> field) {
-        Weld told = weld(joint(formFor(field), 5));
+        Weld entered = weld(joint(formFor(field), 5));
 
         field.usual()
                 .ifPresent(usual ->
-                        assertThat(field.of(told).map(Object.class::cast)).contains(usual));
+                        assertThat(field.of(entered).map(Object.class::cast)).contains(usual));
     }
 
     @Test
     void theOtherMemberFollowsTheFirstUnlessItIsTold() {
         Weld alone = weld(joint(JointForm.LAP, 2));
-        Weld told = weld(joint(JointForm.LAP, 2)
+        Weld entered = weld(joint(JointForm.LAP, 2)
                 .with(WeldFields.ABUTTING, Length.ofMillimetres(3))
                 .with(WeldFields.OTHER_MATERIAL, Material.CARBON_STEEL));
 
         assertThat(alone.joint().abutting()).isEqualTo(Length.ofMillimetres(2));
         assertThat(alone.joint().other()).isEqualTo(Material.STAINLESS_304L);
-        assertThat(told.joint().abutting()).isEqualTo(Length.ofMillimetres(3));
-        assertThat(told.joint().other()).isEqualTo(Material.CARBON_STEEL);
+        assertThat(entered.joint().abutting()).isEqualTo(Length.ofMillimetres(3));
+        assertThat(entered.joint().other()).isEqualTo(Material.CARBON_STEEL);
     }
 
     @Test
@@ -155,13 +155,13 @@ class WeldFieldsTest {
         assertThat(weld(joint(JointForm.TUBE_BUTT, 3)).joint().groove()).isEmpty();
         assertThat(weld(joint(JointForm.TUBE_BUTT, 5)).joint().groove()).contains(Groove.OF_PIPE);
         assertThat(weld(joint(JointForm.OUTSIDE_CORNER, 5)).joint().groove()).contains(Groove.OF_CORNER);
-        assertThat(weld(joint(JointForm.TUBE_BUTT, 5).with(WeldFields.PREPARATION, Preparation.SQUARE))
+        assertThat(weld(joint(JointForm.TUBE_BUTT, 5).with(WeldFields.PREPARATION, EdgePreparation.SQUARE))
                         .joint()
                         .groove())
                 .isEmpty();
         assertThat(weld(joint(JointForm.V_BUTT, 5)).joint().groove()).contains(Groove.USUAL);
 
-        Weld prepared = weld(joint(JointForm.TUBE_BUTT, 5).with(WeldFields.PREPARATION, Preparation.V));
+        Weld prepared = weld(joint(JointForm.TUBE_BUTT, 5).with(WeldFields.PREPARATION, EdgePreparation.V));
         assertThat(prepared.joint().groove()).contains(Groove.OF_PIPE);
 
         Weld grooved = weld(joint(JointForm.TUBE_BUTT, 5)
@@ -193,32 +193,32 @@ class WeldFieldsTest {
         assertThat(WeldFields.ALL)
                 .filteredOn(InputField::isRequired)
                 .containsExactly(WeldFields.MATERIAL, WeldFields.JOINT, WeldFields.BASE);
-        assertThat(WeldFields.WIRE_FEED.words(WireFeed.values()[0])).startsWith("feed.");
+        assertThat(WeldFields.WIRE_FEED.words(FillerFeed.values()[0])).startsWith("feed.");
         assertThat(WeldFields.ABUTTING.gauged().map(Object.class::cast)).contains(WeldFields.OTHER_MATERIAL);
     }
 
     @ParameterizedTest
     @EnumSource(JointForm.class)
     void everyDepthAndPreparationOfAFormIsTakenAndEveryOtherRefusedByName(JointForm form) {
-        for (Preparation preparation : Preparation.values()) {
+        for (EdgePreparation preparation : EdgePreparation.values()) {
             Given given = joint(form, 5).with(WeldFields.PREPARATION, preparation);
-            boolean taken = WeldFields.read(given).value().isPresent();
-            assertThat(taken).as(preparation.name()).isEqualTo(preparation.isFor(form));
+            boolean accepted = WeldFields.read(given).value().isPresent();
+            assertThat(accepted).as(preparation.name()).isEqualTo(preparation.isFor(form));
             assertThat(given.problems()).allMatch(problem -> problem.field().equals("preparation"));
         }
         Joint joint = weld(joint(form, 3)).joint();
         for (Penetration penetration : Penetration.values()) {
             Given given = joint(form, 3).with(WeldFields.PENETRATION, penetration);
-            boolean taken = WeldFields.read(given).value().isPresent();
-            assertThat(taken).as(penetration.name()).isEqualTo(penetration.isFor(joint));
+            boolean accepted = WeldFields.read(given).value().isPresent();
+            assertThat(accepted).as(penetration.name()).isEqualTo(penetration.isFor(joint));
             assertThat(given.problems()).allMatch(problem -> problem.field().equals("penetration"));
         }
     }
 
     @Test
     void aPlatePreparedAsAVIsAVButtAndThinPlateIsNot() {
-        Given thick = joint(JointForm.SQUARE_BUTT, 5).with(WeldFields.PREPARATION, Preparation.V);
-        Given thin = joint(JointForm.SQUARE_BUTT, 2).with(WeldFields.PREPARATION, Preparation.V);
+        Given thick = joint(JointForm.SQUARE_BUTT, 5).with(WeldFields.PREPARATION, EdgePreparation.V);
+        Given thin = joint(JointForm.SQUARE_BUTT, 2).with(WeldFields.PREPARATION, EdgePreparation.V);
 
         assertThat(weld(thick).joint())
                 .isEqualTo(weld(joint(JointForm.V_BUTT, 5)).joint());

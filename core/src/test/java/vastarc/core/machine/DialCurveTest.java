@@ -7,11 +7,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import vastarc.core.joint.Control;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.joint.ControlDevice;
+import vastarc.core.machine.CurrentMeter.ClampReading;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrasebook;
 
 /** What a clamp meter makes of a dial that lies. */
 class DialCurveTest {
@@ -111,16 +112,16 @@ class DialCurveTest {
 
     @Test
     void theSimulatedSourcePlaysTheScoreButLiesAsItsDialDoes() {
-        Score score = Machines.score(Control.TRIGGER_4T, 2);
+        WeldCycle cycle = Machines.score(ControlDevice.TRIGGER_4T, 2);
         SimulatedSource source = new SimulatedSource(5, 200, 7);
-        double planned = score.values().of(ScoreKey.WORKING_CURRENT);
-        double middle = score.touches().get(1).atS() + 8;
+        double planned = cycle.values().of(CycleKey.WORKING_CURRENT);
+        double middle = cycle.touches().get(1).atS() + 8;
 
-        assertThat(source.ampsAt(score.timeline(), 0.2, 0.5, planned)).isZero();
-        assertThat(source.ampsAt(score.timeline(), middle, 0.5, planned))
+        assertThat(source.ampsAt(cycle.timeline(), 0.2, 0.5, planned)).isZero();
+        assertThat(source.ampsAt(cycle.timeline(), middle, 0.5, planned))
                 .isCloseTo(source.trueAmps(0.5), within(0.04 * source.trueAmps(0.5)));
-        assertThat(source.ampsAt(score.timeline(), middle, 0.5, planned))
-                .isNotEqualTo(source.ampsAt(score.timeline(), middle + 0.1, 0.5, planned));
+        assertThat(source.ampsAt(cycle.timeline(), middle, 0.5, planned))
+                .isNotEqualTo(source.ampsAt(cycle.timeline(), middle + 0.1, 0.5, planned));
     }
 
     @Test
@@ -129,7 +130,7 @@ class DialCurveTest {
             SimulatedSource source = new SimulatedSource(5, 200, seed);
             List<DialReading> readings = new ArrayList<>();
             for (double place : new double[] {0, 0.35, 0.7, 1}) {
-                CurrentMeter.Shown shown = source.meterAt(place, seed * 31L).read();
+                ClampReading shown = source.meterAt(place, seed * 31L).read();
                 assertThat(shown.simulated()).isTrue();
                 readings.add(new DialReading(place, shown.amps()));
             }

@@ -5,23 +5,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import vastarc.core.joint.Control;
+import vastarc.core.cycle.CycleChoices;
+import vastarc.core.cycle.CyclePlanner;
+import vastarc.core.cycle.TriggerMode.SupportedSetting;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.joint.ControlDevice;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
-import vastarc.core.machine.MachineProfile.Offer;
-import vastarc.core.machine.PanelElement.Kind;
-import vastarc.core.machine.PanelElement.Stop;
+import vastarc.core.joint.WeldingConditions;
+import vastarc.core.machine.MachineProfile.OfferedTriggerMode;
+import vastarc.core.machine.MachineProfile.PanelShape;
+import vastarc.core.machine.PanelElement.ControlKind;
+import vastarc.core.machine.PanelElement.SwitchStop;
 import vastarc.core.material.Material;
-import vastarc.core.score.ControlLogic.Honour;
-import vastarc.core.score.ControlLogic.Name;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreChoices;
-import vastarc.core.score.ScorePlanner;
 import vastarc.core.sheet.OwnValues;
 import vastarc.core.sheet.SheetPlanner;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ShopDefaults;
 
 /** Machines and scores for tests. */
 public final class Machines {
@@ -29,15 +30,16 @@ public final class Machines {
     private Machines() {}
 
     public static PanelElement knob(String id, PanelSetting setting, Scale scale) {
-        return new PanelElement(id, Kind.KNOB, setting, id, 50, 50, 10, Optional.of(scale), List.of(), List.of());
+        return new PanelElement(
+                id, ControlKind.KNOB, setting, id, 50, 50, 10, Optional.of(scale), List.of(), List.of());
     }
 
     public static PanelElement display(String id, PanelSetting setting, Scale scale) {
         return new PanelElement(
-                id, Kind.DISPLAY, setting, id, 50, 50, 10, Optional.of(scale), List.of(), List.of("menu", id));
+                id, ControlKind.DISPLAY, setting, id, 50, 50, 10, Optional.of(scale), List.of(), List.of("menu", id));
     }
 
-    public static PanelElement switched(String id, Kind kind, PanelSetting setting, Stop... stops) {
+    public static PanelElement switched(String id, ControlKind kind, PanelSetting setting, SwitchStop... stops) {
         return new PanelElement(id, kind, setting, id, 50, 50, 10, Optional.empty(), List.of(stops), List.of());
     }
 
@@ -46,17 +48,17 @@ public final class Machines {
         List<PanelElement> elements = new java.util.ArrayList<>(List.of(
                 switched(
                         "process",
-                        Kind.TOGGLE,
+                        ControlKind.TOGGLE,
                         PanelSetting.PROCESS,
-                        Stop.choice("stick", "STICK"),
-                        Stop.choice("TIG", "TIG")),
+                        SwitchStop.choice("stick", "STICK"),
+                        SwitchStop.choice("TIG", "TIG")),
                 switched(
                         "control",
-                        Kind.SELECTOR,
+                        ControlKind.SELECTOR,
                         PanelSetting.CONTROL,
-                        Stop.choice("remote", "PEDAL"),
-                        Stop.choice("2", "TRIGGER_2T_SLOPES"),
-                        Stop.choice("4", "TRIGGER_4T")),
+                        SwitchStop.choice("remote", "PEDAL"),
+                        SwitchStop.choice("2", "TRIGGER_2T_SLOPES"),
+                        SwitchStop.choice("4", "TRIGGER_4T")),
                 knob("amps", PanelSetting.MAIN_CURRENT, Scale.knob(ScaleUnit.AMPERE, 5, 200, 10, false)),
                 knob("down", PanelSetting.DOWN_SLOPE, Scale.knob(ScaleUnit.SECOND, 0, 10, 5, true)),
                 knob("up", PanelSetting.UP_SLOPE, Scale.knob(ScaleUnit.SECOND, 0, 5, 5, true)),
@@ -64,11 +66,14 @@ public final class Machines {
         elements.addAll(List.of(more));
         return new MachineProfile(
                 "Knob set",
-                MachineProfile.Shape.KNOBS,
+                PanelShape.KNOBS,
                 5,
                 200,
                 false,
-                List.of(Offer.usual(Name.PEDAL), Offer.usual(Name.TRIGGER_2T_SLOPES), Offer.usual(Name.TRIGGER_4T)),
+                List.of(
+                        OfferedTriggerMode.usual(TriggerModeName.PEDAL),
+                        OfferedTriggerMode.usual(TriggerModeName.TRIGGER_2T_SLOPES),
+                        OfferedTriggerMode.usual(TriggerModeName.TRIGGER_4T)),
                 Set.of("HF", "LIFT"),
                 true,
                 MachineProfile.Polarity.SWAP_LEADS,
@@ -83,11 +88,11 @@ public final class Machines {
     public static MachineProfile generator() {
         return new MachineProfile(
                 "Yard set",
-                MachineProfile.Shape.GENERATOR,
+                PanelShape.GENERATOR,
                 20,
                 250,
                 false,
-                List.of(new Offer(Name.LIFT_VALVE, EnumSet.noneOf(Honour.class))),
+                List.of(new OfferedTriggerMode(TriggerModeName.LIFT_VALVE, EnumSet.noneOf(SupportedSetting.class))),
                 Set.of("LIFT"),
                 false,
                 MachineProfile.Polarity.SWAP_LEADS,
@@ -97,33 +102,33 @@ public final class Machines {
                 List.of(
                         switched(
                                 "band",
-                                Kind.SELECTOR,
+                                ControlKind.SELECTOR,
                                 PanelSetting.RANGE,
-                                Stop.range("20–70", 20, 70),
-                                Stop.range("60–140", 60, 140),
-                                Stop.range("130–250", 130, 250)),
+                                SwitchStop.range("20–70", 20, 70),
+                                SwitchStop.range("60–140", 60, 140),
+                                SwitchStop.range("130–250", 130, 250)),
                         knob("fine", PanelSetting.MAIN_CURRENT, Scale.knob(ScaleUnit.AMPERE, 20, 250, 10, false))),
                 0);
     }
 
-    public static Score score(Control control, double millimetres) {
+    public static WeldCycle score(ControlDevice control, double millimetres) {
         return score(control, millimetres, PulsePurpose.NONE);
     }
 
-    public static Score score(Control control, double millimetres, PulsePurpose pulse) {
-        Practice practice = Practice.usual().with(draft -> {
+    public static WeldCycle score(ControlDevice control, double millimetres, PulsePurpose pulse) {
+        WeldingConditions conditions = WeldingConditions.usual().with(draft -> {
             draft.control = control;
             draft.pulse = pulse;
         });
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.LAP, millimetres);
-        return ScorePlanner.plan(
-                SheetPlanner.plan(joint, practice, ShopWays.usual(), OwnValues.none())
+        return CyclePlanner.plan(
+                SheetPlanner.plan(joint, conditions, ShopDefaults.usual(), OwnValues.none())
                         .value()
                         .orElseThrow(),
-                ScoreChoices.none());
+                CycleChoices.none());
     }
 
-    public static PanelPlan plan(Score score, MachineProfile machine, Map<String, Double> stands) {
-        return PanelPlan.of(score, machine, Optional.empty(), Map.of(), stands);
+    public static PanelPlan plan(WeldCycle cycle, MachineProfile machine, Map<String, Double> settings) {
+        return PanelPlan.of(cycle, machine, Optional.empty(), Map.of(), settings);
     }
 }

@@ -9,21 +9,24 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import vastarc.core.joint.Control;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.joint.ControlDevice;
 import vastarc.core.joint.PulsePurpose;
-import vastarc.core.machine.PanelElement.Kind;
-import vastarc.core.machine.PanelElement.Stop;
+import vastarc.core.machine.PanelElement.ControlKind;
+import vastarc.core.machine.PanelElement.SwitchStop;
+import vastarc.core.machine.PanelPlan.ControlTarget;
+import vastarc.core.machine.PanelPlan.PanelChange;
+import vastarc.core.machine.TorchProfile.TorchCooling;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 
 /** A score on a panel: targets, changes, limits, rank, check. */
 class PanelPlanTest {
 
-    private static PanelPlan.Placed placed(PanelPlan plan, String id) {
+    private static ControlTarget placed(PanelPlan plan, String id) {
         return plan.controls().stream()
                 .filter(control -> control.element().id().equals(id))
                 .findFirst()
@@ -34,15 +37,15 @@ class PanelPlanTest {
         return Phrasebook.say(phrase, UnitSystem.METRIC);
     }
 
-    private static List<String> codes(List<Limit> limits) {
-        return limits.stream().map(Limit::code).toList();
+    private static List<String> codes(List<CapabilityGap> limits) {
+        return limits.stream().map(CapabilityGap::code).toList();
     }
 
     @Test
     void everyControlStandsWhereTheScoreWantsIt() {
-        Score score = Machines.score(Control.TRIGGER_4T, 2);
-        PanelPlan plan = Machines.plan(score, Machines.knobs(), Map.of());
-        double amps = score.values().of(ScoreKey.WORKING_CURRENT);
+        WeldCycle cycle = Machines.score(ControlDevice.TRIGGER_4T, 2);
+        PanelPlan plan = Machines.plan(cycle, Machines.knobs(), Map.of());
+        double amps = cycle.values().of(CycleKey.WORKING_CURRENT);
 
         assertThat(placed(plan, "amps").target().orElseThrow()).isCloseTo((amps - 5) / 195, within(1e-9));
         assertThat(placed(plan, "control").target()).contains(2.0);
@@ -53,28 +56,28 @@ class PanelPlanTest {
 
     @Test
     void withAPedalTheDialIsTheCeilingAndTheSlopesAreIdleAtTheirLowest() {
-        Score score = Machines.score(Control.PEDAL, 2);
-        PanelPlan plan = Machines.plan(score, Machines.knobs(), Map.of("down", 0.9));
+        WeldCycle cycle = Machines.score(ControlDevice.PEDAL, 2);
+        PanelPlan plan = Machines.plan(cycle, Machines.knobs(), Map.of("down", 0.9));
 
         assertThat(placed(plan, "amps").figure().orElseThrow().value())
-                .isEqualTo(score.sheet().setting(SettingKey.PEDAL_CEILING).value());
+                .isEqualTo(cycle.sheet().setting(ParameterKey.PEDAL_CEILING).value());
         assertThat(said(placed(plan, "down").idle().orElseThrow())).contains("pedal is the slope");
         assertThat(placed(plan, "down").target()).contains(0.0);
-        assertThat(plan.changes()).extracting(PanelPlan.Change::elementId).doesNotContain("down");
+        assertThat(plan.changes()).extracting(PanelChange::elementId).doesNotContain("down");
     }
 
     @Test
     void theChangesAreTheFewestInTheOrderOfTheHand() {
-        Score score = Machines.score(Control.TRIGGER_4T, 2);
-        PanelPlan right = Machines.plan(score, Machines.knobs(), Map.of());
+        WeldCycle cycle = Machines.score(ControlDevice.TRIGGER_4T, 2);
+        PanelPlan right = Machines.plan(cycle, Machines.knobs(), Map.of());
         double down = placed(right, "down").target().orElseThrow();
         PanelPlan plan = Machines.plan(
-                score,
+                cycle,
                 Machines.knobs(),
                 Map.of("down", down, "process", 0.0, "amps", 0.95, "control", 0.0, "post", 0.0));
 
         assertThat(plan.changes())
-                .extracting(PanelPlan.Change::elementId)
+                .extracting(PanelChange::elementId)
                 .containsExactly("process", "control", "amps", "post");
         assertThat(said(plan.changes().get(0).from())).contains("stick");
         assertThat(said(plan.changes().get(0).to())).contains("TIG");
@@ -83,7 +86,7 @@ class PanelPlanTest {
 
     @Test
     void whatThePanelLacksIsAStepForTheHandWithWhatTheJobWants() {
-        PanelPlan plan = Machines.plan(Machines.score(Control.TRIGGER_4T, 2), Machines.knobs(), Map.of());
+        PanelPlan plan = Machines.plan(Machines.score(ControlDevice.TRIGGER_4T, 2), Machines.knobs(), Map.of());
 
         assertThat(plan.missing().stream().map(PanelPlanTest::said))
                 .anyMatch(text -> text.startsWith("Before, by hand: gas on first, count "))
@@ -92,7 +95,7 @@ class PanelPlanTest {
 
     @Test
     void aGeneratorTakesTheBandInWhoseMiddleTheCurrentLies() {
-        PanelPlan plan = Machines.plan(Machines.score(Control.LIFT_ONLY, 1.6), Machines.generator(), Map.of());
+        PanelPlan plan = Machines.plan(Machines.score(ControlDevice.LIFT_ONLY, 1.6), Machines.generator(), Map.of());
         double amps = placed(plan, "fine").figure().orElseThrow().value();
 
         assertThat(placed(plan, "band").target()).contains(1.0);
@@ -101,11 +104,11 @@ class PanelPlanTest {
 
     @Test
     void aReadDialGoesByItsCurveOfThatBand() {
-        Score score = Machines.score(Control.LIFT_ONLY, 1.6);
+        WeldCycle cycle = Machines.score(ControlDevice.LIFT_ONLY, 1.6);
         DialCurve curve = DialCurve.of(List.of(new DialReading(0, 50), new DialReading(1, 170)))
                 .orElseThrow();
         PanelPlan plan = PanelPlan.of(
-                score, Machines.generator(), Optional.empty(), Map.of(PanelPlan.curveKey("fine", 1), curve), Map.of());
+                cycle, Machines.generator(), Optional.empty(), Map.of(PanelPlan.curveKey("fine", 1), curve), Map.of());
         double amps = placed(plan, "fine").figure().orElseThrow().value();
 
         assertThat(placed(plan, "fine").target().orElseThrow()).isCloseTo((amps - 50) / 120, within(1e-6));
@@ -114,10 +117,10 @@ class PanelPlanTest {
 
     @Test
     void backgroundInAmperesAndPercentOfMainFollowThePanel() {
-        Score score = Machines.score(Control.TRIGGER_4T, 2, PulsePurpose.RIPPLE);
-        double peak = score.values().of(ScoreKey.WORKING_CURRENT);
+        WeldCycle cycle = Machines.score(ControlDevice.TRIGGER_4T, 2, PulsePurpose.RIPPLE);
+        double peak = cycle.values().of(CycleKey.WORKING_CURRENT);
         PanelPlan plan = Machines.plan(
-                score,
+                cycle,
                 Machines.knobs(
                         Machines.display(
                                 "pulseAmps", PanelSetting.PULSE_BACKGROUND, Scale.display(ScaleUnit.AMPERE, 1, 200, 1)),
@@ -132,9 +135,9 @@ class PanelPlanTest {
 
     @Test
     void wherePeakHasAControlOfItsOwnTheMainDialIsTheBackground() {
-        Score score = Machines.score(Control.TRIGGER_4T, 2, PulsePurpose.RIPPLE);
+        WeldCycle cycle = Machines.score(ControlDevice.TRIGGER_4T, 2, PulsePurpose.RIPPLE);
         PanelPlan plan = Machines.plan(
-                score,
+                cycle,
                 Machines.knobs(
                         Machines.knob("peak", PanelSetting.PULSE_PEAK, Scale.knob(ScaleUnit.AMPERE, 5, 200, 10, true))),
                 Map.of());
@@ -147,12 +150,12 @@ class PanelPlanTest {
     void aSteppedSelectorSaysWhatItsNearestStopGives() {
         PanelElement stepped = Machines.switched(
                 "pre",
-                Kind.SELECTOR,
+                ControlKind.SELECTOR,
                 PanelSetting.PRE_FLOW,
-                Stop.figure("0", 0),
-                Stop.figure("3", 3),
-                Stop.figure("6", 6));
-        PanelPlan plan = Machines.plan(Machines.score(Control.TRIGGER_4T, 2), Machines.knobs(stepped), Map.of());
+                SwitchStop.figure("0", 0),
+                SwitchStop.figure("3", 3),
+                SwitchStop.figure("6", 6));
+        PanelPlan plan = Machines.plan(Machines.score(ControlDevice.TRIGGER_4T, 2), Machines.knobs(stepped), Map.of());
 
         assertThat(said(placed(plan, "pre").gives().orElseThrow())).contains("the nearest it can be set to is 0 s");
     }
@@ -162,7 +165,7 @@ class PanelPlanTest {
         Scale auto = new Scale(ScaleUnit.SECOND, 0, 60, 0.5, 0, true, -150, 300, true, Taper.LINEAR, true);
         MachineProfile machine = Machines.generator();
         PanelPlan plan = Machines.plan(
-                Machines.score(Control.TRIGGER_4T, 2),
+                Machines.score(ControlDevice.TRIGGER_4T, 2),
                 new MachineProfile(
                         "Auto",
                         machine.shape(),
@@ -187,40 +190,41 @@ class PanelPlanTest {
 
     @ParameterizedTest
     @CsvSource({"TRIGGER_4T, 8, aboveMachine", "LIFT_ONLY, 2, logic"})
-    void aJobBeyondTheMachineIsToldWithTheNearestWayOut(Control control, double millimetres, String code) {
-        List<Limit> limits = MachineLimits.of(Machines.score(control, millimetres), Machines.knobs(), Optional.empty());
+    void aJobBeyondTheMachineIsToldWithTheNearestWayOut(ControlDevice control, double millimetres, String code) {
+        List<CapabilityGap> limits =
+                MachineLimits.of(Machines.score(control, millimetres), Machines.knobs(), Optional.empty());
 
         assertThat(codes(limits)).contains(code);
         assertThat(limits).allSatisfy(limit -> {
             assertThat(said(limit.text())).doesNotContain("{");
-            assertThat(limit.ways())
+            assertThat(limit.options())
                     .isNotEmpty()
-                    .allSatisfy(way -> assertThat(said(way)).isNotBlank());
+                    .allSatisfy(option -> assertThat(said(option)).isNotBlank());
         });
     }
 
     @Test
     void aJobBelowTheMachineIsToldToPulseOrToTakeABarBehind() {
-        List<Limit> limits =
-                MachineLimits.of(Machines.score(Control.LIFT_ONLY, 0.2), Machines.generator(), Optional.empty());
+        List<CapabilityGap> limits =
+                MachineLimits.of(Machines.score(ControlDevice.LIFT_ONLY, 0.2), Machines.generator(), Optional.empty());
 
         assertThat(codes(limits)).contains("belowMachine");
-        assertThat(limits.get(0).ways().stream().map(PanelPlanTest::said)).anyMatch(way -> way.contains("pulse"));
+        assertThat(limits.get(0).options().stream().map(PanelPlanTest::said)).anyMatch(way -> way.contains("pulse"));
     }
 
     @Test
     void dutyOfMachineAndTorchIsHeldAgainstRunAfterRun() {
-        TorchProfile light = new TorchProfile(
-                "t", "Light torch", TorchProfile.Cooling.AIR, List.of(new DutyPoint(100, 35)), 4, 4, false);
-        List<Limit> limits =
-                MachineLimits.of(Machines.score(Control.TRIGGER_4T, 3), Machines.knobs(), Optional.of(light));
+        TorchProfile light =
+                new TorchProfile("t", "Light torch", TorchCooling.AIR, List.of(new DutyPoint(100, 35)), 4, 4, false);
+        List<CapabilityGap> limits =
+                MachineLimits.of(Machines.score(ControlDevice.TRIGGER_4T, 3), Machines.knobs(), Optional.of(light));
 
         assertThat(codes(limits)).contains("torchDuty");
-        Limit duty = limits.stream()
+        CapabilityGap duty = limits.stream()
                 .filter(limit -> limit.code().equals("torchDuty"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(duty.ways().stream().map(PanelPlanTest::said))
+        assertThat(duty.options().stream().map(PanelPlanTest::said))
                 .anyMatch(way -> way.contains("wait"))
                 .anyMatch(way -> way.contains("water-cooled"));
     }
@@ -235,8 +239,8 @@ class PanelPlanTest {
 
     @Test
     void theShopsMachinesAreRankedBySuitability() {
-        Score score = Machines.score(Control.TRIGGER_4T, 2);
-        List<MachineChoice> choices = MachineChoice.ranked(score, List.of(Machines.generator(), Machines.knobs()));
+        WeldCycle cycle = Machines.score(ControlDevice.TRIGGER_4T, 2);
+        List<MachineChoice> choices = MachineChoice.ranked(cycle, List.of(Machines.generator(), Machines.knobs()));
 
         assertThat(choices.get(0).index()).isEqualTo(1);
         assertThat(choices.get(1).marks()).isGreaterThan(choices.get(0).marks());

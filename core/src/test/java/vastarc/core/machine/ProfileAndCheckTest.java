@@ -9,13 +9,16 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.Control;
-import vastarc.core.machine.PanelElement.Kind;
-import vastarc.core.machine.PanelElement.Stop;
+import vastarc.core.joint.ControlDevice;
+import vastarc.core.machine.PanelElement.ControlKind;
+import vastarc.core.machine.PanelElement.SwitchStop;
+import vastarc.core.machine.PreWeldCheck.CheckAnswer;
+import vastarc.core.machine.PreWeldCheck.CheckItem;
+import vastarc.core.machine.TorchProfile.TorchCooling;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Problem;
 
 /** Profiles held against their rules, the check before the strike, the leak check. */
 class ProfileAndCheckTest {
@@ -40,7 +43,8 @@ class ProfileAndCheckTest {
                         new Scale(ScaleUnit.HERTZ, 0, 5, 0, 0, true, 0, 300, true, Taper.LOGARITHMIC, false)),
                 Machines.knob("twice", PanelSetting.UP_SLOPE, Scale.knob(ScaleUnit.SECOND, 0, 5, 5, true)),
                 Machines.knob("choice", PanelSetting.START, Scale.knob(ScaleUnit.SECOND, 0, 5, 5, true)),
-                Machines.switched("one", Kind.SELECTOR, PanelSetting.CURRENT_TYPE, Stop.choice("DC", "dc")));
+                Machines.switched(
+                        "one", ControlKind.SELECTOR, PanelSetting.CURRENT_TYPE, SwitchStop.choice("DC", "dc")));
 
         assertThat(ProfileRules.problems(broken))
                 .extracting(Problem::field)
@@ -61,19 +65,18 @@ class ProfileAndCheckTest {
     // --- check before the strike
 
     @ParameterizedTest
-    @EnumSource(Control.class)
-    void theCheckHasOneRightAnswerForEachItemAndEachWrongOneSaysWhatItWouldHaveDone(Control control) {
-        TorchProfile water = new TorchProfile("w", "Water torch", TorchProfile.Cooling.WATER, List.of(), 4, 4, false);
-        List<PreStrike.Item> items = PreStrike.of(Machines.score(control, 2), Machines.knobs(), Optional.of(water));
+    @EnumSource(ControlDevice.class)
+    void theCheckHasOneRightAnswerForEachItemAndEachWrongOneSaysWhatItWouldHaveDone(ControlDevice control) {
+        TorchProfile water = new TorchProfile("w", "Water torch", TorchCooling.WATER, List.of(), 4, 4, false);
+        List<CheckItem> items = PreWeldCheck.of(Machines.score(control, 2), Machines.knobs(), Optional.of(water));
 
         assertThat(items)
-                .extracting(PreStrike.Item::code)
+                .extracting(CheckItem::code)
                 .startsWith("power", "polarity")
                 .contains("cooler", "leak", "flow", "panel");
         assertThat(items).allSatisfy(item -> {
             assertThat(said(item.text())).doesNotContain("{");
-            assertThat(item.answers().stream().filter(PreStrike.Answer::isRight))
-                    .hasSize(1);
+            assertThat(item.answers().stream().filter(CheckAnswer::isRight)).hasSize(1);
             item.answers().forEach(answer -> {
                 assertThat(said(answer.text())).isNotBlank();
                 answer.stops().ifPresent(stops -> assertThat(said(stops)).hasSizeGreaterThan(30));
@@ -83,8 +86,8 @@ class ProfileAndCheckTest {
 
     @Test
     void electrodePositiveStopsTheCheck() {
-        PreStrike.Item polarity =
-                PreStrike.of(Machines.score(Control.PEDAL, 2), Machines.knobs(), Optional.empty()).stream()
+        CheckItem polarity =
+                PreWeldCheck.of(Machines.score(ControlDevice.PEDAL, 2), Machines.knobs(), Optional.empty()).stream()
                         .filter(item -> item.code().equals("polarity"))
                         .findFirst()
                         .orElseThrow();

@@ -11,10 +11,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import vastarc.core.machine.PanelElement.Kind;
-import vastarc.core.machine.PanelElement.Stop;
+import vastarc.core.machine.PanelElement.ControlKind;
+import vastarc.core.machine.PanelElement.SwitchStop;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrasebook;
 
 /** From a setting to the place of a control and back, for every kind of control. Seeds are fixed. */
 class TranslationTest {
@@ -59,9 +59,9 @@ class TranslationTest {
 
     @ParameterizedTest
     @EnumSource(
-            value = Kind.class,
+            value = ControlKind.class,
             names = {"DISPLAY", "VALVE"})
-    void aShownFigureGoesThereAndBackWithinHalfItsStep(Kind kind) {
+    void aShownFigureGoesThereAndBackWithinHalfItsStep(ControlKind kind) {
         for (int seed = 0; seed < 500; seed++) {
             Random random = new Random(seed);
             double high = 1 + 300 * random.nextDouble();
@@ -78,18 +78,19 @@ class TranslationTest {
 
     @ParameterizedTest
     @EnumSource(
-            value = Kind.class,
+            value = ControlKind.class,
             names = {"SELECTOR", "BUTTON", "TOGGLE"})
-    void aSwitchGoesToItsNearestStopAndBack(Kind kind) {
+    void aSwitchGoesToItsNearestStopAndBack(ControlKind kind) {
         for (int seed = 0; seed < 200; seed++) {
             Random random = new Random(seed);
-            List<Stop> stops = new ArrayList<>();
+            List<SwitchStop> stops = new ArrayList<>();
             double at = random.nextDouble();
-            for (int i = 0; i < (kind == Kind.TOGGLE ? 2 : 2 + random.nextInt(9)); i++) {
-                stops.add(Stop.figure("s" + i, at));
+            for (int i = 0; i < (kind == ControlKind.TOGGLE ? 2 : 2 + random.nextInt(9)); i++) {
+                stops.add(SwitchStop.figure("s" + i, at));
                 at += 0.1 + 20 * random.nextDouble();
             }
-            PanelElement element = Machines.switched("s", kind, PanelSetting.POST_FLOW, stops.toArray(Stop[]::new));
+            PanelElement element =
+                    Machines.switched("s", kind, PanelSetting.POST_FLOW, stops.toArray(SwitchStop[]::new));
             double first = stops.get(0).value().orElseThrow();
             double last = stops.get(stops.size() - 1).value().orElseThrow();
             double value = first + (last - first) * random.nextDouble();
@@ -103,7 +104,11 @@ class TranslationTest {
     @Test
     void aChoiceGoesToItsStopOrSaysThatThereIsNone() {
         PanelElement process = Machines.switched(
-                "p", Kind.TOGGLE, PanelSetting.PROCESS, Stop.choice("rod", "STICK"), Stop.choice("needle", "TIG"));
+                "p",
+                ControlKind.TOGGLE,
+                PanelSetting.PROCESS,
+                SwitchStop.choice("rod", "STICK"),
+                SwitchStop.choice("needle", "TIG"));
 
         assertThat(process.stopOf("TIG")).contains(1);
         assertThat(process.stopOf("AC")).isEmpty();

@@ -7,8 +7,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 
 /** Grades and their properties: what the rest of the reckoning takes for granted. */
 class MaterialTest {
@@ -16,7 +16,7 @@ class MaterialTest {
     @ParameterizedTest
     @EnumSource(Material.class)
     void everyGradeHasPropertiesOfAMetalAndAName(Material material) {
-        Properties properties = material.properties();
+        MaterialProperties properties = material.properties();
         assertThat(properties.conductivityWPerMK()).isBetween(5.0, 60.0);
         assertThat(properties.densityKgPerM3()).isBetween(4000.0, 8200.0);
         assertThat(properties.meltC()).isBetween(1350.0, 1700.0);
@@ -32,7 +32,7 @@ class MaterialTest {
     @ParameterizedTest
     @EnumSource(Material.class)
     void diffusivityIsConductivityOverWhatAVolumeHolds(Material material) {
-        Properties properties = material.properties();
+        MaterialProperties properties = material.properties();
         assertThat(properties.diffusivityM2PerS() * properties.densityKgPerM3() * properties.heatCapacityJPerKgK())
                 .isCloseTo(properties.conductivityWPerMK(), within(1e-9));
         assertThat(properties.coolingDiffusivityM2PerS()

@@ -10,9 +10,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import vastarc.core.quantity.FormattedQuantity;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Shown;
 import vastarc.core.quantity.UnitSystem;
 
 class LengthReaderTest {
@@ -102,7 +102,7 @@ class LengthReaderTest {
         LengthReader reader = new LengthReader(units, Optional.empty());
         Random random = new Random(5);
         for (int i = 0; i < 5000; i++) {
-            Shown shown = units.show(Quantity.millimetres(12 * random.nextDouble()));
+            FormattedQuantity shown = units.show(Quantity.millimetres(12 * random.nextDouble()));
             Length read = reader.read(shown.line(), "t").value().orElseThrow();
             assertThat(units.show(read.quantity())).isEqualTo(shown);
         }
@@ -114,10 +114,10 @@ class LengthReaderTest {
         RateReader reader = new RateReader(units);
         Random random = new Random(6);
         for (int i = 0; i < 5000; i++) {
-            Shown flow = units.show(Quantity.litresPerMin(30 * random.nextDouble()));
+            FormattedQuantity flow = units.show(Quantity.litresPerMin(30 * random.nextDouble()));
             assertThat(units.show(reader.flow(flow.line(), "f").value().orElseThrow()))
                     .isEqualTo(flow);
-            Shown speed = units.show(Quantity.mmPerMin(400 * random.nextDouble()));
+            FormattedQuantity speed = units.show(Quantity.mmPerMin(400 * random.nextDouble()));
             assertThat(units.show(reader.speed(speed.line(), "s").value().orElseThrow()))
                     .isEqualTo(speed);
         }

@@ -14,23 +14,23 @@ import java.util.stream.Collectors;
 import java.util.zip.CRC32;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
+import vastarc.core.cycle.CycleChoices;
+import vastarc.core.cycle.CycleHandle;
+import vastarc.core.cycle.CyclePlanner;
+import vastarc.core.cycle.WeldCycle;
 import vastarc.core.joint.Joint;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.Handle;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreChoices;
-import vastarc.core.score.ScorePlanner;
+import vastarc.core.sheet.ChosenMethods;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.sheet.ParameterKey;
 import vastarc.core.sheet.RandomJoints;
-import vastarc.core.sheet.Schools;
-import vastarc.core.sheet.Setting;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.core.sheet.SheetPlanner;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /**
  * Every figure and sentence shown for 2,000 seeded joints, against those recorded. A change of shape must not move one of them; a change
@@ -41,8 +41,11 @@ class RecordedAnswersTest {
     private static final long SEED = 2026;
     private static final int JOINTS = 2000;
     private static final String FILE = "regression/two-thousand-joints.csv";
-    private static final List<SettingKey> SHOWN = List.of(
-            SettingKey.WORKING_CURRENT, SettingKey.POST_FLOW, SettingKey.TUNGSTEN_DIAMETER, SettingKey.TRAVEL_SPEED);
+    private static final List<ParameterKey> SHOWN = List.of(
+            ParameterKey.WORKING_CURRENT,
+            ParameterKey.POST_FLOW,
+            ParameterKey.TUNGSTEN_DIAMETER,
+            ParameterKey.TRAVEL_SPEED);
 
     @Test
     void noFigureAndNoSentenceShownHasMoved() throws IOException {
@@ -67,9 +70,9 @@ class RecordedAnswersTest {
         lines.add("draw,material,form,working,post_flow,tungsten,travel,all_shown_crc32,score_shown_crc32");
         for (int draw = 0; draw < JOINTS; draw++) {
             Joint joint = random.joint();
-            Practice practice = random.practiceFor(joint);
-            Schools schools = random.schools();
-            Outcome<Sheet> outcome = SheetPlanner.plan(joint, practice, schools);
+            WeldingConditions conditions = random.practiceFor(joint);
+            ChosenMethods methods = random.schools();
+            Outcome<SetupSheet> outcome = SheetPlanner.plan(joint, conditions, methods);
             lines.add(draw + "," + joint.material() + "," + joint.form() + ","
                     + outcome.value().map(RecordedAnswersTest::line).orElseGet(() -> refused(outcome.problems())));
         }
@@ -80,12 +83,12 @@ class RecordedAnswersTest {
         return "refused,,,," + crc(problems.stream().map(Problem::toString).collect(Collectors.joining("\n"))) + ",";
     }
 
-    private static String line(Sheet sheet) {
+    private static String line(SetupSheet sheet) {
         String figures = SHOWN.stream()
                 .map(key ->
                         UnitSystem.METRIC.show(sheet.setting(key).quantity()).figure())
                 .collect(Collectors.joining(","));
-        return figures + "," + crc(shown(sheet)) + "," + crc(shown(ScorePlanner.plan(sheet, ScoreChoices.none())));
+        return figures + "," + crc(shown(sheet)) + "," + crc(shown(CyclePlanner.plan(sheet, CycleChoices.none())));
     }
 
     private static String crc(String text) {
@@ -94,15 +97,15 @@ class RecordedAnswersTest {
         return String.format(Locale.ROOT, "%08x", crc.getValue());
     }
 
-    private static String shown(Sheet sheet) {
+    private static String shown(SetupSheet sheet) {
         StringBuilder text = new StringBuilder();
         for (UnitSystem units : UnitSystem.values()) {
             sheet.settings()
                     .values()
-                    .forEach(setting -> text.append(shown(setting, units)).append('\n'));
+                    .forEach(parameter -> text.append(shown(parameter, units)).append('\n'));
             sheet.schools()
-                    .forEach(school -> text.append(show(units, Quantity.amperes(school.currentA())))
-                            .append(Phrasebook.say(school.note(), units)));
+                    .forEach(methodCurrent -> text.append(show(units, Quantity.amperes(methodCurrent.currentA())))
+                            .append(Phrasebook.say(methodCurrent.note(), units)));
             sheet.cautions().forEach(caution -> text.append(Phrasebook.say(caution.text(), units)));
             sheet.passes()
                     .ifPresent(passes -> passes.passes()
@@ -117,38 +120,39 @@ class RecordedAnswersTest {
         return text.toString();
     }
 
-    private static String shown(Setting setting, UnitSystem units) {
-        String value = setting.window()
-                .map(window -> String.join(
+    private static String shown(Parameter parameter, UnitSystem units) {
+        String value = parameter
+                .window()
+                .map(range -> String.join(
                         " ",
-                        show(units, setting.quantity()),
-                        show(units, Quantity.of(window.low(), setting.key().unit())),
-                        show(units, Quantity.of(window.high(), setting.key().unit()))))
-                .orElseGet(() -> Phrasebook.say(setting.text().orElseThrow(), units));
-        String others = setting.others().stream()
+                        show(units, parameter.quantity()),
+                        show(units, Quantity.of(range.low(), parameter.key().unit())),
+                        show(units, Quantity.of(range.high(), parameter.key().unit()))))
+                .orElseGet(() -> Phrasebook.say(parameter.text().orElseThrow(), units));
+        String others = parameter.others().stream()
                 .map(other -> other.school() + show(units, other.value()))
                 .collect(Collectors.joining(" "));
-        String inputs = setting.inputs().stream()
+        String inputs = parameter.inputs().stream()
                 .map(input -> input.name() + show(units, input.value()))
                 .collect(Collectors.joining(" "));
-        return setting.key() + " " + value + " " + setting.idle() + " " + setting.school() + " "
-                + Phrasebook.say(setting.reason(), units) + " " + others + " " + inputs;
+        return parameter.key() + " " + value + " " + parameter.idle() + " " + parameter.school() + " "
+                + Phrasebook.say(parameter.reason(), units) + " " + others + " " + inputs;
     }
 
-    private static String shown(Score score) {
+    private static String shown(WeldCycle cycle) {
         UnitSystem units = UnitSystem.METRIC;
         StringBuilder text = new StringBuilder();
-        for (Handle handle : score.handles().values()) {
+        for (CycleHandle handle : cycle.handles().values()) {
             text.append(handle.key()).append(show(units, handle.quantity()));
             handle.idle().ifPresent(idle -> text.append(Phrasebook.say(idle, units)));
             handle.warning().ifPresent(warning -> text.append(Phrasebook.say(warning, units)));
         }
-        score.touches().forEach(touch -> text.append(touch.kind()).append(figure(touch.atS())));
-        score.timeline().spans().forEach(span -> text.append(span.phase()).append(figure(span.endS())));
-        text.append(figure(score.integrals().energyKj()))
-                .append(figure(score.integrals().rmsA()))
-                .append(figure(score.pool().widestMm()));
-        score.notes().forEach(note -> text.append(Phrasebook.say(note, units)));
+        cycle.touches().forEach(input -> text.append(input.kind()).append(figure(input.atS())));
+        cycle.timeline().spans().forEach(span -> text.append(span.phase()).append(figure(span.endS())));
+        text.append(figure(cycle.integrals().energyKj()))
+                .append(figure(cycle.integrals().rmsA()))
+                .append(figure(cycle.pool().widestMm()));
+        cycle.notes().forEach(note -> text.append(Phrasebook.say(note, units)));
         return text.toString();
     }
 

@@ -11,8 +11,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
-import vastarc.core.purge.LeakFit.Reading;
-import vastarc.core.purge.LeakFit.Verdict;
+import vastarc.core.purge.LeakFit.LeakVerdict;
+import vastarc.core.purge.LeakFit.OxygenReading;
+import vastarc.core.purge.PurgePart.PurgePartKind;
+import vastarc.core.purge.PurgePlan.GasPort;
+import vastarc.core.purge.PurgePlan.PurgeRequest;
+import vastarc.core.purge.RootPressure.RootVerdict;
 
 /** What readings of a meter say, and when they say nothing. */
 class MeterReadingsTest {
@@ -20,10 +24,10 @@ class MeterReadingsTest {
     private static final double VOLUME_L = 4;
     private static final double FLOW = 6;
 
-    private static Verdict verdict(DoubleStream ppm) {
+    private static LeakVerdict verdict(DoubleStream ppm) {
         double[] values = ppm.toArray();
-        List<Reading> readings = IntStream.range(0, values.length)
-                .mapToObj(i -> new Reading(10.0 * i, values[i]))
+        List<OxygenReading> readings = IntStream.range(0, values.length)
+                .mapToObj(i -> new OxygenReading(10.0 * i, values[i]))
                 .toList();
         return LeakFit.of(VOLUME_L, FLOW, 5, readings).verdict();
     }
@@ -36,28 +40,28 @@ class MeterReadingsTest {
     @Test
     void readingsThatNeverFallAreNoArgon() {
         assertThat(verdict(IntStream.range(0, 20).mapToDouble(i -> 208_000 + 100 * (i % 3))))
-                .isEqualTo(Verdict.NO_ARGON);
+                .isEqualTo(LeakVerdict.NO_ARGON);
     }
 
     @Test
     void equalReadingsNameNothing() {
-        assertThat(verdict(IntStream.range(0, 20).mapToDouble(i -> 40))).isEqualTo(Verdict.UNKNOWN);
+        assertThat(verdict(IntStream.range(0, 20).mapToDouble(i -> 40))).isEqualTo(LeakVerdict.UNKNOWN);
     }
 
     @Test
     void fallingSlowerThanDilutionIsDryingOrLeaking() {
-        assertThat(verdict(falling(2 * 60 * VOLUME_L / FLOW, 0.5))).isEqualTo(Verdict.SLOW);
+        assertThat(verdict(falling(2 * 60 * VOLUME_L / FLOW, 0.5))).isEqualTo(LeakVerdict.SLOW);
     }
 
     @Test
     void fallingAsItShouldIsTightAndFarTooSlowlyIsBlocked() {
-        assertThat(verdict(falling(60 * VOLUME_L / FLOW, 6))).isEqualTo(Verdict.TIGHT);
-        assertThat(verdict(falling(5 * 60 * VOLUME_L / FLOW, 6))).isEqualTo(Verdict.BLOCKED);
+        assertThat(verdict(falling(60 * VOLUME_L / FLOW, 6))).isEqualTo(LeakVerdict.TIGHT);
+        assertThat(verdict(falling(5 * 60 * VOLUME_L / FLOW, 6))).isEqualTo(LeakVerdict.BLOCKED);
     }
 
     @Test
     void theTargetCountsOnceItIsHeldForThreeLagsOfTheMeter() {
-        BelowTarget below = new BelowTarget(50);
+        TargetConfirmation below = new TargetConfirmation(50);
         assertThat(below.holds(0, 80)).isFalse();
         assertThat(below.holds(10, 45)).isFalse();
         assertThat(below.holds(30, 40)).isFalse();
@@ -72,7 +76,7 @@ class MeterReadingsTest {
     void theRootIsJudgedForTheHoldAndNotForTheFill(double od) {
         PurgePlan plan = plan(od, 12, 0, 2);
         assertThat(plan.ask().root().verdict(plan.holdPa())).isEqualTo(plan.verdict());
-        assertThat(plan.verdict()).isEqualTo(RootPressure.Verdict.SOUND);
+        assertThat(plan.verdict()).isEqualTo(RootVerdict.SOUND);
         assertThat(plan.holdPa()).isLessThanOrEqualTo(plan.ask().root().mostPa() + 1e-9);
     }
 
@@ -84,14 +88,14 @@ class MeterReadingsTest {
     }
 
     private static PurgePlan plan(double od, double flow, double leak, double ventMm) {
-        return PurgePlan.of(new PurgePlan.Ask(
-                List.of(new PurgePart(PurgePart.Kind.STRAIGHT, Map.of("lengthMm", 300.0, "boreMm", od - 3.3))),
+        return PurgePlan.of(new PurgeRequest(
+                List.of(new PurgePart(PurgePartKind.STRAIGHT, Map.of("lengthMm", 300.0, "boreMm", od - 3.3))),
                 flow,
                 leak,
                 5,
                 500,
-                PurgePlan.End.LOW,
-                PurgePlan.End.HIGH,
+                GasPort.LOW,
+                GasPort.HIGH,
                 new RootPressure.Vent(ventMm, 1),
                 0,
                 new RootPressure(Material.STAINLESS_316L, 1.65, 3.4, Position.PA)));

@@ -14,11 +14,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import vastarc.core.joint.Finish;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
+import vastarc.core.purge.LeakFit.LeakVerdict;
+import vastarc.core.purge.LeakFit.OxygenReading;
+import vastarc.core.purge.OxygenMeter.MeterFault;
+import vastarc.core.purge.PurgePart.PurgePartKind;
+import vastarc.core.purge.RootPressure.RootVerdict;
 import vastarc.core.purge.RootPressure.Vent;
-import vastarc.core.purge.RootPressure.Verdict;
 
 class PurgeTest {
 
@@ -71,8 +75,8 @@ class PurgeTest {
         assertThat(root.bulgeMm(dp3)).isCloseTo(bulge3, within(0.001 + 0.005 * bulge3));
         assertThat(root.bulgeMm(dp6)).isCloseTo(bulge6, within(0.001));
         assertThat(root.balanceVentMm(q, 1).orElseThrow()).isCloseTo(balance, CLOSE);
-        assertThat(root.verdict(dp2)).isIn(Verdict.BLOWN, Verdict.HOLLOW);
-        assertThat(root.verdict(dp6)).isEqualTo(Verdict.SOUND);
+        assertThat(root.verdict(dp2)).isIn(RootVerdict.BLOWN, RootVerdict.HOLLOW);
+        assertThat(root.verdict(dp6)).isEqualTo(RootVerdict.SOUND);
     }
 
     @Test
@@ -118,17 +122,17 @@ class PurgeTest {
 
     @Test
     void everyPartHoldsWhatItsShapeHolds() {
-        Map<PurgePart.Kind, Double> litres = new EnumMap<>(PurgePart.Kind.class);
-        for (PurgePart.Kind kind : PurgePart.Kind.values()) {
+        Map<PurgePartKind, Double> litres = new EnumMap<>(PurgePartKind.class);
+        for (PurgePartKind kind : PurgePartKind.values()) {
             litres.put(kind, kind.usual().volumeL());
         }
-        assertThat(litres.get(PurgePart.Kind.BOX)).isCloseTo(150 * 60 * 80 / 1e6, within(1e-9));
-        assertThat(litres.get(PurgePart.Kind.STRAIGHT)).isCloseTo(Math.PI / 4 * 47.5 * 47.5 * 150 / 1e6, within(1e-9));
-        assertThat(litres.get(PurgePart.Kind.BEND))
+        assertThat(litres.get(PurgePartKind.BOX)).isCloseTo(150 * 60 * 80 / 1e6, within(1e-9));
+        assertThat(litres.get(PurgePartKind.STRAIGHT)).isCloseTo(Math.PI / 4 * 47.5 * 47.5 * 150 / 1e6, within(1e-9));
+        assertThat(litres.get(PurgePartKind.BEND))
                 .isCloseTo(Math.PI / 4 * 47.5 * 47.5 * 76 * Math.PI / 2 / 1e6, within(1e-9));
         assertThat(litres.values()).allMatch(volume -> volume > 0);
         PurgePart even =
-                new PurgePart(PurgePart.Kind.REDUCER, Map.of("lengthMm", 100.0, "boreMm", 40.0, "toBoreMm", 40.0));
+                new PurgePart(PurgePartKind.REDUCER, Map.of("lengthMm", 100.0, "boreMm", 40.0, "toBoreMm", 40.0));
         assertThat(even.volumeL()).isCloseTo(PurgePart.straight(100, 40).volumeL(), within(1e-12));
     }
 
@@ -137,10 +141,10 @@ class PurgeTest {
         RootPressure top = new RootPressure(Material.STAINLESS_304L, 3, 6, Position.PA);
         RootPressure over = new RootPressure(Material.STAINLESS_304L, 3, 6, Position.PE);
 
-        assertThat(top.verdict(0)).isEqualTo(Verdict.SAGS);
-        assertThat(top.verdict(100)).isEqualTo(Verdict.SOUND);
-        assertThat(over.verdict(0)).isEqualTo(Verdict.HOLLOW);
-        assertThat(top.verdict(2000)).isEqualTo(Verdict.BLOWN);
+        assertThat(top.verdict(0)).isEqualTo(RootVerdict.SAGS);
+        assertThat(top.verdict(100)).isEqualTo(RootVerdict.SOUND);
+        assertThat(over.verdict(0)).isEqualTo(RootVerdict.HOLLOW);
+        assertThat(top.verdict(2000)).isEqualTo(RootVerdict.BLOWN);
         assertThat(over.balanceVentMm(6, 1)).isEmpty();
     }
 
@@ -151,32 +155,32 @@ class PurgeTest {
         Vent vent = new Vent(4, 2);
         double most = root.mostPa();
 
-        assertThat(root.verdict(0.999 * most)).isIn(Verdict.SOUND, Verdict.SAGS);
+        assertThat(root.verdict(0.999 * most)).isIn(RootVerdict.SOUND, RootVerdict.SAGS);
         assertThat(RootPressure.ventPa(RootPressure.flowLPerMin(most, vent), vent))
                 .isCloseTo(most, within(1e-6));
     }
 
-    private static List<LeakFit.Reading> readings(Purge purge, OxygenMeter.Fault fault, long seed, double toS) {
+    private static List<OxygenReading> readings(Purge purge, MeterFault fault, long seed, double toS) {
         OxygenMeter meter = new OxygenMeter(purge, fault, seed);
-        List<LeakFit.Reading> readings = new ArrayList<>();
+        List<OxygenReading> readings = new ArrayList<>();
         for (double s = 0; s <= toS; s += 5) {
-            readings.add(new LeakFit.Reading(s, meter.readPpm(s)));
+            readings.add(new OxygenReading(s, meter.readPpm(s)));
         }
         return readings;
     }
 
     @Test
     void aCleanCurveWithoutALeakIsTight() {
-        List<LeakFit.Reading> readings = new ArrayList<>();
+        List<OxygenReading> readings = new ArrayList<>();
         for (int s = 0; s < 90; s += 5) {
-            readings.add(new LeakFit.Reading(s, 5 + 200_000 * Math.exp(-s / 7.5)));
+            readings.add(new OxygenReading(s, 5 + 200_000 * Math.exp(-s / 7.5)));
         }
         LeakFit fit = LeakFit.of(1, 8, 5, readings);
 
         assertThat(fit.leakLPerMin()).isLessThan(1e-6);
         assertThat(fit.timeConstantS()).isCloseTo(7.5, within(0.01));
         assertThat(fit.settled()).isTrue();
-        assertThat(fit.verdict()).isEqualTo(LeakFit.Verdict.TIGHT);
+        assertThat(fit.verdict()).isEqualTo(LeakVerdict.TIGHT);
     }
 
     @ParameterizedTest
@@ -187,13 +191,13 @@ class PurgeTest {
         int near = 0;
         for (long seed = 0; seed < 200; seed++) {
             Random random = new Random(seed);
-            List<LeakFit.Reading> readings = new ArrayList<>();
+            List<OxygenReading> readings = new ArrayList<>();
             for (int s = 0; s < 90; s += 4) {
-                readings.add(new LeakFit.Reading(s, purge.mixedPpm(s) * (1 + 0.03 * random.nextGaussian())));
+                readings.add(new OxygenReading(s, purge.mixedPpm(s) * (1 + 0.03 * random.nextGaussian())));
             }
             LeakFit fit = LeakFit.of(1.5, 8, 5, readings);
             near += Math.abs(fit.leakLPerMin() / leak - 1) <= 0.15 ? 1 : 0;
-            assertThat(fit.verdict()).isEqualTo(LeakFit.Verdict.LEAKS);
+            assertThat(fit.verdict()).isEqualTo(LeakVerdict.LEAKS);
             held += fit.low() <= leak && leak <= fit.high() ? 1 : 0;
         }
         assertThat(held).isGreaterThanOrEqualTo(180);
@@ -202,8 +206,8 @@ class PurgeTest {
 
     /** A vessel whose time constant is well above the meter's lag, read to ten of them. */
     @ParameterizedTest
-    @EnumSource(OxygenMeter.Fault.class)
-    void everyFaultIsToldApartNineTimesInTen(OxygenMeter.Fault fault) {
+    @EnumSource(MeterFault.class)
+    void everyFaultIsToldApartNineTimesInTen(MeterFault fault) {
         Purge purge = purge(16, 8, 0, 50);
         double end = 12 * purge.displacementS().orElseThrow();
         int told = 0;
@@ -217,17 +221,18 @@ class PurgeTest {
     void aMeterReadsTheSameFromTheSameSeed() {
         Purge purge = purge(2.5, 8, 0, 50);
 
-        assertThat(readings(purge, OxygenMeter.Fault.NONE, 4, 60))
-                .isEqualTo(readings(purge, OxygenMeter.Fault.NONE, 4, 60))
-                .isNotEqualTo(readings(purge, OxygenMeter.Fault.NONE, 5, 60));
+        assertThat(readings(purge, MeterFault.NONE, 4, 60))
+                .isEqualTo(readings(purge, MeterFault.NONE, 4, 60))
+                .isNotEqualTo(readings(purge, MeterFault.NONE, 5, 60));
     }
 
     @Test
     void titaniumWantsTheLeastOxygenAndSteelDoesNotAsk() {
-        assertThat(PurgeTargets.strikePpm(Material.TITANIUM_GR2, Finish.PLAIN)).isEqualTo(20);
-        assertThat(PurgeTargets.strikePpm(Material.STAINLESS_316L, Finish.HYGIENIC))
+        assertThat(PurgeTargets.strikePpm(Material.TITANIUM_GR2, FinishRequirement.PLAIN))
+                .isEqualTo(20);
+        assertThat(PurgeTargets.strikePpm(Material.STAINLESS_316L, FinishRequirement.HYGIENIC))
                 .isEqualTo(25);
-        assertThat(PurgeTargets.strikePpm(Material.STAINLESS_316L, Finish.VISIBLE))
+        assertThat(PurgeTargets.strikePpm(Material.STAINLESS_316L, FinishRequirement.VISIBLE))
                 .isEqualTo(50);
         assertThat(PurgeTargets.inside(Material.STAINLESS_304L, 12_000).accept())
                 .isEqualTo("reject");
@@ -236,8 +241,8 @@ class PurgeTest {
 
     @Test
     void aBottleLastsWhatItHoldsOverWhatIsDrawn() {
-        assertThat(new Bottle(50, 200).argonL()).isEqualTo(9500);
-        assertThat(new Bottle(50, 200).minutes(19)).isEqualTo(500);
-        assertThat(new Bottle(50, 5).minutes(19)).isEqualTo(0);
+        assertThat(new Cylinder(50, 200).argonL()).isEqualTo(9500);
+        assertThat(new Cylinder(50, 200).minutes(19)).isEqualTo(500);
+        assertThat(new Cylinder(50, 5).minutes(19)).isEqualTo(0);
     }
 }

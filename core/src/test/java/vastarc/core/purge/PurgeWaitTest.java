@@ -9,19 +9,24 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
+import vastarc.core.purge.PurgePart.PurgePartKind;
+import vastarc.core.purge.PurgePlan.GasPort;
+import vastarc.core.purge.PurgePlan.LongestWait;
+import vastarc.core.purge.PurgePlan.PurgeRequest;
+import vastarc.core.purge.PurgePlan.UnmeteredWait;
 
 /** Without a meter the strike waits for the longest of three: stirred, ten fillings, two minutes (titanium three). */
 class PurgeWaitTest {
 
     private static PurgePlan plan(Material metal, double boreMm, double lengthMm, double flow, double target) {
-        return PurgePlan.of(new PurgePlan.Ask(
-                List.of(new PurgePart(PurgePart.Kind.STRAIGHT, Map.of("lengthMm", lengthMm, "boreMm", boreMm))),
+        return PurgePlan.of(new PurgeRequest(
+                List.of(new PurgePart(PurgePartKind.STRAIGHT, Map.of("lengthMm", lengthMm, "boreMm", boreMm))),
                 flow,
                 0,
                 5,
                 target,
-                PurgePlan.End.LOW,
-                PurgePlan.End.HIGH,
+                GasPort.LOW,
+                GasPort.HIGH,
                 new RootPressure.Vent(3, 1),
                 0,
                 new RootPressure(metal, 1.5, 3, Position.PA)));
@@ -37,14 +42,8 @@ class PurgeWaitTest {
         "STAINLESS_316L, 12.7, 100, 3, 50, 120, LEAST"
     })
     void theLongestOfThreeCounts(
-            Material metal,
-            double bore,
-            double length,
-            double flow,
-            double target,
-            double s,
-            PurgePlan.Longest longest) {
-        PurgePlan.Wait wait =
+            Material metal, double bore, double length, double flow, double target, double s, LongestWait longest) {
+        UnmeteredWait wait =
                 plan(metal, bore, length, flow, target).waitWithoutMeter().orElseThrow();
 
         assertThat(wait.s()).isCloseTo(s, within(0.5));

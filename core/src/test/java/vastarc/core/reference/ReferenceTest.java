@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import vastarc.core.reference.Glossary.GlossaryEntry;
 
 class ReferenceTest {
 
@@ -15,29 +16,29 @@ class ReferenceTest {
                     .isNotEmpty()
                     .allSatisfy(alias -> assertThat(alias).isNotBlank());
         });
-        assertThat(Glossary.entries()).extracting(Glossary.Entry::term).doesNotHaveDuplicates();
+        assertThat(Glossary.entries()).extracting(GlossaryEntry::term).doesNotHaveDuplicates();
     }
 
     @Test
     void theThreeFrequenciesAreToldApart() {
         assertThat(Glossary.entries())
-                .extracting(Glossary.Entry::term)
+                .extracting(GlossaryEntry::term)
                 .contains("high frequency", "AC frequency", "pulse rate");
     }
 
     @Test
     void aNameThatMeansTwoThingsStandsAtBothWithAWarning() {
-        List<Glossary.Entry> both = Glossary.entries().stream()
+        List<GlossaryEntry> both = Glossary.entries().stream()
                 .filter(entry -> entry.aliases().contains("pulse amps"))
                 .toList();
 
-        assertThat(both).extracting(Glossary.Entry::term).containsExactly("background", "peak");
+        assertThat(both).extracting(GlossaryEntry::term).containsExactly("background", "peak");
         assertThat(both).allSatisfy(entry -> assertThat(entry.note()).contains("other panels"));
     }
 
     @Test
     void everySymptomHasItsCauses() {
-        assertThat(Symptom.all())
+        assertThat(SymptomEntry.all())
                 .hasSizeGreaterThan(15)
                 .allSatisfy(symptom -> assertThat(symptom.causes()).isNotEmpty());
     }

@@ -12,30 +12,32 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import vastarc.core.consumable.Tint;
-import vastarc.core.finding.Problem;
-import vastarc.core.heat.Demand;
-import vastarc.core.heat.HeatSolution;
-import vastarc.core.joint.Chill;
-import vastarc.core.joint.Finish;
+import vastarc.core.heat.FusionRequirement;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.joint.BackingBar;
+import vastarc.core.joint.EdgePreparation;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Practice;
-import vastarc.core.joint.Preparation;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
+import vastarc.core.sheet.PassSchedule.ClockPosition;
+import vastarc.core.sheet.PassSchedule.ScheduledPass;
+import vastarc.core.validation.Problem;
 
 /** How deep, which preparation, which pass: what must hold between them. */
 class DepthTest {
 
-    private static final Practice USUAL = Practice.usual();
+    private static final WeldingConditions USUAL = WeldingConditions.usual();
 
-    private static Sheet sheet(Joint joint, Practice practice) {
-        return SheetPlanner.plan(joint, practice).value().orElseThrow();
+    private static SetupSheet sheet(Joint joint, WeldingConditions conditions) {
+        return SheetPlanner.plan(joint, conditions).value().orElseThrow();
     }
 
-    private static double current(Joint joint, Practice practice) {
-        return HeatSolution.currentA(joint, practice);
+    private static double current(Joint joint, WeldingConditions conditions) {
+        return HeatBalance.currentA(joint, conditions);
     }
 
     @ParameterizedTest
@@ -64,7 +66,7 @@ class DepthTest {
         for (JointForm form : EnumSet.of(JointForm.T_FILLET, JointForm.LAP, JointForm.INSIDE_CORNER)) {
             for (double t = 0.3; t <= 10; t *= 1.4) {
                 Joint joint = Joint.of(material, form, t);
-                HeatSolution root = HeatSolution.of(joint, USUAL.melting(Penetration.ROOT));
+                HeatBalance root = HeatBalance.of(joint, USUAL.melting(Penetration.ROOT));
                 assertThat(root.currentA())
                         .as(form + " " + t)
                         .isLessThanOrEqualTo(current(joint, USUAL.melting(Penetration.THROUGH)) + 1e-9);
@@ -85,16 +87,19 @@ class DepthTest {
     void halfTheThicknessIsTheUsualDepth() {
         Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 4);
 
-        assertThat(Demand.depthMm(joint, USUAL.melting(Penetration.PARTIAL))).isEqualTo(2);
-        assertThat(Demand.depthMm(joint, USUAL.melting(Penetration.BOTH_SIDES))).isCloseTo(2.6, within(1e-9));
-        assertThat(Demand.depthMm(joint, USUAL.melting(Penetration.SURFACE))).isEqualTo(0.8);
+        assertThat(FusionRequirement.depthMm(joint, USUAL.melting(Penetration.PARTIAL)))
+                .isEqualTo(2);
+        assertThat(FusionRequirement.depthMm(joint, USUAL.melting(Penetration.BOTH_SIDES)))
+                .isCloseTo(2.6, within(1e-9));
+        assertThat(FusionRequirement.depthMm(joint, USUAL.melting(Penetration.SURFACE)))
+                .isEqualTo(0.8);
     }
 
     @Test
     void whatIsNotThroughIsRefusedWhereProductTouchesAndCautionedElsewhere() {
         Joint joint = Joint.of(Material.STAINLESS_316L, JointForm.SQUARE_BUTT, 2);
-        Practice partial = USUAL.melting(Penetration.PARTIAL);
-        Practice clean = partial.with(draft -> draft.finish = Finish.HYGIENIC);
+        WeldingConditions partial = USUAL.melting(Penetration.PARTIAL);
+        WeldingConditions clean = partial.with(draft -> draft.finish = FinishRequirement.HYGIENIC);
 
         assertThat(SheetPlanner.plan(joint, clean).problems())
                 .extracting(Problem::field)
@@ -104,20 +109,20 @@ class DepthTest {
     }
 
     @ParameterizedTest
-    @EnumSource(value = Chill.class, mode = EnumSource.Mode.EXCLUDE, names = "NONE")
-    void aBarNeverLengthensCoolingTrailOrPostFlow(Chill chill) {
+    @EnumSource(value = BackingBar.class, mode = EnumSource.Mode.EXCLUDE, names = "NONE")
+    void aBarNeverLengthensCoolingTrailOrPostFlow(BackingBar bar) {
         for (Material material : Material.values()) {
             for (JointForm form : List.of(JointForm.SQUARE_BUTT, JointForm.T_FILLET, JointForm.EDGE)) {
                 for (double t : List.of(0.5, 1.0, 2.0, 3.0)) {
                     Joint joint = Joint.of(material, form, t);
-                    HeatSolution bare = HeatSolution.of(joint, USUAL);
-                    HeatSolution barred = HeatSolution.of(joint, USUAL.with(draft -> draft.chill = chill));
+                    HeatBalance bare = HeatBalance.of(joint, USUAL);
+                    HeatBalance barred = HeatBalance.of(joint, USUAL.with(draft -> draft.chill = bar));
                     String what = material + " " + form + " " + t;
                     assertThat(barred.cooling(0, 100).timeToS(425))
                             .as(what)
                             .isLessThanOrEqualTo(bare.cooling(0, 100).timeToS(425) + 1e-6);
                     assertThat(barred.trailLengthMm(425)).as(what).isLessThanOrEqualTo(bare.trailLengthMm(425) + 1e-6);
-                    assertThat(metalCooling(sheet(joint, USUAL.with(draft -> draft.chill = chill))))
+                    assertThat(metalCooling(sheet(joint, USUAL.with(draft -> draft.chill = bar))))
                             .as(what)
                             .isLessThanOrEqualTo(metalCooling(sheet(joint, USUAL)) + 1e-6);
                 }
@@ -125,8 +130,8 @@ class DepthTest {
         }
     }
 
-    private static double metalCooling(Sheet sheet) {
-        return sheet.setting(SettingKey.POST_FLOW).inputs().stream()
+    private static double metalCooling(SetupSheet sheet) {
+        return sheet.setting(ParameterKey.POST_FLOW).inputs().stream()
                 .filter(input -> input.name().equals("metalCooling"))
                 .findFirst()
                 .orElseThrow()
@@ -148,10 +153,10 @@ class DepthTest {
         }
     }
 
-    private static double hottestFill(Joint joint, Practice practice) {
-        return sheet(joint, practice).passes().orElseThrow().passes().stream()
+    private static double hottestFill(Joint joint, WeldingConditions conditions) {
+        return sheet(joint, conditions).passes().orElseThrow().passes().stream()
                 .skip(1)
-                .mapToDouble(PassPlan.Pass::currentA)
+                .mapToDouble(ScheduledPass::currentA)
                 .max()
                 .orElseThrow();
     }
@@ -165,8 +170,8 @@ class DepthTest {
         for (double t = 0.5; t <= 3; t += 0.25) {
             for (JointForm form :
                     List.of(JointForm.SQUARE_BUTT, JointForm.TUBE_BUTT, JointForm.LAP, JointForm.T_FILLET)) {
-                Sheet sheet = sheet(Joint.of(material, form, t), USUAL.with(draft -> draft.purged = true));
-                double leaves = sheet.setting(SettingKey.FRONT_TINT).inputs().stream()
+                SetupSheet sheet = sheet(Joint.of(material, form, t), USUAL.with(draft -> draft.purged = true));
+                double leaves = sheet.setting(ParameterKey.FRONT_TINT).inputs().stream()
                         .filter(input -> input.name().equals("leavesGasAt"))
                         .findFirst()
                         .orElseThrow()
@@ -179,37 +184,37 @@ class DepthTest {
     }
 
     @ParameterizedTest
-    @EnumSource(School.class)
-    void titaniumKeepsItsGasUnderEverySchool(School school) {
-        if (school.matter() == null) {
+    @EnumSource(Method.class)
+    void titaniumKeepsItsGasUnderEverySchool(Method method) {
+        if (method.matter() == null) {
             return;
         }
         Joint joint = Joint.of(Material.TITANIUM_GR5, JointForm.SQUARE_BUTT, 3);
-        Sheet sheet = SheetPlanner.plan(joint, USUAL, Schools.usual().with(school))
+        SetupSheet sheet = SheetPlanner.plan(joint, USUAL, ChosenMethods.usual().with(method))
                 .value()
                 .orElseThrow();
 
-        assertThat(sheet.setting(SettingKey.PRE_FLOW).value()).isGreaterThanOrEqualTo(1.5);
-        assertThat(sheet.setting(SettingKey.POST_FLOW).value()).isGreaterThanOrEqualTo(metalCooling(sheet) - 1e-9);
+        assertThat(sheet.setting(ParameterKey.PRE_FLOW).value()).isGreaterThanOrEqualTo(1.5);
+        assertThat(sheet.setting(ParameterKey.POST_FLOW).value()).isGreaterThanOrEqualTo(metalCooling(sheet) - 1e-9);
     }
 
     @Test
     void pipeWithAVHasRootHotFillsAndCapAndTheClockWhereItStandsStill() {
         Joint pipe = Joint.of(Material.CARBON_STEEL, JointForm.TUBE_BUTT, 8)
                 .tubeOd(114.3)
-                .prepared(Preparation.V);
-        PassPlan turned = sheet(pipe, USUAL).passes().orElseThrow();
-        PassPlan still = sheet(pipe, USUAL.with(draft -> draft.position = Position.PH))
+                .prepared(EdgePreparation.V);
+        PassSchedule turned = sheet(pipe, USUAL).passes().orElseThrow();
+        PassSchedule still = sheet(pipe, USUAL.with(draft -> draft.position = Position.PH))
                 .passes()
                 .orElseThrow();
 
         assertThat(turned.passes())
-                .extracting(PassPlan.Pass::kind)
+                .extracting(ScheduledPass::kind)
                 .startsWith("ROOT", "HOT")
                 .endsWith("CAP");
         assertThat(turned.clock()).isEmpty();
         assertThat(still.clock())
-                .extracting(PassPlan.Hour::position)
+                .extracting(ClockPosition::position)
                 .containsExactly(Position.PE, Position.PF, Position.PA);
         assertThat(still.passes().size()).isGreaterThan(turned.passes().size());
     }
@@ -217,26 +222,27 @@ class DepthTest {
     @Test
     void whatIsFittedToTheTorchIsChosenForTheHottestPassAndEveryPassHasItsOwnSheet() {
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.V_BUTT, 12);
-        Sheet root = sheet(joint, USUAL);
-        List<PassPlan.Pass> passes = root.passes().orElseThrow().passes();
+        SetupSheet root = sheet(joint, USUAL);
+        List<ScheduledPass> passes = root.passes().orElseThrow().passes();
         double hottest =
-                passes.stream().mapToDouble(PassPlan.Pass::currentA).max().orElseThrow();
+                passes.stream().mapToDouble(ScheduledPass::currentA).max().orElseThrow();
 
         assertThat(hottest)
-                .isGreaterThan(1.3 * root.setting(SettingKey.WORKING_CURRENT).value());
-        assertThat(root.setting(SettingKey.PEDAL_CEILING).value()).isGreaterThanOrEqualTo(hottest);
-        assertThat(passes).allMatch(PassPlan.Pass::tungstenHolds);
-        Balance balance = Balance.of(joint, USUAL).value().orElseThrow();
+                .isGreaterThan(1.3 * root.setting(ParameterKey.WORKING_CURRENT).value());
+        assertThat(root.setting(ParameterKey.PEDAL_CEILING).value()).isGreaterThanOrEqualTo(hottest);
+        assertThat(passes).allMatch(ScheduledPass::tungstenHolds);
+        ThermalPlan thermal = ThermalPlan.of(joint, USUAL).value().orElseThrow();
         for (int pass = 1; pass <= passes.size(); pass++) {
-            Sheet sheet =
-                    SheetPlanner.later(balance, ShopWays.usual(), pass).value().orElseThrow();
+            SetupSheet sheet = SheetPlanner.later(thermal, ShopDefaults.usual(), pass)
+                    .value()
+                    .orElseThrow();
             assertThat(sheet.pass()).isEqualTo(pass);
-            assertThat(sheet.setting(SettingKey.WORKING_CURRENT).value())
+            assertThat(sheet.setting(ParameterKey.WORKING_CURRENT).value())
                     .isCloseTo(passes.get(pass - 1).currentA(), within(1e-6));
-            assertThat(sheet.setting(SettingKey.TUNGSTEN_DIAMETER).value())
-                    .isEqualTo(root.setting(SettingKey.TUNGSTEN_DIAMETER).value());
+            assertThat(sheet.setting(ParameterKey.TUNGSTEN_DIAMETER).value())
+                    .isEqualTo(root.setting(ParameterKey.TUNGSTEN_DIAMETER).value());
         }
-        assertThat(SheetPlanner.later(balance, ShopWays.usual(), passes.size() + 1)
+        assertThat(SheetPlanner.later(thermal, ShopDefaults.usual(), passes.size() + 1)
                         .problems())
                 .extracting(Problem::field)
                 .containsExactly("pass");
@@ -249,13 +255,14 @@ class DepthTest {
         int refused = 0;
         for (int draw = 0; draw < 1000; draw++) {
             Joint joint = random.joint();
-            Practice practice = random.practiceFor(joint);
-            if (SheetPlanner.plan(joint, practice).value().isEmpty()) {
+            WeldingConditions conditions = random.practiceFor(joint);
+            if (SheetPlanner.plan(joint, conditions).value().isEmpty()) {
                 refused++;
-                String what = "seed " + seed + " draw " + draw + " " + joint + " " + practice;
-                List<Way> ways = Way.outOf(joint, practice, ShopWays.usual());
-                assertThat(ways.isEmpty()).as(what).isEqualTo(ScopeRules.isForeignPair(joint));
-                ways.forEach(way -> assertThat(way.currentA()).as(what).isGreaterThanOrEqualTo(1));
+                String what = "seed " + seed + " draw " + draw + " " + joint + " " + conditions;
+                List<Alternative> alternatives = Alternative.outOf(joint, conditions, ShopDefaults.usual());
+                assertThat(alternatives.isEmpty()).as(what).isEqualTo(ScopeRules.isForeignPair(joint));
+                alternatives.forEach(alternative ->
+                        assertThat(alternative.currentA()).as(what).isGreaterThanOrEqualTo(1));
             }
         }
         assertThat(refused).isGreaterThan(50);
@@ -263,13 +270,13 @@ class DepthTest {
 
     @Test
     void aRefusedButtIsOfferedAVBothSidesADepthAndASurfaceRun() {
-        List<Way> ways =
-                Way.outOf(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 4), USUAL, ShopWays.usual());
+        List<Alternative> alternatives = Alternative.outOf(
+                Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 4), USUAL, ShopDefaults.usual());
 
-        assertThat(ways)
-                .extracting(way -> way.change().get("penetration"))
+        assertThat(alternatives)
+                .extracting(alternative -> alternative.change().get("penetration"))
                 .containsExactly("FULL", "BOTH_SIDES", "PARTIAL", "SURFACE");
-        assertThat(ways.get(2).change()).containsEntry("depthMm", 2.0);
+        assertThat(alternatives.get(2).change()).containsEntry("depthMm", 2.0);
     }
 
     @Test
@@ -278,7 +285,7 @@ class DepthTest {
         double thin = current(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 1.5), USUAL);
 
         assertThat(sheet(heavy, USUAL)
-                        .setting(SettingKey.WORKING_CURRENT)
+                        .setting(ParameterKey.WORKING_CURRENT)
                         .window()
                         .orElseThrow()
                         .low())
@@ -291,22 +298,22 @@ class DepthTest {
         "SMALLEST, 60, 1.0", "SMALLEST, 95, 1.6", "SMALLEST, 210, 2.4",
         "ONE_SIZE, 60, 2.4", "ONE_SIZE, 95, 2.4", "ONE_SIZE, 210, 2.4"
     })
-    void eachSchoolOfTungstenTakesItsSize(School school, double amperes, double diameterMm) {
-        Sheet engine = SheetPlanner.plan(
+    void eachSchoolOfTungstenTakesItsSize(Method method, double amperes, double diameterMm) {
+        SetupSheet engine = SheetPlanner.plan(
                         Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2),
                         USUAL,
-                        Schools.usual().with(school))
+                        ChosenMethods.usual().with(method))
                 .value()
                 .orElseThrow();
-        Sheet own = SheetPlanner.plan(
+        SetupSheet own = SheetPlanner.plan(
                         engine.joint(),
                         USUAL,
-                        ShopWays.usual().with(school),
-                        new OwnValues(Map.of(SettingKey.WORKING_CURRENT, amperes)))
+                        ShopDefaults.usual().with(method),
+                        new OwnValues(Map.of(ParameterKey.WORKING_CURRENT, amperes)))
                 .value()
                 .orElseThrow();
 
-        assertThat(own.setting(SettingKey.TUNGSTEN_DIAMETER).value()).isEqualTo(diameterMm);
-        assertThat(own.setting(SettingKey.TUNGSTEN_DIAMETER).others()).hasSize(2);
+        assertThat(own.setting(ParameterKey.TUNGSTEN_DIAMETER).value()).isEqualTo(diameterMm);
+        assertThat(own.setting(ParameterKey.TUNGSTEN_DIAMETER).others()).hasSize(2);
     }
 }

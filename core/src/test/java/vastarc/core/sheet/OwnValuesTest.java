@@ -8,88 +8,90 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.Control;
+import vastarc.core.joint.ControlDevice;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
+import vastarc.core.sheet.Parameter.RangePosition;
+import vastarc.core.validation.Problem;
 
 /** The hand's own values over the engine's. */
 class OwnValuesTest {
 
-    private static Sheet sheet(Map<SettingKey, Double> own) {
+    private static SetupSheet sheet(Map<ParameterKey, Double> own) {
         return sheet(PulsePurpose.NONE, own);
     }
 
-    private static Sheet sheet(PulsePurpose pulse, Map<SettingKey, Double> own) {
-        Practice practice = Practice.usual().with(draft -> {
-            draft.control = Control.TRIGGER_4T;
+    private static SetupSheet sheet(PulsePurpose pulse, Map<ParameterKey, Double> own) {
+        WeldingConditions conditions = WeldingConditions.usual().with(draft -> {
+            draft.control = ControlDevice.TRIGGER_4T;
             draft.pulse = pulse;
         });
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2);
-        return SheetPlanner.plan(joint, practice, ShopWays.usual(), new OwnValues(own))
+        return SheetPlanner.plan(joint, conditions, ShopDefaults.usual(), new OwnValues(own))
                 .value()
                 .orElseThrow();
     }
 
     @Test
     void anOwnValueStandsInFrontOfTheEnginesAndKeepsItsWindow() {
-        Sheet engine = sheet(Map.of());
-        Setting own = sheet(Map.of(SettingKey.DOWN_SLOPE, 9.0)).setting(SettingKey.DOWN_SLOPE);
+        SetupSheet engine = sheet(Map.of());
+        Parameter own = sheet(Map.of(ParameterKey.DOWN_SLOPE, 9.0)).setting(ParameterKey.DOWN_SLOPE);
 
         assertThat(own.value()).isEqualTo(9);
         assertThat(own.engineValue())
-                .isEqualTo(engine.setting(SettingKey.DOWN_SLOPE).value());
-        assertThat(own.window()).isEqualTo(engine.setting(SettingKey.DOWN_SLOPE).window());
-        assertThat(own.standing()).isEqualTo(Setting.Standing.ABOVE);
+                .isEqualTo(engine.setting(ParameterKey.DOWN_SLOPE).value());
+        assertThat(own.window())
+                .isEqualTo(engine.setting(ParameterKey.DOWN_SLOPE).window());
+        assertThat(own.standing()).isEqualTo(RangePosition.ABOVE);
     }
 
     @Test
     void whatHangsOnTheWorkingCurrentFollowsAnOwnOne() {
-        Sheet engine = sheet(Map.of());
-        Sheet own = sheet(Map.of(SettingKey.WORKING_CURRENT, 180.0));
+        SetupSheet engine = sheet(Map.of());
+        SetupSheet own = sheet(Map.of(ParameterKey.WORKING_CURRENT, 180.0));
 
-        assertThat(own.setting(SettingKey.AVERAGE_CURRENT).value()).isEqualTo(180);
-        assertThat(own.setting(SettingKey.END_CURRENT).value())
-                .isGreaterThan(engine.setting(SettingKey.END_CURRENT).value());
-        assertThat(own.setting(SettingKey.TUNGSTEN_DIAMETER).value())
-                .isGreaterThan(engine.setting(SettingKey.TUNGSTEN_DIAMETER).value());
-        assertThat(own.setting(SettingKey.WORKING_CURRENT).window())
-                .isEqualTo(engine.setting(SettingKey.WORKING_CURRENT).window());
+        assertThat(own.setting(ParameterKey.AVERAGE_CURRENT).value()).isEqualTo(180);
+        assertThat(own.setting(ParameterKey.END_CURRENT).value())
+                .isGreaterThan(engine.setting(ParameterKey.END_CURRENT).value());
+        assertThat(own.setting(ParameterKey.TUNGSTEN_DIAMETER).value())
+                .isGreaterThan(engine.setting(ParameterKey.TUNGSTEN_DIAMETER).value());
+        assertThat(own.setting(ParameterKey.WORKING_CURRENT).window())
+                .isEqualTo(engine.setting(ParameterKey.WORKING_CURRENT).window());
     }
 
     @Test
     void ownPulseFiguresMoveTheAverage() {
-        Sheet own = sheet(
+        SetupSheet own = sheet(
                 PulsePurpose.HEAT,
                 Map.of(
-                        SettingKey.WORKING_CURRENT, 100.0,
-                        SettingKey.PULSE_ON_TIME, 40.0,
-                        SettingKey.PULSE_BACKGROUND, 50.0));
+                        ParameterKey.WORKING_CURRENT, 100.0,
+                        ParameterKey.PULSE_ON_TIME, 40.0,
+                        ParameterKey.PULSE_BACKGROUND, 50.0));
 
-        assertThat(own.setting(SettingKey.AVERAGE_CURRENT).value()).isEqualTo(70);
+        assertThat(own.setting(ParameterKey.AVERAGE_CURRENT).value()).isEqualTo(70);
     }
 
     @Test
     void anEndAboveThePeakIsRefusedByNameAndTheEnginesStands() {
-        Sheet sheet = sheet(Map.of(SettingKey.END_CURRENT, 300.0, SettingKey.DOWN_SLOPE, 4.0));
+        SetupSheet sheet = sheet(Map.of(ParameterKey.END_CURRENT, 300.0, ParameterKey.DOWN_SLOPE, 4.0));
 
         assertThat(sheet.ownProblems())
                 .singleElement()
                 .extracting(Problem::field)
                 .isEqualTo("endCurrent");
-        assertThat(sheet.setting(SettingKey.END_CURRENT).own()).isEmpty();
-        assertThat(sheet.setting(SettingKey.DOWN_SLOPE).value()).isEqualTo(4);
+        assertThat(sheet.setting(ParameterKey.END_CURRENT).own()).isEmpty();
+        assertThat(sheet.setting(ParameterKey.DOWN_SLOPE).value()).isEqualTo(4);
     }
 
     @ParameterizedTest
     @ValueSource(doubles = {-1, 1e9, Double.NaN, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY})
     void absurdValuesAreRefusedByName(double value) {
-        for (SettingKey key : SettingKey.values()) {
-            if (OwnRules.range(key).isPresent()) {
-                Sheet sheet = sheet(PulsePurpose.RIPPLE, Map.of(key, value));
+        for (ParameterKey key : ParameterKey.values()) {
+            if (OwnValueRules.range(key).isPresent()) {
+                SetupSheet sheet = sheet(PulsePurpose.RIPPLE, Map.of(key, value));
                 assertThat(sheet.ownProblems())
                         .as(key.name())
                         .extracting(Problem::field)
@@ -101,16 +103,16 @@ class OwnValuesTest {
 
     @Test
     void aCurrentThatNoTungstenCarriesIsRefusedAndTheRestStands() {
-        Sheet sheet = sheet(Map.of(SettingKey.WORKING_CURRENT, 480.0, SettingKey.UP_SLOPE, 1.5));
+        SetupSheet sheet = sheet(Map.of(ParameterKey.WORKING_CURRENT, 480.0, ParameterKey.UP_SLOPE, 1.5));
 
         assertThat(sheet.ownProblems()).extracting(Problem::field).contains("workingCurrent");
-        assertThat(sheet.setting(SettingKey.WORKING_CURRENT).own()).isEmpty();
-        assertThat(sheet.setting(SettingKey.UP_SLOPE).value()).isEqualTo(1.5);
+        assertThat(sheet.setting(ParameterKey.WORKING_CURRENT).own()).isEmpty();
+        assertThat(sheet.setting(ParameterKey.UP_SLOPE).value()).isEqualTo(1.5);
     }
 
     @Test
     void anIdleSettingTakesNoOwnValue() {
-        Sheet sheet = sheet(Map.of(SettingKey.PULSE_RATE, 5.0));
+        SetupSheet sheet = sheet(Map.of(ParameterKey.PULSE_RATE, 5.0));
 
         assertThat(sheet.isPulsed()).isFalse();
         assertThat(sheet.ownProblems()).isEmpty();
@@ -121,9 +123,9 @@ class OwnValuesTest {
         Random random = new Random(11);
         RandomJoints joints = new RandomJoints(12);
         for (int i = 0; i < 500; i++) {
-            Map<SettingKey, Double> own = new EnumMap<>(SettingKey.class);
-            for (SettingKey key : SettingKey.values()) {
-                OwnRules.range(key)
+            Map<ParameterKey, Double> own = new EnumMap<>(ParameterKey.class);
+            for (ParameterKey key : ParameterKey.values()) {
+                OwnValueRules.range(key)
                         .filter(range -> random.nextInt(3) == 0)
                         .ifPresent(range -> own.put(
                                 key, range.low() + (range.high() - range.low()) * Math.pow(random.nextDouble(), 2)));
@@ -132,14 +134,15 @@ class OwnValuesTest {
             SheetPlanner.plan(
                             joints.joint(),
                             joints.practice(),
-                            new ShopWays(joints.schools(), Stock.untold()),
+                            new ShopDefaults(joints.schools(), Stock.everything()),
                             new OwnValues(own))
                     .value()
                     .ifPresent(sheet -> assertThat(sheet.settings().values())
                             .as("round " + round)
-                            .allSatisfy(setting -> setting.window()
+                            .allSatisfy(parameter -> parameter
+                                    .window()
                                     .ifPresent(window ->
-                                            assertThat(setting.value()).isFinite())));
+                                            assertThat(parameter.value()).isFinite())));
         }
     }
 }

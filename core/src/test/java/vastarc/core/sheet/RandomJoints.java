@@ -4,20 +4,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import vastarc.core.joint.Access;
-import vastarc.core.joint.Chill;
-import vastarc.core.joint.Control;
-import vastarc.core.joint.Finish;
+import vastarc.core.joint.BackingBar;
+import vastarc.core.joint.ControlDevice;
+import vastarc.core.joint.EdgePreparation;
+import vastarc.core.joint.FillerFeed;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.JointLimits;
 import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Practice;
-import vastarc.core.joint.Preparation;
 import vastarc.core.joint.PulsePurpose;
-import vastarc.core.joint.Service;
+import vastarc.core.joint.ServiceRequirement;
 import vastarc.core.joint.Technique;
-import vastarc.core.joint.WireFeed;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Length;
 
@@ -48,46 +48,46 @@ public final class RandomJoints {
     }
 
     private Joint prepared(Joint joint) {
-        List<Preparation> choices = Preparation.choicesFor(joint.form());
-        Preparation any = choices.get(random.nextInt(choices.size()));
-        boolean thin = any == Preparation.V && joint.thinnerMm() < Preparation.V_FROM_MM;
+        List<EdgePreparation> choices = EdgePreparation.choicesFor(joint.form());
+        EdgePreparation any = choices.get(random.nextInt(choices.size()));
+        boolean thin = any == EdgePreparation.V && joint.thinnerMm() < EdgePreparation.V_FROM_MM;
         return thin ? joint : joint.prepared(any);
     }
 
     /** A practice for a joint, told a depth that the joint may have, or none. */
-    public Practice practiceFor(Joint joint) {
-        Practice practice = practice();
+    public WeldingConditions practiceFor(Joint joint) {
+        WeldingConditions conditions = practice();
         List<Penetration> choices = Penetration.choicesFor(joint);
-        return random.nextBoolean() ? practice : practice.melting(choices.get(random.nextInt(choices.size())));
+        return random.nextBoolean() ? conditions : conditions.melting(choices.get(random.nextInt(choices.size())));
     }
 
-    public Practice practice() {
-        return Practice.usual().with(draft -> {
+    public WeldingConditions practice() {
+        return WeldingConditions.usual().with(draft -> {
             draft.position = any(Position.values());
             draft.rotated = random.nextBoolean();
             draft.wire = random.nextBoolean();
-            draft.wireFeed = any(WireFeed.values());
+            draft.wireFeed = any(FillerFeed.values());
             draft.technique = any(Technique.values());
-            draft.control = any(Control.values());
-            draft.chill = any(Chill.values());
+            draft.control = any(ControlDevice.values());
+            draft.chill = any(BackingBar.values());
             draft.purged = random.nextBoolean();
             draft.pulse = any(PulsePurpose.values());
-            draft.finish = any(Finish.values());
+            draft.finish = any(FinishRequirement.values());
             draft.backAccess = random.nextInt(6) != 0;
             draft.access = any(Access.values());
-            draft.service = any(Service.values());
+            draft.service = any(ServiceRequirement.values());
         });
     }
 
     /** What runs have proven is no school of a joint alone: it is tried with its runs elsewhere. */
-    public Schools schools() {
-        Schools schools = Schools.usual();
-        for (School school : School.values()) {
-            if (school.matter() != null && school != School.AS_PROVEN_HERE && random.nextInt(4) == 0) {
-                schools = schools.with(school);
+    public ChosenMethods schools() {
+        ChosenMethods methods = ChosenMethods.usual();
+        for (Method method : Method.values()) {
+            if (method.matter() != null && method != Method.AS_PROVEN_HERE && random.nextInt(4) == 0) {
+                methods = methods.with(method);
             }
         }
-        return schools;
+        return methods;
     }
 
     private <E> E any(E[] values) {

@@ -7,21 +7,21 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import vastarc.core.finding.Caution;
-import vastarc.core.joint.Chill;
-import vastarc.core.joint.Finish;
+import vastarc.core.joint.BackingBar;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
+import vastarc.core.validation.Caution;
 
 /** What can kill or burn is said where it matters, and only there. */
 class SafetyCautionsTest {
 
-    private static final Practice USUAL = Practice.usual();
+    private static final WeldingConditions USUAL = WeldingConditions.usual();
 
-    private static List<String> cautions(Joint joint, Practice practice) {
-        return SheetPlanner.plan(joint, practice).value().orElseThrow().cautions().stream()
+    private static List<String> cautions(Joint joint, WeldingConditions conditions) {
+        return SheetPlanner.plan(joint, conditions).value().orElseThrow().cautions().stream()
                 .map(Caution::code)
                 .toList();
     }
@@ -48,8 +48,8 @@ class SafetyCautionsTest {
     @Test
     void acidIsNamedWhereColourIsTakenOff() {
         Joint joint = Joint.of(Material.STAINLESS_316L, JointForm.SQUARE_BUTT, 1.5);
-        Practice visible = USUAL.with(draft -> {
-            draft.finish = Finish.VISIBLE;
+        WeldingConditions visible = USUAL.with(draft -> {
+            draft.finish = FinishRequirement.VISIBLE;
             draft.purged = true;
         });
 
@@ -64,7 +64,7 @@ class SafetyCautionsTest {
         Joint steel = Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 1.5);
 
         assertThat(cautions(steel, USUAL)).contains("eyes", "fire");
-        assertThat(cautions(steel, USUAL.with(draft -> draft.chill = Chill.ALUMINIUM_BAR)))
+        assertThat(cautions(steel, USUAL.with(draft -> draft.chill = BackingBar.ALUMINIUM_BAR)))
                 .contains("eyesReflected");
         assertThat(cautions(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 1.5), USUAL))
                 .contains("eyesReflected");

@@ -8,18 +8,19 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
+import vastarc.core.joint.EdgePreparation;
 import vastarc.core.joint.Groove;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.JointLimits;
 import vastarc.core.joint.Penetration;
-import vastarc.core.joint.Practice;
-import vastarc.core.joint.Preparation;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.core.validation.Problem.ProblemKind;
 
 /** What is refused, and what the refusal offers. */
 class ScopeTest {
@@ -31,12 +32,12 @@ class ScopeTest {
         "TITANIUM_GR2, OUTSIDE_CORNER, 5, 3.2 mm"
     })
     void tooThickForOnePassNamesTheLimitAndThePreparation(Material material, JointForm form, double t, String limit) {
-        Outcome<Sheet> outcome =
-                SheetPlanner.plan(Joint.of(material, form, t).prepared(Preparation.SQUARE), Practice.usual());
+        Outcome<SetupSheet> outcome = SheetPlanner.plan(
+                Joint.of(material, form, t).prepared(EdgePreparation.SQUARE), WeldingConditions.usual());
 
         assertThat(outcome.value()).isEmpty();
         assertThat(outcome.problems()).singleElement().satisfies(problem -> {
-            assertThat(problem.kind()).isEqualTo(Problem.Kind.OUT_OF_SCOPE);
+            assertThat(problem.kind()).isEqualTo(ProblemKind.OUT_OF_SCOPE);
             assertThat(problem.message(UnitSystem.METRIC)).contains(limit);
         });
     }
@@ -45,10 +46,11 @@ class ScopeTest {
     void bothSidesReachFurtherThanOne() {
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 5);
 
-        assertThat(SheetPlanner.plan(joint, Practice.usual()).value()).isEmpty();
+        assertThat(SheetPlanner.plan(joint, WeldingConditions.usual()).value()).isEmpty();
         assertThat(SheetPlanner.plan(
                                 joint,
-                                Practice.usual().with(draft -> draft.penetration = Optional.of(Penetration.BOTH_SIDES)))
+                                WeldingConditions.usual()
+                                        .with(draft -> draft.penetration = Optional.of(Penetration.BOTH_SIDES)))
                         .value())
                 .isPresent();
     }
@@ -56,7 +58,7 @@ class ScopeTest {
     @Test
     void bothSidesWantAccessToTheBack() {
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2);
-        Practice walled = Practice.usual().with(draft -> {
+        WeldingConditions walled = WeldingConditions.usual().with(draft -> {
             draft.penetration = Optional.of(Penetration.BOTH_SIDES);
             draft.backAccess = false;
         });
@@ -71,7 +73,7 @@ class ScopeTest {
         Joint joint =
                 Joint.of(Material.STAINLESS_304L, JointForm.LAP, 1).with(draft -> draft.other = Material.TITANIUM_GR2);
 
-        assertThat(SheetPlanner.plan(joint, Practice.usual()).problems())
+        assertThat(SheetPlanner.plan(joint, WeldingConditions.usual()).problems())
                 .singleElement()
                 .satisfies(problem ->
                         assertThat(problem.message(UnitSystem.METRIC)).contains("brittle", "mechanically"));
@@ -80,7 +82,7 @@ class ScopeTest {
     @Test
     void foilBelowAnyTungstenIsRefusedWithAnotherWay() {
         Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 0.1);
-        Practice fusion = Practice.usual().with(draft -> draft.wire = false);
+        WeldingConditions fusion = WeldingConditions.usual().with(draft -> draft.wire = false);
 
         assertThat(SheetPlanner.plan(joint, fusion).problems())
                 .singleElement()
@@ -124,12 +126,13 @@ class ScopeTest {
             double minutes,
             double gas) {
         Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.V_BUTT, t);
-        Practice timed = Practice.usual().with(draft -> draft.travelMmPerS = java.util.OptionalDouble.of(1.6));
-        PassPlan plan =
+        WeldingConditions timed =
+                WeldingConditions.usual().with(draft -> draft.travelMmPerS = java.util.OptionalDouble.of(1.6));
+        PassSchedule plan =
                 SheetPlanner.plan(joint, timed).value().orElseThrow().passes().orElseThrow();
 
-        assertThat(Run.grooveMm2(t, Groove.USUAL)).isCloseTo(grooveMm2, within(0.01));
-        assertThat(Run.capMm2(t, Groove.USUAL)).isCloseTo(capMm2, within(0.01));
+        assertThat(WeldPass.grooveMm2(t, Groove.USUAL)).isCloseTo(grooveMm2, within(0.01));
+        assertThat(WeldPass.capMm2(t, Groove.USUAL)).isCloseTo(capMm2, within(0.01));
         assertThat(plan.passes()).hasSize(passes);
         assertThat(plan.wireMPerM()).isCloseTo(wire, within(wire * 0.005));
         assertThat(plan.gramPerM()).isCloseTo(kg * 1000, within(kg * 5));

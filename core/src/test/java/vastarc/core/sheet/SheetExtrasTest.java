@@ -9,36 +9,37 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import vastarc.core.finding.Caution;
 import vastarc.core.joint.Access;
-import vastarc.core.joint.Control;
-import vastarc.core.joint.Finish;
+import vastarc.core.joint.ControlDevice;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.PulsePurpose;
-import vastarc.core.joint.Service;
+import vastarc.core.joint.ServiceRequirement;
 import vastarc.core.joint.Technique;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.PassSchedule.ScheduledPass;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Caution;
 
 /** Tacks, thin butts, passes, sensitivity, consumables and cautions of whole sheets. */
 class SheetExtrasTest {
 
-    private static final Practice USUAL = Practice.usual();
+    private static final WeldingConditions USUAL = WeldingConditions.usual();
 
-    private static Sheet sheet(Joint joint, Practice practice) {
-        return SheetPlanner.plan(joint, practice).value().orElseThrow();
+    private static SetupSheet sheet(Joint joint, WeldingConditions conditions) {
+        return SheetPlanner.plan(joint, conditions).value().orElseThrow();
     }
 
-    private static List<String> cautions(Sheet sheet) {
+    private static List<String> cautions(SetupSheet sheet) {
         return sheet.cautions().stream().map(Caution::code).toList();
     }
 
-    private static String text(Sheet sheet, SettingKey key) {
+    private static String text(SetupSheet sheet, ParameterKey key) {
         return Phrasebook.say(sheet.setting(key).text().orElseThrow(), UnitSystem.METRIC);
     }
 
@@ -46,7 +47,7 @@ class SheetExtrasTest {
     @EnumSource(Material.class)
     void aTackIsAboutAsHotAsTheSeamAndShort(Material material) {
         for (double t : new double[] {0.8, 1.5, 2, 3}) {
-            Sheet sheet = sheet(Joint.of(material, JointForm.EDGE, t), USUAL.with(draft -> draft.wire = false));
+            SetupSheet sheet = sheet(Joint.of(material, JointForm.EDGE, t), USUAL.with(draft -> draft.wire = false));
             TackPlan tacks = sheet.tacks();
             assertThat(tacks.currentA() / sheet.heat().currentA()).isBetween(0.9, 1.2);
             assertThat(tacks.onS()).as(material + " " + t).isBetween(0.5, 2.0);
@@ -81,22 +82,22 @@ class SheetExtrasTest {
 
     @Test
     void bothSidesFusedTakeLessCurrentAndPullLessThanOneSideWithWire() {
-        Sheet sheet = sheet(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2), USUAL);
+        SetupSheet sheet = sheet(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2), USUAL);
         ButtChoice both = sheet.butts().get(0);
-        ButtChoice one = sheet.butts().get(1);
+        ButtChoice buttChoice = sheet.butts().get(1);
 
-        assertThat(both.currentA()).isLessThan(one.currentA());
+        assertThat(both.currentA()).isLessThan(buttChoice.currentA());
         assertThat(both.pullDeg()).isZero();
-        assertThat(one.pullDeg()).isPositive();
-        assertThat(one.chosen()).isTrue();
+        assertThat(buttChoice.pullDeg()).isPositive();
+        assertThat(buttChoice.chosen()).isTrue();
         assertThat(both.passes()).isEqualTo(2);
-        assertThat(one.shrinkageMm()).isBetween(0.05, 1.0);
+        assertThat(buttChoice.shrinkageMm()).isBetween(0.05, 1.0);
     }
 
     @Test
     void withoutAccessToTheBackOnlyOneSideIsOffered() {
-        Practice walled = USUAL.with(draft -> draft.backAccess = false);
-        Sheet sheet = sheet(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2), walled);
+        WeldingConditions walled = USUAL.with(draft -> draft.backAccess = false);
+        SetupSheet sheet = sheet(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2), walled);
 
         assertThat(sheet.butts()).extracting(ButtChoice::possible).containsExactly(false, true);
     }
@@ -110,15 +111,15 @@ class SheetExtrasTest {
 
     @Test
     void aThickFilletIsLaidInPasses() {
-        Sheet thick = sheet(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 8), USUAL);
-        PassPlan plan = thick.passes().orElseThrow();
+        SetupSheet thick = sheet(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 8), USUAL);
+        PassSchedule plan = thick.passes().orElseThrow();
 
         assertThat(plan.passes()).hasSize(2).hasSize((int)
-                thick.setting(SettingKey.PASSES).value());
+                thick.setting(ParameterKey.PASSES).value());
         double leg = 0.75 + 0.75 * 8;
         assertThat(plan.passes().get(0).areaMm2()).isCloseTo(1.1 * 6 * 6 / 2, within(1e-9));
         assertThat(plan.sectionMm2()).isGreaterThanOrEqualTo(1.1 * leg * leg / 2);
-        assertThat(plan.passes().stream().mapToDouble(PassPlan.Pass::areaMm2).sum())
+        assertThat(plan.passes().stream().mapToDouble(ScheduledPass::areaMm2).sum())
                 .isCloseTo(plan.sectionMm2(), within(1e-9));
         assertThat(sheet(Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 3), USUAL)
                         .passes())
@@ -127,7 +128,7 @@ class SheetExtrasTest {
 
     @Test
     void currentMovesWithThicknessTravelAndGapTheRightWay() {
-        Sheet sheet = sheet(Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2), USUAL);
+        SetupSheet sheet = sheet(Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2), USUAL);
 
         for (Sensitivity step : Sensitivity.of(sheet)) {
             assertThat(step.currentA()).isEqualTo(sheet.heat().currentA());
@@ -148,41 +149,41 @@ class SheetExtrasTest {
         "STAINLESS_316L, STAINLESS_304L, STRENGTH, ER316L",
         "TITANIUM_GR5, TITANIUM_GR2, GENERAL, ERTi-2"
     })
-    void fillerFollowsThePairAndTheService(Material one, Material two, Service service, String alloy) {
-        Joint joint = Joint.of(one, JointForm.LAP, 2).with(draft -> draft.other = two);
+    void fillerFollowsThePairAndTheService(Material material, Material two, ServiceRequirement service, String alloy) {
+        Joint joint = Joint.of(material, JointForm.LAP, 2).with(draft -> draft.other = two);
 
-        assertThat(text(sheet(joint, USUAL.with(draft -> draft.service = service)), SettingKey.WIRE_ALLOY))
+        assertThat(text(sheet(joint, USUAL.with(draft -> draft.service = service)), ParameterKey.WIRE_ALLOY))
                 .isEqualTo(alloy);
     }
 
     @Test
     void tightAccessTakesASmallCupWithALensAndALongerStickOut() {
         Joint joint = Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2);
-        Sheet open = sheet(joint, USUAL);
-        Sheet tight = sheet(joint, USUAL.with(draft -> draft.access = Access.TIGHT));
+        SetupSheet open = sheet(joint, USUAL);
+        SetupSheet tight = sheet(joint, USUAL.with(draft -> draft.access = Access.TIGHT));
 
-        assertThat(tight.setting(SettingKey.CUP_SIZE).value())
-                .isLessThan(open.setting(SettingKey.CUP_SIZE).value());
-        assertThat(tight.setting(SettingKey.STICK_OUT).value())
-                .isGreaterThan(open.setting(SettingKey.STICK_OUT).value());
+        assertThat(tight.setting(ParameterKey.CUP_SIZE).value())
+                .isLessThan(open.setting(ParameterKey.CUP_SIZE).value());
+        assertThat(tight.setting(ParameterKey.STICK_OUT).value())
+                .isGreaterThan(open.setting(ParameterKey.STICK_OUT).value());
     }
 
     @Test
     void microWorkTakesATinyTungstenANeedleASmallCupAndLessGas() {
-        Sheet foil =
+        SetupSheet foil =
                 sheet(Joint.of(Material.STAINLESS_304L, JointForm.EDGE, 0.3), USUAL.with(draft -> draft.wire = false));
 
-        assertThat(foil.setting(SettingKey.WORKING_CURRENT).value()).isCloseTo(4.166, within(0.03));
-        assertThat(foil.setting(SettingKey.TUNGSTEN_DIAMETER).value()).isEqualTo(0.5);
-        assertThat(foil.setting(SettingKey.TIP_ANGLE).value()).isLessThanOrEqualTo(20);
-        assertThat(foil.setting(SettingKey.CUP_SIZE).value()).isLessThanOrEqualTo(6);
-        assertThat(foil.setting(SettingKey.GAS_FLOW).value()).isBetween(2.0, 5.0);
+        assertThat(foil.setting(ParameterKey.WORKING_CURRENT).value()).isCloseTo(4.166, within(0.03));
+        assertThat(foil.setting(ParameterKey.TUNGSTEN_DIAMETER).value()).isEqualTo(0.5);
+        assertThat(foil.setting(ParameterKey.TIP_ANGLE).value()).isLessThanOrEqualTo(20);
+        assertThat(foil.setting(ParameterKey.CUP_SIZE).value()).isLessThanOrEqualTo(6);
+        assertThat(foil.setting(ParameterKey.GAS_FLOW).value()).isBetween(2.0, 5.0);
         assertThat(cautions(foil)).contains("microHood");
     }
 
     @Test
     void foilThatIsNoEdgeIsToldOfTheFlange() {
-        Sheet foil = sheet(
+        SetupSheet foil = sheet(
                 Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 0.3), USUAL.with(draft -> draft.wire = false));
 
         assertThat(cautions(foil)).contains("microFlange");
@@ -190,12 +191,12 @@ class SheetExtrasTest {
 
     @Test
     void titaniumTakesABigCupWithALensAndLongPostFlow() {
-        Sheet sheet = sheet(Joint.of(Material.TITANIUM_GR2, JointForm.SQUARE_BUTT, 1.5), USUAL);
+        SetupSheet sheet = sheet(Joint.of(Material.TITANIUM_GR2, JointForm.SQUARE_BUTT, 1.5), USUAL);
 
-        assertThat(sheet.setting(SettingKey.CUP_SIZE).value()).isGreaterThanOrEqualTo(12);
-        assertThat(sheet.setting(SettingKey.PRE_FLOW).value()).isGreaterThanOrEqualTo(1.5);
-        assertThat(sheet.setting(SettingKey.POST_FLOW).value())
-                .isGreaterThan(sheet.setting(SettingKey.WORKING_CURRENT).value() / 10);
+        assertThat(sheet.setting(ParameterKey.CUP_SIZE).value()).isGreaterThanOrEqualTo(12);
+        assertThat(sheet.setting(ParameterKey.PRE_FLOW).value()).isGreaterThanOrEqualTo(1.5);
+        assertThat(sheet.setting(ParameterKey.POST_FLOW).value())
+                .isGreaterThan(sheet.setting(ParameterKey.WORKING_CURRENT).value() / 10);
         assertThat(cautions(sheet)).contains("titaniumNoPurge", "titaniumGas");
     }
 
@@ -203,47 +204,47 @@ class SheetExtrasTest {
     void walkingTheCupIsSlowerTakesFewerAmpsAndWarnsOfMarks() {
         Joint joint =
                 Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5).tubeOd(50);
-        Practice fusion = USUAL.with(draft -> {
+        WeldingConditions fusion = USUAL.with(draft -> {
             draft.wire = false;
-            draft.finish = Finish.HYGIENIC;
+            draft.finish = FinishRequirement.HYGIENIC;
         });
-        Sheet walked = sheet(joint, fusion.with(draft -> draft.technique = Technique.CUP_WALK));
-        Sheet free = sheet(joint, fusion);
+        SetupSheet walked = sheet(joint, fusion.with(draft -> draft.technique = Technique.CUP_WALK));
+        SetupSheet free = sheet(joint, fusion);
 
         assertThat(walked.heat().currentA()).isLessThan(free.heat().currentA());
-        assertThat(walked.setting(SettingKey.TRAVEL_SPEED).value())
-                .isLessThan(free.setting(SettingKey.TRAVEL_SPEED).value());
+        assertThat(walked.setting(ParameterKey.TRAVEL_SPEED).value())
+                .isLessThan(free.setting(ParameterKey.TRAVEL_SPEED).value());
         assertThat(cautions(walked)).contains("cupWalkMarks");
     }
 
     @Test
     void aSmallTubeIsEasedOffTowardsTheEndOfTheLapAndTurnsAtItsOwnRate() {
-        Practice turned = USUAL.with(draft -> draft.rotated = true);
-        Sheet small = sheet(
+        WeldingConditions turned = USUAL.with(draft -> draft.rotated = true);
+        SetupSheet small = sheet(
                 Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.65).tubeOd(19), turned);
-        Sheet large = sheet(
+        SetupSheet large = sheet(
                 Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.65).tubeOd(150), turned);
 
-        double smallShare = small.setting(SettingKey.END_OF_LAP_CURRENT).value()
+        double smallShare = small.setting(ParameterKey.END_OF_LAP_CURRENT).value()
                 / small.heat().currentA();
-        double largeShare = large.setting(SettingKey.END_OF_LAP_CURRENT).value()
+        double largeShare = large.setting(ParameterKey.END_OF_LAP_CURRENT).value()
                 / large.heat().currentA();
         assertThat(smallShare).isLessThan(largeShare).isBetween(0.8, 0.95);
         Joint sixty =
                 Joint.of(Material.STAINLESS_304L, JointForm.TUBE_BUTT, 1.5).tubeOd(60);
-        Practice two = turned.with(draft -> draft.travelMmPerS = OptionalDouble.of(2));
-        assertThat(sheet(sixty, two).setting(SettingKey.TURNS).value()).isCloseTo(0.63662, within(1e-4));
+        WeldingConditions two = turned.with(draft -> draft.travelMmPerS = OptionalDouble.of(2));
+        assertThat(sheet(sixty, two).setting(ParameterKey.TURNS).value()).isCloseTo(0.63662, within(1e-4));
     }
 
     @Test
     void chromolyOverThreeMillimetresIsPreheatedAndThinIsNot() {
-        Sheet thick = sheet(
+        SetupSheet thick = sheet(
                 Joint.of(Material.CHROMOLY_4130, JointForm.TUBE_TO_PLATE, 6).abutting(2), USUAL);
-        Sheet thin = sheet(Joint.of(Material.CHROMOLY_4130, JointForm.LAP, 1.2), USUAL);
+        SetupSheet thin = sheet(Joint.of(Material.CHROMOLY_4130, JointForm.LAP, 1.2), USUAL);
 
-        assertThat(thick.setting(SettingKey.PREHEAT).value()).isEqualTo(95);
+        assertThat(thick.setting(ParameterKey.PREHEAT).value()).isEqualTo(95);
         assertThat(cautions(thick)).contains("chromolyPreheat", "unequal");
-        assertThat(thin.setting(SettingKey.PREHEAT).value()).isEqualTo(20);
+        assertThat(thin.setting(ParameterKey.PREHEAT).value()).isEqualTo(20);
     }
 
     @Test
@@ -260,37 +261,37 @@ class SheetExtrasTest {
     void purgeDecidesTheColourBehind() {
         Joint joint = Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5);
 
-        assertThat(text(sheet(joint, USUAL.with(draft -> draft.purged = true)), SettingKey.BACK_TINT))
+        assertThat(text(sheet(joint, USUAL.with(draft -> draft.purged = true)), ParameterKey.BACK_TINT))
                 .contains("silver");
-        assertThat(text(sheet(joint, USUAL), SettingKey.BACK_TINT)).contains("sugared");
+        assertThat(text(sheet(joint, USUAL), ParameterKey.BACK_TINT)).contains("sugared");
         assertThat(cautions(sheet(joint, USUAL))).contains("stainlessSugar");
     }
 
     @ParameterizedTest
     @CsvSource({"RIPPLE, 0.5, 3", "HEAT, 1, 3", "STIFF, 100, 500"})
     void pulseRateStaysInTheBandOfItsPurpose(PulsePurpose purpose, double low, double high) {
-        Practice pulsed = USUAL.with(draft -> {
+        WeldingConditions pulsed = USUAL.with(draft -> {
             draft.pulse = purpose;
-            draft.control = Control.TRIGGER_2T;
+            draft.control = ControlDevice.TRIGGER_2T;
         });
-        Sheet sheet = sheet(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 1.5), pulsed);
+        SetupSheet sheet = sheet(Joint.of(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 1.5), pulsed);
 
-        assertThat(sheet.setting(SettingKey.PULSE_RATE).value()).isBetween(low, high);
-        assertThat(sheet.setting(SettingKey.WORKING_CURRENT).value())
-                .isGreaterThan(sheet.setting(SettingKey.AVERAGE_CURRENT).value());
-        assertThat(sheet.setting(SettingKey.RMS_CURRENT).value())
-                .isGreaterThan(sheet.setting(SettingKey.AVERAGE_CURRENT).value());
+        assertThat(sheet.setting(ParameterKey.PULSE_RATE).value()).isBetween(low, high);
+        assertThat(sheet.setting(ParameterKey.WORKING_CURRENT).value())
+                .isGreaterThan(sheet.setting(ParameterKey.AVERAGE_CURRENT).value());
+        assertThat(sheet.setting(ParameterKey.RMS_CURRENT).value())
+                .isGreaterThan(sheet.setting(ParameterKey.AVERAGE_CURRENT).value());
     }
 
     @Test
     void backgroundBelowWhatTheTungstenHoldsIsLiftedAndSaid() {
-        Practice pulsed = USUAL.with(draft -> {
+        WeldingConditions pulsed = USUAL.with(draft -> {
             draft.pulse = PulsePurpose.HEAT;
-            draft.control = Control.TRIGGER_4T;
+            draft.control = ControlDevice.TRIGGER_4T;
             draft.wire = false;
         });
-        Sheet sheet = sheet(Joint.of(Material.STAINLESS_304L, JointForm.EDGE, 0.5), pulsed);
-        double background = sheet.setting(SettingKey.PULSE_BACKGROUND_CURRENT).value();
+        SetupSheet sheet = sheet(Joint.of(Material.STAINLESS_304L, JointForm.EDGE, 0.5), pulsed);
+        double background = sheet.setting(ParameterKey.PULSE_BACKGROUND_CURRENT).value();
 
         assertThat(background).isGreaterThanOrEqualTo(3 - 1e-6);
         assertThat(cautions(sheet).contains("backgroundHeld")).isEqualTo(background <= 3.15);
@@ -299,7 +300,7 @@ class SheetExtrasTest {
     @ParameterizedTest
     @EnumSource(value = Position.class, names = "PA", mode = EnumSource.Mode.EXCLUDE)
     void everyPositionButFlatHasItsAdvice(Position position) {
-        Sheet sheet = sheet(
+        SetupSheet sheet = sheet(
                 Joint.of(Material.CARBON_STEEL, JointForm.LAP, 2), USUAL.with(draft -> draft.position = position));
 
         assertThat(cautions(sheet)).contains("position." + position.name());

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import vastarc.core.joint.Joint;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.WallChart.ChartCell;
+import vastarc.core.sheet.WallChart.ChartRow;
 
 /** The wall chart is the sheet at the same defaults. */
 class WallChartTest {
@@ -15,21 +17,22 @@ class WallChartTest {
     @ParameterizedTest
     @EnumSource(Material.class)
     void everyCellIsTheSheetOfItsJoint(Material material) {
-        WallChart chart = WallChart.of(material, ShopWays.usual(), 0, Double.MAX_VALUE);
+        WallChart chart = WallChart.of(material, ShopDefaults.usual(), 0, Double.MAX_VALUE);
         int sheets = 0;
-        for (WallChart.Row row : chart.rows()) {
-            for (WallChart.Cell cell : row.cells()) {
+        for (ChartRow row : chart.rows()) {
+            for (ChartCell cell : row.cells()) {
                 if (cell.sheet().isPresent()) {
                     sheets++;
                     Joint joint =
                             Joint.of(material, cell.form(), row.thickness().inMillimetres());
-                    Sheet alone =
-                            SheetPlanner.plan(joint, Practice.usual()).value().orElseThrow();
-                    Sheet charted = cell.sheet().get();
+                    SetupSheet alone = SheetPlanner.plan(joint, WeldingConditions.usual())
+                            .value()
+                            .orElseThrow();
+                    SetupSheet charted = cell.sheet().get();
                     assertThat(charted.settings().keySet())
                             .isEqualTo(alone.settings().keySet());
                     charted.settings()
-                            .forEach((key, setting) -> assertThat(setting.shown(UnitSystem.METRIC))
+                            .forEach((key, parameter) -> assertThat(parameter.shown(UnitSystem.METRIC))
                                     .as(cell.form() + " " + row.thickness() + " " + key)
                                     .isEqualTo(alone.setting(key).shown(UnitSystem.METRIC)));
                 }

@@ -8,19 +8,19 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Family;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrasebook;
 
 /** Metal that is warm before the arc, and how long it is covered after. */
 class WarmMetalTest {
 
-    private static final Practice USUAL = Practice.usual();
+    private static final WeldingConditions USUAL = WeldingConditions.usual();
 
-    private static Sheet sheet(Joint joint, Practice practice) {
-        return SheetPlanner.plan(joint, practice).value().orElseThrow();
+    private static SetupSheet sheet(Joint joint, WeldingConditions conditions) {
+        return SheetPlanner.plan(joint, conditions).value().orElseThrow();
     }
 
     /** What is told stands, also where it is the room's own temperature; only what is not told is what the metal asks for. */
@@ -28,15 +28,15 @@ class WarmMetalTest {
     void aPreheatThatIsToldStandsAtAnyValue() {
         Joint joint = Joint.of(Material.CHROMOLY_4130, JointForm.T_FILLET, 6);
         double before = Double.MAX_VALUE;
-        for (double told : new double[] {-20, 19, 20, 21, 60, 94, 95, 96, 150, 400}) {
-            Sheet warmed = sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(told)));
+        for (double entered : new double[] {-20, 19, 20, 21, 60, 94, 95, 96, 150, 400}) {
+            SetupSheet warmed = sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(entered)));
             double current = warmed.heat().currentA();
-            assertThat(current).as(told + " °C").isLessThan(before);
-            assertThat(warmed.setting(SettingKey.PREHEAT).value()).isEqualTo(told);
+            assertThat(current).as(entered + " °C").isLessThan(before);
+            assertThat(warmed.setting(ParameterKey.PREHEAT).value()).isEqualTo(entered);
             before = current;
         }
-        Sheet untold = sheet(joint, USUAL);
-        Sheet asked = sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(95)));
+        SetupSheet untold = sheet(joint, USUAL);
+        SetupSheet asked = sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(95)));
         assertThat(untold.heat().currentA()).isEqualTo(asked.heat().currentA());
     }
 
@@ -48,8 +48,8 @@ class WarmMetalTest {
         for (double t : new double[] {0.8, 3, 6, 12, 25}) {
             for (double preheat : new double[] {20, 150, 300, 400}) {
                 Joint joint = Joint.of(material, JointForm.V_BUTT, Math.max(3, t));
-                Setting gas = sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(preheat)))
-                        .setting(SettingKey.POST_FLOW);
+                Parameter gas = sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(preheat)))
+                        .setting(ParameterKey.POST_FLOW);
                 assertThat(gas.value()).as(material + " " + t + " " + preheat).isBetween(3.0, 60.0);
                 assertThat(gas.window().orElseThrow().high()).isLessThanOrEqualTo(60);
                 named |= Phrasebook.say(gas.reason(), UnitSystem.METRIC).contains("trailing shield");

@@ -31,12 +31,13 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.joint.InputField;
 import vastarc.core.joint.JointLimits;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 
 /** Describes what a joint is made of from the one list of its inputs, so that the description never says less than is read. */
 @Configuration
@@ -54,7 +55,7 @@ class ApiDescription {
     OpenApiCustomizer inputs() {
         return api -> {
             api.getComponents().addSchemas("SheetRequest", sheetRequest());
-            beside(api, "ScoreRequest", ScoreRequest.class);
+            beside(api, "ScoreRequest", CycleRequest.class);
         };
     }
 
@@ -163,7 +164,7 @@ class ApiDescription {
         return schema;
     }
 
-    private static Schema<?> ranged(NumberSchema schema, JointLimits.Range range) {
+    private static Schema<?> ranged(NumberSchema schema, InputRange range) {
         return schema.minimum(BigDecimal.valueOf(range.low())).maximum(BigDecimal.valueOf(range.high()));
     }
 

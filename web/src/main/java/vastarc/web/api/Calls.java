@@ -12,9 +12,10 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.json.JsonReadFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.sheet.Way;
+import vastarc.core.sheet.Alternative;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.core.validation.Problem.ProblemKind;
 
 /** What every call does alike: reads a JSON object of bounded size, answers JSON or problem details. */
 final class Calls {
@@ -76,7 +77,7 @@ final class Calls {
     }
 
     /** The value as JSON, or a refusal with the ways out of it. */
-    static ResponseEntity<Object> answer(Outcome<?> outcome, Supplier<List<Way>> ways) {
+    static ResponseEntity<Object> answer(Outcome<?> outcome, Supplier<List<Alternative>> ways) {
         return outcome.value().isPresent() ? answer(outcome) : refusal(outcome.problems(), ways.get());
     }
 
@@ -85,12 +86,12 @@ final class Calls {
     }
 
     /** 422 where everything is understood and out of scope, 400 where anything is bad. */
-    private static ResponseEntity<Object> refusal(List<Problem> problems, List<Way> ways) {
-        boolean outOfScope = problems.stream().allMatch(problem -> problem.kind() == Problem.Kind.OUT_OF_SCOPE);
-        ProblemDetail detail = Refusals.detail(outOfScope ? 422 : 400, problems);
-        if (!ways.isEmpty()) {
+    private static ResponseEntity<Object> refusal(List<Problem> problems, List<Alternative> alternatives) {
+        boolean outOfScope = problems.stream().allMatch(problem -> problem.kind() == ProblemKind.OUT_OF_SCOPE);
+        ProblemDetail detail = ProblemResponses.detail(outOfScope ? 422 : 400, problems);
+        if (!alternatives.isEmpty()) {
             detail.setProperty(
-                    "ways", ways.stream().map(ProblemAnswer.WayOut::of).toList());
+                    "ways", alternatives.stream().map(ProblemAnswer.WayOut::of).toList());
         }
         return ResponseEntity.status(detail.getStatus())
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)

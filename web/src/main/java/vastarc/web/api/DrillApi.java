@@ -14,28 +14,28 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import vastarc.core.drill.Exam;
-import vastarc.core.drill.Question;
-import vastarc.core.drill.Topic;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.quantity.Unit;
+import vastarc.core.training.Exam;
+import vastarc.core.training.Question;
+import vastarc.core.training.Topic;
+import vastarc.core.validation.Problem;
 import vastarc.web.format.CoreJson;
-import vastarc.web.request.Choices;
-import vastarc.web.request.DrillShops;
+import vastarc.web.request.ApiNames;
+import vastarc.web.request.TrainingShops;
 
 /** Exams for the trainer, key included. */
 @RestController
 @Tag(name = "drill", description = "Questions from the shop's own machines, jobs and tables")
 class DrillApi {
 
-    private static final Range SEED = new Range("seed", -9e15, 9e15, Unit.NUMBER);
-    private static final Range COUNT = new Range("n", 1, Exam.MOST, Unit.NUMBER);
+    private static final InputRange SEED = new InputRange("seed", -9e15, 9e15, Unit.NUMBER);
+    private static final InputRange COUNT = new InputRange("n", 1, Exam.MOST, Unit.NUMBER);
 
-    private final DrillShops shops;
+    private final TrainingShops shops;
 
-    DrillApi(DrillShops shops) {
+    DrillApi(TrainingShops shops) {
         this.shops = shops;
     }
 
@@ -101,11 +101,11 @@ class DrillApi {
                         exam.questions().stream().map(QuestionText::of).toList())));
     }
 
-    private static double number(String text, Range range, List<Problem> problems) {
+    private static double number(String text, InputRange range, List<Problem> problems) {
         OptionalDouble number = NumberReader.read(text);
         if (number.isEmpty()) {
             problems.add(
-                    Problem.badValue(range.field(), "type", "“" + Choices.shortened(text) + "”", "a whole number"));
+                    Problem.badValue(range.field(), "type", "“" + ApiNames.shortened(text) + "”", "a whole number"));
             return range.low();
         }
         range.check(number.getAsDouble()).ifPresent(problems::add);
@@ -126,7 +126,7 @@ class DrillApi {
                             () -> problems.add(Problem.badValue(
                                     "topics",
                                     "drill.topics",
-                                    Choices.shortened(name),
+                                    ApiNames.shortened(name),
                                     Arrays.stream(Topic.values())
                                             .map(Enum::name)
                                             .collect(Collectors.joining(", ")))));

@@ -15,9 +15,11 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
-import vastarc.core.finding.Problem;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.validation.Problem;
 import vastarc.web.request.JointList;
+import vastarc.web.request.JointList.ListLine;
+import vastarc.web.request.JointList.ListReport;
 
 /** A list of joints becomes jobs on the bench. */
 @RestController
@@ -34,7 +36,7 @@ class JointsApi {
     }
 
     /** What became of a list: row by row, a job with its current, or why it was refused. */
-    record Answer(long taken, long refused, List<JointList.Line> rows, List<String> unknownColumns) {}
+    record ListAnswer(long taken, long refused, List<ListLine> rows, List<String> unknownColumns) {}
 
     @Operation(
             summary = "A list of joints onto the bench",
@@ -56,9 +58,9 @@ class JointsApi {
     ResponseEntity<Object> take(HttpServletRequest request) throws IOException {
         try (InputStream in = request.getInputStream()) {
             String text = new String(in.readNBytes(JointList.MOST_CHARACTERS + 1), StandardCharsets.UTF_8);
-            JointList.Report report = list.take(text, UnitSystem.METRIC);
+            ListReport report = list.take(text, UnitSystem.METRIC);
             return report.wrong().isEmpty()
-                    ? ResponseEntity.ok(new Answer(
+                    ? ResponseEntity.ok(new ListAnswer(
                             report.taken(), report.lines().size() - report.taken(), report.lines(), report.unknown()))
                     : Calls.refusal(List.of(Problem.badValue("body", "joints", report.wrong())));
         }

@@ -8,19 +8,21 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.joint.Weld;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.plan.WeldPlan;
+import vastarc.core.plan.WeldPlan.PlanRequest;
 import vastarc.core.quantity.Unit;
-import vastarc.core.score.Score;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.ShopWays;
-import vastarc.core.sheet.Way;
+import vastarc.core.sheet.Alternative;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 import vastarc.web.request.JsonInputs;
-import vastarc.web.request.OwnReader;
+import vastarc.web.request.OwnValueReader;
+import vastarc.web.request.OwnValueReader.OwnInput;
 
 /**
  * A joint, own values and a control logic as sent in a call. Unlike a page, a call refuses what cannot stand.
@@ -29,10 +31,10 @@ import vastarc.web.request.OwnReader;
  * @param own  own values and control logic
  * @param pass the pass it asks for, from 1
  */
-record JsonPlan(Weld weld, OwnReader.Own own, int pass) {
+record JsonPlan(Weld weld, OwnInput own, int pass) {
 
     private static final String PASS = "pass";
-    private static final Range PASSES = new Range(PASS, 1, 99, Unit.NUMBER);
+    private static final InputRange PASSES = new InputRange(PASS, 1, 99, Unit.NUMBER);
 
     /**
      * Reads the object of a call.
@@ -41,10 +43,10 @@ record JsonPlan(Weld weld, OwnReader.Own own, int pass) {
      */
     static Outcome<JsonPlan> read(JsonNode body, Set<String> others) {
         Set<String> known = new TreeSet<>(others);
-        known.add(OwnReader.OWN);
+        known.add(OwnValueReader.OWN);
         known.add(PASS);
         Outcome<Weld> weld = WeldFields.read(new JsonInputs(body, known));
-        OwnReader.Own own = OwnReader.read(body);
+        OwnInput own = OwnValueReader.read(body);
         List<Problem> problems = new ArrayList<>(weld.problems());
         problems.addAll(own.problems());
         OptionalDouble pass =
@@ -66,7 +68,7 @@ record JsonPlan(Weld weld, OwnReader.Own own, int pass) {
                             ? Problem.badValue(field, "type", "no object", "a sheet request")
                             : Problem.badValue(field, "missing", "a sheet request"));
         }
-        Outcome<T> outcome = read(sheet, Set.of(OwnReader.LOGIC)).then(made);
+        Outcome<T> outcome = read(sheet, Set.of(OwnValueReader.LOGIC)).then(made);
         return outcome.value().isPresent()
                 ? outcome
                 : Outcome.failed(outcome.problems().stream()
@@ -74,37 +76,37 @@ record JsonPlan(Weld weld, OwnReader.Own own, int pass) {
                         .toList());
     }
 
-    private WeldPlan plan(ShopWays ways) {
-        return WeldPlan.of(ask(ways));
+    private WeldPlan plan(ShopDefaults shop) {
+        return WeldPlan.of(ask(shop));
     }
 
     /** What it is planned from. */
-    WeldPlan.Ask ask(ShopWays ways) {
-        return new WeldPlan.Ask(weld, ways, own.settings(), own.choices(), Optional.empty(), pass);
+    PlanRequest ask(ShopDefaults shop) {
+        return new PlanRequest(weld, shop, own.settings(), own.choices(), Optional.empty(), pass);
     }
 
-    Outcome<Sheet> sheet(ShopWays ways) {
-        return plan(ways).sheet().then(JsonPlan::standing);
+    Outcome<SetupSheet> sheet(ShopDefaults shop) {
+        return plan(shop).sheet().then(JsonPlan::withOwnValues);
     }
 
     /** The weld, whose sheet there is with every own value standing; or why not. */
-    Outcome<WeldPlan> standing(ShopWays ways) {
-        WeldPlan plan = plan(ways);
-        return plan.sheet().then(JsonPlan::standing).map(sheet -> plan);
+    Outcome<WeldPlan> acceptedPlan(ShopDefaults shop) {
+        WeldPlan plan = plan(shop);
+        return plan.sheet().then(JsonPlan::withOwnValues).map(sheet -> plan);
     }
 
-    Outcome<Score> score(ShopWays ways) {
-        return standing(ways)
+    Outcome<WeldCycle> score(ShopDefaults shop) {
+        return acceptedPlan(shop)
                 .then(WeldPlan::score)
-                .then(score -> score.problems().isEmpty() ? Outcome.of(score) : Outcome.failed(score.problems()));
+                .then(cycle -> cycle.problems().isEmpty() ? Outcome.of(cycle) : Outcome.failed(cycle.problems()));
     }
 
     /** The nearest ways where it has no sheet. */
-    List<Way> waysOut(ShopWays ways) {
-        return plan(ways).ways();
+    List<Alternative> waysOut(ShopDefaults shop) {
+        return plan(shop).alternatives();
     }
 
-    private static Outcome<Sheet> standing(Sheet sheet) {
+    private static Outcome<SetupSheet> withOwnValues(SetupSheet sheet) {
         return sheet.ownProblems().isEmpty() ? Outcome.of(sheet) : Outcome.failed(sheet.ownProblems());
     }
 }

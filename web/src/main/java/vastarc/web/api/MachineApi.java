@@ -22,13 +22,14 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.ProfileReader;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.MachineStore.MachineEditResult;
+import vastarc.web.store.machine.ProfileReader;
 import vastarc.web.ui.NotFound;
 
 /**
@@ -98,7 +99,7 @@ class MachineApi {
         if (read.value().isEmpty()) {
             return Calls.refusal(read.problems());
         }
-        MachineStore.Edited edited = store.edit(
+        MachineEditResult edited = store.edit(
                         id,
                         machine -> isStale(machine, seen)
                                 ? Outcome.failed(Problem.badValue("If-Match", "changedMeanwhile"))

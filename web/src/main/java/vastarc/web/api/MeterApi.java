@@ -23,12 +23,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.run.Measured;
-import vastarc.web.kept.run.MeterKeys;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.core.weldlog.MeasuredQuantity;
 import vastarc.web.request.JsonInputs;
+import vastarc.web.store.run.MeterKeys;
 import vastarc.web.stream.RunFeed;
+import vastarc.web.stream.RunFeed.RunMeasurement;
 
 /** The open door for meters: whatever can send JSON over the network can read along a run. */
 @RestController
@@ -78,28 +79,29 @@ class MeterApi {
                     .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                     .body(detail);
         }
-        Outcome<List<RunFeed.Heard>> read = Calls.body(request, EXAMPLE).then(this::read);
-        read.value().ifPresent(readings -> feed.heard(name, readings));
+        Outcome<List<RunMeasurement>> read = Calls.body(request, EXAMPLE).then(this::read);
+        read.value().ifPresent(readings -> feed.accept(name, readings));
         return Calls.answer(read.map(readings -> Map.of("taken", readings.size())));
     }
 
-    private Outcome<List<RunFeed.Heard>> read(JsonNode body) {
+    private Outcome<List<RunMeasurement>> read(JsonNode body) {
         JsonNode list = body.path(READINGS);
         if (!list.isArray() || list.isEmpty() || list.size() > MOST) {
             return Outcome.failed(Problem.badValue(READINGS, "run.readings", list.isArray() ? list.size() : 0, MOST));
         }
         List<Problem> problems = new ArrayList<>();
-        List<RunFeed.Heard> readings = new ArrayList<>();
+        List<RunMeasurement> readings = new ArrayList<>();
         for (int i = 0; i < list.size() && problems.size() < MOST_PROBLEMS; i++) {
             read(list.get(i), READINGS + "[" + i + "].", problems, readings);
         }
-        readings.sort(Comparator.comparing(RunFeed.Heard::at));
+        readings.sort(Comparator.comparing(RunMeasurement::at));
         return problems.isEmpty() ? Outcome.of(readings) : Outcome.failed(problems);
     }
 
-    private void read(JsonNode reading, String path, List<Problem> problems, List<RunFeed.Heard> into) {
-        Measured kind = Measured.named(reading.path("quantity").asString(""))
-                .filter(one -> one.name().equals(reading.path("quantity").asString("")))
+    private void read(JsonNode reading, String path, List<Problem> problems, List<RunMeasurement> into) {
+        MeasuredQuantity kind = MeasuredQuantity.named(reading.path("quantity").asString(""))
+                .filter(measuredQuantity ->
+                        measuredQuantity.name().equals(reading.path("quantity").asString("")))
                 .orElse(null);
         if (kind == null) {
             problems.add(Problem.badValue(path + "quantity", "run.quantity"));
@@ -113,7 +115,7 @@ class MeterApi {
             return;
         }
         JsonInputs.number(reading.path("value"), kind.range().inField(path + "value"), problems)
-                .ifPresent(value -> into.add(new RunFeed.Heard(at, kind, value)));
+                .ifPresent(value -> into.add(new RunMeasurement(at, kind, value)));
     }
 
     private static @Nullable Instant moment(JsonNode reading, Instant now) {

@@ -21,22 +21,24 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
+import vastarc.core.cycle.WeldCycle;
 import vastarc.core.machine.DialCurve;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelElement.ControlKind;
 import vastarc.core.machine.PanelPlan;
+import vastarc.core.machine.PanelPlan.ControlTarget;
 import vastarc.core.machine.TorchProfile;
-import vastarc.core.score.Score;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 import vastarc.web.format.CoreJson;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.ProfileReader;
-import vastarc.web.kept.machine.Torch;
 import vastarc.web.request.JsonInputs;
-import vastarc.web.request.OwnReader;
+import vastarc.web.request.OwnValueReader;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.ProfileReader;
+import vastarc.web.store.machine.Torch;
 
 /** A sheet on a machine: where every control must stand, what to change, what does not reach. */
 @RestController
@@ -45,8 +47,8 @@ class PanelApi {
 
     private static final String MACHINE = "machine";
     private static final String TORCH = "torch";
-    private static final String STANDS = "stands";
-    private static final Set<String> FIELDS = Set.of(OwnReader.LOGIC, MACHINE, TORCH, STANDS);
+    private static final String CURRENT_SETTINGS = "stands";
+    private static final Set<String> FIELDS = Set.of(OwnValueReader.LOGIC, MACHINE, TORCH, CURRENT_SETTINGS);
 
     private final MachineStore store;
 
@@ -106,12 +108,12 @@ class PanelApi {
 
     /** The panel, or every field that is bad. */
     private Outcome<PanelAnswer> panel(JsonNode body) {
-        Outcome<Score> score = JsonPlan.read(body, FIELDS).then(plan -> plan.score(ShopWays.usual()));
+        Outcome<WeldCycle> cycle = JsonPlan.read(body, FIELDS).then(plan -> plan.score(ShopDefaults.usual()));
         Outcome<OnBench> machine = machine(body.get(MACHINE));
         Outcome<Optional<TorchProfile>> torch = torch(body.get(TORCH));
         Outcome<Map<String, Double>> stands =
-                stands(body.get(STANDS), machine.value().map(OnBench::profile));
-        List<Problem> problems = Stream.of(score, machine, torch, stands)
+                currentSettings(body.get(CURRENT_SETTINGS), machine.value().map(OnBench::profile));
+        List<Problem> problems = Stream.of(cycle, machine, torch, stands)
                 .flatMap(part -> part.problems().stream())
                 .toList();
         if (!problems.isEmpty()) {
@@ -119,7 +121,7 @@ class PanelApi {
         }
         OnBench bench = machine.value().orElseThrow();
         return Outcome.of(answer(PanelPlan.of(
-                score.value().orElseThrow(),
+                cycle.value().orElseThrow(),
                 bench.profile(),
                 torch.value().orElseThrow(),
                 bench.curves(),
@@ -155,25 +157,25 @@ class PanelApi {
     }
 
     /** How controls stand: numbers by the ids of controls, each a place of its control. */
-    private static Outcome<Map<String, Double>> stands(JsonNode node, Optional<MachineProfile> machine) {
-        Map<String, Double> stands = new HashMap<>();
+    private static Outcome<Map<String, Double>> currentSettings(JsonNode node, Optional<MachineProfile> machine) {
+        Map<String, Double> settings = new HashMap<>();
         if (node == null || node.isNull()) {
-            return Outcome.of(stands);
+            return Outcome.of(settings);
         }
         for (String name : node.isObject() ? node.propertyNames() : Set.<String>of()) {
-            JsonInputs.finite(node.get(name)).ifPresent(place -> stands.put(name, place));
+            JsonInputs.finite(node.get(name)).ifPresent(place -> settings.put(name, place));
         }
-        boolean numbers = node.isObject() && stands.size() == node.size();
-        boolean places = machine.map(profile -> stands.entrySet().stream()
+        boolean numbers = node.isObject() && settings.size() == node.size();
+        boolean places = machine.map(profile -> settings.entrySet().stream()
                         .allMatch(entry -> profile.element(entry.getKey())
                                 .filter(element -> !element.isPlace(entry.getValue()))
                                 .isEmpty()))
                 .orElse(true);
         return numbers && places
-                ? Outcome.of(stands)
+                ? Outcome.of(settings)
                 : Outcome.failed(
                         Problem.badValue(
-                                STANDS,
+                                CURRENT_SETTINGS,
                                 "type",
                                 numbers ? "a place that the control does not have" : "not all numbers",
                                 "numbers by the ids of controls: share of the sweep from 0 to 1, number of the stop from 0, or a figure on the display"));
@@ -194,13 +196,13 @@ class PanelApi {
                         .map(limit -> new LimitAnswer(
                                 limit.code(),
                                 SheetAnswer.say(limit.text()),
-                                limit.ways().stream().map(SheetAnswer::say).toList()))
+                                limit.options().stream().map(SheetAnswer::say).toList()))
                         .toList());
     }
 
-    private static ControlAnswer control(PanelPlan.Placed placed) {
+    private static ControlAnswer control(ControlTarget placed) {
         PanelElement element = placed.element();
-        boolean knob = element.kind() == PanelElement.Kind.KNOB;
+        boolean knob = element.kind() == ControlKind.KNOB;
         return new ControlAnswer(
                 element.id(),
                 element.label(),

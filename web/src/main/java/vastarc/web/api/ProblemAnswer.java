@@ -3,8 +3,8 @@ package vastarc.web.api;
 import java.util.List;
 import java.util.Map;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Way;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.Alternative;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.format.CoreJson;
 
 /** Shape of a refusal, for the API description: RFC 9457 with every bad field. */
@@ -17,12 +17,12 @@ record ProblemAnswer(
     /** The nearest weld that has a sheet: fields to change, and the current of its first pass. */
     record WayOut(String says, Map<String, Object> change, double currentA, int passes) {
 
-        static WayOut of(Way way) {
+        static WayOut of(Alternative alternative) {
             return new WayOut(
-                    Phrasebook.say(way.says(), UnitSystem.METRIC),
-                    way.change(),
-                    CoreJson.rounded(way.currentA()),
-                    way.passes());
+                    Phrasebook.say(alternative.says(), UnitSystem.METRIC),
+                    alternative.change(),
+                    CoreJson.rounded(alternative.currentA()),
+                    alternative.passes());
         }
     }
 }

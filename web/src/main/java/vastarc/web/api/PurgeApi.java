@@ -17,22 +17,25 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
 import vastarc.core.purge.LeakFit;
+import vastarc.core.purge.LeakFit.OxygenReading;
 import vastarc.core.purge.Purge;
+import vastarc.core.purge.Purge.OxygenPoint;
 import vastarc.core.purge.PurgePart;
+import vastarc.core.purge.PurgePart.PurgePartKind;
 import vastarc.core.purge.PurgePlan;
-import vastarc.core.purge.PurgePlan.Ask;
-import vastarc.core.purge.PurgePlan.End;
-import vastarc.core.purge.PurgePlan.Hold;
+import vastarc.core.purge.PurgePlan.GasPort;
+import vastarc.core.purge.PurgePlan.PurgeHold;
+import vastarc.core.purge.PurgePlan.PurgeRequest;
 import vastarc.core.purge.RootPressure;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 import vastarc.web.format.CoreJson;
 import vastarc.web.request.JsonFields;
 
@@ -48,12 +51,12 @@ class PurgeApi {
     private static final String LEAK_EXAMPLE =
             "{\"volumeL\":1,\"flowLPerMin\":8,\"argonPpm\":5,\"readings\":[{\"s\":0,\"ppm\":209500},{\"s\":10,\"ppm\":55000}]}";
     private static final int MOST_READINGS = 1000;
-    private static final Range VOLUME = new Range("volumeL", 0.001, 100_000, Unit.LITRE);
-    private static final Range SECONDS = new Range("s", 0, 1e6, Unit.SECOND);
-    private static final Range PPM = new Range("ppm", 0.01, 1e6, Unit.NUMBER);
+    private static final InputRange VOLUME = new InputRange("volumeL", 0.001, 100_000, Unit.LITRE);
+    private static final InputRange SECONDS = new InputRange("s", 0, 1e6, Unit.SECOND);
+    private static final InputRange PPM = new InputRange("ppm", 0.01, 1e6, Unit.NUMBER);
 
     /** The target by both methods. */
-    record Ready(@Nullable Double mixedS, @Nullable Double blendS) {}
+    record TargetTimes(@Nullable Double mixedS, @Nullable Double blendS) {}
 
     /**
      * A purge reckoned. Times are null where the target is never reached, displacement where it is not claimed, the balancing vent where
@@ -69,16 +72,16 @@ class PurgeApi {
             @Nullable Double argonL,
             double floorPpm,
             boolean reachable,
-            List<Purge.Point> curve,
+            List<OxygenPoint> curve,
             double ventPa,
             double headPa,
             double rootLimitPa,
             double bulgeMm,
             @Nullable Double balanceVentMm,
             String verdict,
-            Hold holdFlowLPerMin,
+            PurgeHold holdFlowLPerMin,
             double closingFlowLPerMin,
-            Ready ready,
+            TargetTimes ready,
             List<String> problems) {}
 
     /** A leak found. */
@@ -101,7 +104,7 @@ class PurgeApi {
                 .map(ask -> CoreJson.answers().valueToTree(answer(PurgePlan.of(ask)))));
     }
 
-    private static Outcome<Ask> ask(JsonNode body) {
+    private static Outcome<PurgeRequest> ask(JsonNode body) {
         JsonFields fields = JsonFields.of(
                 body,
                 "parts",
@@ -115,24 +118,24 @@ class PurgeApi {
                 "root");
         JsonFields vent = fields.object("vent", "at", PurgePlan.VENT.field(), PurgePlan.VENTS.field());
         JsonFields hose = fields.object("hose", PurgePlan.HOSE_LENGTH.field(), PurgePlan.HOSE_BORE.field());
-        Ask ask = new Ask(
+        PurgeRequest request = new PurgeRequest(
                 parts(fields),
                 fields.number(PurgePlan.FLOW),
                 fields.number(PurgePlan.LEAK, 0),
                 fields.number(PurgePlan.ARGON, 5),
                 fields.number(PurgePlan.TARGET),
-                fields.choice("inlet", End.class, Optional.of(End.LOW)),
-                vent.choice("at", End.class, Optional.of(End.HIGH)),
+                fields.choice("inlet", GasPort.class, Optional.of(GasPort.LOW)),
+                vent.choice("at", GasPort.class, Optional.of(GasPort.HIGH)),
                 new RootPressure.Vent(vent.number(PurgePlan.VENT), (int) vent.number(PurgePlan.VENTS, 1)),
                 Purge.hoseL(hose.number(PurgePlan.HOSE_LENGTH, 0), hose.number(PurgePlan.HOSE_BORE, 6)),
                 root(fields.object("root", "material", "thicknessMm", "backWidthMm", "position")));
-        return fields.problems().isEmpty() ? Outcome.of(ask) : Outcome.failed(fields.problems());
+        return fields.problems().isEmpty() ? Outcome.of(request) : Outcome.failed(fields.problems());
     }
 
     private static List<PurgePart> parts(JsonFields fields) {
         List<PurgePart> parts = new ArrayList<>();
         for (JsonFields element : fields.list("parts", PurgePlan.MOST_PARTS, "purge.parts")) {
-            PurgePart.Kind kind = element.choice("kind", PurgePart.Kind.class, Optional.empty());
+            PurgePartKind kind = element.choice("kind", PurgePartKind.class, Optional.empty());
             Map<String, Double> figures = new LinkedHashMap<>();
             kind.fields().forEach(field -> figures.put(field.field(), element.number(field)));
             element.taking(
@@ -173,7 +176,7 @@ class PurgeApi {
                 plan.verdict().name(),
                 plan.hold(),
                 plan.closingLPerMin(),
-                new Ready(purge.mixedS().orElse(null), blend.orElse(null)),
+                new TargetTimes(purge.mixedS().orElse(null), blend.orElse(null)),
                 plan.problems().stream()
                         .map(problem -> Phrasebook.say(problem, UnitSystem.METRIC))
                         .toList());
@@ -198,9 +201,9 @@ class PurgeApi {
         double volume = fields.number(VOLUME);
         double flow = fields.number(PurgePlan.FLOW);
         double argon = fields.number(PurgePlan.ARGON, 5);
-        List<LeakFit.Reading> readings = fields.list("readings", MOST_READINGS, "purge.tooMany").stream()
+        List<OxygenReading> readings = fields.list("readings", MOST_READINGS, "purge.tooMany").stream()
                 .map(element -> element.taking(SECONDS.field(), PPM.field()))
-                .map(element -> new LeakFit.Reading(element.number(SECONDS), element.number(PPM)))
+                .map(element -> new OxygenReading(element.number(SECONDS), element.number(PPM)))
                 .toList();
         List<Problem> problems = new ArrayList<>(fields.problems());
         if (problems.isEmpty()) {
@@ -219,7 +222,7 @@ class PurgeApi {
                 fit.verdict().name()));
     }
 
-    private static Optional<Problem> unusable(List<LeakFit.Reading> readings) {
+    private static Optional<Problem> unusable(List<OxygenReading> readings) {
         if (readings.size() < LeakFit.FEWEST) {
             return Optional.of(refused("there are " + readings.size()));
         }

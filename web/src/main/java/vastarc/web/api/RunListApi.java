@@ -15,17 +15,19 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.finding.Outcome;
-import vastarc.core.run.Deviation;
-import vastarc.core.run.RunEvent;
+import vastarc.core.validation.Outcome;
+import vastarc.core.weldlog.Deviation;
+import vastarc.core.weldlog.RunEvent;
 import vastarc.web.format.CoreJson;
-import vastarc.web.kept.Listed;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunFilter;
-import vastarc.web.kept.run.RunRecord;
-import vastarc.web.kept.run.RunRows;
-import vastarc.web.kept.run.RunStore;
+import vastarc.web.store.ListPage;
+import vastarc.web.store.run.RunFilter;
+import vastarc.web.store.run.RunRecord;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunFormat;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunQueries.CompleteRun;
+import vastarc.web.store.run.WeldRunQueries.LogbookOrder;
+import vastarc.web.store.run.WeldRunService;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Pages;
 
@@ -37,10 +39,10 @@ class RunListApi {
     private static final String EXAMPLE =
             "{\"job\":\"Stilling tube\",\"started\":\"2026-11-20T08:15:00Z\",\"material\":\"STAINLESS_316L\",\"currentA\":52,\"verdict\":\"GOOD\"}";
 
-    private final RunStore runs;
-    private final RunBook book;
+    private final WeldRunService runs;
+    private final WeldRunQueries book;
 
-    RunListApi(RunStore runs, RunBook book) {
+    RunListApi(WeldRunService runs, WeldRunQueries book) {
         this.runs = runs;
         this.book = book;
     }
@@ -57,19 +59,19 @@ class RunListApi {
     @GetMapping("/api/v1/runs")
     RunsAnswer list(@RequestParam(defaultValue = "") String find, @RequestParam(defaultValue = "1") String page) {
         String words = find.length() > 120 ? find.substring(0, 120) : find;
-        Listed<Run> listed = book.page(RunFilter.named(words), RunBook.Order.NEWEST, Pages.number(page));
-        return new RunsAnswer(listed.map(RunRows::row), listed.page() + 1, listed.pages(), listed.total());
+        ListPage<WeldRun> listed = book.page(RunFilter.named(words), LogbookOrder.NEWEST, Pages.number(page));
+        return new RunsAnswer(listed.map(WeldRunFormat::row), listed.page() + 1, listed.pages(), listed.total());
     }
 
     @Operation(summary = "One run, what happened in it and what differed from its sheet")
     @GetMapping("/api/v1/runs/{id}")
     ResponseEntity<Object> run(@PathVariable UUID id) {
-        Run run = runs.find(id).orElseThrow(() -> new NotFound("run"));
+        WeldRun run = runs.find(id).orElseThrow(() -> new NotFound("run"));
         List<Deviation> deviations = runs.record(id)
                 .flatMap(document -> document.value())
                 .map(RunRecord::findings)
                 .orElse(List.of());
-        RunDetail detail = new RunDetail(RunRows.row(run), runs.events(id), deviations);
+        RunDetail detail = new RunDetail(WeldRunFormat.row(run), runs.events(id), deviations);
         return ResponseEntity.ok(CoreJson.answers().valueToTree(detail));
     }
 
@@ -79,10 +81,10 @@ class RunListApi {
     @RefusesBadInput
     @PostMapping(path = "/api/v1/runs", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> take(HttpServletRequest request) throws IOException {
-        Outcome<RunBook.Whole> read = Calls.body(request, EXAMPLE).then(RunRows::read);
+        Outcome<CompleteRun> read = Calls.body(request, EXAMPLE).then(WeldRunFormat::read);
         return read.value().isEmpty()
                 ? Calls.refusal(read.problems())
                 : ResponseEntity.status(HttpStatus.CREATED)
-                        .body(RunRows.row(book.take(read.value().get())));
+                        .body(WeldRunFormat.row(book.take(read.value().get())));
     }
 }

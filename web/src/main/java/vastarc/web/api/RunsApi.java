@@ -14,24 +14,25 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.quantity.Unit;
-import vastarc.core.run.Arc;
-import vastarc.core.run.ArcShape;
-import vastarc.core.run.Deviation;
-import vastarc.core.run.DeviationRules;
-import vastarc.core.run.HeatInput;
-import vastarc.core.run.PulseSeen;
-import vastarc.core.run.RunAnalysis;
-import vastarc.core.run.RunPlan;
-import vastarc.core.run.Trace;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.core.weldlog.ArcShape;
+import vastarc.core.weldlog.DetectedPulse;
+import vastarc.core.weldlog.Deviation;
+import vastarc.core.weldlog.DeviationRules;
+import vastarc.core.weldlog.HeatInput;
+import vastarc.core.weldlog.RecordedArc;
+import vastarc.core.weldlog.Recording;
+import vastarc.core.weldlog.RunAnalysis;
+import vastarc.core.weldlog.RunAnalysis.ArcPart;
+import vastarc.core.weldlog.RunPlan;
 import vastarc.web.format.CoreJson;
 import vastarc.web.request.JsonFields;
 import vastarc.web.request.JsonInputs;
-import vastarc.web.request.TraceReader;
+import vastarc.web.request.RecordingReader;
 
 /** What meters read of a run: arcs, slopes, pulse, and what differs from the sheet. */
 @RestController
@@ -43,25 +44,25 @@ class RunsApi {
             "sheet":{"material":"STAINLESS_304L","joint":"SQUARE_BUTT","thicknessMm":[2]}}""";
     private static final String SEAM = "seamMm";
     private static final String SHEET = "sheet";
-    private static final Range LENGTH = new Range(SEAM, 0.5, 100_000, Unit.MILLIMETRE);
+    private static final InputRange LENGTH = new InputRange(SEAM, 0.5, 100_000, Unit.MILLIMETRE);
 
     /** Slopes of the longest arc, s. */
     record Slopes(double upS, double downS) {}
 
     /** A run read; {@code travelMmPerMin} is seam over arc time, slopes included. */
     record RunAnswer(
-            List<Arc> arcs,
+            List<RecordedArc> arcs,
             double arcS,
             @Nullable Double travelMmPerMin,
             Slopes slopes,
-            @Nullable PulseSeen pulse,
+            @Nullable DetectedPulse pulse,
             double workingA,
-            List<RunAnalysis.Part> parts,
+            List<ArcPart> parts,
             @Nullable HeatInput heatInputKjPerMm,
             @Nullable Double gasL,
             List<Deviation> deviations) {}
 
-    private record Asked(Trace trace, OptionalDouble seamMm, Optional<RunPlan> plan) {}
+    private record RunsCall(Recording trace, OptionalDouble seamMm, Optional<RunPlan> plan) {}
 
     @Operation(
             summary = "Arcs, slopes and pulse in readings of meters",
@@ -74,22 +75,22 @@ class RunsApi {
     @PostMapping(path = "/api/v1/runs/analyse", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> analyse(HttpServletRequest request) throws IOException {
         return Calls.answer(Calls.longBody(request, EXAMPLE)
-                .then(RunsApi::asked)
+                .then(RunsApi::request)
                 .map(asked -> CoreJson.answers().valueToTree(answer(asked))));
     }
 
-    private static Outcome<Asked> asked(JsonNode body) {
-        JsonFields fields = JsonFields.of(body, TraceReader.SAMPLES, SEAM, SHEET);
+    private static Outcome<RunsCall> request(JsonNode body) {
+        JsonFields fields = JsonFields.of(body, RecordingReader.SAMPLES, SEAM, SHEET);
         List<Problem> problems = new ArrayList<>(fields.problems());
-        Outcome<Trace> trace = TraceReader.read(body);
-        problems.addAll(trace.problems());
+        Outcome<Recording> recording = RecordingReader.read(body);
+        problems.addAll(recording.problems());
         OptionalDouble seam =
                 body.hasNonNull(SEAM) ? JsonInputs.number(body.get(SEAM), LENGTH, problems) : OptionalDouble.empty();
         Outcome<Optional<RunPlan>> plan = plan(body);
         problems.addAll(plan.problems());
         return problems.isEmpty()
-                ? Outcome.of(new Asked(
-                        trace.value().orElseThrow(), seam, plan.value().orElseThrow()))
+                ? Outcome.of(new RunsCall(
+                        recording.value().orElseThrow(), seam, plan.value().orElseThrow()))
                 : Outcome.failed(problems);
     }
 
@@ -98,10 +99,10 @@ class RunsApi {
             return Outcome.of(Optional.empty());
         }
         return JsonPlan.within(
-                body, SHEET, read -> read.score(ShopWays.usual()).map(score -> Optional.of(RunPlan.of(score))));
+                body, SHEET, read -> read.score(ShopDefaults.usual()).map(cycle -> Optional.of(RunPlan.of(cycle))));
     }
 
-    private static RunAnswer answer(Asked asked) {
+    private static RunAnswer answer(RunsCall asked) {
         RunAnalysis seen = RunAnalysis.of(asked.trace(), asked.seamMm(), asked.plan());
         Optional<ArcShape> shape = seen.shape();
         return new RunAnswer(

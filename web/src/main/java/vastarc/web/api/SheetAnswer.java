@@ -5,22 +5,24 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.finding.Caution;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.ButtChoice;
 import vastarc.core.sheet.CornerChoice;
-import vastarc.core.sheet.PassPlan;
-import vastarc.core.sheet.SchoolCurrent;
+import vastarc.core.sheet.FillerChoice;
+import vastarc.core.sheet.MethodCurrent;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.sheet.PassSchedule;
+import vastarc.core.sheet.PassSchedule.ClockPosition;
+import vastarc.core.sheet.PassSchedule.ScheduledPass;
+import vastarc.core.sheet.Range;
 import vastarc.core.sheet.Sensitivity;
-import vastarc.core.sheet.Setting;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.core.sheet.TackKind;
 import vastarc.core.sheet.TackPlan;
-import vastarc.core.sheet.Window;
-import vastarc.core.sheet.WireChoice;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Caution;
 
 /**
  * The answer to a sheet request: the core's own records, spoken.
@@ -41,11 +43,11 @@ import vastarc.core.wording.Phrasebook;
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 record SheetAnswer(
-        Map<String, Figure> settings,
-        Map<String, SchoolCurrent> schools,
-        List<WireChoice> wires,
-        @Nullable List<PassPlan.Pass> passes,
-        @Nullable List<PassPlan.Hour> clock,
+        Map<String, ParameterFigure> settings,
+        Map<String, MethodCurrent> schools,
+        List<FillerChoice> wires,
+        @Nullable List<ScheduledPass> passes,
+        @Nullable List<ClockPosition> clock,
         List<CornerChoice> fillets,
         TackPlan tacks,
         TackKind tackKind,
@@ -57,7 +59,7 @@ record SheetAnswer(
 
     /** A setting: {@code value} is a number, or text for a setting that is words; the engine's value stands beside an own one. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record Figure(
+    record ParameterFigure(
             Object value,
             Unit unit,
             @Nullable Double low,
@@ -68,18 +70,20 @@ record SheetAnswer(
             String source,
             @Nullable Double engineValue) {}
 
-    static SheetAnswer of(Sheet sheet) {
-        Map<String, Figure> settings = new LinkedHashMap<>();
-        sheet.settings().values().forEach(setting -> settings.put(setting.key().apiName(), figure(setting)));
-        Map<String, SchoolCurrent> schools = new LinkedHashMap<>();
-        sheet.schools().forEach(current -> schools.put(current.school().name(), current));
+    static SheetAnswer of(SetupSheet sheet) {
+        Map<String, ParameterFigure> settings = new LinkedHashMap<>();
+        sheet.settings()
+                .values()
+                .forEach(parameter -> settings.put(parameter.key().apiName(), figure(parameter)));
+        Map<String, MethodCurrent> methods = new LinkedHashMap<>();
+        sheet.schools().forEach(current -> methods.put(current.school().name(), current));
         return new SheetAnswer(
                 settings,
-                schools,
+                methods,
                 sheet.wireChoices(),
-                sheet.passes().map(PassPlan::passes).orElse(null),
+                sheet.passes().map(PassSchedule::passes).orElse(null),
                 sheet.passes()
-                        .map(PassPlan::clock)
+                        .map(PassSchedule::clock)
                         .filter(hours -> !hours.isEmpty())
                         .orElse(null),
                 sheet.corners(),
@@ -92,21 +96,21 @@ record SheetAnswer(
                 List.of());
     }
 
-    private static Figure figure(Setting setting) {
-        Window window = setting.window().orElse(null);
-        return new Figure(
-                window == null ? setting.text().orElseThrow() : (Object) setting.value(),
-                setting.key().unit(),
-                window == null ? null : (Double) window.low(),
-                window == null ? null : (Double) window.high(),
-                setting.idle(),
+    private static ParameterFigure figure(Parameter parameter) {
+        Range range = parameter.window().orElse(null);
+        return new ParameterFigure(
+                range == null ? parameter.text().orElseThrow() : (Object) parameter.value(),
+                parameter.key().unit(),
+                range == null ? null : (Double) range.low(),
+                range == null ? null : (Double) range.high(),
+                parameter.idle(),
                 say(Phrase.of(
-                        setting.own().isPresent()
+                        parameter.own().isPresent()
                                 ? "school.OWN"
-                                : setting.school().words())),
-                setting.reason(),
-                setting.key().sourceKind().label(),
-                setting.own().isPresent() && window != null ? (Double) window.value() : null);
+                                : parameter.school().words())),
+                parameter.reason(),
+                parameter.key().sourceKind().label(),
+                parameter.own().isPresent() && range != null ? (Double) range.value() : null);
     }
 
     static String say(Phrase phrase) {

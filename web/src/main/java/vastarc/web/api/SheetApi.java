@@ -11,13 +11,13 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 import vastarc.web.format.CoreJson;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.request.Choices;
+import vastarc.web.request.ApiNames;
 import vastarc.web.request.ProvenRuns;
+import vastarc.web.store.machine.MachineStore;
 
 /** From a joint to its setup sheet, as JSON. */
 @RestController
@@ -51,28 +51,30 @@ class SheetApi {
     @PostMapping(path = "/api/v1/sheet", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> sheet(HttpServletRequest request) throws IOException {
         Outcome<JsonNode> body = Calls.body(request, SMALLEST);
-        Outcome<ShopWays> ways = body.then(this::ways);
+        Outcome<ShopDefaults> ways = body.then(this::shopDefaults);
         Outcome<JsonPlan> plan = ways.then(found -> body).then(read -> JsonPlan.read(read, Set.of(MACHINE)));
         return Calls.answer(
                 plan.then(read -> ways.then(read::sheet))
                         .map(sheet -> CoreJson.answers().valueToTree(SheetAnswer.of(sheet))),
-                () -> plan.value().map(read -> read.waysOut(ShopWays.usual())).orElse(List.of()));
+                () -> plan.value()
+                        .map(read -> read.waysOut(ShopDefaults.usual()))
+                        .orElse(List.of()));
     }
 
     /** The product's defaults; at a machine of the shop, with what its own good runs teach. */
-    private Outcome<ShopWays> ways(JsonNode body) {
+    private Outcome<ShopDefaults> shopDefaults(JsonNode body) {
         JsonNode machine = body.path(MACHINE);
         if (machine.isMissingNode() || machine.isNull()) {
-            return Outcome.of(ShopWays.usual());
+            return Outcome.of(ShopDefaults.usual());
         }
         List<String> names = machines.names();
-        String told = machine.asString("");
-        return names.contains(told)
-                ? Outcome.of(ShopWays.usual().at(proven.at(told)))
+        String entered = machine.asString("");
+        return names.contains(entered)
+                ? Outcome.of(ShopDefaults.usual().at(proven.at(entered)))
                 : Outcome.failed(Problem.badValue(
                         MACHINE,
                         "sheet.machine",
-                        Choices.shortened(machine.asString(machine.toString())),
+                        ApiNames.shortened(machine.asString(machine.toString())),
                         names.isEmpty() ? "none yet" : String.join(", ", names)));
     }
 }

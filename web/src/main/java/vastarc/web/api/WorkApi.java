@@ -17,10 +17,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import vastarc.web.stream.Events;
+import vastarc.web.stream.Events.EventMessage;
 import vastarc.web.stream.Listener;
-import vastarc.web.stream.StreamRoom;
+import vastarc.web.stream.MeasurementHub;
 import vastarc.web.ui.NotFound;
 import vastarc.web.work.WorkRoom;
+import vastarc.web.work.WorkRoom.WorkStatus;
 
 /** How far long work is, and what meters say. */
 @RestController
@@ -30,10 +32,10 @@ class WorkApi {
     private static final int MOST_CHANNELS = 16;
 
     private final WorkRoom room;
-    private final StreamRoom stream;
+    private final MeasurementHub stream;
     private final Events events;
 
-    WorkApi(WorkRoom room, StreamRoom stream, Events events) {
+    WorkApi(WorkRoom room, MeasurementHub stream, Events events) {
         this.room = room;
         this.stream = stream;
         this.events = events;
@@ -43,13 +45,13 @@ class WorkApi {
             summary = "How far a piece of long work is",
             description = "A piece that nobody has looked at for half a minute is stopped.")
     @GetMapping("/api/v1/work/{id}")
-    WorkRoom.Shown look(@PathVariable UUID id) {
+    WorkStatus look(@PathVariable UUID id) {
         return room.look(id).orElseThrow(() -> new NotFound("work"));
     }
 
     @Operation(summary = "Stops a piece of long work")
     @DeleteMapping("/api/v1/work/{id}")
-    WorkRoom.Shown cancel(@PathVariable UUID id) {
+    WorkStatus cancel(@PathVariable UUID id) {
         return room.cancel(id).orElseThrow(() -> new NotFound("work"));
     }
 
@@ -57,15 +59,15 @@ class WorkApi {
     @GetMapping(path = "/api/v1/work/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     ResponseEntity<?> follow(@PathVariable UUID id) {
         look(id);
-        AtomicReference<WorkRoom.Shown> before = new AtomicReference<>();
-        return answer(events.open(() -> told(id, before), () -> {}));
+        AtomicReference<WorkStatus> before = new AtomicReference<>();
+        return answer(events.open(() -> statusMessage(id, before), () -> {}));
     }
 
-    private Events.Told told(UUID id, AtomicReference<WorkRoom.Shown> before) {
-        Optional<WorkRoom.Shown> now = room.look(id);
+    private EventMessage statusMessage(UUID id, AtomicReference<WorkStatus> before) {
+        Optional<WorkStatus> now = room.look(id);
         boolean last = now.map(shown -> shown.state().isOver()).orElse(true);
-        WorkRoom.Shown then = before.getAndSet(now.orElse(null));
-        return new Events.Told(now.filter(shown -> !shown.equals(then)).map(Object.class::cast), last);
+        WorkStatus then = before.getAndSet(now.orElse(null));
+        return new EventMessage(now.filter(shown -> !shown.equals(then)).map(Object.class::cast), last);
     }
 
     @Operation(
@@ -82,16 +84,16 @@ class WorkApi {
             return answer(Optional.empty());
         }
         Listener own = listener.get();
-        Optional<SseEmitter> emitter = events.open(() -> heard(own), () -> stream.leave(own));
+        Optional<SseEmitter> emitter = events.open(() -> measurementMessage(own), () -> stream.leave(own));
         if (emitter.isEmpty()) {
             stream.leave(own);
         }
         return answer(emitter);
     }
 
-    private static Events.Told heard(Listener listener) {
+    private static EventMessage measurementMessage(Listener listener) {
         Listener.Batch batch = listener.take();
-        return new Events.Told(batch.isEmpty() ? Optional.empty() : Optional.of(batch), false);
+        return new EventMessage(batch.isEmpty() ? Optional.empty() : Optional.of(batch), false);
     }
 
     private static ResponseEntity<?> answer(Optional<SseEmitter> emitter) {

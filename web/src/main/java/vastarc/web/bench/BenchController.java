@@ -10,13 +10,13 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.web.kept.DemoLoad;
-import vastarc.web.kept.Listed;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.run.RunStore;
-import vastarc.web.kept.shop.ShopStore;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.store.DemoLoad;
+import vastarc.web.store.ListPage;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.run.WeldRunService;
+import vastarc.web.store.shop.ShopStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Pages;
 import vastarc.web.ui.Preferences;
@@ -28,16 +28,22 @@ class BenchController {
     private static final int MOST_TYPED = 120;
 
     /** A job with a run that was begun and not closed. */
-    public record UnderWay(String id, String name) {}
+    public record OpenRunLine(String id, String name) {}
 
     private final JobStore jobs;
     private final ShopStore shop;
     private final JobPlanner planner;
-    private final RunStore runs;
+    private final WeldRunService runs;
     private final DemoLoad demo;
-    private final Cooling cooling;
+    private final HotAssemblies cooling;
 
-    BenchController(JobStore jobs, ShopStore shop, JobPlanner planner, RunStore runs, DemoLoad demo, Cooling cooling) {
+    BenchController(
+            JobStore jobs,
+            ShopStore shop,
+            JobPlanner planner,
+            WeldRunService runs,
+            DemoLoad demo,
+            HotAssemblies cooling) {
         this.jobs = jobs;
         this.shop = shop;
         this.planner = planner;
@@ -59,15 +65,15 @@ class BenchController {
                 BenchPage.of(
                         jobs.bench(words, Pages.number(page)),
                         words,
-                        jobs.countAway(),
+                        jobs.countRemoved(),
                         deleted.flatMap(jobs::find),
                         planner,
                         preferences.units()));
         model.addAttribute(
                 "under",
-                runs.underWay().stream()
+                runs.openRun().stream()
                         .flatMap(run -> run.head().job().flatMap(jobs::onBench).stream())
-                        .map(job -> new UnderWay(job.id().toString(), job.name()))
+                        .map(job -> new OpenRunLine(job.id().toString(), job.name()))
                         .toList());
         model.addAttribute("cooling", cooling.pieces());
         return "bench/page";
@@ -75,9 +81,10 @@ class BenchController {
 
     /** The jobs taken off the bench: they can be put back, until they go for good. */
     @GetMapping("/away")
-    String away(@RequestParam(defaultValue = "1") String page, Model model) {
-        Listed<Job> away = jobs.away(Pages.number(page));
-        model.addAttribute("jobs", away.map(job -> AwayJob.of(job, shop.habits().putAwayDays())));
+    String removed(@RequestParam(defaultValue = "1") String page, Model model) {
+        ListPage<Job> away = jobs.removed(Pages.number(page));
+        model.addAttribute(
+                "jobs", away.map(job -> RemovedJob.of(job, shop.habits().putAwayDays())));
         model.addAttribute("pages", Pages.of(away, "/away", ""));
         model.addAttribute("days", shop.habits().putAwayDays());
         return "bench/away";

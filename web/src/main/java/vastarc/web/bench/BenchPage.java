@@ -5,22 +5,22 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.finding.Outcome;
 import vastarc.core.joint.Joint;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Setting;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Outcome;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
-import vastarc.web.kept.Listed;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.PurgeText;
 import vastarc.web.request.JobPlanner;
-import vastarc.web.ui.JobStep;
+import vastarc.web.store.ListPage;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.PurgeText;
+import vastarc.web.ui.JobTab;
 import vastarc.web.ui.Pages;
 
 /**
@@ -35,17 +35,18 @@ import vastarc.web.ui.Pages;
 public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away, Optional<DeletedJob> deleted) {
 
     /** Jobs of one piece beside each other; a job of none alone, without a name. */
-    public record Piece(String name, List<JobCard> jobs) {}
+    public record AssemblyCard(String name, List<JobCard> jobs) {}
 
     /** The jobs by piece, each where the newest of them lies. */
-    public List<Piece> pieces() {
+    public List<AssemblyCard> pieces() {
         Map<String, List<JobCard>> pieces = new LinkedHashMap<>();
         for (JobCard job : jobs) {
             String key = job.piece().isEmpty() ? "job " + job.id() : "piece " + job.piece();
             pieces.computeIfAbsent(key, fresh -> new ArrayList<>()).add(job);
         }
         return pieces.values().stream()
-                .map(together -> new Piece(together.size() > 1 ? together.get(0).piece() : "", together))
+                .map(together ->
+                        new AssemblyCard(together.size() > 1 ? together.get(0).piece() : "", together))
                 .toList();
     }
 
@@ -73,25 +74,25 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
             String joint,
             String notes,
             String proven,
-            List<Figure> figures,
+            List<CardFigure> figures,
             Optional<Drawing> drawing,
             String problem,
             String fault,
-            Optional<JobStep> next,
+            Optional<JobTab> next,
             String nextWords) {}
 
     /** A figure of a card. */
-    public record Figure(String name, String figure, String unit) {}
+    public record CardFigure(String name, String figure, String unit) {}
 
-    private static final List<SettingKey> FIRST = List.of(
-            SettingKey.WORKING_CURRENT,
-            SettingKey.TUNGSTEN_DIAMETER,
-            SettingKey.CUP_SIZE,
-            SettingKey.GAS_FLOW,
-            SettingKey.WIRE_DIAMETER);
+    private static final List<ParameterKey> FIRST = List.of(
+            ParameterKey.WORKING_CURRENT,
+            ParameterKey.TUNGSTEN_DIAMETER,
+            ParameterKey.CUP_SIZE,
+            ParameterKey.GAS_FLOW,
+            ParameterKey.WIRE_DIAMETER);
 
     static BenchPage of(
-            Listed<Job> jobs, String find, long away, Optional<Job> deleted, JobPlanner planner, UnitSystem units) {
+            ListPage<Job> jobs, String find, long away, Optional<Job> deleted, JobPlanner planner, UnitSystem units) {
         return new BenchPage(
                 jobs.map(job -> job.document().isReadable() ? card(job, planner, units) : unreadable(job)),
                 Pages.of(jobs, "/", find),
@@ -119,8 +120,8 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
     }
 
     private static JobCard card(Job job, JobPlanner planner, UnitSystem units) {
-        Outcome<Sheet> outcome = planner.plan(job).sheet();
-        Optional<Next> next = next(job.content(), outcome);
+        Outcome<SetupSheet> outcome = planner.plan(job).sheet();
+        Optional<NextAction> next = next(job.content(), outcome);
         return new JobCard(
                 job.id().toString(),
                 job.name(),
@@ -135,32 +136,32 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
                         .findFirst()
                         .orElse(""),
                 "",
-                next.map(Next::step),
-                next.map(Next::words).orElse(""));
+                next.map(NextAction::step),
+                next.map(NextAction::words).orElse(""));
     }
 
-    private record Next(JobStep step, String words) {}
+    private record NextAction(JobTab step, String words) {}
 
     /** How far a job is: a sheet, a machine chosen, the purge ready where there is one, proven. */
-    private static Optional<Next> next(JobContent content, Outcome<Sheet> sheet) {
+    private static Optional<NextAction> next(JobContent content, Outcome<SetupSheet> sheet) {
         if (sheet.value().isEmpty()) {
-            return Optional.of(new Next(JobStep.SHEET, "find what works"));
+            return Optional.of(new NextAction(JobTab.SHEET, "find what works"));
         }
         if (content.proof().isPresent()) {
             return Optional.empty();
         }
         if (content.machine().isEmpty()) {
-            return Optional.of(new Next(JobStep.PANEL, "put it on a machine"));
+            return Optional.of(new NextAction(JobTab.PANEL, "put it on a machine"));
         }
         boolean waited = content.purge().text(PurgeText.FELT).isPresent()
                 || content.purge().text(PurgeText.OVERRULED).isPresent();
         boolean purged = sheet.value().get().practice().purged();
         return purged && !waited
-                ? Optional.of(new Next(JobStep.PURGE, "fill it with argon"))
-                : Optional.of(new Next(JobStep.RUN, "weld it"));
+                ? Optional.of(new NextAction(JobTab.PURGE, "fill it with argon"))
+                : Optional.of(new NextAction(JobTab.RUN, "weld it"));
     }
 
-    private static String joint(Sheet sheet, UnitSystem units) {
+    private static String joint(SetupSheet sheet, UnitSystem units) {
         Joint joint = sheet.joint();
         String base = units.show(joint.base().quantity()).line();
         String thickness = joint.base().equals(joint.abutting())
@@ -175,15 +176,17 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
         return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
     }
 
-    private static List<Figure> figures(Sheet sheet, UnitSystem units) {
+    private static List<CardFigure> figures(SetupSheet sheet, UnitSystem units) {
         return FIRST.stream().map(key -> figure(sheet.setting(key), units)).toList();
     }
 
-    private static Figure figure(Setting setting, UnitSystem units) {
-        String name = say(setting.key().words());
-        return setting.window()
-                .map(window -> units.show(setting.quantity()))
-                .map(shown -> new Figure(name, shown.figure(), shown.unit()))
-                .orElseGet(() -> new Figure(name, Phrasebook.say(setting.text().orElseThrow(), units), ""));
+    private static CardFigure figure(Parameter parameter, UnitSystem units) {
+        String name = say(parameter.key().words());
+        return parameter
+                .window()
+                .map(range -> units.show(parameter.quantity()))
+                .map(shown -> new CardFigure(name, shown.figure(), shown.unit()))
+                .orElseGet(() ->
+                        new CardFigure(name, Phrasebook.say(parameter.text().orElseThrow(), units), ""));
     }
 }

@@ -10,8 +10,9 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.ui.JobPlace;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JobStore.HistoryResult;
+import vastarc.web.ui.JobPage;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -20,9 +21,9 @@ import vastarc.web.ui.Preferences;
 class HistoryController {
 
     private final JobStore jobs;
-    private final List<JobPlace> places;
+    private final List<JobPage> places;
 
-    HistoryController(JobStore jobs, List<JobPlace> places) {
+    HistoryController(JobStore jobs, List<JobPage> places) {
         this.jobs = jobs;
         this.places = List.copyOf(places);
     }
@@ -34,8 +35,8 @@ class HistoryController {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        JobPlace here = here(place);
-        return laid(here, jobs.undo(id, JobStore.seen(sent.get("version"))), sent, preferences, model);
+        JobPage here = here(place);
+        return showAfterHistoryStep(here, jobs.undo(id, JobStore.seen(sent.get("version"))), sent, preferences, model);
     }
 
     @PostMapping("/jobs/{id}/{place}/redo")
@@ -45,23 +46,23 @@ class HistoryController {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        JobPlace here = here(place);
-        return laid(here, jobs.redo(id, JobStore.seen(sent.get("version"))), sent, preferences, model);
+        JobPage here = here(place);
+        return showAfterHistoryStep(here, jobs.redo(id, JobStore.seen(sent.get("version"))), sent, preferences, model);
     }
 
-    private JobPlace here(String place) {
+    private JobPage here(String place) {
         return places.stream()
-                .filter(one -> one.step().path().equals(place))
+                .filter(jobPage -> jobPage.step().path().equals(place))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("room"));
     }
 
-    private static String laid(
-            JobPlace here,
-            Optional<JobStore.Travelled> travelled,
+    private static String showAfterHistoryStep(
+            JobPage here,
+            Optional<HistoryResult> travelled,
             Map<String, String> sent,
             Preferences preferences,
             Model model) {
-        return here.laid(travelled.orElseThrow(() -> new NotFound("job")), sent, preferences, model);
+        return here.showAfterHistoryStep(travelled.orElseThrow(() -> new NotFound("job")), sent, preferences, model);
     }
 }

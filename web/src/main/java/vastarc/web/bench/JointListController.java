@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.web.request.JointList;
+import vastarc.web.request.JointList.ListReport;
 import vastarc.web.ui.Preferences;
 
 /** A list of joints brought onto the bench at once. */
@@ -36,7 +37,7 @@ class JointListController {
             @RequestParam(defaultValue = "") String list,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        JointList.Report report = this.list.take(list, preferences.units());
+        ListReport report = this.list.take(list, preferences.units());
         model.addAttribute("sample", SAMPLE);
         model.addAttribute("report", report);
         model.addAttribute("typed", report.taken() == 0 ? list : "");

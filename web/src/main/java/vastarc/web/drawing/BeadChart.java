@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.rehearsal.Rehearsal;
-import vastarc.core.rehearsal.Rehearsal.Along;
+import vastarc.core.simulation.SimulationResult;
+import vastarc.core.simulation.SimulationResult.BeadWidth;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
@@ -29,16 +29,16 @@ public final class BeadChart {
     private BeadChart() {}
 
     /** Of one or two. */
-    public static Drawing of(List<Rehearsal> made, UnitSystem units) {
+    public static Drawing of(List<SimulationResult> made, UnitSystem units) {
         Pencil pencil = new Pencil(0, false);
         double longest = made.stream()
-                .flatMap(one -> one.along().stream())
-                .mapToDouble(Along::xMm)
+                .flatMap(result -> result.along().stream())
+                .mapToDouble(BeadWidth::xMm)
                 .max()
                 .orElse(1);
         double widest = made.stream()
-                .flatMap(one -> one.along().stream())
-                .mapToDouble(Along::frontMm)
+                .flatMap(result -> result.along().stream())
+                .mapToDouble(BeadWidth::frontMm)
                 .max()
                 .orElse(1);
         boolean inch = units == UnitSystem.INCH;
@@ -57,8 +57,8 @@ public final class BeadChart {
         pencil.label(new Point(LEFT + 4, 14), "width, " + unit + ": in front; behind dashed", "start", "note");
         for (int i = 0; i < made.size(); i++) {
             String weight = i == 0 ? "" : " second";
-            curve(pencil, made.get(i), Along::frontMm, longest, top, "mark" + weight);
-            curve(pencil, made.get(i), Along::backMm, longest, top, "mark dashed" + weight);
+            curve(pencil, made.get(i), BeadWidth::frontMm, longest, top, "mark" + weight);
+            curve(pencil, made.get(i), BeadWidth::backMm, longest, top, "mark dashed" + weight);
         }
         return pencil.drawing(0, 0, WIDTH, HEIGHT, "Width of the bead along the seam", 14);
     }
@@ -75,9 +75,14 @@ public final class BeadChart {
     }
 
     private static void curve(
-            Pencil pencil, Rehearsal made, ToDoubleFunction<Along> width, double longest, double top, String style) {
+            Pencil pencil,
+            SimulationResult made,
+            ToDoubleFunction<BeadWidth> width,
+            double longest,
+            double top,
+            String style) {
         StringBuilder line = new StringBuilder();
-        for (Along place : made.along()) {
+        for (BeadWidth place : made.along()) {
             line.append(path(
                     (line.isEmpty() ? "M" : "L") + "%.1f %.1f",
                     x(Math.max(0, place.xMm()), longest),

@@ -2,9 +2,9 @@ package vastarc.web.drawing;
 
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.route.Day;
-import vastarc.core.route.Day.Doing;
-import vastarc.core.route.Day.Span;
+import vastarc.core.sequence.DaySchedule;
+import vastarc.core.sequence.DaySchedule.DayActivity;
+import vastarc.core.sequence.DaySchedule.DaySpan;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
@@ -20,9 +20,9 @@ public final class DayDrawing {
 
     private DayDrawing() {}
 
-    public static Drawing of(Day day, List<String> names) {
+    public static Drawing of(DaySchedule schedule, List<String> names) {
         Pencil pencil = new Pencil(0, false);
-        double end = Math.max(1, day.makespanS());
+        double end = Math.max(1, schedule.makespanS());
         double bottom = TOP + names.size() * LANE;
         for (int minutes = 0; minutes * 60 <= end; minutes += every(end)) {
             pencil.raw(path("M%.1f %.1fV%.1f", x(minutes * 60, end), TOP, bottom), "gridline");
@@ -40,24 +40,24 @@ public final class DayDrawing {
                     "end",
                     "note");
         }
-        for (Span span : day.timeline()) {
+        for (DaySpan span : schedule.timeline()) {
             draw(pencil, span, end);
         }
         return pencil.drawing(0, 0, WIDTH, bottom + 24, "The day: a lane for each job, arcs filled", 14);
     }
 
-    private static void draw(Pencil pencil, Span span, double end) {
+    private static void draw(Pencil pencil, DaySpan span, double end) {
         double y = TOP + span.job() * LANE + 6;
         double from = x(span.startS(), end);
         double to = Math.max(x(span.endS(), end), from + 0.7);
-        if (span.doing() == Doing.ARC) {
+        if (span.doing() == DayActivity.ARC) {
             pencil.raw(path("M%.1f %.1fH%.1fv16H%.1fZ", from, y, to, from), "reading");
-        } else if (span.doing() == Doing.HANDLING) {
+        } else if (span.doing() == DayActivity.HANDLING) {
             pencil.raw(path("M%.1f %.1fH%.1fv8H%.1fZ", from, y + 4, to, from), "mark second");
         } else {
             pencil.raw(
                     path("M%.1f %.1fH%.1f", from, y + 8, to),
-                    span.doing() == Doing.CHANGE ? "mark" : "mark dashed second");
+                    span.doing() == DayActivity.CHANGE ? "mark" : "mark dashed second");
         }
     }
 

@@ -128,18 +128,18 @@ public record Drawing(String viewBox, String title, List<Path> paths, List<Label
 
         private void head(Point tip, Point from, double size) {
             double angle = Math.atan2(from.y() - tip.y(), from.x() - tip.x());
-            Point one = tip.plus(size * Math.cos(angle + 0.4), size * Math.sin(angle + 0.4));
+            Point point = tip.plus(size * Math.cos(angle + 0.4), size * Math.sin(angle + 0.4));
             Point two = tip.plus(size * Math.cos(angle - 0.4), size * Math.sin(angle - 0.4));
-            paths.add(new Path("M" + text(one) + "L" + text(tip) + "L" + text(two), "dim"));
+            paths.add(new Path("M" + text(point) + "L" + text(tip) + "L" + text(two), "dim"));
         }
 
         /** An arrow on the page, not turned. */
         void arrow(Point from, Point to, double headMm, String style) {
             paths.add(new Path("M" + text(from) + "L" + text(to), style));
             double angle = Math.atan2(from.y() - to.y(), from.x() - to.x());
-            Point one = to.plus(headMm * Math.cos(angle + 0.45), headMm * Math.sin(angle + 0.45));
+            Point point = to.plus(headMm * Math.cos(angle + 0.45), headMm * Math.sin(angle + 0.45));
             Point two = to.plus(headMm * Math.cos(angle - 0.45), headMm * Math.sin(angle - 0.45));
-            paths.add(new Path("M" + text(one) + "L" + text(to) + "L" + text(two), style));
+            paths.add(new Path("M" + text(point) + "L" + text(to) + "L" + text(two), style));
         }
 
         /** A path given in page coordinates. */

@@ -5,11 +5,11 @@ import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.ParameterKey;
 import vastarc.core.sheet.PoolOutline;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
@@ -24,7 +24,7 @@ public final class JointDrawing {
 
     private static final double ASPECT = 0.84;
 
-    private final Sheet sheet;
+    private final SetupSheet sheet;
     private final Joint joint;
     private final Position position;
     private final UnitSystem units;
@@ -33,12 +33,12 @@ public final class JointDrawing {
     private final Point centre;
     private final Pencil pencil;
 
-    private JointDrawing(Sheet sheet, UnitSystem units) {
+    private JointDrawing(SetupSheet sheet, UnitSystem units) {
         this.sheet = sheet;
         this.joint = sheet.joint();
         this.position = sheet.practice().position();
         this.units = units;
-        double pool = sheet.setting(SettingKey.POOL_WIDTH).value();
+        double pool = sheet.setting(ParameterKey.POOL_WIDTH).value();
         this.half = Math.max(4, Math.min(22, 2.1 * pool + 1.6 * joint.thickerMm() + 1.5));
         this.font = half * 0.082;
         this.pencil = new Pencil(turn(), position == Position.PD && joint.form().isCorner());
@@ -55,7 +55,7 @@ public final class JointDrawing {
         return corner ? pencil.at(up * Math.sqrt(0.5), -up * Math.sqrt(0.5)) : pencil.at(0, -up);
     }
 
-    public static Drawing of(Sheet sheet, UnitSystem units) {
+    public static Drawing of(SetupSheet sheet, UnitSystem units) {
         return new JointDrawing(sheet, units).draw();
     }
 

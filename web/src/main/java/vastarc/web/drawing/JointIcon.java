@@ -2,7 +2,7 @@ package vastarc.web.drawing;
 
 import java.util.Map;
 import vastarc.core.joint.JointForm;
-import vastarc.core.table.Complete;
+import vastarc.core.tables.Maps;
 
 /** Small section of each joint form, for choosing by picture. View box 0 0 48 32. */
 public final class JointIcon {
@@ -34,10 +34,10 @@ public final class JointIcon {
     private JointIcon() {}
 
     public static String metal(JointForm form) {
-        return Complete.get(METAL, form);
+        return Maps.get(METAL, form);
     }
 
     public static String weld(JointForm form) {
-        return Complete.get(WELD, form);
+        return Maps.get(WELD, form);
     }
 }

@@ -2,7 +2,7 @@ package vastarc.web.drawing;
 
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.purge.LeakFit.Reading;
+import vastarc.core.purge.LeakFit.OxygenReading;
 import vastarc.core.purge.PurgePlan;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
@@ -22,7 +22,7 @@ public final class OxygenChart {
     private OxygenChart() {}
 
     /** With a meter's readings laid over. */
-    public static Drawing of(PurgePlan plan, List<Reading> readings) {
+    public static Drawing of(PurgePlan plan, List<OxygenReading> readings) {
         Pencil pencil = new Pencil(0, false);
         double reckoned =
                 plan.purge().curve().get(plan.purge().curve().size() - 1).s();
@@ -32,7 +32,7 @@ public final class OxygenChart {
         grid(pencil);
         times(pencil, end);
         curves(pencil, plan, end);
-        for (Reading reading : readings) {
+        for (OxygenReading reading : readings) {
             pencil.raw(path("M%.1f %.1fh5v5h-5Z", x(reading.s(), end) - 2.5, y(reading.ppm()) - 2.5), "reading");
         }
         double target = y(plan.ask().targetPpm());

@@ -3,7 +3,7 @@ package vastarc.web.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.machine.MachineProfile.Shape;
+import vastarc.core.machine.MachineProfile.PanelShape;
 
 /** The metal round a panel's controls: three ways fronts are built, so that each looks like another object. */
 final class PanelCase {
@@ -17,7 +17,7 @@ final class PanelCase {
         this.height = height;
     }
 
-    static List<Drawing.Path> of(Shape shape, double width, double height) {
+    static List<Drawing.Path> of(PanelShape shape, double width, double height) {
         PanelCase front = new PanelCase(width, height);
         switch (shape) {
             case MENU -> front.moulded();

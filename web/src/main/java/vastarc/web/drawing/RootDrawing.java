@@ -1,6 +1,7 @@
 package vastarc.web.drawing;
 
 import vastarc.core.purge.RootPressure;
+import vastarc.core.purge.RootPressure.RootVerdict;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
@@ -16,7 +17,7 @@ public final class RootDrawing {
         double wide = 2.6 * half + t;
         pencil.area("metal", -wide, 0, -1.15 * half, 0, -half, t, -wide, t);
         pencil.area("metal", wide, 0, 1.15 * half, 0, half, t, wide, t);
-        if (root.verdict(pressurePa) == RootPressure.Verdict.BLOWN) {
+        if (root.verdict(pressurePa) == RootVerdict.BLOWN) {
             lump(pencil, -1, half, t);
             lump(pencil, 1, half, t);
             pencil.arrow(new Point(0, 1.9 * t), new Point(0, -0.5 * t), 0.3 * t, "mark");

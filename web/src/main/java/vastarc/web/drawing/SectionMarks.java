@@ -5,7 +5,7 @@ import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
@@ -20,7 +20,7 @@ final class SectionMarks {
     private final Point centre;
     private final Pencil pencil;
 
-    SectionMarks(Sheet sheet, UnitSystem units, double half, double font, Point centre, Pencil pencil) {
+    SectionMarks(SetupSheet sheet, UnitSystem units, double half, double font, Point centre, Pencil pencil) {
         this.joint = sheet.joint();
         this.position = sheet.practice().position();
         this.units = units;

@@ -3,21 +3,21 @@ package vastarc.web.drawing;
 import vastarc.core.consumable.Cup;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Position;
+import vastarc.core.sheet.ParameterKey;
 import vastarc.core.sheet.PoolOutline;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.web.drawing.Drawing.Pencil;
 
 /** Torch, gas, arc and wire over a seam, in the seam's own frame. */
 final class TorchDrawing {
 
-    private final Sheet sheet;
+    private final SetupSheet sheet;
     private final Joint joint;
     private final Position position;
     private final double half;
     private final Pencil pencil;
 
-    TorchDrawing(Sheet sheet, double half, Pencil pencil) {
+    TorchDrawing(SetupSheet sheet, double half, Pencil pencil) {
         this.sheet = sheet;
         this.joint = sheet.joint();
         this.position = sheet.practice().position();
@@ -31,7 +31,7 @@ final class TorchDrawing {
 
     /** The blanket of gas, behind everything. */
     void gas() {
-        Torch torch = Torch.of(sheet);
+        TorchOutline torch = TorchOutline.of(sheet);
         double bore = torch.boreRadius();
         double end = torch.tip() + torch.stickOut();
         pencil.area(
@@ -40,12 +40,12 @@ final class TorchDrawing {
     }
 
     void torch() {
-        Torch torch = Torch.of(sheet);
+        TorchOutline torch = TorchOutline.of(sheet);
         double radius = torch.tungstenRadius();
         double tip = torch.tip();
         double end = tip + torch.stickOut();
         double bore = torch.boreRadius();
-        double spread = sheet.setting(SettingKey.POOL_WIDTH).value() / 2.6;
+        double spread = sheet.setting(ParameterKey.POOL_WIDTH).value() / 2.6;
         double shoulder = tip + torch.taper();
         Axis axis = torch.axis();
         pencil.area("arc", axis.at(0, tip, -spread, torch.surface(), spread, torch.surface()));
@@ -66,7 +66,7 @@ final class TorchDrawing {
      * @param stickOut       beyond the cup
      * @param boreRadius     radius of the cup's bore
      */
-    private record Torch(
+    private record TorchOutline(
             Axis axis,
             double surface,
             double tip,
@@ -75,21 +75,21 @@ final class TorchDrawing {
             double stickOut,
             double boreRadius) {
 
-        static Torch of(Sheet sheet) {
+        static TorchOutline of(SetupSheet sheet) {
             Joint joint = sheet.joint();
             boolean corner = joint.form().isCorner();
             double surface = PoolOutline.strikesAtMm(joint);
-            double radius = sheet.setting(SettingKey.TUNGSTEN_DIAMETER).value() / 2;
+            double radius = sheet.setting(ParameterKey.TUNGSTEN_DIAMETER).value() / 2;
             double halfAngle =
-                    Math.toRadians(sheet.setting(SettingKey.TIP_ANGLE).value() / 2);
-            int cup = (int) sheet.setting(SettingKey.CUP_SIZE).value();
-            return new Torch(
+                    Math.toRadians(sheet.setting(ParameterKey.TIP_ANGLE).value() / 2);
+            int cup = (int) sheet.setting(ParameterKey.CUP_SIZE).value();
+            return new TorchOutline(
                     new Axis(corner ? Math.PI / 4 : 0),
                     surface,
                     surface + sheet.heat().demand().arcMm(),
                     radius,
                     radius / Math.tan(halfAngle),
-                    sheet.setting(SettingKey.STICK_OUT).value(),
+                    sheet.setting(ParameterKey.STICK_OUT).value(),
                     Cup.atLeast(0, cup).boreMm() / 2);
         }
     }
@@ -111,8 +111,8 @@ final class TorchDrawing {
 
     /** The wire lies almost along the seam: its tip is seen end on, with a short length of it behind. */
     void wire() {
-        double radius = sheet.setting(SettingKey.WIRE_DIAMETER).value() / 2;
-        double pool = sheet.setting(SettingKey.POOL_WIDTH).value() / 2;
+        double radius = sheet.setting(ParameterKey.WIRE_DIAMETER).value() / 2;
+        double pool = sheet.setting(ParameterKey.POOL_WIDTH).value() / 2;
         double slope =
                 Math.toRadians(joint.form().isCorner() ? 9 : joint.groove().isPresent() ? 64 : 20);
         double x = joint.form().isCorner() ? pool * 0.95 : pool * 0.55;

@@ -47,13 +47,13 @@ public final class TrendChart {
         Pencil pencil = new Pencil(0, false);
         double low = trend.percent() ? 0 : least(trend);
         double high = trend.percent() ? 100 : most(trend);
-        double step = TraceChart.nice((high - low) / 4);
+        double step = RecordingChart.nice((high - low) / 4);
         low = trend.percent() ? 0 : Math.floor(low / step) * step;
         high = trend.percent() ? 100 : Math.ceil(high / step + 1e-9) * step;
         for (double value = low; value <= high + step / 2; value += step) {
             double y = y(value, low, high);
             pencil.raw(path("M%.1f %.1fH%.1f", LEFT, y, WIDTH - RIGHT), "gridline");
-            pencil.label(new Point(LEFT - 6, y + 5), TraceChart.figure(value), "end", "dim-text");
+            pencil.label(new Point(LEFT - 6, y + 5), RecordingChart.figure(value), "end", "dim-text");
         }
         if (trend.line() >= low && trend.line() <= high) {
             pencil.raw(path("M%.1f %.1fH%.1f", LEFT, y(trend.line(), low, high), WIDTH - RIGHT), "mark dotted");

@@ -15,17 +15,18 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import vastarc.core.drill.Drill;
-import vastarc.core.drill.DrillShop;
-import vastarc.core.drill.Mastery;
-import vastarc.core.drill.Question;
-import vastarc.core.drill.Topic;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.drill.DrillStore;
-import vastarc.web.request.DrillShops;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.training.Drill;
+import vastarc.core.training.Mastery;
+import vastarc.core.training.Mastery.TopicMastery;
+import vastarc.core.training.Question;
+import vastarc.core.training.Topic;
+import vastarc.core.training.TrainingShop;
+import vastarc.web.request.TrainingShops;
+import vastarc.web.store.drill.DrillStore;
 
 /** Asks, explains, and remembers who knows what. */
 @Controller
@@ -34,11 +35,11 @@ class DrillController {
     private static final int WELL_KNOWN = 6;
     private static final int HALF_KNOWN = 2;
 
-    private final DrillShops shops;
+    private final TrainingShops shops;
     private final DrillStore results;
     private final Clock clock;
 
-    DrillController(DrillShops shops, DrillStore results, Clock clock) {
+    DrillController(TrainingShops shops, DrillStore results, Clock clock) {
         this.shops = shops;
         this.results = results;
         this.clock = clock;
@@ -53,7 +54,7 @@ class DrillController {
         Mastery mastery = results.mastery(name);
         model.addAttribute("learner", name);
         model.addAttribute("learners", results.learners());
-        model.addAttribute("progress", Progress.of(results.of(name)));
+        model.addAttribute("progress", LearningProgress.of(results.of(name)));
         model.addAttribute(
                 "topics",
                 mastery.inOrder().stream().map(topic -> line(topic, mastery)).toList());
@@ -61,7 +62,7 @@ class DrillController {
     }
 
     private static TopicLine line(Topic topic, Mastery mastery) {
-        Mastery.Known known = mastery.topics().getOrDefault(topic, new Mastery.Known(0, 1, 0, 0));
+        TopicMastery known = mastery.topics().getOrDefault(topic, new TopicMastery(0, 1, 0, 0));
         return new TopicLine(
                 topic.name(),
                 Phrasebook.say(Phrase.of(topic.words()), UnitSystem.METRIC),
@@ -84,7 +85,7 @@ class DrillController {
         OptionalDouble number = NumberReader.read(seed);
         Optional<Topic> told = ExamPaper.topic(topic);
         if (number.isEmpty() || told.isEmpty()) {
-            long drawn = Seeds.drawn(clock);
+            long drawn = QuestionSeeds.drawn(clock);
             Topic next = told.orElseGet(() -> results.mastery(name).next(drawn));
             back.addAttribute("learner", name);
             back.addAttribute("topic", next.name());
@@ -92,25 +93,25 @@ class DrillController {
             back.addAttribute("same", told.isPresent());
             return "redirect:/drill/ask";
         }
-        Asked asked = asked(name, told.get(), (long) number.getAsDouble());
-        show(asked, same, model);
+        DisplayedQuestion question = question(name, told.get(), (long) number.getAsDouble());
+        show(question, same, model);
         return "drill/ask";
     }
 
-    private record Asked(String learner, Topic topic, long seed, Question question, DrillShop shop) {}
+    private record DisplayedQuestion(String learner, Topic topic, long seed, Question question, TrainingShop shop) {}
 
-    private Asked asked(String learner, Topic topic, long seed) {
-        Mastery.Known known = results.mastery(learner).topics().getOrDefault(topic, new Mastery.Known(0, 1, 0, 0));
+    private DisplayedQuestion question(String learner, Topic topic, long seed) {
+        TopicMastery known = results.mastery(learner).topics().getOrDefault(topic, new TopicMastery(0, 1, 0, 0));
         int level = known.right() >= WELL_KNOWN ? 3 : known.right() >= HALF_KNOWN ? 2 : 1;
-        return asked(learner, topic, seed, level);
+        return question(learner, topic, seed, level);
     }
 
-    private Asked asked(String learner, Topic topic, long seed, int level) {
-        DrillShop shop = shops.shop();
-        return new Asked(learner, topic, seed, Drill.question(seed, topic, level, shop), shop);
+    private DisplayedQuestion question(String learner, Topic topic, long seed, int level) {
+        TrainingShop shop = shops.shop();
+        return new DisplayedQuestion(learner, topic, seed, Drill.question(seed, topic, level, shop), shop);
     }
 
-    private static void show(Asked asked, boolean same, Model model) {
+    private static void show(DisplayedQuestion asked, boolean same, Model model) {
         model.addAttribute("learner", asked.learner());
         model.addAttribute("topicId", asked.topic().name());
         model.addAttribute("seed", asked.seed());
@@ -137,9 +138,10 @@ class DrillController {
         Topic told = ExamPaper.topic(topic).orElse(Topic.WORDS);
         int asLevel = (int) Math.min(3, Math.max(1, NumberReader.read(level).orElse(1)));
         String name = DrillStore.name(learner);
-        Asked asked = asked(name, told, (long) NumberReader.read(seed).orElse(0), asLevel);
+        DisplayedQuestion asked =
+                question(name, told, (long) NumberReader.read(seed).orElse(0), asLevel);
         Question question = asked.question();
-        Given given = new Given(choice, figure, faults);
+        SubmittedAnswer given = new SubmittedAnswer(choice, figure, faults);
         show(asked, same, model);
         if (given.isUnread(question)) {
             model.addAttribute("wrong", "Type a number, such as 62; it was “" + figure.strip() + "”.");
@@ -154,7 +156,7 @@ class DrillController {
         return "drill/told";
     }
 
-    private static void explain(Asked asked, boolean right, int given, Model model) {
+    private static void explain(DisplayedQuestion asked, boolean right, int given, Model model) {
         Question question = asked.question();
         model.addAttribute("right", right);
         model.addAttribute("key", QuestionView.right(question, asked.shop()));
@@ -182,11 +184,11 @@ class DrillController {
     ResponseEntity<String> csv(@RequestParam(defaultValue = "") String learner) {
         StringBuilder table = new StringBuilder("answered,topic,right\r\n");
         results.of(DrillStore.name(learner))
-                .forEach(one -> table.append(one.at())
+                .forEach(answer -> table.append(answer.at())
                         .append(',')
-                        .append(one.topic())
+                        .append(answer.topic())
                         .append(',')
-                        .append(one.right())
+                        .append(answer.right())
                         .append("\r\n"));
         return ResponseEntity.ok()
                 .header(

@@ -10,9 +10,9 @@ import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.web.kept.drill.DrillStore;
 import vastarc.web.paper.PaperPress;
-import vastarc.web.request.DrillShops;
+import vastarc.web.request.TrainingShops;
+import vastarc.web.store.drill.DrillStore;
 
 /** Exams: on paper with their key, or answered here and marked. */
 @Controller
@@ -20,24 +20,24 @@ class ExamController {
 
     private static final double MINUTE_MS = 60_000;
 
-    private final DrillShops shops;
+    private final TrainingShops shops;
     private final DrillStore results;
     private final PaperPress press;
     private final Clock clock;
 
-    ExamController(DrillShops shops, DrillStore results, PaperPress press, Clock clock) {
+    ExamController(TrainingShops shops, DrillStore results, PaperPress press, Clock clock) {
         this.shops = shops;
         this.results = results;
         this.press = press;
         this.clock = clock;
     }
 
-    private ExamPaper paper(MultiValueMap<String, String> asked) {
+    private ExamPaper paper(MultiValueMap<String, String> parameters) {
         return ExamPaper.of(
-                first(asked, "seed"),
-                first(asked, "n"),
-                first(asked, "minutes"),
-                asked.getOrDefault("topic", List.of()),
+                first(parameters, "seed"),
+                first(parameters, "n"),
+                first(parameters, "minutes"),
+                parameters.getOrDefault("topic", List.of()),
                 shops.shop());
     }
 
@@ -82,9 +82,9 @@ class ExamController {
         return "drill/marked";
     }
 
-    private static Given given(MultiValueMap<String, String> sent, int i) {
+    private static SubmittedAnswer given(MultiValueMap<String, String> sent, int i) {
         List<String> faults = sent.getOrDefault("fault" + i, List.of());
-        return new Given(first(sent, "choice" + i), first(sent, "figure" + i), faults);
+        return new SubmittedAnswer(first(sent, "choice" + i), first(sent, "figure" + i), faults);
     }
 
     private static String first(MultiValueMap<String, String> sent, String name) {

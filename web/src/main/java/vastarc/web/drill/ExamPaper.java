@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.web.util.UriComponentsBuilder;
-import vastarc.core.drill.DrillShop;
-import vastarc.core.drill.Exam;
-import vastarc.core.drill.Topic;
 import vastarc.core.notation.NumberReader;
+import vastarc.core.training.Exam;
+import vastarc.core.training.Topic;
+import vastarc.core.training.TrainingShop;
 
 /**
  * An exam as it was asked for.
@@ -19,16 +19,16 @@ import vastarc.core.notation.NumberReader;
  * @param exam    the questions
  * @param lines   the same, with their key
  */
-public record ExamPaper(long seed, int minutes, List<Topic> topics, Exam exam, List<Line> lines) {
+public record ExamPaper(long seed, int minutes, List<Topic> topics, Exam exam, List<ExamLine> lines) {
 
     private static final int USUAL = 12;
     private static final int LONGEST = 240;
 
     /** A question with its key, numbered. */
-    public record Line(int number, QuestionView question, String key, String why) {}
+    public record ExamLine(int number, QuestionView question, String key, String why) {}
 
     /** What cannot be read is put right: 1 for a seed, twelve questions, no end. */
-    static ExamPaper of(String seed, String count, String minutes, List<String> names, DrillShop shop) {
+    static ExamPaper of(String seed, String count, String minutes, List<String> names, TrainingShop shop) {
         List<Topic> named =
                 names.stream().flatMap(name -> topic(name).stream()).distinct().toList();
         List<Topic> topics = named.isEmpty() ? List.of(Topic.values()) : named;
@@ -44,7 +44,7 @@ public record ExamPaper(long seed, int minutes, List<Topic> topics, Exam exam, L
                 topics,
                 exam,
                 IntStream.range(0, exam.questions().size())
-                        .mapToObj(i -> new Line(
+                        .mapToObj(i -> new ExamLine(
                                 i + 1,
                                 QuestionView.of(exam.questions().get(i), shop),
                                 QuestionView.right(exam.questions().get(i), shop),
@@ -54,7 +54,7 @@ public record ExamPaper(long seed, int minutes, List<Topic> topics, Exam exam, L
 
     static Optional<Topic> topic(String name) {
         return Arrays.stream(Topic.values())
-                .filter(one -> one.name().equals(name))
+                .filter(topic -> topic.name().equals(name))
                 .findFirst();
     }
 

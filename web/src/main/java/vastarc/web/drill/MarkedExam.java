@@ -5,11 +5,12 @@ import java.util.Map;
 import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import vastarc.core.drill.Question;
-import vastarc.core.drill.Topic;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.training.Question;
+import vastarc.core.training.Topic;
+import vastarc.web.drill.ExamPaper.ExamLine;
 
 /**
  * An exam after it was handed in.
@@ -18,25 +19,25 @@ import vastarc.core.wording.Phrasebook;
  * @param right  how many were
  * @param repeat topics with wrong answers, the most wrong first
  */
-public record MarkedExam(List<Line> lines, long right, List<Repeat> repeat) {
+public record MarkedExam(List<MarkedLine> lines, long right, List<RepeatTopic> repeat) {
 
     /** A marked question. */
-    public record Line(
+    public record MarkedLine(
             int number, Topic topic, QuestionView question, boolean right, String given, String key, String why) {}
 
     /** What to repeat. */
-    public record Repeat(String topic, String name, long wrong) {}
+    public record RepeatTopic(String topic, String name, long wrong) {}
 
-    static MarkedExam of(ExamPaper paper, IntFunction<Given> given) {
-        List<Line> lines = IntStream.range(0, paper.lines().size())
+    static MarkedExam of(ExamPaper paper, IntFunction<SubmittedAnswer> given) {
+        List<MarkedLine> lines = IntStream.range(0, paper.lines().size())
                 .mapToObj(
                         i -> line(paper.lines().get(i), paper.exam().questions().get(i), given.apply(i)))
                 .toList();
-        return new MarkedExam(lines, lines.stream().filter(Line::right).count(), repeat(lines));
+        return new MarkedExam(lines, lines.stream().filter(MarkedLine::right).count(), repeat(lines));
     }
 
-    private static Line line(ExamPaper.Line asked, Question question, Given given) {
-        return new Line(
+    private static MarkedLine line(ExamLine asked, Question question, SubmittedAnswer given) {
+        return new MarkedLine(
                 asked.number(),
                 question.topic(),
                 asked.question(),
@@ -46,16 +47,16 @@ public record MarkedExam(List<Line> lines, long right, List<Repeat> repeat) {
                 asked.why());
     }
 
-    private static List<Repeat> repeat(List<Line> lines) {
+    private static List<RepeatTopic> repeat(List<MarkedLine> lines) {
         Map<Topic, Long> wrong = lines.stream()
                 .filter(line -> !line.right())
-                .collect(Collectors.groupingBy(Line::topic, Collectors.counting()));
+                .collect(Collectors.groupingBy(MarkedLine::topic, Collectors.counting()));
         return wrong.entrySet().stream()
                 .sorted(Map.Entry.<Topic, Long>comparingByValue().reversed().thenComparing(Map.Entry.comparingByKey()))
-                .map(one -> new Repeat(
-                        one.getKey().name(),
-                        Phrasebook.say(Phrase.of(one.getKey().words()), UnitSystem.METRIC),
-                        one.getValue()))
+                .map(entry -> new RepeatTopic(
+                        entry.getKey().name(),
+                        Phrasebook.say(Phrase.of(entry.getKey().words()), UnitSystem.METRIC),
+                        entry.getValue()))
                 .toList();
     }
 }

@@ -6,20 +6,23 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import vastarc.core.drill.DrillShop;
-import vastarc.core.drill.Question;
 import vastarc.core.joint.Position;
 import vastarc.core.machine.PanelElement;
 import vastarc.core.machine.PanelPlan;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.drawing.AttitudeDrawing;
-import vastarc.web.drawing.BareDial;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.training.Question;
+import vastarc.core.training.Question.CorrectAnswer;
+import vastarc.core.training.TrainingShop;
+import vastarc.core.training.TrainingShop.TrainingJob;
+import vastarc.core.training.TrainingShop.TrainingMachine;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.drawing.PanelFront;
-import vastarc.web.drawing.SignDrawing;
+import vastarc.web.drawing.PanelDrawing;
+import vastarc.web.drawing.PositionDrawing;
+import vastarc.web.drawing.SymptomDrawing;
+import vastarc.web.drawing.UnmarkedDial;
 import vastarc.web.drawing.WeldCurve;
 
 /**
@@ -37,7 +40,7 @@ public record QuestionView(
         String topic,
         String prompt,
         Optional<Drawing> drawing,
-        Optional<PanelFront> front,
+        Optional<PanelDrawing> front,
         List<ChoiceView> choices,
         String unit,
         List<Control> controls) {
@@ -48,30 +51,32 @@ public record QuestionView(
     /** A control and how it stands. */
     public record Control(String id, String label, String stands) {}
 
-    static QuestionView of(Question question, DrillShop shop) {
-        Optional<DrillShop.Machine> machine = question.picture()
+    static QuestionView of(Question question, TrainingShop shop) {
+        Optional<TrainingMachine> machine = question.picture()
                 .filter(picture -> picture.kind() == Question.Picture.Kind.FRONT)
                 .flatMap(picture -> shop.machines().stream()
-                        .filter(one -> one.name().equals(picture.words().get("machine")))
+                        .filter(trainingMachine ->
+                                trainingMachine.name().equals(picture.words().get("machine")))
                         .findFirst());
-        Map<String, Double> stands =
+        Map<String, Double> settings =
                 question.picture().map(Question.Picture::figures).orElse(Map.of());
         return new QuestionView(
                 say(question.topic().words()),
                 question.prompt(),
                 drawing(question),
-                machine.map(one -> front(one, question, shop, stands)),
+                machine.map(trainingMachine -> front(trainingMachine, question, shop, settings)),
                 choices(question),
                 question.answer().figure().map(Question.Figure::unit).orElse(""),
-                machine.map(one -> controls(one, stands)).orElse(List.of()));
+                machine.map(trainingMachine -> controls(trainingMachine, settings))
+                        .orElse(List.of()));
     }
 
     /** What is drawn with a question; nothing that would give the answer away. */
     private static Optional<Drawing> drawing(Question question) {
         return question.picture().flatMap(picture -> switch (picture.kind()) {
-            case SIGN -> SignDrawing.of(picture.words().getOrDefault("sign", ""), question.prompt());
+            case SIGN -> SymptomDrawing.of(picture.words().getOrDefault("sign", ""), question.prompt());
             case DIAL ->
-                Optional.of(BareDial.of(
+                Optional.of(UnmarkedDial.of(
                         shown(picture.figures().getOrDefault("low", 0.0)),
                         shown(picture.figures().getOrDefault("high", 0.0)),
                         picture.figures().getOrDefault("ticks", 10.0).intValue(),
@@ -79,7 +84,7 @@ public record QuestionView(
             case POSITION ->
                 question.id().endsWith("-W")
                         ? Optional.empty()
-                        : Optional.of(AttitudeDrawing.of(
+                        : Optional.of(PositionDrawing.of(
                                 Position.valueOf(picture.words().getOrDefault("position", "PA")),
                                 "the position asked for"));
             case FRONT -> Optional.empty();
@@ -95,25 +100,26 @@ public record QuestionView(
                     String text = question.choices().get(i).text();
                     return new ChoiceView(
                             text,
-                            Optional.ofNullable(words.get("choice" + i)).flatMap(sign -> SignDrawing.of(sign, text)));
+                            Optional.ofNullable(words.get("choice" + i))
+                                    .flatMap(sign -> SymptomDrawing.of(sign, text)));
                 })
                 .toList();
     }
 
-    private static PanelFront front(
-            DrillShop.Machine machine, Question question, DrillShop shop, Map<String, Double> stands) {
+    private static PanelDrawing front(
+            TrainingMachine machine, Question question, TrainingShop shop, Map<String, Double> settings) {
         String name = question.picture().orElseThrow().words().getOrDefault("job", "");
-        DrillShop.Job job = shop.jobs().stream()
-                .filter(one -> one.name().equals(name))
+        TrainingJob job = shop.jobs().stream()
+                .filter(trainingJob -> trainingJob.name().equals(name))
                 .findFirst()
                 .orElse(shop.jobs().get(0));
-        return LeftFront.of(machine, job, stands);
+        return FoundPanelDrawing.of(machine, job, settings);
     }
 
-    private static List<Control> controls(DrillShop.Machine machine, Map<String, Double> stands) {
+    private static List<Control> controls(TrainingMachine machine, Map<String, Double> settings) {
         List<Control> controls = new ArrayList<>();
         for (PanelElement element : machine.profile().elements()) {
-            Double place = stands.get(element.id());
+            Double place = settings.get(element.id());
             if (place != null) {
                 controls.add(new Control(
                         element.id(),
@@ -125,8 +131,8 @@ public record QuestionView(
     }
 
     /** What is right, in words, for the key and after an answer. */
-    static String right(Question question, DrillShop shop) {
-        Question.Answer answer = question.answer();
+    static String right(Question question, TrainingShop shop) {
+        CorrectAnswer answer = question.answer();
         if (answer.choice().isPresent()) {
             return question.choices().get(answer.choice().getAsInt()).text();
         }

@@ -22,8 +22,8 @@ import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 
 /**
  * Core records as JSON, in two ways: <em>spoken</em> for answers (sentences in words, units by their symbols, five significant digits), and
@@ -84,15 +84,15 @@ public final class CoreJson {
         return module;
     }
 
-    private interface Writing<T> {
+    private interface JsonWriting<T> {
         void write(T value, JsonGenerator out);
     }
 
-    private interface Reading<T> {
+    private interface JsonReading<T> {
         T read(JsonNode node);
     }
 
-    private static <T> ValueSerializer<T> writer(Writing<T> writing) {
+    private static <T> ValueSerializer<T> writer(JsonWriting<T> writing) {
         return new ValueSerializer<>() {
             @Override
             public void serialize(T value, JsonGenerator out, SerializationContext context) {
@@ -101,7 +101,7 @@ public final class CoreJson {
         };
     }
 
-    private static <T> ValueDeserializer<T> reader(Reading<T> reading) {
+    private static <T> ValueDeserializer<T> reader(JsonReading<T> reading) {
         return new ValueDeserializer<>() {
             @Override
             public T deserialize(JsonParser parser, DeserializationContext context) {

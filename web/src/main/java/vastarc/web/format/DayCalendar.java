@@ -6,7 +6,7 @@ import biweekly.component.VEvent;
 import java.time.Instant;
 import java.util.Date;
 import java.util.List;
-import vastarc.core.route.Day.Span;
+import vastarc.core.sequence.DaySchedule.DaySpan;
 
 /** A day as a calendar: an entry for each stretch at one job. */
 public final class DayCalendar {
@@ -20,7 +20,7 @@ public final class DayCalendar {
      *
      * @param from when the day starts
      */
-    public static String of(List<String> jobs, List<Span> timeline, Instant from) {
+    public static String of(List<String> jobs, List<DaySpan> timeline, Instant from) {
         ICalendar calendar = new ICalendar();
         calendar.setProductId("-//Vast Arc//day//EN");
         int first = 0;
@@ -30,12 +30,12 @@ public final class DayCalendar {
                     && timeline.get(after).job() == timeline.get(first).job()) {
                 after++;
             }
-            Span one = timeline.get(first);
-            Span last = timeline.get(after - 1);
+            DaySpan daySpan = timeline.get(first);
+            DaySpan last = timeline.get(after - 1);
             VEvent event = new VEvent();
-            event.setSummary(jobs.get(one.job()));
-            event.setDescription("runs " + one.run() + " to " + last.run());
-            event.setDateStart(Date.from(from.plusMillis((long) (1000 * one.startS()))));
+            event.setSummary(jobs.get(daySpan.job()));
+            event.setDescription("runs " + daySpan.run() + " to " + last.run());
+            event.setDateStart(Date.from(from.plusMillis((long) (1000 * daySpan.startS()))));
             event.setDateEnd(Date.from(from.plusMillis((long) (1000 * last.endS()))));
             calendar.addEvent(event);
             first = after;

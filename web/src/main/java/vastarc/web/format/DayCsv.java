@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import vastarc.core.route.Day.Span;
+import vastarc.core.sequence.DaySchedule.DaySpan;
 
 /** A day as a table, a stretch a line. */
 public final class DayCsv {
@@ -21,10 +21,10 @@ public final class DayCsv {
 
     private DayCsv() {}
 
-    public static String of(List<String> jobs, List<Span> timeline) {
+    public static String of(List<String> jobs, List<DaySpan> timeline) {
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, FORMAT)) {
-            for (Span span : timeline) {
+            for (DaySpan span : timeline) {
                 csv.printRecord(
                         String.format(Locale.ROOT, "%.1f", span.startS()),
                         String.format(Locale.ROOT, "%.1f", span.endS()),

@@ -7,11 +7,11 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.MediaType;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Setting;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.Window;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.sheet.Range;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 
 /** A setup sheet as a table: a setting a row, in the fixed units of the calls. */
 public final class SheetCsv {
@@ -25,20 +25,20 @@ public final class SheetCsv {
 
     private SheetCsv() {}
 
-    public static String of(Sheet sheet) {
+    public static String of(SetupSheet sheet) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter table = new CSVPrinter(text, FORMAT)) {
-            for (Setting setting : sheet.settings().values()) {
-                Window window = setting.window().orElse(null);
+            for (Parameter parameter : sheet.settings().values()) {
+                Range range = parameter.window().orElse(null);
                 table.printRecord(
-                        setting.key().apiName(),
-                        Phrasebook.say(Phrase.of(setting.key().words()), UnitSystem.METRIC),
-                        window == null ? setting.shown(UnitSystem.METRIC) : CoreJson.rounded(setting.value()),
-                        window == null ? "" : setting.key().unit().symbol(),
-                        window == null ? "" : CoreJson.rounded(window.low()),
-                        window == null ? "" : CoreJson.rounded(window.high()),
-                        setting.idle(),
-                        setting.own().isPresent());
+                        parameter.key().apiName(),
+                        Phrasebook.say(Phrase.of(parameter.key().words()), UnitSystem.METRIC),
+                        range == null ? parameter.shown(UnitSystem.METRIC) : CoreJson.rounded(parameter.value()),
+                        range == null ? "" : parameter.key().unit().symbol(),
+                        range == null ? "" : CoreJson.rounded(range.low()),
+                        range == null ? "" : CoreJson.rounded(range.high()),
+                        parameter.idle(),
+                        parameter.own().isPresent());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -17,19 +17,22 @@ import java.util.UUID;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-import vastarc.core.run.Channel;
-import vastarc.core.run.Measured;
-import vastarc.core.run.SimulatedRun;
-import vastarc.core.run.Trace;
-import vastarc.core.run.Verdict;
-import vastarc.web.kept.DemoPart;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.run.PhotoStore;
-import vastarc.web.kept.run.Photograph;
-import vastarc.web.kept.run.RunBook;
+import vastarc.core.weldlog.Channel;
+import vastarc.core.weldlog.MeasuredQuantity;
+import vastarc.core.weldlog.Recording;
+import vastarc.core.weldlog.RunVerdict;
+import vastarc.core.weldlog.SyntheticRecording;
+import vastarc.core.weldlog.SyntheticRecording.OperatorFault;
 import vastarc.web.request.RunClosings;
+import vastarc.web.request.RunClosings.ClosingForm;
 import vastarc.web.request.RunSetups;
+import vastarc.web.store.DemoPart;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.run.PhotoStore;
+import vastarc.web.store.run.Photograph.PhotographKind;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunQueries.CompleteRun;
 
 /**
  * Two months of the demo shop's logbook: the dial of one machine drifts upwards, and a hand that began slow and let go early gets faster.
@@ -46,16 +49,22 @@ class DemoRuns implements DemoPart {
     private static final Color GREY = new Color(92, 92, 92);
     private static final double DRIFT = 0.13;
     private static final double SLOW_AT_FIRST = 1.45;
-    private static final List<String> HANDS = List.of("Ansa", "Korvin");
+    private static final List<String> WELDERS = List.of("Ansa", "Korvin");
 
     private final JobStore jobs;
-    private final RunBook runs;
+    private final WeldRunQueries runs;
     private final RunSetups setups;
     private final RunClosings closings;
     private final PhotoStore photos;
     private final Clock clock;
 
-    DemoRuns(JobStore jobs, RunBook runs, RunSetups setups, RunClosings closings, PhotoStore photos, Clock clock) {
+    DemoRuns(
+            JobStore jobs,
+            WeldRunQueries runs,
+            RunSetups setups,
+            RunClosings closings,
+            PhotoStore photos,
+            Clock clock) {
         this.jobs = jobs;
         this.runs = runs;
         this.setups = setups;
@@ -93,31 +102,33 @@ class DemoRuns implements DemoPart {
         double gone = i / (double) (RUNS - 1);
         boolean learner = i % 3 != 0;
         SplittableRandom random = new SplittableRandom(40 + i);
-        SimulatedRun.Fault fault = learner && gone < 0.45 && i % 2 == 0
-                ? SimulatedRun.Fault.EARLY_RELEASE
-                : i == RUNS - 6 ? SimulatedRun.Fault.GAS_SHUT_EARLY : SimulatedRun.Fault.NONE;
-        Trace trace = told(
-                SimulatedRun.weld(setup.score(), fault, 100 + i), 1 + DRIFT * gone * gone, learner ? slow(gone) : 1);
-        RunBook.Whole whole = setups.whole(job, setup, HANDS.get(learner ? 1 : 0), trace, at);
+        OperatorFault fault = learner && gone < 0.45 && i % 2 == 0
+                ? OperatorFault.EARLY_RELEASE
+                : i == RUNS - 6 ? OperatorFault.GAS_SHUT_EARLY : OperatorFault.NONE;
+        Recording recording = asMeasured(
+                SyntheticRecording.weld(setup.score(), fault, 100 + i),
+                1 + DRIFT * gone * gone,
+                learner ? slow(gone) : 1);
+        CompleteRun whole = setups.whole(job, setup, WELDERS.get(learner ? 1 : 0), recording, at);
         runs.take(whole);
-        boolean good = fault == SimulatedRun.Fault.NONE && (gone < 0.85 || random.nextDouble() < 0.6);
+        boolean good = fault == OperatorFault.NONE && (gone < 0.85 || random.nextDouble() < 0.6);
         closings.close(
                 whole.id(),
-                new RunClosings.Said(
-                        HANDS.get(learner ? 1 : 0),
+                new ClosingForm(
+                        WELDERS.get(learner ? 1 : 0),
                         OptionalDouble.of(setup.plannedMm()),
                         OptionalDouble.empty(),
-                        good ? Verdict.GOOD : Verdict.FAULTY,
+                        good ? RunVerdict.GOOD : RunVerdict.FAULTY,
                         note(fault, gone)));
         if (i >= RUNS - PHOTOGRAPHED) {
             photograph(whole.id(), i, fault);
         }
     }
 
-    private void photograph(UUID run, int i, SimulatedRun.Fault fault) {
+    private void photograph(UUID run, int i, OperatorFault fault) {
         try {
-            Color tint = fault == SimulatedRun.Fault.GAS_SHUT_EARLY ? GREY : STRAW;
-            photos.keep(run, Photograph.Kind.BEAD, DemoPhoto.of(tint, i % 3 == 0 ? 1 : 0.7, 90 + i));
+            Color tint = fault == OperatorFault.GAS_SHUT_EARLY ? GREY : STRAW;
+            photos.keep(run, PhotographKind.BEAD, DemoPhoto.of(tint, i % 3 == 0 ? 1 : 0.7, 90 + i));
         } catch (IOException undrawn) {
             throw new UncheckedIOException(undrawn);
         }
@@ -127,7 +138,7 @@ class DemoRuns implements DemoPart {
         return 1 + (SLOW_AT_FIRST - 1) * Math.max(0, 1 - 1.6 * gone);
     }
 
-    private static String note(SimulatedRun.Fault fault, double gone) {
+    private static String note(OperatorFault fault, double gone) {
         return switch (fault) {
             case EARLY_RELEASE -> "Let go too early, crater ground out.";
             case GAS_SHUT_EARLY -> "Bottle shut while still glowing; grey end.";
@@ -136,17 +147,17 @@ class DemoRuns implements DemoPart {
     }
 
     /** The same weld with a dial that gives more than it says, and a hand that takes its time. */
-    private static Trace told(Trace trace, double more, double slower) {
-        Map<Measured, Channel> channels = new EnumMap<>(Measured.class);
-        trace.channels().forEach((kind, channel) -> {
+    private static Recording asMeasured(Recording recording, double more, double slower) {
+        Map<MeasuredQuantity, Channel> channels = new EnumMap<>(MeasuredQuantity.class);
+        recording.channels().forEach((kind, channel) -> {
             double[] s = new double[channel.size()];
             double[] value = new double[channel.size()];
             for (int i = 0; i < s.length; i++) {
                 s[i] = channel.s(i) * slower;
-                value[i] = channel.value(i) * (kind == Measured.CURRENT ? more : 1);
+                value[i] = channel.value(i) * (kind == MeasuredQuantity.CURRENT ? more : 1);
             }
             channels.put(kind, Channel.of(s, value));
         });
-        return new Trace(channels);
+        return new Recording(channels);
     }
 }

@@ -20,11 +20,11 @@ import vastarc.core.material.Material;
 import vastarc.core.notation.LengthReader;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.run.Verdict;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunFilter;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.weldlog.RunVerdict;
+import vastarc.web.store.run.RunFilter;
+import vastarc.web.store.run.WeldRunQueries.LogbookOrder;
 import vastarc.web.ui.Choice;
 
 /**
@@ -35,7 +35,7 @@ import vastarc.web.ui.Choice;
  * @param sent   as typed
  * @param wrong  what could not be read, by field
  */
-record Filters(RunFilter filter, RunBook.Order order, Map<String, String> sent, Map<String, String> wrong) {
+record Filters(RunFilter filter, LogbookOrder order, Map<String, String> sent, Map<String, String> wrong) {
 
     private static final List<String> FIELDS =
             List.of("find", "material", "joint", "machine", "hand", "verdict", "fromMm", "toMm", "from", "to", "order");
@@ -55,13 +55,13 @@ record Filters(RunFilter filter, RunBook.Order order, Map<String, String> sent, 
                 length(sent, "toMm", units, wrong),
                 Optional.ofNullable(sent.get("machine")),
                 Optional.ofNullable(sent.get("hand")),
-                known(Verdict.values(), sent.get("verdict")).map(Verdict::valueOf),
+                known(RunVerdict.values(), sent.get("verdict")).map(RunVerdict::valueOf),
                 day(sent, "from", 0, wrong),
                 day(sent, "to", 1, wrong),
                 Optional.empty());
-        RunBook.Order order = known(RunBook.Order.values(), sent.get("order"))
-                .map(RunBook.Order::valueOf)
-                .orElse(RunBook.Order.NEWEST);
+        LogbookOrder order = known(LogbookOrder.values(), sent.get("order"))
+                .map(LogbookOrder::valueOf)
+                .orElse(LogbookOrder.NEWEST);
         return new Filters(filter, order, sent, wrong);
     }
 
@@ -72,7 +72,7 @@ record Filters(RunFilter filter, RunBook.Order order, Map<String, String> sent, 
     private static Optional<String> known(Enum<?>[] values, @Nullable String name) {
         return Arrays.stream(values)
                 .map(Enum::name)
-                .filter(one -> one.equals(name))
+                .filter(text -> text.equals(name))
                 .findFirst();
     }
 
@@ -129,12 +129,14 @@ record Filters(RunFilter filter, RunBook.Order order, Map<String, String> sent, 
     }
 
     List<Choice> verdicts() {
-        return any("any result", Arrays.stream(Verdict.values()).map(Enum::name).toList(), "verdict", "run.verdict.");
+        return any(
+                "any result", Arrays.stream(RunVerdict.values()).map(Enum::name).toList(), "verdict", "run.verdict.");
     }
 
     List<Choice> orders() {
-        return Arrays.stream(RunBook.Order.values())
-                .map(one -> new Choice(one.name(), say("logbook.order." + one), one == order))
+        return Arrays.stream(LogbookOrder.values())
+                .map(logbookOrder ->
+                        new Choice(logbookOrder.name(), say("logbook.order." + logbookOrder), logbookOrder == order))
                 .toList();
     }
 

@@ -7,25 +7,25 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import vastarc.core.plan.SheetDocument;
-import vastarc.core.run.ArcShape;
-import vastarc.core.run.RunAnalysis;
-import vastarc.core.run.RunEvent;
-import vastarc.core.run.Trace;
-import vastarc.web.kept.document.Document;
-import vastarc.web.kept.run.PhotoStore;
-import vastarc.web.kept.run.Photograph;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunRecord;
-import vastarc.web.kept.run.RunStore;
+import vastarc.core.weldlog.ArcShape;
+import vastarc.core.weldlog.Recording;
+import vastarc.core.weldlog.RunAnalysis;
+import vastarc.core.weldlog.RunEvent;
+import vastarc.web.store.document.Document;
+import vastarc.web.store.run.PhotoStore;
+import vastarc.web.store.run.Photograph;
+import vastarc.web.store.run.RunRecord;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunService;
 
 /** Takes a run out of the logbook with all that belongs to it, read. */
 @Component
 class Logbook {
 
-    private final RunStore runs;
+    private final WeldRunService runs;
     private final PhotoStore photos;
 
-    Logbook(RunStore runs, PhotoStore photos) {
+    Logbook(WeldRunService runs, PhotoStore photos) {
         this.runs = runs;
         this.photos = photos;
     }
@@ -38,12 +38,12 @@ class Logbook {
      * @param sheet  as it was; empty likewise
      * @param seen   what the readings say
      */
-    record Opened(
-            Run run,
+    record OpenedRun(
+            WeldRun run,
             Optional<RunRecord> record,
             String fault,
             Optional<SheetDocument> sheet,
-            Trace trace,
+            Recording trace,
             RunAnalysis seen,
             List<RunEvent> events,
             List<Photograph> photos) {
@@ -53,19 +53,19 @@ class Logbook {
         }
     }
 
-    Optional<Opened> open(UUID id) {
+    Optional<OpenedRun> open(UUID id) {
         return runs.find(id).map(run -> {
             Optional<Document<RunRecord>> document = runs.record(id);
             Optional<RunRecord> record = document.flatMap(Document::value);
-            Trace trace = runs.trace(id);
+            Recording recording = runs.trace(id);
             OptionalDouble seam = run.figures().seamMm();
-            return new Opened(
+            return new OpenedRun(
                     run,
                     record,
                     document.map(Document::fault).orElse(""),
                     record.flatMap(runs::sheet).flatMap(Document::value),
-                    trace,
-                    RunAnalysis.of(trace, seam, record.map(RunRecord::plan)),
+                    recording,
+                    RunAnalysis.of(recording, seam, record.map(RunRecord::plan)),
                     runs.events(id),
                     new ArrayList<>(photos.of(id)));
         });

@@ -22,18 +22,22 @@ import vastarc.core.notation.NumberReader;
 import vastarc.core.plan.SheetDocument;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.run.Verdict;
-import vastarc.web.kept.Listed;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.job.Proof;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunStore;
+import vastarc.core.weldlog.RunVerdict;
+import vastarc.web.logbook.Logbook.OpenedRun;
+import vastarc.web.logbook.RunView.RunJob;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.RunClosings;
+import vastarc.web.request.RunClosings.ClosingForm;
 import vastarc.web.request.RunText;
-import vastarc.web.ui.LateWords;
+import vastarc.web.store.ListPage;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.ProvenSheet;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunService;
+import vastarc.web.store.run.WeldRunService.NoteResult;
+import vastarc.web.ui.LateNoteMessages;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Pages;
 import vastarc.web.ui.Preferences;
@@ -42,15 +46,20 @@ import vastarc.web.ui.Preferences;
 @Controller
 class LogbookController {
 
-    private final RunStore runs;
-    private final RunBook book;
+    private final WeldRunService runs;
+    private final WeldRunQueries book;
     private final Logbook logbook;
     private final RunClosings closings;
     private final JobStore jobs;
     private final JobPlanner planner;
 
     LogbookController(
-            RunStore runs, RunBook book, Logbook logbook, RunClosings closings, JobStore jobs, JobPlanner planner) {
+            WeldRunService runs,
+            WeldRunQueries book,
+            Logbook logbook,
+            RunClosings closings,
+            JobStore jobs,
+            JobPlanner planner) {
         this.runs = runs;
         this.book = book;
         this.logbook = logbook;
@@ -65,7 +74,8 @@ class LogbookController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Filters filters = Filters.of(sent, preferences.units());
-        Listed<Run> page = book.page(filters.filter(), filters.order(), Pages.number(sent.getOrDefault("page", "1")));
+        ListPage<WeldRun> page =
+                book.page(filters.filter(), filters.order(), Pages.number(sent.getOrDefault("page", "1")));
         model.addAttribute("filters", filters.sent());
         model.addAttribute("wrong", filters.wrong());
         model.addAttribute("materials", filters.materials());
@@ -95,15 +105,15 @@ class LogbookController {
 
     @GetMapping("/logbook/{id}")
     String run(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        Logbook.Opened opened = opened(id);
+        OpenedRun opened = opened(id);
         return shown(opened, typed(opened.run(), preferences.units()), Map.of(), preferences, model);
     }
 
-    private Logbook.Opened opened(UUID id) {
+    private OpenedRun opened(UUID id) {
         return logbook.open(id).orElseThrow(() -> new NotFound("run"));
     }
 
-    private static Map<String, String> typed(Run run, UnitSystem units) {
+    private static Map<String, String> typed(WeldRun run, UnitSystem units) {
         Map<String, String> typed = new TreeMap<>();
         typed.put("hand", run.head().hand());
         typed.put("note", run.note());
@@ -116,7 +126,7 @@ class LogbookController {
     }
 
     private String shown(
-            Logbook.Opened opened,
+            OpenedRun opened,
             Map<String, String> form,
             Map<String, String> wrong,
             Preferences preferences,
@@ -130,17 +140,17 @@ class LogbookController {
         return "logbook/run";
     }
 
-    private RunView.Behind behind(Logbook.Opened opened) {
+    private RunJob behind(OpenedRun opened) {
         Optional<Job> job = opened.run()
                 .head()
                 .job()
                 .flatMap(jobs::onBench)
                 .filter(one -> one.document().isReadable());
         boolean proven = job.flatMap(one -> one.content().proof())
-                .flatMap(Proof::sheet)
+                .flatMap(ProvenSheet::sheet)
                 .filter(sheet -> opened.sheet().filter(sheet::equals).isPresent())
                 .isPresent();
-        return new RunView.Behind(job.map(one -> one.id().toString()).orElse(""), proven);
+        return new RunJob(job.map(one -> one.id().toString()).orElse(""), proven);
     }
 
     /** What the hand says of a run afterwards: another length moves travel and heat with it. */
@@ -151,24 +161,24 @@ class LogbookController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model,
             HttpServletResponse answer) {
-        Logbook.Opened opened = opened(id);
-        RunText said = RunText.read(sent, preferences.units());
-        if (!said.problems().isEmpty()) {
-            return shown(opened, sent, said.messages(preferences.units()), preferences, model);
+        OpenedRun opened = opened(id);
+        RunText form = RunText.read(sent, preferences.units());
+        if (!form.problems().isEmpty()) {
+            return shown(opened, sent, form.messages(preferences.units()), preferences, model);
         }
-        RunClosings.Said kept = said.said();
+        ClosingForm kept = form.said();
         OptionalDouble version = NumberReader.read(sent.getOrDefault("version", ""));
-        Predicate<Run> shown = run -> version.isEmpty() || run.version() == (long) version.getAsDouble();
-        RunClosings.Said whole = new RunClosings.Said(
-                kept.hand(), kept.seamMm(), opened.run().figures().currentA(), kept.verdict(), kept.note());
-        Optional<RunStore.Heard> heard = closings.close(id, shown, whole)
-                .or(() -> runs.judge(id, shown, kept.verdict(), kept.hand(), kept.note()));
-        Optional<String> late = heard.flatMap(LateWords::say);
+        Predicate<WeldRun> shown = run -> version.isEmpty() || run.version() == (long) version.getAsDouble();
+        ClosingForm whole = new ClosingForm(
+                kept.welder(), kept.seamMm(), opened.run().figures().currentA(), kept.verdict(), kept.note());
+        Optional<NoteResult> heard = closings.close(id, shown, whole)
+                .or(() -> runs.judge(id, shown, kept.verdict(), kept.welder(), kept.note()));
+        Optional<String> late = heard.flatMap(LateNoteMessages::say);
         if (late.isPresent()) {
-            boolean lost = heard.get().came() == RunStore.Heard.Came.NO_ROOM;
+            boolean lost = heard.get().came() == NoteResult.Came.NO_ROOM;
             model.addAttribute("late", late.get());
             answer.setStatus(HttpServletResponse.SC_CONFLICT);
-            Logbook.Opened now = opened(id);
+            OpenedRun now = opened(id);
             return shown(now, lost ? sent : typed(now.run(), preferences.units()), Map.of(), preferences, model);
         }
         return "redirect:/logbook/" + id;
@@ -177,13 +187,13 @@ class LogbookController {
     /** The run was good, and so the job is proven with the sheet it was welded by. */
     @PostMapping("/logbook/{id}/proven")
     String proven(@PathVariable UUID id) {
-        Logbook.Opened opened = opened(id);
+        OpenedRun opened = opened(id);
         Optional<UUID> job = opened.run().head().job();
         Optional<SheetDocument> sheet = opened.sheet();
         if (job.isPresent() && sheet.isPresent()) {
             LocalDate day = LocalDate.ofInstant(opened.run().startedAt(), ZoneId.systemDefault());
-            jobs.edit(job.get(), OptionalLong.empty(), one -> one.content().proven(day, planner.ways(), sheet));
-            runs.judge(id, Verdict.GOOD);
+            jobs.edit(job.get(), OptionalLong.empty(), one -> one.content().proven(day, planner.shopDefaults(), sheet));
+            runs.judge(id, RunVerdict.GOOD);
         }
         return "redirect:/logbook/" + id;
     }
@@ -202,9 +212,9 @@ class LogbookController {
         if (ids.size() != 2) {
             return "redirect:/logbook";
         }
-        Logbook.Opened one = opened(ids.get(0));
-        Logbook.Opened other = opened(ids.get(1));
-        model.addAttribute("compared", Compared.of(one, other, preferences.units()));
+        OpenedRun openedRun = opened(ids.get(0));
+        OpenedRun other = opened(ids.get(1));
+        model.addAttribute("compared", RunComparison.of(openedRun, other, preferences.units()));
         return "logbook/compare";
     }
 }

@@ -12,14 +12,16 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.PurgeText;
-import vastarc.web.kept.run.PhotoStore;
-import vastarc.web.kept.run.Run;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.web.logbook.Logbook.OpenedRun;
+import vastarc.web.logbook.RunView.RunJob;
 import vastarc.web.paper.PaperPress;
-import vastarc.web.ui.FigureView;
+import vastarc.web.store.job.PurgeText;
+import vastarc.web.store.run.PhotoStore;
+import vastarc.web.store.run.WeldRun;
 import vastarc.web.ui.NotFound;
+import vastarc.web.ui.ParameterView.FigureLine;
 import vastarc.web.ui.Preferences;
 
 /** The weld record of a run, to look at and as a PDF: what was set, what was read, what it looked like, who and when. */
@@ -47,15 +49,14 @@ class RecordController {
      * @param note    of the hand
      * @param photos  by the address they are drawn from
      */
-    public record WeldRecord(
-            RunView run, String verdict, List<FigureView.Line> purge, String note, List<Picture> photos) {}
+    public record WeldRecord(RunView run, String verdict, List<FigureLine> purge, String note, List<Picture> photos) {}
 
     /** A photograph and what it shows. */
     public record Picture(String source, String label) {}
 
     @GetMapping("/logbook/{id}/record")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        Logbook.Opened opened = opened(id);
+        OpenedRun opened = opened(id);
         model.addAttribute(
                 "record",
                 record(
@@ -73,7 +74,7 @@ class RecordController {
     /** Photographs stand inside the file itself. */
     @GetMapping("/logbook/{id}/record.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences) {
-        Logbook.Opened opened = opened(id);
+        OpenedRun opened = opened(id);
         List<Picture> pictures = opened.photos().stream()
                 .limit(MOST_PHOTOS)
                 .flatMap(photo -> photos
@@ -93,24 +94,24 @@ class RecordController {
                         Map.of("record", record(opened, pictures, preferences))));
     }
 
-    private Logbook.Opened opened(UUID id) {
+    private OpenedRun opened(UUID id) {
         return logbook.open(id).orElseThrow(() -> new NotFound("run"));
     }
 
-    private static WeldRecord record(Logbook.Opened opened, List<Picture> pictures, Preferences preferences) {
-        Run run = opened.run();
+    private static WeldRecord record(OpenedRun opened, List<Picture> pictures, Preferences preferences) {
+        WeldRun run = opened.run();
         return new WeldRecord(
-                RunView.of(opened, Map.of(), Map.of(), new RunView.Behind("", false), preferences.units()),
+                RunView.of(opened, Map.of(), Map.of(), new RunJob("", false), preferences.units()),
                 Phrasebook.say(Phrase.of("run.verdict." + run.verdict()), preferences.units()),
                 opened.record().map(record -> purge(record.purge())).orElse(List.of()),
                 run.note(),
                 pictures);
     }
 
-    private static List<FigureView.Line> purge(Map<String, String> stood) {
+    private static List<FigureLine> purge(Map<String, String> stood) {
         return Stream.of(PurgeText.FELT, PurgeText.METER, PurgeText.OVERRULED, PurgeText.BY)
                 .filter(field -> !stood.getOrDefault(field, "").isBlank())
-                .map(field -> new FigureView.Line(
+                .map(field -> new FigureLine(
                         Phrasebook.say(Phrase.of("record." + field), UnitSystem.METRIC),
                         field.equals(PurgeText.FELT) ? "yes" : stood.getOrDefault(field, "")))
                 .toList();

@@ -27,23 +27,25 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import tools.jackson.core.JacksonException;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.run.Trace;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.core.weldlog.Recording;
 import vastarc.web.format.CoreJson;
 import vastarc.web.format.CsvText;
-import vastarc.web.format.TraceFile;
-import vastarc.web.kept.run.PhotoStore;
-import vastarc.web.kept.run.Photograph;
-import vastarc.web.kept.run.PictureRefused;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunFilter;
-import vastarc.web.kept.run.RunRows;
-import vastarc.web.kept.run.RunStore;
-import vastarc.web.kept.run.TraceColumns;
+import vastarc.web.format.RecordingFile;
+import vastarc.web.logbook.RunImport.ImportReport;
+import vastarc.web.request.RecordingTable;
 import vastarc.web.request.RunClosings;
-import vastarc.web.request.TraceTable;
+import vastarc.web.request.RunClosings.ClosingForm;
+import vastarc.web.store.run.PhotoStore;
+import vastarc.web.store.run.Photograph.PhotographKind;
+import vastarc.web.store.run.PictureRefused;
+import vastarc.web.store.run.RunFilter;
+import vastarc.web.store.run.TraceColumns;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunFormat;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunService;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -57,16 +59,16 @@ class RunFiles {
     /** Read as a whole, unlike a table: so it takes much more room than its file. */
     private static final int MAX_JSON = 4 * 1024 * 1024;
 
-    private final RunStore runs;
-    private final RunBook book;
+    private final WeldRunService runs;
+    private final WeldRunQueries book;
     private final PhotoStore photos;
     private final TraceColumns columns;
     private final RunClosings closings;
     private final RunImport imports;
 
     RunFiles(
-            RunStore runs,
-            RunBook book,
+            WeldRunService runs,
+            WeldRunQueries book,
             PhotoStore photos,
             TraceColumns columns,
             RunClosings closings,
@@ -99,17 +101,17 @@ class RunFiles {
                     writer,
                     CSVFormat.RFC4180
                             .builder()
-                            .setHeader(RunRows.COLUMNS.toArray(String[]::new))
+                            .setHeader(WeldRunFormat.COLUMNS.toArray(String[]::new))
                             .get());
             book.forEach(filter, run -> print(csv, run));
             csv.flush();
         });
     }
 
-    private static void print(CSVPrinter csv, Run run) {
-        var row = RunRows.row(run);
+    private static void print(CSVPrinter csv, WeldRun run) {
+        var row = WeldRunFormat.row(run);
         try {
-            csv.printRecord(RunRows.COLUMNS.stream()
+            csv.printRecord(WeldRunFormat.COLUMNS.stream()
                     .map(name -> row.path(name).isNull()
                             ? ""
                             : CsvText.cell(row.path(name).asString()))
@@ -127,7 +129,7 @@ class RunFiles {
             Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
             String[] before = {"[\n"};
             book.forEach(filter, run -> {
-                write(writer, before[0] + CoreJson.kept().writeValueAsString(RunRows.row(run)));
+                write(writer, before[0] + CoreJson.kept().writeValueAsString(WeldRunFormat.row(run)));
                 before[0] = ",\n";
             });
             write(writer, before[0].equals("[\n") ? "[]\n" : "\n]\n");
@@ -152,31 +154,32 @@ class RunFiles {
     /** Takes runs out of a file; what is refused is told row by row, and the rest comes in. */
     @PostMapping(path = "/logbook/import", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
-    RunImport.Report bring(HttpServletRequest request, @ModelAttribute("preferences") Preferences preferences)
+    ImportReport bring(HttpServletRequest request, @ModelAttribute("preferences") Preferences preferences)
             throws IOException {
         return imports.take(new String(body(request), StandardCharsets.UTF_8), preferences.units());
     }
 
     /** What became of a file that was sent: an address to go to, or what is wrong. */
-    record Sent(String to, String wrong, List<Column> columns) {}
+    record UploadResult(String to, String wrong, List<Column> columns) {}
 
     /** A column of a table, and what it seems to be. */
     record Column(String name, String chosen) {}
 
     @PostMapping(path = "/logbook/{id}/photo", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
-    Sent photo(@PathVariable UUID id, @RequestParam(defaultValue = "BEAD") String kind, HttpServletRequest request)
+    UploadResult photo(
+            @PathVariable UUID id, @RequestParam(defaultValue = "BEAD") String kind, HttpServletRequest request)
             throws IOException {
         runs.find(id).orElseThrow(() -> new NotFound("run"));
-        Photograph.Kind shows = Arrays.stream(Photograph.Kind.values())
-                .filter(one -> one.name().equals(kind))
+        PhotographKind shows = Arrays.stream(PhotographKind.values())
+                .filter(photographKind -> photographKind.name().equals(kind))
                 .findFirst()
-                .orElse(Photograph.Kind.BEAD);
+                .orElse(PhotographKind.BEAD);
         try {
             photos.keep(id, shows, body(request));
-            return new Sent("/logbook/" + id, "", List.of());
+            return new UploadResult("/logbook/" + id, "", List.of());
         } catch (PictureRefused e) {
-            return new Sent("", String.valueOf(e.getMessage()), List.of());
+            return new UploadResult("", String.valueOf(e.getMessage()), List.of());
         }
     }
 
@@ -199,10 +202,10 @@ class RunFiles {
     @GetMapping("/logbook/{id}/trace.csv")
     ResponseEntity<StreamingResponseBody> trace(@PathVariable UUID id) {
         runs.find(id).orElseThrow(() -> new NotFound("run"));
-        Trace trace = runs.trace(id);
+        Recording recording = runs.trace(id);
         return file("trace.csv", CSV, out -> {
             Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
-            TraceFile.csv(trace, writer);
+            RecordingFile.csv(recording, writer);
             writer.flush();
         });
     }
@@ -211,85 +214,85 @@ class RunFiles {
     @GetMapping(path = "/logbook/{id}/trace.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<StreamingResponseBody> traceJson(@PathVariable UUID id) {
         runs.find(id).orElseThrow(() -> new NotFound("run"));
-        Trace trace = runs.trace(id);
-        if (trace.channels().isEmpty()) {
+        Recording recording = runs.trace(id);
+        if (recording.channels().isEmpty()) {
             throw new NotFound("reading of this run");
         }
         return file(
                 "trace.json",
                 MediaType.APPLICATION_JSON_VALUE,
-                out -> CoreJson.kept().writeValue(out, TraceFile.json(trace)));
+                out -> CoreJson.kept().writeValue(out, RecordingFile.json(recording)));
     }
 
     /** Readings of a meter's own table; which column is what is said once and remembered. */
     @PostMapping(path = "/logbook/{id}/trace", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
-    Sent readings(
+    UploadResult readings(
             @PathVariable UUID id,
             @RequestParam(name = "column", defaultValue = "") List<String> chosen,
             HttpServletRequest request,
             @ModelAttribute("preferences") Preferences preferences)
             throws IOException {
-        Run run = runs.find(id).orElseThrow(() -> new NotFound("run"));
+        WeldRun run = runs.find(id).orElseThrow(() -> new NotFound("run"));
         String text = new String(body(request), StandardCharsets.UTF_8);
         if (text.stripLeading().startsWith("{")) {
-            Outcome<Trace> told = told(text);
+            Outcome<Recording> told = recording(text);
             return told.value().isEmpty()
                     ? wrong(told, preferences)
-                    : taken(run, told.value().get());
+                    : storedReadings(run, told.value().get());
         }
-        Outcome<TraceTable> read = TraceTable.read(text);
+        Outcome<RecordingTable> read = RecordingTable.read(text);
         if (read.value().isEmpty()) {
             return wrong(read, preferences);
         }
-        TraceTable table = read.value().get();
+        RecordingTable table = read.value().get();
         List<String> mapped = chosen.isEmpty() ? columns.chosen(table.heading()).orElse(table.guessed()) : chosen;
         if (!table.fits(mapped)) {
-            return new Sent(
+            return new UploadResult(
                     "",
                     "Say which column is the time, and which are current, voltage, gas flow, oxygen or temperature.",
                     columns(table, mapped));
         }
-        Outcome<Trace> trace = table.trace(mapped);
-        if (trace.value().isEmpty()) {
-            return wrong(trace, preferences);
+        Outcome<Recording> recording = table.trace(mapped);
+        if (recording.value().isEmpty()) {
+            return wrong(recording, preferences);
         }
         columns.remember(table.heading(), mapped);
-        return taken(run, trace.value().get());
+        return storedReadings(run, recording.value().get());
     }
 
-    private static Outcome<Trace> told(String text) {
+    private static Outcome<Recording> recording(String text) {
         if (text.length() > MAX_JSON) {
             return Outcome.failed(Problem.badValue("trace", "run.jsonTooLong", MAX_JSON / 1024 / 1024));
         }
         try {
-            return TraceFile.read(CoreJson.kept().readTree(text));
+            return RecordingFile.read(CoreJson.kept().readTree(text));
         } catch (JacksonException e) {
             return Outcome.failed(Problem.badValue("trace", "run.table"));
         }
     }
 
-    private Sent taken(Run run, Trace trace) {
-        runs.read(run.id(), trace);
+    private UploadResult storedReadings(WeldRun run, Recording recording) {
+        runs.read(run.id(), recording);
         closings.close(
                 run.id(),
-                new RunClosings.Said(
+                new ClosingForm(
                         run.head().hand(),
                         run.figures().seamMm(),
                         run.figures().currentA(),
                         run.verdict(),
                         run.note()));
-        return new Sent("/logbook/" + run.id(), "", List.of());
+        return new UploadResult("/logbook/" + run.id(), "", List.of());
     }
 
-    private static List<Column> columns(TraceTable table, List<String> mapped) {
+    private static List<Column> columns(RecordingTable table, List<String> mapped) {
         List<String> guessed = mapped.size() == table.heading().size() ? mapped : table.guessed();
         return IntStream.range(0, table.heading().size())
                 .mapToObj(i -> new Column(table.heading().get(i), guessed.get(i)))
                 .toList();
     }
 
-    private static Sent wrong(Outcome<?> outcome, Preferences preferences) {
-        return new Sent("", outcome.problems().get(0).message(preferences.units()), List.of());
+    private static UploadResult wrong(Outcome<?> outcome, Preferences preferences) {
+        return new UploadResult("", outcome.problems().get(0).message(preferences.units()), List.of());
     }
 }

@@ -12,22 +12,23 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.finding.Outcome;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunRows;
+import vastarc.core.validation.Outcome;
+import vastarc.web.store.run.WeldRunFormat;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunQueries.CompleteRun;
 
 /** Runs out of a file, CSV or JSON, in the published names. */
 @Component
 class RunImport {
 
     private static final int MOST_ROWS = 20_000;
-    private static final int REFUSALS_TOLD = 50;
+    private static final int MAX_REFUSALS = 50;
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private final RunBook runs;
+    private final WeldRunQueries runs;
 
-    RunImport(RunBook runs) {
+    RunImport(WeldRunQueries runs) {
         this.runs = runs;
     }
 
@@ -40,23 +41,23 @@ class RunImport {
      * @param rows    why, the first few, by their number
      * @param wrong   why nothing at all was taken; empty where something may have been
      */
-    record Report(int taken, int known, int refused, List<String> rows, String wrong) {
+    record ImportReport(int taken, int known, int refused, List<String> rows, String wrong) {
 
-        static Report wrong(String why) {
-            return new Report(0, 0, 0, List.of(), why);
+        static ImportReport wrong(String why) {
+            return new ImportReport(0, 0, 0, List.of(), why);
         }
     }
 
-    Report take(String text, UnitSystem units) {
+    ImportReport take(String text, UnitSystem units) {
         String bare = text.startsWith("\uFEFF") ? text.substring(1) : text;
         try {
             return bare.stripLeading().startsWith("[")
                     ? take(JSON.readTree(bare).values().stream().toList(), 1, units)
                     : take(csv(bare), 2, units);
         } catch (JacksonException e) {
-            return Report.wrong("This is no whole JSON list of runs.");
+            return ImportReport.wrong("This is no whole JSON list of runs.");
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            return Report.wrong(
+            return ImportReport.wrong(
                     "This is no table of runs: its first line names the columns, as a file taken out of the logbook does.");
         }
     }
@@ -71,7 +72,7 @@ class RunImport {
                 .get()
                 .parse(new StringReader(text))) {
             for (CSVRecord line : csv) {
-                rows.add(RunRows.object(line.toMap()));
+                rows.add(WeldRunFormat.object(line.toMap()));
                 if (rows.size() > MOST_ROWS) {
                     break;
                 }
@@ -80,23 +81,23 @@ class RunImport {
         return rows;
     }
 
-    private Report take(List<JsonNode> rows, int firstLine, UnitSystem units) {
+    private ImportReport take(List<JsonNode> rows, int firstLine, UnitSystem units) {
         if (rows.isEmpty() || rows.size() > MOST_ROWS) {
-            return Report.wrong("There are " + (rows.isEmpty() ? "no rows" : "more than " + MOST_ROWS + " rows")
+            return ImportReport.wrong("There are " + (rows.isEmpty() ? "no rows" : "more than " + MOST_ROWS + " rows")
                     + " in this file. Give 1 to " + MOST_ROWS + ".");
         }
-        List<RunBook.Whole> sound = new ArrayList<>();
-        List<String> told = new ArrayList<>();
+        List<CompleteRun> sound = new ArrayList<>();
+        List<String> messages = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
-            Outcome<RunBook.Whole> read = RunRows.read(rows.get(i));
+            Outcome<CompleteRun> read = WeldRunFormat.read(rows.get(i));
             read.value().ifPresent(sound::add);
-            if (read.value().isEmpty() && told.size() < REFUSALS_TOLD) {
-                told.add(
+            if (read.value().isEmpty() && messages.size() < MAX_REFUSALS) {
+                messages.add(
                         "Row " + (i + firstLine) + ": " + read.problems().get(0).field() + ": "
                                 + read.problems().get(0).message(units));
             }
         }
-        int taken = runs.takeAll(sound);
-        return new Report(taken, sound.size() - taken, rows.size() - sound.size(), told, "");
+        int accepted = runs.takeAll(sound);
+        return new ImportReport(accepted, sound.size() - accepted, rows.size() - sound.size(), messages, "");
     }
 }

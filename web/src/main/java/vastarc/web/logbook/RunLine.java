@@ -12,10 +12,10 @@ import vastarc.core.material.Material;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunFigures;
-import vastarc.web.kept.run.RunHead;
+import vastarc.core.text.Phrasebook;
+import vastarc.web.store.run.RunFigures;
+import vastarc.web.store.run.RunHead;
+import vastarc.web.store.run.WeldRun;
 
 /**
  * A run in a line of the logbook.
@@ -44,7 +44,7 @@ public record RunLine(
     private static final DateTimeFormatter WHEN =
             DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm").withZone(ZoneOffset.UTC);
 
-    static RunLine of(Run run, UnitSystem units) {
+    static RunLine of(WeldRun run, UnitSystem units) {
         RunHead head = run.head();
         RunFigures figures = run.figures();
         return new RunLine(
@@ -73,7 +73,7 @@ public record RunLine(
                 run.endedAt().isEmpty());
     }
 
-    static String when(Run run) {
+    static String when(WeldRun run) {
         return WHEN.format(run.startedAt());
     }
 
@@ -91,16 +91,17 @@ public record RunLine(
     private static String named(Enum<?>[] values, String name, String words) {
         return Arrays.stream(values)
                 .map(Enum::name)
-                .filter(one -> one.equals(name))
+                .filter(text -> text.equals(name))
                 .findFirst()
-                .flatMap(one -> Phrasebook.find(words + one))
+                .flatMap(text -> Phrasebook.find(words + text))
                 .orElse(name);
     }
 
     static String shown(OptionalDouble figure, Unit unit, UnitSystem units) {
         return Optional.of(figure)
                 .filter(OptionalDouble::isPresent)
-                .map(one -> units.show(Quantity.of(one.getAsDouble(), unit)).line())
+                .map(optionalDouble -> units.show(Quantity.of(optionalDouble.getAsDouble(), unit))
+                        .line())
                 .orElse("–");
     }
 }

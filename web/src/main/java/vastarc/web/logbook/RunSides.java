@@ -6,23 +6,24 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.run.ArcShape;
-import vastarc.core.run.RunPlan;
-import vastarc.web.kept.run.RunFigures;
-import vastarc.web.kept.run.RunHead;
-import vastarc.web.kept.run.RunRecord;
+import vastarc.core.weldlog.ArcShape;
+import vastarc.core.weldlog.RunPlan;
+import vastarc.web.logbook.Logbook.OpenedRun;
 import vastarc.web.logbook.RunView.Side;
+import vastarc.web.store.run.RunFigures;
+import vastarc.web.store.run.RunHead;
+import vastarc.web.store.run.RunRecord;
 
 /** The figures of a run, planned beside read; what is on neither side is left out. */
 final class RunSides {
 
     private static final OptionalDouble NONE = OptionalDouble.empty();
 
-    private final Logbook.Opened opened;
+    private final OpenedRun opened;
     private final UnitSystem units;
     private final List<Side> sides = new ArrayList<>();
 
-    RunSides(Logbook.Opened opened, UnitSystem units) {
+    RunSides(OpenedRun opened, UnitSystem units) {
         this.opened = opened;
         this.units = units;
     }

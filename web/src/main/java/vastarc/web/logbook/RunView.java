@@ -6,16 +6,18 @@ import java.util.Optional;
 import vastarc.core.plan.SheetDocument;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.run.Verdict;
-import vastarc.core.sheet.Setting;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.weldlog.RunVerdict;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.drawing.TraceChart;
-import vastarc.web.kept.run.Photograph;
-import vastarc.web.kept.run.RunRecord;
+import vastarc.web.drawing.RecordingChart;
+import vastarc.web.drawing.RecordingChart.ChartedRun;
+import vastarc.web.logbook.Logbook.OpenedRun;
+import vastarc.web.store.run.Photograph;
+import vastarc.web.store.run.RunRecord;
 import vastarc.web.ui.Choice;
-import vastarc.web.ui.FigureView;
+import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * A run of the logbook, finished for display.
@@ -43,7 +45,7 @@ public record RunView(
         List<String> findings,
         List<String> marks,
         List<String> open,
-        List<FigureView.Line> sheet,
+        List<FigureLine> sheet,
         List<Photo> photos,
         Map<String, String> form,
         Map<String, String> wrong,
@@ -59,10 +61,10 @@ public record RunView(
     public record Photo(String id, String label) {}
 
     /** The job behind a run, as far as it matters here. */
-    record Behind(String id, boolean proven) {}
+    record RunJob(String id, boolean proven) {}
 
     static RunView of(
-            Logbook.Opened opened, Map<String, String> form, Map<String, String> wrong, Behind job, UnitSystem units) {
+            OpenedRun opened, Map<String, String> form, Map<String, String> wrong, RunJob job, UnitSystem units) {
         return new RunView(
                 RunLine.of(opened.run(), units),
                 opened.run().version(),
@@ -82,7 +84,7 @@ public record RunView(
                 form,
                 wrong,
                 Choice.of(
-                        Verdict.values(),
+                        RunVerdict.values(),
                         "run.verdict",
                         form.getOrDefault("verdict", opened.run().verdict().name())),
                 job.id(),
@@ -90,12 +92,12 @@ public record RunView(
                 opened.fault());
     }
 
-    static Optional<Drawing> chart(Logbook.Opened opened) {
-        return opened.trace().channels().isEmpty() ? Optional.empty() : Optional.of(TraceChart.of(shown(opened)));
+    static Optional<Drawing> chart(OpenedRun opened) {
+        return opened.trace().channels().isEmpty() ? Optional.empty() : Optional.of(RecordingChart.of(shown(opened)));
     }
 
-    static TraceChart.Shown shown(Logbook.Opened opened) {
-        return new TraceChart.Shown(
+    static ChartedRun shown(OpenedRun opened) {
+        return new ChartedRun(
                 opened.trace(),
                 opened.seen(),
                 opened.events(),
@@ -106,14 +108,14 @@ public record RunView(
         return new Photo(photo.id().toString(), photo.kind().label());
     }
 
-    static List<FigureView.Line> lines(SheetDocument sheet, UnitSystem units) {
+    static List<FigureLine> lines(SheetDocument sheet, UnitSystem units) {
         return sheet.settings().stream()
-                .filter(setting -> !setting.idle())
-                .map((Setting setting) -> new FigureView.Line(say(setting.key().words()), setting.shown(units)))
+                .filter(parameter -> !parameter.idle())
+                .map((Parameter parameter) -> new FigureLine(say(parameter.key().words()), parameter.shown(units)))
                 .toList();
     }
 
-    static List<Side> sides(Logbook.Opened opened, UnitSystem units) {
+    static List<Side> sides(OpenedRun opened, UnitSystem units) {
         return new RunSides(opened, units).sides();
     }
 

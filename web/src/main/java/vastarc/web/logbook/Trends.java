@@ -10,10 +10,10 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.Function;
-import vastarc.core.run.Verdict;
+import vastarc.core.weldlog.RunVerdict;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.TrendChart;
-import vastarc.web.kept.run.Run;
+import vastarc.web.store.run.WeldRun;
 
 /**
  * How figures go over the weeks.
@@ -30,8 +30,8 @@ public record Trends(List<Drawing> charts, int count, int most) {
     private static final double WEEK = 7;
 
     /** Of runs, the newest first. */
-    static Trends of(List<Run> runs) {
-        List<Run> judged =
+    static Trends of(List<WeldRun> runs) {
+        List<WeldRun> judged =
                 runs.stream().filter(run -> run.endedAt().isPresent()).toList();
         if (judged.isEmpty()) {
             return new Trends(List.of(), 0, MOST);
@@ -50,15 +50,15 @@ public record Trends(List<Drawing> charts, int count, int most) {
                 MOST);
     }
 
-    private static OptionalDouble currentRatio(Run run) {
+    private static OptionalDouble currentRatio(WeldRun run) {
         return ratio(run.figures().currentA(), run.head().plannedA());
     }
 
-    private static OptionalDouble travelRatio(Run run) {
+    private static OptionalDouble travelRatio(WeldRun run) {
         return ratio(run.figures().travel(), run.head().plannedTravel());
     }
 
-    private static OptionalDouble gasPerMin(Run run) {
+    private static OptionalDouble gasPerMin(WeldRun run) {
         return ratio(run.figures().gasL(), run.figures().arcS() / 60);
     }
 
@@ -68,9 +68,9 @@ public record Trends(List<Drawing> charts, int count, int most) {
                 : OptionalDouble.empty();
     }
 
-    private record Plot(List<Run> runs, Instant first, Instant last) {
+    private record Plot(List<WeldRun> runs, Instant first, Instant last) {
 
-        private double day(Run run) {
+        private double day(WeldRun run) {
             return Duration.between(first, run.startedAt()).toMillis() / 86_400_000.0;
         }
 
@@ -78,7 +78,7 @@ public record Trends(List<Drawing> charts, int count, int most) {
             return Math.max(1, Duration.between(first, last).toMillis() / 86_400_000.0);
         }
 
-        Drawing of(String name, Function<Run, OptionalDouble> figure, double line) {
+        Drawing of(String name, Function<WeldRun, OptionalDouble> figure, double line) {
             List<TrendChart.Dot> dots = new ArrayList<>();
             for (int i = runs.size() - 1; i >= 0; i--) {
                 OptionalDouble value = figure.apply(runs.get(i));
@@ -93,8 +93,9 @@ public record Trends(List<Drawing> charts, int count, int most) {
         Drawing firstTimeRight() {
             List<TrendChart.Dot> judged = new ArrayList<>();
             for (int i = runs.size() - 1; i >= 0; i--) {
-                if (runs.get(i).verdict() != Verdict.UNJUDGED) {
-                    judged.add(new TrendChart.Dot(day(runs.get(i)), runs.get(i).verdict() == Verdict.GOOD ? 100 : 0));
+                if (runs.get(i).verdict() != RunVerdict.UNJUDGED) {
+                    judged.add(
+                            new TrendChart.Dot(day(runs.get(i)), runs.get(i).verdict() == RunVerdict.GOOD ? 100 : 0));
                 }
             }
             List<TrendChart.Dot> weeks = weeks(

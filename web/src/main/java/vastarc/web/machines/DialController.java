@@ -10,15 +10,16 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.core.finding.Problem;
 import vastarc.core.machine.CurrentMeter;
 import vastarc.core.machine.DialReading;
 import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelElement.SwitchStop;
 import vastarc.core.machine.PanelSetting;
 import vastarc.core.machine.SimulatedSource;
 import vastarc.core.notation.NumberReader;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
+import vastarc.core.validation.Problem;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -33,9 +34,9 @@ class DialController {
     private static final int MOST_READINGS = 500;
 
     private final MachineStore store;
-    private final ShownMachine shown;
+    private final MachinePages shown;
 
-    DialController(MachineStore store, ShownMachine shown) {
+    DialController(MachineStore store, MachinePages shown) {
         this.store = store;
         this.shown = shown;
     }
@@ -81,7 +82,7 @@ class DialController {
     /** The simulated double of this machine, in the band it is switched to. */
     private double simulated(Machine machine, int band, double place) {
         int count = store.readings(machine.id()).size();
-        Optional<PanelElement.Stop> stop = machine.profile()
+        Optional<SwitchStop> stop = machine.profile()
                 .control(PanelSetting.RANGE)
                 .filter(range -> band < range.stops().size())
                 .map(range -> range.stops().get(band));

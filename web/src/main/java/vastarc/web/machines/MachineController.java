@@ -14,18 +14,18 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import vastarc.core.finding.Problem;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.drawing.PanelFront;
-import vastarc.web.kept.Listed;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.Patterns;
-import vastarc.web.kept.machine.ProfileReader;
-import vastarc.web.kept.machine.Torch;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Problem;
+import vastarc.web.drawing.PanelDrawing;
+import vastarc.web.store.ListPage;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.ProfileReader;
+import vastarc.web.store.machine.StartingProfiles;
+import vastarc.web.store.machine.Torch;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Pages;
@@ -38,18 +38,18 @@ class MachineController {
     private static final int ON_A_PAGE = 20;
 
     private final MachineStore store;
-    private final ShownMachine shown;
+    private final MachinePages shown;
 
-    MachineController(MachineStore store, ShownMachine shown) {
+    MachineController(MachineStore store, MachinePages shown) {
         this.store = store;
         this.shown = shown;
     }
 
     /** A machine of the list. */
-    public record Card(String id, String name, String range, PanelFront front) {}
+    public record MachineCard(String id, String name, String range, PanelDrawing front) {}
 
     /** A machine that can no longer be used as it is kept. */
-    public record Broken(String id, String name, String fault) {}
+    public record BrokenMachine(String id, String name, String fault) {}
 
     @GetMapping("/machines")
     String machines(
@@ -60,22 +60,22 @@ class MachineController {
         List<Machine> all = store.all();
         List<Machine> usable =
                 all.stream().filter(machine -> machine.fault().isEmpty()).toList();
-        Listed<Machine> listed = Listed.of(usable, Pages.number(page), ON_A_PAGE);
+        ListPage<Machine> listed = ListPage.of(usable, Pages.number(page), ON_A_PAGE);
         model.addAttribute("pages", Pages.of(listed, "/machines", ""));
         model.addAttribute(
                 "machines",
-                listed.map(machine -> new Card(
+                listed.map(machine -> new MachineCard(
                         machine.id().toString(),
                         machine.name(),
                         ProfileEdit.plain(machine.profile().minA()) + " to "
                                 + ProfileEdit.plain(machine.profile().maxA()) + " A",
-                        PanelFront.of(machine.profile(), preferences.units()))));
+                        PanelDrawing.of(machine.profile(), preferences.units()))));
         model.addAttribute("broken", broken(all));
         model.addAttribute(
                 "torches", store.torches().stream().map(Torch::profile).toList());
         model.addAttribute(
                 "patterns",
-                Patterns.NAMES.stream()
+                StartingProfiles.NAMES.stream()
                         .map(name -> new Choice(
                                 name, Phrasebook.say(Phrase.of("pattern." + name), preferences.units()), false))
                         .toList());
@@ -85,7 +85,7 @@ class MachineController {
 
     @PostMapping("/machines")
     String create(@RequestParam String pattern, RedirectAttributes back) {
-        MachineProfile profile = Patterns.of(pattern).orElseThrow(() -> new NotFound("pattern"));
+        MachineProfile profile = StartingProfiles.of(pattern).orElseThrow(() -> new NotFound("pattern"));
         return store.create(profile)
                 .map(machine -> "redirect:" + MachinePage.address(machine.id()))
                 .orElseGet(() -> full(back));
@@ -126,12 +126,12 @@ class MachineController {
                 .body(ProfileReader.text(shown.machine(id).profile()));
     }
 
-    private static List<Broken> broken(List<Machine> all) {
+    private static List<BrokenMachine> broken(List<Machine> all) {
         return all.stream()
-                .flatMap(machine ->
-                        machine
+                .flatMap(
+                        machine -> machine
                                 .fault()
-                                .map(fault -> new Broken(machine.id().toString(), machine.name(), fault))
+                                .map(fault -> new BrokenMachine(machine.id().toString(), machine.name(), fault))
                                 .stream())
                 .toList();
     }

@@ -17,12 +17,13 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.core.finding.Problem;
-import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelElement.ControlKind;
 import vastarc.core.machine.PanelSetting;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.ProfileReader;
+import vastarc.core.validation.Problem;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.MachineStore.MachineEditResult;
+import vastarc.web.store.machine.ProfileReader;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -33,16 +34,16 @@ class MachineEditController {
     private static final String ANY_ELEMENT = "elements\\[\\d+]";
 
     private final MachineStore store;
-    private final ShownMachine shown;
+    private final MachinePages shown;
 
-    MachineEditController(MachineStore store, ShownMachine shown) {
+    MachineEditController(MachineStore store, MachinePages shown) {
         this.store = store;
         this.shown = shown;
     }
 
     /** Keeps an edited document and answers with the workspace; refuses it with words, and keeps the old one, where it does not fit. */
     private Object edit(UUID id, Preferences preferences, Model model, String place, Predicate<ProfileEdit> change) {
-        MachineStore.Edited edited = store.edit(id, machine -> {
+        MachineEditResult edited = store.edit(id, machine -> {
                     ProfileEdit edit = new ProfileEdit(machine.profile());
                     if (!change.test(edit)) {
                         throw new NotFound("control");
@@ -51,38 +52,38 @@ class MachineEditController {
                 })
                 .orElseThrow(() -> new NotFound("machine"));
         if (!edited.problems().isEmpty()) {
-            return refused(said(edited.problems(), place, preferences.units()));
+            return refused(messages(edited.problems(), place, preferences.units()));
         }
         shown.show(edited.machine(), preferences.units(), model);
         return "machines/workspace :: workspace";
     }
 
-    private static ResponseEntity<String> refused(String said) {
+    private static ResponseEntity<String> refused(String text) {
         return ResponseEntity.unprocessableContent()
                 .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
-                .body(said);
+                .body(text);
     }
 
     /** A change of what another window has changed since it was shown. */
-    private static final class Collided extends RuntimeException {
+    private static final class EditCollision extends RuntimeException {
         private static final long serialVersionUID = 1L;
     }
 
     @ExceptionHandler
-    ResponseEntity<String> collided(Collided fault) {
+    ResponseEntity<String> collided(EditCollision fault) {
         return refused(
                 "This was changed in another window since it was shown here. What you typed stays; load the page again to "
                         + "see how it is now.");
     }
 
     private static void seen(Map<String, String> sent, ProfileEdit edit, String part) {
-        String now = Mark.all(edit.document()).getOrDefault(part, "");
-        if (!now.equals(sent.getOrDefault(Mark.SEEN, now))) {
-            throw new Collided();
+        String now = PartMark.all(edit.document()).getOrDefault(part, "");
+        if (!now.equals(sent.getOrDefault(PartMark.SEEN, now))) {
+            throw new EditCollision();
         }
     }
 
-    private static String said(List<Problem> problems, String place, UnitSystem units) {
+    private static String messages(List<Problem> problems, String place, UnitSystem units) {
         return problems.stream()
                 .map(problem -> problem.field()
                                 .replaceFirst("^" + (place.isEmpty() ? ANY_ELEMENT : Pattern.quote(place)) + "\\.", "")
@@ -98,7 +99,7 @@ class MachineEditController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         return edit(id, preferences, model, "", edit -> {
-            seen(sent, edit, Mark.PLATE);
+            seen(sent, edit, PartMark.PLATE);
             edit.about(sent);
             return true;
         });
@@ -112,7 +113,7 @@ class MachineEditController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         PanelSetting what = named(PanelSetting.values(), setting);
-        PanelElement.Kind how = named(PanelElement.Kind.values(), kind);
+        ControlKind how = named(ControlKind.values(), kind);
         return edit(id, preferences, model, "", edit -> {
             edit.add(what, how);
             return true;

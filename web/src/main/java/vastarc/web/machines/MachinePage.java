@@ -7,25 +7,28 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
 import vastarc.core.machine.DialCurve;
 import vastarc.core.machine.DialReading;
 import vastarc.core.machine.MachineProfile;
+import vastarc.core.machine.MachineProfile.PanelShape;
 import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelElement.ControlKind;
+import vastarc.core.machine.PanelElement.SwitchStop;
 import vastarc.core.machine.PanelPlan;
 import vastarc.core.machine.PanelSetting;
 import vastarc.core.machine.Scale;
 import vastarc.core.machine.Taper;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.drawing.DialDrawing;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.drawing.PanelFront;
-import vastarc.web.kept.machine.DialReadingRow;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.ProfileReader;
+import vastarc.web.drawing.PanelDrawing;
+import vastarc.web.store.machine.DialReadingRow;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.ProfileReader;
 import vastarc.web.ui.Choice;
 
 /**
@@ -41,18 +44,18 @@ import vastarc.web.ui.Choice;
 public record MachinePage(
         String id,
         String name,
-        About about,
-        PanelFront front,
+        PlateData about,
+        PanelDrawing front,
         List<ControlForm> controls,
         Map<String, String> marks,
         List<Choice> settings,
         List<Choice> kinds,
         List<DialView> dials,
         int slotCount,
-        List<SlotLine> slots) {
+        List<MemoryLine> slots) {
 
     /** What stands on the plate. */
-    public record About(
+    public record PlateData(
             String minA,
             String maxA,
             String aspect,
@@ -118,7 +121,7 @@ public record MachinePage(
     public record ReadingLine(long id, String place, String amps, boolean simulated) {}
 
     /** A slot in use. */
-    public record SlotLine(int slot, String job) {}
+    public record MemoryLine(int slot, String job) {}
 
     static MachinePage of(
             Machine machine, List<DialReadingRow> readings, Map<Integer, String> slots, UnitSystem units) {
@@ -127,20 +130,20 @@ public record MachinePage(
                 machine.id().toString(),
                 machine.name(),
                 about(profile),
-                PanelFront.of(profile, units),
+                PanelDrawing.of(profile, units),
                 profile.elements().stream().map(MachinePage::form).toList(),
-                Mark.all(ProfileReader.document(profile)),
+                PartMark.all(ProfileReader.document(profile)),
                 free(profile),
-                Choice.of(PanelElement.Kind.values(), "element", "KNOB"),
+                Choice.of(ControlKind.values(), "element", "KNOB"),
                 dials(profile, readings, units),
                 profile.slots(),
                 slots.entrySet().stream()
-                        .map(entry -> new SlotLine(entry.getKey(), entry.getValue()))
+                        .map(entry -> new MemoryLine(entry.getKey(), entry.getValue()))
                         .toList());
     }
 
-    private static About about(MachineProfile profile) {
-        return new About(
+    private static PlateData about(MachineProfile profile) {
+        return new PlateData(
                 ProfileEdit.plain(profile.minA()),
                 ProfileEdit.plain(profile.maxA()),
                 ProfileEdit.plain(profile.aspect()),
@@ -154,13 +157,12 @@ public record MachinePage(
                 profile.alternating(),
                 profile.remote(),
                 profile.cooler(),
-                Choice.of(
-                        MachineProfile.Shape.values(), "shape", profile.shape().name()),
+                Choice.of(PanelShape.values(), "shape", profile.shape().name()),
                 Choice.of(
                         MachineProfile.Polarity.values(),
                         "polarity",
                         profile.polarity().name()),
-                Arrays.stream(ControlLogic.Name.values())
+                Arrays.stream(TriggerModeName.values())
                         .map(name -> new Choice(
                                 name.name(),
                                 say(name.words()),
@@ -194,9 +196,9 @@ public record MachinePage(
                 ProfileEdit.plain(element.x()),
                 ProfileEdit.plain(element.y()),
                 scale.isPresent(),
-                element.kind() == PanelElement.Kind.KNOB,
+                element.kind() == ControlKind.KNOB,
                 element.kind().isSwitched(),
-                element.kind() == PanelElement.Kind.DISPLAY,
+                element.kind() == ControlKind.DISPLAY,
                 element.setting().units().stream()
                         .map(unit -> new Choice(
                                 unit.name(),
@@ -223,11 +225,11 @@ public record MachinePage(
     /** The main dial, once for each coarse range. */
     private static List<DialView> dials(MachineProfile profile, List<DialReadingRow> readings, UnitSystem units) {
         Optional<PanelElement> dial =
-                profile.control(PanelSetting.MAIN_CURRENT).filter(element -> element.kind() == PanelElement.Kind.KNOB);
+                profile.control(PanelSetting.MAIN_CURRENT).filter(element -> element.kind() == ControlKind.KNOB);
         if (dial.isEmpty()) {
             return List.of();
         }
-        List<PanelElement.Stop> bands =
+        List<SwitchStop> bands =
                 profile.control(PanelSetting.RANGE).map(PanelElement::stops).orElse(List.of());
         List<DialView> views = new ArrayList<>();
         for (int band = 0; band < Math.max(1, bands.size()); band++) {

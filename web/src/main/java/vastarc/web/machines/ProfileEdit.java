@@ -14,17 +14,18 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelElement.ControlKind;
 import vastarc.core.machine.PanelSetting;
 import vastarc.core.machine.ScaleUnit;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.table.Complete;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.machine.ProfileReader;
+import vastarc.core.tables.Maps;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.web.store.machine.ProfileReader;
 
 /**
  * Edits of a profile as the panel editor sends them: texts into a copy of the document. What cannot be a number stays a text, so that the
@@ -109,7 +110,7 @@ final class ProfileEdit {
     private void logics(Map<String, String> sent) {
         ArrayNode before = (ArrayNode) document.get("logics").deepCopy();
         ArrayNode logics = document.putArray("logics");
-        for (ControlLogic.Name name : ControlLogic.Name.values()) {
+        for (TriggerModeName name : TriggerModeName.values()) {
             if ("true".equals(sent.get("logic." + name))) {
                 ObjectNode offer = logics.addObject().put("logic", name.name());
                 for (JsonNode old : before) {
@@ -135,7 +136,7 @@ final class ProfileEdit {
     }
 
     /** A new control with usual figures; its id. */
-    String add(PanelSetting setting, PanelElement.Kind kind) {
+    String add(PanelSetting setting, ControlKind kind) {
         int number = elements().size() + 1;
         String id = setting.name().toLowerCase(Locale.ROOT) + number;
         while (element(id).isPresent()) {
@@ -150,7 +151,7 @@ final class ProfileEdit {
         element.put("label", Phrasebook.say(Phrase.of(setting.words()), UnitSystem.METRIC));
         element.put("x", 14 + index % 5 * 18);
         element.put("y", Math.min(90, 24 + index / 5 * 26));
-        element.put("size", kind == PanelElement.Kind.DISPLAY ? DISPLAY_SIZE : 14);
+        element.put("size", kind == ControlKind.DISPLAY ? DISPLAY_SIZE : 14);
         if (kind.isSwitched()) {
             usualStops(element, setting);
         } else if (setting.isFigure()) {
@@ -159,17 +160,17 @@ final class ProfileEdit {
         return id;
     }
 
-    private void usualScale(ObjectNode element, PanelSetting setting, PanelElement.Kind kind) {
+    private void usualScale(ObjectNode element, PanelSetting setting, ControlKind kind) {
         ScaleUnit unit = setting.units().get(0);
         double[] usual = unit == ScaleUnit.AMPERE
                 ? new double[] {
                     document.get("minA").asDouble(), document.get("maxA").asDouble(), 1
                 }
-                : Complete.get(USUAL, unit);
+                : Maps.get(USUAL, unit);
         ObjectNode scale = element.putObject("scale");
         scale.put("unit", unit.name()).put("low", usual[0]).put("high", usual[1]);
-        scale.put("step", kind == PanelElement.Kind.KNOB ? 0 : usual[2]);
-        scale.put("ticks", kind == PanelElement.Kind.KNOB ? 10 : 0).put("figures", kind != PanelElement.Kind.KNOB);
+        scale.put("step", kind == ControlKind.KNOB ? 0 : usual[2]);
+        scale.put("ticks", kind == ControlKind.KNOB ? 10 : 0).put("figures", kind != ControlKind.KNOB);
     }
 
     private void usualStops(ObjectNode element, PanelSetting setting) {
@@ -184,7 +185,7 @@ final class ProfileEdit {
             stops.addObject().put("label", "low").put("low", low).put("high", middle * 1.1);
             stops.addObject().put("label", "high").put("low", middle * 0.9).put("high", high);
         } else if (setting.isFigure()) {
-            boolean toggle = element.get("kind").asString().equals(PanelElement.Kind.TOGGLE.name());
+            boolean toggle = element.get("kind").asString().equals(ControlKind.TOGGLE.name());
             for (int i = 0; i < (toggle ? 2 : 5); i++) {
                 stops.addObject().put("label", String.valueOf(i + 1)).put("value", i + 1);
             }

@@ -8,10 +8,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import vastarc.core.machine.TorchProfile;
+import vastarc.core.machine.TorchProfile.TorchCooling;
 import vastarc.core.notation.NumberReader;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.Torch;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.Torch;
 
 /** Keeps the shop's torches. */
 @Controller
@@ -52,8 +52,7 @@ class TorchController {
         double percent = number(sent.getOrDefault("percent", ""), "%");
         double lead = number(sent.getOrDefault("leadM", ""), "m");
         double bore = number(sent.getOrDefault("boreMm", ""), "mm");
-        TorchProfile.Cooling cooling =
-                "WATER".equals(sent.get("cooling")) ? TorchProfile.Cooling.WATER : TorchProfile.Cooling.AIR;
+        TorchCooling cooling = "WATER".equals(sent.get("cooling")) ? TorchCooling.WATER : TorchCooling.AIR;
         return Optional.of(new Torch.TorchForm(
                         name, cooling, rated, percent, lead, bore, "true".equals(sent.get("valve"))))
                 .filter(Torch.TorchForm::isSound);

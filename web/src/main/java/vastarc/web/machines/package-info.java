@@ -1,6 +1,6 @@
 /**
  * The Machines place: the shop's machines and torches, the panel editor, dials read with a clamp meter, memory slots. Profiles are kept as
- * JSON of the published format; {@link vastarc.web.kept.machine.ProfileReader} is the one way in.
+ * JSON of the published format; {@link vastarc.web.store.machine.ProfileReader} is the one way in.
  */
 @NullMarked
 package vastarc.web.machines;

@@ -9,8 +9,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.web.kept.Unreadables;
-import vastarc.web.kept.document.Document;
+import vastarc.web.store.UnreadableDocuments;
+import vastarc.web.store.UnreadableDocuments.DocumentKind;
+import vastarc.web.store.document.Document;
 import vastarc.web.ui.NotFound;
 
 /** Shows a document that cannot be read, and takes it back mended. */
@@ -19,17 +20,17 @@ class MendController {
 
     private static final int MOST_CHARACTERS = 400_000;
 
-    private final Unreadables documents;
+    private final UnreadableDocuments documents;
 
-    MendController(Unreadables documents) {
+    MendController(UnreadableDocuments documents) {
         this.documents = documents;
     }
 
-    private static Unreadables.Kind kind(String name) {
-        return Unreadables.Kind.named(name).orElseThrow(() -> new NotFound("kind"));
+    private static DocumentKind kind(String name) {
+        return DocumentKind.named(name).orElseThrow(() -> new NotFound("kind"));
     }
 
-    private Document<?> document(Unreadables.Kind kind, String id) {
+    private Document<?> document(DocumentKind kind, String id) {
         return documents.find(kind, id).orElseThrow(() -> new NotFound("document"));
     }
 
@@ -39,7 +40,7 @@ class MendController {
         return shown(kind(kind), id, document.text(), document.fault(), model);
     }
 
-    private static String shown(Unreadables.Kind kind, String id, String text, String fault, Model model) {
+    private static String shown(DocumentKind kind, String id, String text, String fault, Model model) {
         model.addAttribute("kind", kind);
         model.addAttribute("id", id);
         model.addAttribute("text", text);
@@ -61,7 +62,7 @@ class MendController {
     /** Takes a mended text where it can be read; shows it again, with what is wrong, where it cannot. */
     @PostMapping("/mend/{kind}/{id}")
     String mend(@PathVariable String kind, @PathVariable String id, @RequestParam String text, Model model) {
-        Unreadables.Kind what = kind(kind);
+        DocumentKind what = kind(kind);
         document(what, id);
         String fault = text.length() > MOST_CHARACTERS
                 ? "It is longer than " + MOST_CHARACTERS + " characters."
@@ -69,7 +70,7 @@ class MendController {
         return fault.isEmpty() ? "redirect:" + after(what, id) : shown(what, id, text, fault, model);
     }
 
-    private static String after(Unreadables.Kind kind, String id) {
+    private static String after(DocumentKind kind, String id) {
         return switch (kind) {
             case JOB -> "/jobs/" + id + "/sheet";
             case MACHINE -> "/machines/" + id;

@@ -4,10 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.machine.PreStrike;
+import vastarc.core.machine.PreWeldCheck.CheckAnswer;
+import vastarc.core.machine.PreWeldCheck.CheckItem;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.panel.PanelPage.AnswerLine;
 import vastarc.web.panel.PanelPage.CheckLine;
 import vastarc.web.panel.PanelPage.CheckView;
@@ -18,17 +19,17 @@ final class CheckLines {
     private CheckLines() {}
 
     /** Items up to the first wrong or open one can be answered; a wrong one stops those after it. */
-    static CheckView of(List<PreStrike.Item> items, Map<String, String> answers, UnitSystem units) {
+    static CheckView of(List<CheckItem> items, Map<String, String> answers, UnitSystem units) {
         List<CheckLine> lines = new ArrayList<>();
         int done = 0;
         String stopped = "";
-        for (PreStrike.Item item : items) {
+        for (CheckItem item : items) {
             String given = answers.getOrDefault(item.code(), "");
-            Optional<PreStrike.Answer> answer = item.answers().stream()
-                    .filter(one -> one.name().equals(given))
+            Optional<CheckAnswer> answer = item.answers().stream()
+                    .filter(checkAnswer -> checkAnswer.name().equals(given))
                     .findFirst();
-            boolean right = answer.filter(PreStrike.Answer::isRight).isPresent();
-            String stops = answer.flatMap(PreStrike.Answer::stops)
+            boolean right = answer.filter(CheckAnswer::isRight).isPresent();
+            String stops = answer.flatMap(CheckAnswer::stops)
                     .map(text -> say(text, units))
                     .orElse("");
             String state = !stopped.isEmpty() ? "waits" : right ? "done" : answer.isPresent() ? "wrong" : "open";
@@ -37,11 +38,11 @@ final class CheckLines {
                     item.code(),
                     say(item.text(), units),
                     item.answers().stream()
-                            .map(one -> new AnswerLine(
-                                    one.name(),
-                                    say(one.text(), units),
-                                    one.name().equals(given),
-                                    one.isRight()))
+                            .map(checkAnswer -> new AnswerLine(
+                                    checkAnswer.name(),
+                                    say(checkAnswer.text(), units),
+                                    checkAnswer.name().equals(given),
+                                    checkAnswer.isRight()))
                             .toList(),
                     state,
                     stopped.isEmpty() ? stops : ""));

@@ -7,11 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelElement.ControlKind;
 import vastarc.core.machine.PanelPlan;
+import vastarc.core.machine.PanelPlan.ControlTarget;
 import vastarc.core.machine.Scale;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.panel.PanelPage.ControlLine;
 import vastarc.web.ui.Choice;
 
@@ -37,29 +39,33 @@ final class ControlLines {
                 : element.label();
     }
 
-    ControlLine line(PanelPlan.Placed control) {
+    ControlLine line(ControlTarget control) {
         PanelElement element = control.element();
         String setting = say(Phrase.of(element.setting().words()), units);
         return new ControlLine(
                 element.id(),
-                StandReader.PREFIX + element.id(),
+                CurrentSettingReader.PREFIX + element.id(),
                 setting.equals(element.label()) ? "" : setting,
                 label(element),
                 say(control.words(), units),
                 note(control),
                 options(control),
-                refused.getOrDefault(element.id(), stands(control)),
-                element.scale().map(scale -> StandReader.unit(element, scale)).orElse(""),
+                refused.getOrDefault(element.id(), settingText(control)),
+                element.scale()
+                        .map(scale -> CurrentSettingReader.unit(element, scale))
+                        .orElse(""),
                 Optional.ofNullable(refused.get(element.id()))
-                        .map(typed ->
-                                say(StandReader.refusal(element, element.scale().orElseThrow(), typed), units))
+                        .map(typed -> say(
+                                CurrentSettingReader.refusal(
+                                        element, element.scale().orElseThrow(), typed),
+                                units))
                         .orElse(""),
                 control.differs());
     }
 
     /** What was wanted, where the words do not tell it already, and what the control really gives. */
-    private String note(PanelPlan.Placed control) {
-        boolean unfigured = control.element().kind() == PanelElement.Kind.KNOB
+    private String note(ControlTarget control) {
+        boolean unfigured = control.element().kind() == ControlKind.KNOB
                 && control.element().scale().filter(Scale::figures).isEmpty();
         List<String> parts = new ArrayList<>();
         if (unfigured || control.gives().isPresent()) {
@@ -70,7 +76,7 @@ final class ControlLines {
         return String.join("; ", parts);
     }
 
-    private static List<Choice> options(PanelPlan.Placed control) {
+    private static List<Choice> options(ControlTarget control) {
         if (!control.element().kind().isSwitched()) {
             return List.of();
         }
@@ -84,13 +90,13 @@ final class ControlLines {
         return options;
     }
 
-    private static String stands(PanelPlan.Placed control) {
+    private static String settingText(ControlTarget control) {
         PanelElement element = control.element();
         if (control.now().isEmpty() || element.scale().isEmpty()) {
             return "";
         }
-        double figure =
-                StandReader.figure(element, element.scale().get(), control.now().get());
+        double figure = CurrentSettingReader.figure(
+                element, element.scale().get(), control.now().get());
         String text = String.format(Locale.ROOT, "%.2f", figure);
         return text.replaceFirst("\\.?0+$", "");
     }

@@ -15,25 +15,28 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.core.finding.Outcome;
 import vastarc.core.machine.LeakCheck;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.notation.NumberReader;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.machine.JobPanel;
-import vastarc.web.kept.machine.MachineStore;
+import vastarc.core.validation.Outcome;
+import vastarc.web.panel.PanelPage.PanelSource;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JobStore.HistoryResult;
+import vastarc.web.store.job.JobStore.SaveResult;
+import vastarc.web.store.machine.JobPanel;
+import vastarc.web.store.machine.MachineStore;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.Ids;
-import vastarc.web.ui.JobPlace;
-import vastarc.web.ui.JobStep;
+import vastarc.web.ui.JobPage;
+import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** Shows a job on the shop's own machine, and keeps how it stands and what has been checked. */
 @Controller
-class PanelController implements JobPlace {
+class PanelController implements JobPage {
 
     private static final String MACHINE = "machine";
     private static final String TORCH = "torch";
@@ -59,23 +62,23 @@ class PanelController implements JobPlace {
         return "panel/page";
     }
 
-    private String workspace(Job job, OnPanel on, Preferences preferences, Model model) {
+    private String workspace(Job job, JobOnPanel on, Preferences preferences, Model model) {
         show(job, on, Map.of(), preferences, model);
         return "panel/workspace :: workspace";
     }
 
-    private void show(Job job, OnPanel on, Map<String, String> sent, Preferences preferences, Model model) {
+    private void show(Job job, JobOnPanel on, Map<String, String> sent, Preferences preferences, Model model) {
         Map<String, String> refused = on.machine()
-                .map(own -> StandReader.refused(own.profile(), sent))
+                .map(own -> CurrentSettingReader.refused(own.profile(), sent))
                 .orElse(Map.of());
-        PanelPage.Source source =
-                new PanelPage.Source(job, on, jobs.history(job), planner.slots(on), machines.torches(), refused);
+        PanelSource source =
+                new PanelSource(job, on, jobs.history(job), planner.slots(on), machines.torches(), refused);
         model.addAttribute("page", PanelPage.of(source, preferences.units()));
         model.addAttribute(
                 "passes",
                 on.score()
                         .value()
-                        .map(score -> Choice.passes(score.sheet(), job.content().isTack()))
+                        .map(cycle -> Choice.passes(cycle.sheet(), job.content().isTack()))
                         .orElse(List.of()));
     }
 
@@ -88,14 +91,16 @@ class PanelController implements JobPlace {
             HttpServletResponse response,
             Model model) {
         Optional<UUID> before = job(id).content().machine();
-        JobStore.Saved saved = jobs.save(
-                        id, JobStore.version(sent.get("version")), kept -> kept.with(chosen(kept.content(), sent)))
+        SaveResult saved = jobs.save(
+                        id,
+                        JobStore.version(sent.get("version")),
+                        stored -> stored.with(chosen(stored.content(), sent)))
                 .orElseThrow(() -> new NotFound("job"));
-        OnPanel on = planner.start(saved.job());
+        JobOnPanel on = planner.start(saved.job());
         if (before.equals(saved.job().content().machine()) && on.machine().isPresent()) {
             MachineProfile profile = on.machine().get().profile();
-            on = on.standing(
-                    stand(saved.job(), on, panel -> panel.stand(StandReader.merged(profile, panel.stands(), sent))));
+            on = on.withSettings(stand(
+                    saved.job(), on, panel -> panel.stand(CurrentSettingReader.merged(profile, panel.stands(), sent))));
         }
         response.setHeader("X-Job", saved.job().id().toString());
         show(saved.job(), on, sent, preferences, model);
@@ -107,11 +112,11 @@ class PanelController implements JobPlace {
                 .onPass(sent.get("pass"));
     }
 
-    private interface Standing {
+    private interface CurrentSettings {
         void change(JobPanel panel);
     }
 
-    private JobPanel stand(Job job, OnPanel on, Standing change) {
+    private JobPanel stand(Job job, JobOnPanel on, CurrentSettings change) {
         return machines.panel(job.id(), on.machine().orElseThrow().id(), change::change);
     }
 
@@ -123,19 +128,19 @@ class PanelController implements JobPlace {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Job job = job(id);
-        OnPanel on = planner.start(job);
+        JobOnPanel on = planner.start(job);
         if (on.plan().isPresent()) {
-            Map<String, Double> wanted = Slots.figures(on.plan().get());
+            Map<String, Double> wanted = SlotSheets.figures(on.plan().get());
             JobPanel kept = stand(job, on, panel -> {
-                Map<String, Double> stands = new TreeMap<>(panel.stands());
+                Map<String, Double> settings = new TreeMap<>(panel.stands());
                 wanted.forEach((control, place) -> {
                     if (element.isEmpty() || element.equals(control)) {
-                        stands.put(control, place);
+                        settings.put(control, place);
                     }
                 });
-                panel.stand(stands);
+                panel.stand(settings);
             });
-            on = on.standing(kept);
+            on = on.withSettings(kept);
         }
         return workspace(job, on, preferences, model);
     }
@@ -148,9 +153,9 @@ class PanelController implements JobPlace {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Job job = job(id);
-        OnPanel on = planner.start(job);
+        JobOnPanel on = planner.start(job);
         if (on.machine().isPresent() && item.length() <= 40 && answer.length() <= 40) {
-            on = on.standing(stand(job, on, panel -> {
+            on = on.withSettings(stand(job, on, panel -> {
                 if (panel.answers().size() < MOST_ANSWERS) {
                     panel.answer(item, answer);
                 }
@@ -162,9 +167,9 @@ class PanelController implements JobPlace {
     @PostMapping("/jobs/{id}/panel/check/again")
     String checkAgain(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
         Job job = job(id);
-        OnPanel on = planner.start(job);
+        JobOnPanel on = planner.start(job);
         if (on.machine().isPresent()) {
-            on = on.standing(stand(job, on, JobPanel::startAgain));
+            on = on.withSettings(stand(job, on, JobPanel::startAgain));
         }
         return workspace(job, on, preferences, model);
     }
@@ -178,11 +183,11 @@ class PanelController implements JobPlace {
             @ModelAttribute("preferences") Preferences preferences) {
         Outcome<LeakCheck> check = LeakCheck.of(number(volume, "L"), number(drop, "bar"), number(seconds, "s"));
         String text = check.value()
-                .map(found -> LeakWords.of(found, preferences.units()))
+                .map(found -> LeakMessages.of(found, preferences.units()))
                 .orElseGet(() -> String.join(
                         " ",
                         check.problems().stream()
-                                .map(problem -> LeakWords.NAMES.get(problem.field()) + ": "
+                                .map(problem -> LeakMessages.NAMES.get(problem.field()) + ": "
                                         + problem.message(preferences.units()))
                                 .toList()));
         return ResponseEntity.status(check.value().isPresent() ? 200 : 400)
@@ -201,18 +206,19 @@ class PanelController implements JobPlace {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Job job = job(id);
-        OnPanel on = planner.start(job);
+        JobOnPanel on = planner.start(job);
         planner.store(job, on, (int) NumberReader.read(slot).orElse(0));
         return workspace(job, on, preferences, model);
     }
 
     @Override
-    public JobStep step() {
-        return JobStep.PANEL;
+    public JobTab step() {
+        return JobTab.PANEL;
     }
 
     @Override
-    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
+    public String showAfterHistoryStep(
+            HistoryResult there, Map<String, String> sent, Preferences preferences, Model model) {
         model.addAttribute("stale", there.stale());
         return workspace(there.job(), planner.start(there.job()), preferences, model);
     }

@@ -6,22 +6,23 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.machine.CapabilityGap;
 import vastarc.core.machine.LeakCheck;
-import vastarc.core.machine.Limit;
 import vastarc.core.machine.PanelPlan;
-import vastarc.core.machine.PreStrike;
+import vastarc.core.machine.PreWeldCheck;
 import vastarc.core.machine.TorchProfile;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.Score;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.drawing.PanelFront;
-import vastarc.web.kept.job.History;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.machine.JobPanel;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.Torch;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.web.drawing.PanelDrawing;
+import vastarc.web.panel.SlotSheets.UsedSlot;
+import vastarc.web.store.job.History;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.machine.JobPanel;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.Torch;
 import vastarc.web.ui.Choice;
 
 /**
@@ -61,7 +62,7 @@ public record PanelPage(
             String machineName,
             List<Choice> machines,
             List<Choice> torches,
-            PanelFront front,
+            PanelDrawing front,
             List<ControlLine> controls,
             String idle,
             List<ChangeLine> changes,
@@ -125,34 +126,34 @@ public record PanelPage(
     public record AnswerLine(String name, String text, boolean given, boolean right) {}
 
     /** What the page is made from. */
-    record Source(
+    record PanelSource(
             Job job,
-            OnPanel on,
+            JobOnPanel on,
             History history,
-            List<Slots.Used> slots,
+            List<UsedSlot> slots,
             List<Torch> torches,
             Map<String, String> refused) {}
 
-    static PanelPage of(Source source, UnitSystem units) {
-        OnPanel on = source.on();
+    static PanelPage of(PanelSource source, UnitSystem units) {
+        JobOnPanel on = source.on();
         return new PanelPage(
                 source.job().id().toString(),
                 source.job().version(),
                 source.job().name(),
                 source.history(),
-                on.score().value().filter(score -> on.machine().isPresent()).map(score -> view(source, score, units)),
+                on.score().value().filter(cycle -> on.machine().isPresent()).map(cycle -> view(source, cycle, units)),
                 on.score().problems().stream()
                         .map(problem -> problem.message(units))
                         .toList(),
                 on.machines().isEmpty());
     }
 
-    private static PanelView view(Source source, Score score, UnitSystem units) {
-        OnPanel on = source.on();
+    private static PanelView view(PanelSource source, WeldCycle cycle, UnitSystem units) {
+        JobOnPanel on = source.on();
         Machine machine = on.machine().orElseThrow();
         PanelPlan plan = on.plan().orElseThrow();
         Optional<TorchProfile> torch = on.torch().map(Torch::profile);
-        JobPanel panel = on.stands().orElseThrow();
+        JobPanel panel = on.current().orElseThrow();
         ControlLines controls = new ControlLines(source.refused(), units);
         return new PanelView(
                 machine.id().toString(),
@@ -162,7 +163,7 @@ public record PanelPage(
                                 one.id().toString(), one.name(), one.id().equals(machine.id())))
                         .toList(),
                 torches(source),
-                PanelFront.of(machine.profile(), plan, units),
+                PanelDrawing.of(machine.profile(), plan, units),
                 plan.controls().stream()
                         .filter(control -> control.idle().isEmpty())
                         .map(controls::line)
@@ -181,8 +182,8 @@ public record PanelPage(
                 plan.missing().stream().map(text -> say(text, units)).toList(),
                 plan.limits().stream().map(limit -> limit(limit, units)).toList(),
                 ranking(on, machine, units),
-                machine.profile().slots() > 0 ? Optional.of(slots(source, score.sheet(), units)) : Optional.empty(),
-                CheckLines.of(PreStrike.of(score, machine.profile(), torch), panel.answers(), units),
+                machine.profile().slots() > 0 ? Optional.of(slots(source, cycle.sheet(), units)) : Optional.empty(),
+                CheckLines.of(PreWeldCheck.of(cycle, machine.profile(), torch), panel.answers(), units),
                 hoseVolume(torch));
     }
 
@@ -193,7 +194,7 @@ public record PanelPage(
         return String.format(Locale.ROOT, "%.2f", litres);
     }
 
-    private static List<Choice> torches(Source source) {
+    private static List<Choice> torches(PanelSource source) {
         List<Choice> choices = new ArrayList<>();
         choices.add(new Choice("", "unknown", source.on().torch().isEmpty()));
         source.torches()
@@ -211,13 +212,13 @@ public record PanelPage(
         return Phrasebook.say(phrase, units);
     }
 
-    private static LimitLine limit(Limit limit, UnitSystem units) {
+    private static LimitLine limit(CapabilityGap limit, UnitSystem units) {
         return new LimitLine(
                 say(limit.text(), units),
-                limit.ways().stream().map(way -> say(way, units)).toList());
+                limit.options().stream().map(option -> say(option, units)).toList());
     }
 
-    private static List<RankLine> ranking(OnPanel on, Machine chosen, UnitSystem units) {
+    private static List<RankLine> ranking(JobOnPanel on, Machine chosen, UnitSystem units) {
         return on.ranking().stream()
                 .map(choice -> {
                     Machine machine = on.machines().get(choice.index());
@@ -234,12 +235,12 @@ public record PanelPage(
                 .toList();
     }
 
-    private static SlotView slots(Source source, Sheet sheet, UnitSystem units) {
+    private static SlotView slots(PanelSource source, SetupSheet sheet, UnitSystem units) {
         PanelPlan plan = source.on().plan().orElseThrow();
         List<SlotLine> used = source.slots().stream()
                 .map(slot -> {
                     boolean own = slot.slot().jobId().equals(source.job().id());
-                    String stale = own ? String.join("; ", Slots.moved(slot.slot(), plan, sheet, units)) : "";
+                    String stale = own ? String.join("; ", SlotSheets.moved(slot.slot(), plan, sheet, units)) : "";
                     return new SlotLine(slot.slot().slot(), slot.job(), own, stale);
                 })
                 .toList();

@@ -4,17 +4,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import vastarc.core.finding.Outcome;
+import vastarc.core.cycle.WeldCycle;
 import vastarc.core.machine.DialCurve;
 import vastarc.core.plan.SheetDocument;
-import vastarc.core.score.Score;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.MemorySlot;
+import vastarc.core.validation.Outcome;
+import vastarc.web.panel.SlotSheets.UsedSlot;
 import vastarc.web.request.JobMachines;
+import vastarc.web.request.JobMachines.MachinesForJob;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.MemorySlot.SlotContent;
 
 /** Puts jobs on the shop's machines: one plan, and one look at the shop's machines, for each request. */
 @Component
@@ -32,14 +34,14 @@ class PanelPlanner {
         this.jobs = jobs;
     }
 
-    OnPanel start(Job job) {
-        Outcome<Score> score = planner.plan(job).score();
-        JobMachines.Found found = choice.of(job.content(), score.value());
+    JobOnPanel start(Job job) {
+        Outcome<WeldCycle> cycle = planner.plan(job).score();
+        MachinesForJob found = choice.of(job.content(), cycle.value());
         Optional<Machine> machine = found.chosen();
         Map<String, DialCurve> curves =
                 machine.map(own -> machines.curves(own.id())).orElse(Map.of());
-        return new OnPanel(
-                        score,
+        return new JobOnPanel(
+                        cycle,
                         found.shop(),
                         found.ranking(),
                         machine,
@@ -51,15 +53,15 @@ class PanelPlanner {
     }
 
     /** What stands in the machine's memory, with the names of the jobs. */
-    List<Slots.Used> slots(OnPanel on) {
+    List<UsedSlot> slots(JobOnPanel on) {
         return on.machine().map(machine -> machines.slots(machine.id())).orElse(List.of()).stream()
-                .map(slot -> new Slots.Used(
+                .map(slot -> new UsedSlot(
                         slot, jobs.find(slot.jobId()).map(Job::name).orElse("a job off the bench")))
                 .toList();
     }
 
     /** Puts the job's sheet into a slot of the machine; a number that is no slot is passed over. */
-    void store(Job job, OnPanel on, int slot) {
+    void store(Job job, JobOnPanel on, int slot) {
         boolean there = on.machine()
                 .filter(machine -> slot >= 1 && slot <= machine.profile().slots())
                 .isPresent();
@@ -67,9 +69,9 @@ class PanelPlanner {
             machines.store(
                     on.machine().get().id(),
                     slot,
-                    new MemorySlot.Stored(
+                    new SlotContent(
                             job.id(),
-                            Slots.figures(on.plan().get()),
+                            SlotSheets.figures(on.plan().get()),
                             SheetDocument.of(on.score().value().orElseThrow().sheet())));
         }
     }

@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.drawing.PanelFront;
+import vastarc.web.drawing.PanelDrawing;
 
 /** The style that drawings are printed with: a PDF knows nothing of the page's, and its lines grow with the drawing. */
 public final class Ink {
@@ -43,7 +43,7 @@ public final class Ink {
     }
 
     /** Of a machine's front. */
-    public String of(PanelFront front) {
+    public String of(PanelDrawing drawing) {
         return FRONT;
     }
 

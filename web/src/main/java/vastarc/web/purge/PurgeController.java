@@ -21,30 +21,35 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import vastarc.core.finding.Outcome;
-import vastarc.core.purge.LeakFit;
+import vastarc.core.purge.LeakFit.OxygenReading;
 import vastarc.core.purge.OxygenMeter;
+import vastarc.core.purge.OxygenMeter.MeterFault;
 import vastarc.core.purge.PurgePart;
 import vastarc.core.purge.PurgePlan;
-import vastarc.core.purge.PurgePlan.End;
+import vastarc.core.purge.PurgePlan.GasPort;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Sheet;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.job.PurgeText;
-import vastarc.web.kept.run.MeterKeys;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.validation.Outcome;
+import vastarc.web.purge.PurgeMeter.RefusedReadings;
+import vastarc.web.purge.PurgePage.PurgeSource;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.MeterText;
 import vastarc.web.request.PurgeReader;
-import vastarc.web.ui.JobPlace;
-import vastarc.web.ui.JobStep;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JobStore.HistoryResult;
+import vastarc.web.store.job.JobStore.SaveResult;
+import vastarc.web.store.job.PurgeText;
+import vastarc.web.store.run.MeterKeys;
+import vastarc.web.ui.JobPage;
+import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** Shows a job's purge, keeps what is typed of it, and counts the wait. */
 @Controller
-class PurgeController implements JobPlace {
+class PurgeController implements JobPage {
 
     private static final int SIMULATED_FILLINGS = 12;
     private static final int SIMULATED_READINGS = 90;
@@ -68,12 +73,12 @@ class PurgeController implements JobPlace {
     }
 
     private void show(
-            Job job, boolean stale, Optional<PurgeMeter.Refused> readings, Preferences preferences, Model model) {
-        Outcome<Sheet> sheet = planner.plan(job).sheet();
+            Job job, boolean stale, Optional<RefusedReadings> readings, Preferences preferences, Model model) {
+        Outcome<SetupSheet> sheet = planner.plan(job).sheet();
         model.addAttribute(
                 "page",
                 PurgePage.of(
-                        new PurgePage.Source(
+                        new PurgeSource(
                                 job,
                                 sheet.problems(),
                                 sheet.value(),
@@ -93,7 +98,7 @@ class PurgeController implements JobPlace {
             @ModelAttribute("preferences") Preferences preferences,
             HttpServletResponse response,
             Model model) {
-        JobStore.Saved saved = jobs.save(
+        SaveResult saved = jobs.save(
                         id,
                         JobStore.version(sent.get("version")),
                         before -> before.with(changed(before.content(), sent, preferences.units())))
@@ -104,14 +109,14 @@ class PurgeController implements JobPlace {
     }
 
     private JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
-        Map<String, String> told = new LinkedHashMap<>(sent);
-        told.remove(PurgeText.STARTED);
-        told.remove(PurgeText.CONFIRMED);
-        told.remove(PurgeText.LISTEN);
-        told.putIfAbsent(PurgeText.FELT, "");
-        dropUsual(before.purge(), told, "purge.inlet", End.LOW);
-        dropUsual(before.purge(), told, "purge.ventAt", End.HIGH);
-        PurgeText after = before.purge().changedTo(told, units);
+        Map<String, String> answers = new LinkedHashMap<>(sent);
+        answers.remove(PurgeText.STARTED);
+        answers.remove(PurgeText.CONFIRMED);
+        answers.remove(PurgeText.LISTEN);
+        answers.putIfAbsent(PurgeText.FELT, "");
+        dropUsual(before.purge(), answers, "purge.inlet", GasPort.LOW);
+        dropUsual(before.purge(), answers, "purge.ventAt", GasPort.HIGH);
+        PurgeText after = before.purge().changedTo(answers, units);
         boolean confirmed = !after.text(PurgeText.FELT).equals(before.purge().text(PurgeText.FELT))
                 || !after.text(PurgeText.METER).equals(before.purge().text(PurgeText.METER));
         PurgeText dated = confirmed
@@ -121,15 +126,15 @@ class PurgeController implements JobPlace {
     }
 
     /** A list always sends what it shows: the usual end, not told before, is not told now. */
-    private static void dropUsual(PurgeText before, Map<String, String> told, String name, End usual) {
-        if (before.text(name).isEmpty() && usual.name().equals(told.get(name))) {
-            told.remove(name);
+    private static void dropUsual(PurgeText before, Map<String, String> answers, String name, GasPort usual) {
+        if (before.text(name).isEmpty() && usual.name().equals(answers.get(name))) {
+            answers.remove(name);
         }
     }
 
     /** Whether two say the same of what is filled and how. */
-    private static boolean isSameGas(PurgeText one, PurgeText other) {
-        return one.unwaited().equals(other.unwaited());
+    private static boolean isSameGas(PurgeText purgeText, PurgeText other) {
+        return purgeText.unwaited().equals(other.unwaited());
     }
 
     /** Adds a part to the chain, takes one out, or moves one before its neighbour. */
@@ -144,7 +149,7 @@ class PurgeController implements JobPlace {
             PurgeParts.change(parts, sent);
             return parts.isEmpty() || parts.size() > PurgePlan.MOST_PARTS
                     ? before.purge()
-                    : before.purge().withParts(PurgeParts.told(parts)).unwaited();
+                    : before.purge().withParts(PurgeParts.texts(parts)).unwaited();
         });
     }
 
@@ -181,11 +186,11 @@ class PurgeController implements JobPlace {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Outcome<List<LeakFit.Reading>> read = readings.isBlank() ? Outcome.of(List.of()) : MeterText.read(readings);
+        Outcome<List<OxygenReading>> read = readings.isBlank() ? Outcome.of(List.of()) : MeterText.read(readings);
         if (read.value().isEmpty()) {
             Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
             String why = read.problems().get(0).message(preferences.units());
-            show(job, false, Optional.of(new PurgeMeter.Refused(readings, why)), preferences, model);
+            show(job, false, Optional.of(new RefusedReadings(readings, why)), preferences, model);
             return "purge/workspace :: workspace";
         }
         return edited(
@@ -205,14 +210,14 @@ class PurgeController implements JobPlace {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        OxygenMeter.Fault wrong = Arrays.stream(OxygenMeter.Fault.values())
-                .filter(one -> one.name().equals(fault))
+        MeterFault wrong = Arrays.stream(MeterFault.values())
+                .filter(meterFault -> meterFault.name().equals(fault))
                 .findFirst()
-                .orElse(OxygenMeter.Fault.NONE);
+                .orElse(MeterFault.NONE);
         return edited(id, sent, preferences, model, before -> simulated(before, wrong));
     }
 
-    private PurgeText simulated(JobContent before, OxygenMeter.Fault fault) {
+    private PurgeText simulated(JobContent before, MeterFault fault) {
         return planner.plan(before)
                 .sheet()
                 .value()
@@ -222,12 +227,12 @@ class PurgeController implements JobPlace {
                 .orElse(before.purge());
     }
 
-    private List<LeakFit.Reading> readings(PurgePlan plan, OxygenMeter.Fault fault) {
+    private List<OxygenReading> readings(PurgePlan plan, MeterFault fault) {
         OxygenMeter meter = new OxygenMeter(plan.purge(), fault, clock.millis());
         double step =
                 SIMULATED_FILLINGS * 60 * plan.purge().volumeL() / plan.ask().flow() / SIMULATED_READINGS;
         return IntStream.rangeClosed(0, SIMULATED_READINGS)
-                .mapToObj(i -> new LeakFit.Reading(
+                .mapToObj(i -> new OxygenReading(
                         Math.round(10 * i * Math.max(0.5, step)) / 10.0, meter.readPpm(i * Math.max(0.5, step))))
                 .toList();
     }
@@ -259,12 +264,13 @@ class PurgeController implements JobPlace {
     }
 
     @Override
-    public JobStep step() {
-        return JobStep.PURGE;
+    public JobTab step() {
+        return JobTab.PURGE;
     }
 
     @Override
-    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
+    public String showAfterHistoryStep(
+            HistoryResult there, Map<String, String> sent, Preferences preferences, Model model) {
         show(there.job(), there.stale(), Optional.empty(), preferences, model);
         return "purge/workspace :: workspace";
     }

@@ -21,25 +21,27 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import vastarc.core.purge.BelowTarget;
 import vastarc.core.purge.FlowMeter;
-import vastarc.core.purge.OxygenMeter;
+import vastarc.core.purge.FlowMeter.FlowVerdict;
+import vastarc.core.purge.OxygenMeter.MeterFault;
 import vastarc.core.purge.PurgePlan;
+import vastarc.core.purge.TargetConfirmation;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.run.Measured;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.weldlog.MeasuredQuantity;
 import vastarc.web.drawing.OxygenChart;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.job.PurgeText;
-import vastarc.web.kept.run.MeterKeys;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.PurgeReader;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.PurgeText;
+import vastarc.web.store.run.MeterKeys;
 import vastarc.web.stream.Events;
+import vastarc.web.stream.Events.EventMessage;
 import vastarc.web.stream.Listener;
-import vastarc.web.stream.Reading;
-import vastarc.web.stream.StreamRoom;
+import vastarc.web.stream.Measurement;
+import vastarc.web.stream.MeasurementHub;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -52,7 +54,7 @@ class PurgeLiveController {
     private final PurgeController place;
     private final PurgeMeters meters;
     private final MeterKeys keys;
-    private final StreamRoom room;
+    private final MeasurementHub room;
     private final Events events;
     private final Clock clock;
 
@@ -62,7 +64,7 @@ class PurgeLiveController {
             PurgeController place,
             PurgeMeters meters,
             MeterKeys keys,
-            StreamRoom room,
+            MeasurementHub room,
             Events events,
             Clock clock) {
         this.jobs = jobs;
@@ -86,7 +88,7 @@ class PurgeLiveController {
      * @param inside  what would be seen inside if it were struck now; empty without oxygen
      * @param reached at the target or below for three lags of the meter
      */
-    record Told(double s, double ppm, double flow, String says, String at, String inside, boolean reached) {}
+    record LiveOxygen(double s, double ppm, double flow, String says, String at, String inside, boolean reached) {}
 
     /** Listens to a meter from now on, or to none; a purge that has not begun is begun by it. */
     @PostMapping("/jobs/{id}/purge/listen")
@@ -110,7 +112,7 @@ class PurgeLiveController {
 
     /** A meter that there is; empty for none. */
     private String known(String meter) {
-        Optional<OxygenMeter.Fault> fault = PurgeMeters.fault(meter);
+        Optional<MeterFault> fault = PurgeMeters.fault(meter);
         if (fault.isPresent()) {
             return PurgeText.SIMULATED_METER + fault.get();
         }
@@ -128,8 +130,9 @@ class PurgeLiveController {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Listening listening = listening(jobs.onBench(id).orElseThrow(() -> new NotFound("job")));
-        List<String> read = PurgeMeters.written(meters.since(listening.channel(Measured.OXYGEN), listening.started()));
+        MeterSubscription listening = listening(jobs.onBench(id).orElseThrow(() -> new NotFound("job")));
+        List<String> read =
+                PurgeMeters.written(meters.since(listening.channel(MeasuredQuantity.OXYGEN), listening.started()));
         Optional<String> fault = PurgeMeters.fault(listening.meter()).map(Enum::name);
         return place.edited(
                 id,
@@ -140,14 +143,14 @@ class PurgeLiveController {
     }
 
     /** What a job listens to, and since when. */
-    private record Listening(UUID job, String meter, PurgePlan plan, Instant started) {
+    private record MeterSubscription(UUID job, String meter, PurgePlan plan, Instant started) {
 
-        String channel(Measured kind) {
+        String channel(MeasuredQuantity kind) {
             return PurgeMeters.fault(meter).isPresent() ? PurgeMeters.simulatedChannel(job, kind) : meter + "." + kind;
         }
     }
 
-    private Listening listening(Job job) {
+    private MeterSubscription listening(Job job) {
         PurgeText typed = job.content().purge();
         Optional<PurgePlan> plan = planner.plan(job)
                 .sheet()
@@ -158,25 +161,26 @@ class PurgeLiveController {
         if (plan.isEmpty() || started.isEmpty() || meter.isEmpty()) {
             throw new NotFound("meter beside this purge");
         }
-        return new Listening(job.id(), meter, plan.get(), started.get());
+        return new MeterSubscription(job.id(), meter, plan.get(), started.get());
     }
 
     /** What the meter reads, as it comes: first what it has read since the argon was opened. */
     @GetMapping(path = "/jobs/{id}/purge/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     ResponseEntity<SseEmitter> live(@PathVariable UUID id) {
-        Listening listening = listening(jobs.onBench(id).orElseThrow(() -> new NotFound("job")));
+        MeterSubscription listening = listening(jobs.onBench(id).orElseThrow(() -> new NotFound("job")));
         PurgeMeters.fault(listening.meter())
                 .ifPresent(fault -> meters.read(id, listening.plan(), fault, listening.started()));
-        List<String> channels = List.of(listening.channel(Measured.OXYGEN), listening.channel(Measured.GAS_FLOW));
+        List<String> channels =
+                List.of(listening.channel(MeasuredQuantity.OXYGEN), listening.channel(MeasuredQuantity.GAS_FLOW));
         Optional<Listener> listener = room.listen(Set.copyOf(channels));
-        List<Reading> before = channels.stream()
+        List<Measurement> before = channels.stream()
                 .flatMap(channel -> room.recent(channel).stream())
                 .filter(reading -> !reading.at().isBefore(listening.started()))
                 .toList();
-        AtomicReference<List<Reading>> first = new AtomicReference<>(before);
-        BelowTarget below = new BelowTarget(listening.plan().ask().targetPpm());
-        Optional<SseEmitter> emitter =
-                listener.flatMap(own -> events.open(() -> told(listening, own, first, below), () -> room.leave(own)));
+        AtomicReference<List<Measurement>> first = new AtomicReference<>(before);
+        TargetConfirmation below = new TargetConfirmation(listening.plan().ask().targetPpm());
+        Optional<SseEmitter> emitter = listener.flatMap(
+                own -> events.open(() -> message(listening, own, first, below), () -> room.leave(own)));
         if (emitter.isEmpty()) {
             listener.ifPresent(room::leave);
         }
@@ -185,30 +189,33 @@ class PurgeLiveController {
                         ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build());
     }
 
-    private static Events.Told told(
-            Listening listening, Listener own, AtomicReference<List<Reading>> first, BelowTarget below) {
-        List<Reading> batch = new ArrayList<>(first.getAndSet(List.of()));
+    private static EventMessage message(
+            MeterSubscription listening,
+            Listener own,
+            AtomicReference<List<Measurement>> first,
+            TargetConfirmation below) {
+        List<Measurement> batch = new ArrayList<>(first.getAndSet(List.of()));
         batch.addAll(own.take().readings());
         if (batch.isEmpty()) {
-            return new Events.Told(Optional.empty(), false);
+            return new EventMessage(Optional.empty(), false);
         }
-        return new Events.Told(
+        return new EventMessage(
                 Optional.of(batch.stream()
-                        .map(reading -> told(listening, reading, below))
+                        .map(reading -> message(listening, reading, below))
                         .toList()),
                 false);
     }
 
-    private static Told told(Listening listening, Reading reading, BelowTarget below) {
+    private static LiveOxygen message(MeterSubscription listening, Measurement reading, TargetConfirmation below) {
         double s = Duration.between(listening.started(), reading.at()).toMillis() / 1000.0;
-        if (reading.channel().endsWith("." + Measured.GAS_FLOW)) {
-            FlowMeter.Verdict verdict = FlowMeter.verdict(listening.plan().ask().flow(), reading.value());
-            String says = verdict == FlowMeter.Verdict.AS_SET
+        if (reading.channel().endsWith("." + MeasuredQuantity.GAS_FLOW)) {
+            FlowVerdict verdict = FlowMeter.verdict(listening.plan().ask().flow(), reading.value());
+            String says = verdict == FlowVerdict.AS_SET
                     ? ""
                     : Phrasebook.say(Phrase.of("purge.flow." + verdict), UnitSystem.METRIC);
-            return new Told(s, 0, reading.value(), says, "", "", false);
+            return new LiveOxygen(s, 0, reading.value(), says, "", "", false);
         }
-        return new Told(
+        return new LiveOxygen(
                 s,
                 reading.value(),
                 0,

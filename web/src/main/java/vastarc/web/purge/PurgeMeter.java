@@ -4,19 +4,20 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import vastarc.core.purge.LeakFit;
-import vastarc.core.purge.LeakFit.Reading;
-import vastarc.core.purge.OxygenMeter.Fault;
+import vastarc.core.purge.LeakFit.LeakVerdict;
+import vastarc.core.purge.LeakFit.OxygenReading;
+import vastarc.core.purge.OxygenMeter.MeterFault;
 import vastarc.core.purge.PurgeFault;
 import vastarc.core.purge.PurgePlan;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.PurgeText;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.request.MeterText;
+import vastarc.web.store.job.PurgeText;
 import vastarc.web.ui.Choice;
-import vastarc.web.ui.FigureView;
+import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * What an oxygen meter read, and what it says of the purge.
@@ -32,17 +33,17 @@ import vastarc.web.ui.FigureView;
 public record PurgeMeter(
         String text,
         String message,
-        List<FigureView.Line> lines,
+        List<FigureLine> lines,
         String simulated,
         List<Choice> faults,
         String listening,
         List<String> meters) {
 
     /** Readings that could not be taken, as typed, and why. */
-    public record Refused(String text, String message) {}
+    public record RefusedReadings(String text, String message) {}
 
     /** The readings that are kept. */
-    static List<Reading> readings(PurgeText typed) {
+    static List<OxygenReading> readings(PurgeText typed) {
         List<String> kept = typed.readings();
         return kept.isEmpty()
                 ? List.of()
@@ -50,24 +51,24 @@ public record PurgeMeter(
     }
 
     static PurgeMeter of(
-            PurgePlan plan, PurgeText typed, Optional<Refused> refused, List<String> meters, UnitSystem units) {
-        List<Reading> readings = readings(typed);
+            PurgePlan plan, PurgeText typed, Optional<RefusedReadings> refused, List<String> meters, UnitSystem units) {
+        List<OxygenReading> readings = readings(typed);
         return new PurgeMeter(
-                refused.map(Refused::text).orElse(String.join("\n", typed.readings())),
-                refused.map(Refused::message).orElse(""),
+                refused.map(RefusedReadings::text).orElse(String.join("\n", typed.readings())),
+                refused.map(RefusedReadings::message).orElse(""),
                 readings.isEmpty() ? List.of() : lines(plan, readings, units),
                 typed.text(PurgeText.SIMULATED)
                         .flatMap(name -> Phrasebook.find("purge.fault." + name))
                         .orElse(""),
-                Choice.of(Fault.values(), "purge.fault", Fault.NONE.name()),
+                Choice.of(MeterFault.values(), "purge.fault", MeterFault.NONE.name()),
                 typed.text(PurgeText.LISTEN).map(PurgeMeter::name).orElse(""),
                 meters);
     }
 
-    private static List<FigureView.Line> lines(PurgePlan plan, List<Reading> readings, UnitSystem units) {
+    private static List<FigureLine> lines(PurgePlan plan, List<OxygenReading> readings, UnitSystem units) {
         LeakFit fit =
                 LeakFit.of(plan.purge().volumeL(), plan.ask().flow(), plan.ask().argonPpm(), readings);
-        List<FigureView.Line> lines = new ArrayList<>();
+        List<FigureLine> lines = new ArrayList<>();
         lines.add(line("purge.meter.verdict", say("purge.leak." + fit.verdict())));
         if (namesNoLeak(fit.verdict())) {
             return lines;
@@ -86,7 +87,7 @@ public record PurgeMeter(
     }
 
     /** Readings that fall too slowly, or not at all, tell no leak in figures. */
-    private static boolean namesNoLeak(LeakFit.Verdict verdict) {
+    private static boolean namesNoLeak(LeakVerdict verdict) {
         return switch (verdict) {
             case SLOW, NO_ARGON, UNKNOWN -> true;
             case TIGHT, LEAKS, BLOCKED, EMPTY -> false;
@@ -104,8 +105,8 @@ public record PurgeMeter(
         return litres < 1e-5 ? "0" : Math.round(litres * 1e4) / 10.0 + " mL/min";
     }
 
-    private static FigureView.Line line(String key, String value) {
-        return new FigureView.Line(say(key), value);
+    private static FigureLine line(String key, String value) {
+        return new FigureLine(say(key), value);
     }
 
     private static String say(String key) {

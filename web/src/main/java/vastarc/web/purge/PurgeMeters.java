@@ -16,14 +16,16 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import vastarc.core.purge.FlowMeter;
 import vastarc.core.purge.LeakFit;
+import vastarc.core.purge.LeakFit.OxygenReading;
 import vastarc.core.purge.OxygenMeter;
+import vastarc.core.purge.OxygenMeter.MeterFault;
 import vastarc.core.purge.PurgePlan;
-import vastarc.core.run.Measured;
+import vastarc.core.weldlog.MeasuredQuantity;
 import vastarc.web.ScheduleConfiguration;
-import vastarc.web.kept.job.PurgeText;
 import vastarc.web.request.MeterText;
-import vastarc.web.stream.Reading;
-import vastarc.web.stream.StreamRoom;
+import vastarc.web.store.job.PurgeText;
+import vastarc.web.stream.Measurement;
+import vastarc.web.stream.MeasurementHub;
 
 /**
  * Meters beside purges that are being filled. Simulated ones are asked once a second by the program's clock and pass into the stream room,
@@ -37,32 +39,32 @@ class PurgeMeters {
     private static final Duration LONGEST = Duration.ofHours(2);
     private static final Duration BETWEEN = Duration.ofSeconds(1);
     private static final int MOST_READ_UP = 600;
-    private static final int KEPT = 100;
+    private static final int MAX_READINGS = 100;
 
-    private final StreamRoom room;
+    private final MeasurementHub room;
     private final Clock clock;
-    private final Map<UUID, Simulated> simulated = new ConcurrentHashMap<>();
+    private final Map<UUID, SimulatedPurge> simulated = new ConcurrentHashMap<>();
 
-    PurgeMeters(StreamRoom room, Clock clock) {
+    PurgeMeters(MeasurementHub room, Clock clock) {
         this.room = room;
         this.clock = clock;
     }
 
-    private static final class Simulated {
+    private static final class SimulatedPurge {
         private final Instant started;
-        private final OxygenMeter.Fault fault;
+        private final MeterFault fault;
         private final OxygenMeter oxygen;
         private final FlowMeter flow;
-        private Instant asked;
+        private Instant lastRead;
         private boolean stopped;
 
-        Simulated(PurgePlan plan, OxygenMeter.Fault fault, Instant started) {
+        SimulatedPurge(PurgePlan plan, MeterFault fault, Instant started) {
             long seed = started.toEpochMilli();
             this.started = started;
             this.fault = fault;
             this.oxygen = new OxygenMeter(plan.purge(), fault, seed);
             this.flow = new FlowMeter(plan.purge(), fault, seed + 1);
-            this.asked = started;
+            this.lastRead = started;
         }
 
         /** What it was just telling is told before; after it tells nothing. */
@@ -72,7 +74,7 @@ class PurgeMeters {
     }
 
     /** Channel of a quantity beside the purge of a job. */
-    static String simulatedChannel(UUID job, Measured kind) {
+    static String simulatedChannel(UUID job, MeasuredQuantity kind) {
         return job + ".purge." + kind;
     }
 
@@ -80,12 +82,12 @@ class PurgeMeters {
      * A simulated meter reads beside a purge, the same one as long as purge and fault are; of too many, the first begun stops. Beside a purge
      * that was begun long ago none reads.
      */
-    synchronized void read(UUID job, PurgePlan plan, OxygenMeter.Fault fault, Instant started) {
+    synchronized void read(UUID job, PurgePlan plan, MeterFault fault, Instant started) {
         if (Duration.between(started, clock.instant()).compareTo(LONGEST) > 0) {
             forget(job);
             return;
         }
-        Simulated now = simulated.get(job);
+        SimulatedPurge now = simulated.get(job);
         if (now != null && now.started.equals(started) && now.fault == fault) {
             return;
         }
@@ -96,69 +98,73 @@ class PurgeMeters {
                     .map(Map.Entry::getKey)
                     .ifPresent(this::forget);
         }
-        simulated.put(job, new Simulated(plan, fault, started));
+        simulated.put(job, new SimulatedPurge(plan, fault, started));
     }
 
     /** Nobody reads beside it any more. */
     void forget(UUID job) {
-        Optional.ofNullable(simulated.remove(job)).ifPresent(Simulated::stop);
-        room.forget(simulatedChannel(job, Measured.OXYGEN));
-        room.forget(simulatedChannel(job, Measured.GAS_FLOW));
+        Optional.ofNullable(simulated.remove(job)).ifPresent(SimulatedPurge::stop);
+        room.forget(simulatedChannel(job, MeasuredQuantity.OXYGEN));
+        room.forget(simulatedChannel(job, MeasuredQuantity.GAS_FLOW));
     }
 
     @Scheduled(fixedRate = 250, timeUnit = TimeUnit.MILLISECONDS, scheduler = ScheduleConfiguration.LINES)
     void beat() {
         Instant now = clock.instant();
-        simulated.forEach((job, one) -> {
-            synchronized (one) {
-                tell(job, one, now);
+        simulated.forEach((job, simulatedPurge) -> {
+            synchronized (simulatedPurge) {
+                tell(job, simulatedPurge, now);
             }
-            if (Duration.between(one.started, now).compareTo(LONGEST) > 0) {
+            if (Duration.between(simulatedPurge.started, now).compareTo(LONGEST) > 0) {
                 forget(job);
             }
         });
     }
 
     /** Every second since it was last asked; after a long time only the last ten minutes of them are passed on. */
-    private void tell(UUID job, Simulated one, Instant now) {
+    private void tell(UUID job, SimulatedPurge simulatedPurge, Instant now) {
         Instant earliest = now.minus(BETWEEN.multipliedBy(MOST_READ_UP));
-        while (!one.stopped && !one.asked.plus(BETWEEN).isAfter(now)) {
-            one.asked = one.asked.plus(BETWEEN);
-            double s = Duration.between(one.started, one.asked).toMillis() / 1000.0;
-            double ppm = one.oxygen.readPpm(s);
-            double flow = one.flow.readLPerMin(s);
-            if (one.asked.isAfter(earliest)) {
-                room.publish(new Reading(simulatedChannel(job, Measured.OXYGEN), one.asked, ppm, true));
-                room.publish(new Reading(simulatedChannel(job, Measured.GAS_FLOW), one.asked, flow, true));
+        while (!simulatedPurge.stopped && !simulatedPurge.lastRead.plus(BETWEEN).isAfter(now)) {
+            simulatedPurge.lastRead = simulatedPurge.lastRead.plus(BETWEEN);
+            double s = Duration.between(simulatedPurge.started, simulatedPurge.lastRead)
+                            .toMillis()
+                    / 1000.0;
+            double ppm = simulatedPurge.oxygen.readPpm(s);
+            double flow = simulatedPurge.flow.readLPerMin(s);
+            if (simulatedPurge.lastRead.isAfter(earliest)) {
+                room.publish(new Measurement(
+                        simulatedChannel(job, MeasuredQuantity.OXYGEN), simulatedPurge.lastRead, ppm, true));
+                room.publish(new Measurement(
+                        simulatedChannel(job, MeasuredQuantity.GAS_FLOW), simulatedPurge.lastRead, flow, true));
             }
         }
     }
 
     /** What a channel read since a purge began, evenly thinned, as it is kept. */
-    List<LeakFit.Reading> since(String channel, Instant started) {
-        List<Reading> read = room.recent(channel).stream()
+    List<OxygenReading> since(String channel, Instant started) {
+        List<Measurement> read = room.recent(channel).stream()
                 .filter(reading -> !reading.at().isBefore(started) && reading.value() > 0)
                 .toList();
-        List<LeakFit.Reading> kept = new ArrayList<>();
-        int step = Math.max(1, (read.size() + KEPT - 1) / KEPT);
+        List<OxygenReading> kept = new ArrayList<>();
+        int step = Math.max(1, (read.size() + MAX_READINGS - 1) / MAX_READINGS);
         double last = -1;
         for (int i = 0; i < read.size(); i += step) {
             double s = Math.round(Duration.between(started, read.get(i).at()).toMillis() / 100.0) / 10.0;
             if (s > last) {
-                kept.add(new LeakFit.Reading(s, read.get(i).value()));
+                kept.add(new OxygenReading(s, read.get(i).value()));
                 last = s;
             }
         }
         return kept.size() < LeakFit.FEWEST ? List.of() : kept;
     }
 
-    static List<String> written(List<LeakFit.Reading> readings) {
+    static List<String> written(List<OxygenReading> readings) {
         return readings.stream().map(MeterText::write).toList();
     }
 
     /** The fault of a simulated meter by its name; empty for a meter of the shop's. */
-    static Optional<OxygenMeter.Fault> fault(String meter) {
-        return Arrays.stream(OxygenMeter.Fault.values())
+    static Optional<MeterFault> fault(String meter) {
+        return Arrays.stream(MeterFault.values())
                 .filter(fault -> meter.equals(PurgeText.SIMULATED_METER + fault))
                 .findFirst();
     }

@@ -6,30 +6,33 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import vastarc.core.finding.Problem;
-import vastarc.core.purge.Bottle;
-import vastarc.core.purge.LeakFit;
+import vastarc.core.purge.Cylinder;
+import vastarc.core.purge.LeakFit.OxygenReading;
 import vastarc.core.purge.PurgePart;
+import vastarc.core.purge.PurgePart.PurgePartKind;
 import vastarc.core.purge.PurgePlan;
-import vastarc.core.purge.PurgePlan.End;
+import vastarc.core.purge.PurgePlan.GasPort;
 import vastarc.core.purge.RootPressure;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.drawing.ChainDrawing;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Problem;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.OxygenChart;
+import vastarc.web.drawing.PurgeDrawing;
 import vastarc.web.drawing.RootDrawing;
-import vastarc.web.kept.job.History;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.PurgeText;
+import vastarc.web.purge.PurgeMeter.RefusedReadings;
 import vastarc.web.request.PurgeReader;
+import vastarc.web.request.PurgeReader.ParsedPurge;
+import vastarc.web.store.job.History;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.PurgeText;
 import vastarc.web.ui.Choice;
-import vastarc.web.ui.FigureView;
+import vastarc.web.ui.ParameterView.FigureLine;
 import vastarc.web.ui.TypedField;
 
 /**
@@ -52,8 +55,8 @@ public record PurgePage(
         String name,
         History history,
         List<String> refusals,
-        Optional<Form> form,
-        Optional<View> view,
+        Optional<PurgeForm> form,
+        Optional<PurgeView> view,
         Optional<PurgeWait> waiting,
         Optional<PurgeMeter> meter,
         boolean stale) {
@@ -61,7 +64,7 @@ public record PurgePage(
     private static final double SMALL_L = 0.1;
 
     /** What is typed: the chain, the gas, and what may be added. */
-    public record Form(
+    public record PurgeForm(
             List<PartForm> parts,
             List<TypedField> gas,
             List<Choice> inlets,
@@ -74,16 +77,16 @@ public record PurgePage(
             int number, String kind, List<TypedField> fields, String volume, boolean last, boolean only) {}
 
     /** What is reckoned. */
-    public record View(
+    public record PurgeView(
             String hero,
             String heroNote,
-            List<FigureView.Line> figures,
-            List<FigureView.Line> root,
+            List<FigureLine> figures,
+            List<FigureLine> root,
             List<String> problems,
             Drawing section,
             Drawing chart,
             List<RootPicture> pictures,
-            List<FigureView.Line> bottle,
+            List<FigureLine> bottle,
             List<String> rules,
             List<String> cautions,
             List<String> otherWays) {}
@@ -92,21 +95,21 @@ public record PurgePage(
     public record RootPicture(String name, String flow, String verdict, Drawing drawing) {}
 
     /** What the page is made from. */
-    record Source(
+    record PurgeSource(
             Job job,
             List<Problem> refusals,
-            Optional<Sheet> sheet,
+            Optional<SetupSheet> sheet,
             History history,
             Instant now,
             boolean stale,
-            Optional<PurgeMeter.Refused> readings,
+            Optional<RefusedReadings> readings,
             List<String> meters) {}
 
-    static PurgePage of(Source source, UnitSystem units) {
+    static PurgePage of(PurgeSource source, UnitSystem units) {
         Job job = source.job();
         PurgeText typed = job.content().purge();
-        Optional<PurgeReader.Read> read = source.sheet().map(sheet -> PurgeReader.read(typed, sheet));
-        Optional<PurgePlan> plan = read.flatMap(PurgeReader.Read::plan);
+        Optional<ParsedPurge> read = source.sheet().map(sheet -> PurgeReader.read(typed, sheet));
+        Optional<PurgePlan> plan = read.flatMap(ParsedPurge::plan);
         return new PurgePage(
                 job.id().toString(),
                 job.version(),
@@ -132,14 +135,14 @@ public record PurgePage(
         return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
     }
 
-    private static Form form(Sheet sheet, PurgeText typed, PurgeReader.Read read, UnitSystem units) {
+    private static PurgeForm form(SetupSheet sheet, PurgeText typed, ParsedPurge read, UnitSystem units) {
         Map<String, String> messages = new TreeMap<>();
         read.problems().forEach(problem -> messages.putIfAbsent(problem.field(), problem.message(units)));
         List<PartForm> parts = new ArrayList<>();
         for (PurgePart part : read.parts()) {
             parts.add(part(part, parts.size(), read.parts().size(), typed, messages, units));
         }
-        return new Form(
+        return new PurgeForm(
                 parts,
                 PurgeReader.fields(sheet).stream()
                         .map(field -> new TypedField(
@@ -152,9 +155,13 @@ public record PurgePage(
                                         .line(),
                                 messages.getOrDefault(field.name(), "")))
                         .toList(),
-                Choice.of(End.values(), "purge.end", typed.text("purge.inlet").orElse("LOW")),
-                Choice.of(End.values(), "purge.end", typed.text("purge.ventAt").orElse("HIGH")),
-                Choice.of(PurgePart.Kind.values(), "purge.part", ""),
+                Choice.of(
+                        GasPort.values(), "purge.end", typed.text("purge.inlet").orElse("LOW")),
+                Choice.of(
+                        GasPort.values(),
+                        "purge.end",
+                        typed.text("purge.ventAt").orElse("HIGH")),
+                Choice.of(PurgePartKind.values(), "purge.part", ""),
                 sheet.joint().wantsPurge() || sheet.practice().purged() ? "" : say("purge.notNeeded"));
     }
 
@@ -193,13 +200,13 @@ public record PurgePage(
         return whole < 100 ? whole + " s" : whole / 60 + " min " + (whole % 60 == 0 ? "" : whole % 60 + " s");
     }
 
-    private static FigureView.Line line(String key, String value) {
-        return new FigureView.Line(say(key), value);
+    private static FigureLine line(String key, String value) {
+        return new FigureLine(say(key), value);
     }
 
-    private static View view(
-            PurgePlan plan, Sheet sheet, Bottle bottle, List<LeakFit.Reading> readings, UnitSystem units) {
-        return new View(
+    private static PurgeView view(
+            PurgePlan plan, SetupSheet sheet, Cylinder cylinder, List<OxygenReading> readings, UnitSystem units) {
+        return new PurgeView(
                 time(plan.waitS()),
                 plan.waitWithoutMeter()
                         .map(wait -> Phrasebook.say(
@@ -213,10 +220,10 @@ public record PurgePage(
                 plan.problems().stream()
                         .map(problem -> Phrasebook.say(problem, units))
                         .toList(),
-                ChainDrawing.of(plan, units),
+                PurgeDrawing.of(plan, units),
                 OxygenChart.of(plan, readings),
                 pictures(plan, units),
-                bottle(plan, sheet, bottle, units),
+                bottle(plan, sheet, cylinder, units),
                 List.of(
                         say("purge.rule.lasts"),
                         say("purge.rule.break"),
@@ -241,8 +248,8 @@ public record PurgePage(
                 : units.show(Quantity.of(litres, Unit.LITRE)).line();
     }
 
-    private static List<FigureView.Line> figures(PurgePlan plan, UnitSystem units) {
-        List<FigureView.Line> lines = new ArrayList<>();
+    private static List<FigureLine> figures(PurgePlan plan, UnitSystem units) {
+        List<FigureLine> lines = new ArrayList<>();
         lines.add(line("purge.volume", volume(plan.purge().volumeL(), units)));
         lines.add(line(
                 "purge.displacement",
@@ -261,8 +268,8 @@ public record PurgePage(
         return lines;
     }
 
-    private static List<FigureView.Line> root(PurgePlan plan, UnitSystem units) {
-        List<FigureView.Line> lines = new ArrayList<>();
+    private static List<FigureLine> root(PurgePlan plan, UnitSystem units) {
+        List<FigureLine> lines = new ArrayList<>();
         String low = units.show(Quantity.litresPerMin(plan.hold().low())).figure();
         lines.add(line(
                 "purge.hold",
@@ -300,16 +307,16 @@ public record PurgePage(
                 RootDrawing.of(plan.ask().root(), pressure, say(key) + ": the root " + verdict));
     }
 
-    private static List<FigureView.Line> bottle(PurgePlan plan, Sheet sheet, Bottle bottle, UnitSystem units) {
-        double torch = sheet.setting(SettingKey.GAS_FLOW).value();
+    private static List<FigureLine> bottle(PurgePlan plan, SetupSheet sheet, Cylinder cylinder, UnitSystem units) {
+        double torch = sheet.setting(ParameterKey.GAS_FLOW).value();
         return List.of(
                 line(
                         "purge.bottle.left",
-                        units.show(Quantity.of(bottle.argonL(), Unit.LITRE)).line()),
+                        units.show(Quantity.of(cylinder.argonL(), Unit.LITRE)).line()),
                 line(
                         "purge.bottle.both",
-                        minutes(bottle.minutes(torch + plan.hold().value()))),
-                line("purge.bottle.fill", minutes(bottle.minutes(plan.ask().flow()))));
+                        minutes(cylinder.minutes(torch + plan.hold().value()))),
+                line("purge.bottle.fill", minutes(cylinder.minutes(plan.ask().flow()))));
     }
 
     private static String minutes(double minutes) {

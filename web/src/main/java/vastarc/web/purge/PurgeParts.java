@@ -4,8 +4,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.purge.PurgePart;
+import vastarc.core.purge.PurgePart.PurgePartKind;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 
@@ -15,7 +16,7 @@ final class PurgeParts {
     private PurgeParts() {}
 
     static void change(List<PurgePart> parts, Map<String, String> sent) {
-        for (PurgePart.Kind kind : PurgePart.Kind.values()) {
+        for (PurgePartKind kind : PurgePartKind.values()) {
             if (kind.name().equals(sent.get("add"))) {
                 parts.add(kind.usual());
             }
@@ -35,18 +36,18 @@ final class PurgeParts {
         return Optional.empty();
     }
 
-    static Map<String, String> told(List<PurgePart> parts) {
-        Map<String, String> told = new LinkedHashMap<>();
+    static Map<String, String> texts(List<PurgePart> parts) {
+        Map<String, String> answers = new LinkedHashMap<>();
         for (int i = 0; i < parts.size(); i++) {
             PurgePart part = parts.get(i);
             String at = "purge.part." + i + ".";
-            told.put(at + "kind", part.kind().name());
-            part.kind().fields().forEach(range -> told.put(at + range.field(), shown(part, range)));
+            answers.put(at + "kind", part.kind().name());
+            part.kind().fields().forEach(range -> answers.put(at + range.field(), shown(part, range)));
         }
-        return told;
+        return answers;
     }
 
-    private static String shown(PurgePart part, Range range) {
+    private static String shown(PurgePart part, InputRange range) {
         return UnitSystem.METRIC
                 .show(Quantity.of(part.of(range.field()), range.unit()))
                 .line();

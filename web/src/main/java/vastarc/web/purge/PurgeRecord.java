@@ -5,17 +5,18 @@ import java.util.Map;
 import java.util.TreeMap;
 import vastarc.core.purge.PurgePart;
 import vastarc.core.purge.PurgePlan;
-import vastarc.core.sheet.Sheet;
-import vastarc.web.kept.job.Job;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.web.request.PurgeReader;
+import vastarc.web.request.PurgeReader.ParsedPurge;
+import vastarc.web.store.job.Job;
 
 /** A purge as a record to keep, by {@code purge.schema.json}: what was filled, how, what was read, when it was reached and who said so. */
 final class PurgeRecord {
 
     private PurgeRecord() {}
 
-    static Map<String, Object> of(Job job, Sheet sheet) {
-        PurgeReader.Read read = PurgeReader.read(job.content().purge(), sheet);
+    static Map<String, Object> of(Job job, SetupSheet sheet) {
+        ParsedPurge read = PurgeReader.read(job.content().purge(), sheet);
         Map<String, Object> record = new LinkedHashMap<>();
         record.put("format", "vast-arc-purge");
         record.put("version", 1);

@@ -4,14 +4,15 @@ import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
-import vastarc.core.joint.Finish;
+import vastarc.core.joint.FinishRequirement;
 import vastarc.core.material.Material;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.purge.Purge;
 import vastarc.core.purge.PurgePlan;
 import vastarc.core.purge.PurgeTargets;
-import vastarc.core.sheet.Sheet;
-import vastarc.web.kept.job.PurgeText;
+import vastarc.core.purge.PurgeTargets.InsideColour;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.web.store.job.PurgeText;
 
 /**
  * The wait for a purge.
@@ -47,7 +48,7 @@ public record PurgeWait(
 
     private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
 
-    static PurgeWait of(PurgePlan plan, PurgeText typed, Instant now, Sheet sheet) {
+    static PurgeWait of(PurgePlan plan, PurgeText typed, Instant now, SetupSheet sheet) {
         Optional<Instant> started = typed.text(PurgeText.STARTED).flatMap(PurgeWait::instant);
         double gone =
                 started.map(at -> Duration.between(at, now).toMillis() / 1000.0).orElse(0.0);
@@ -55,7 +56,7 @@ public record PurgeWait(
                 .flatMap(text -> NumberReader.read(text, "ppm").stream().boxed().findFirst())
                 .filter(ppm -> ppm > 0 && ppm <= 1e6);
         boolean metered = meter.filter(ppm -> ppm <= plan.ask().targetPpm()).isPresent();
-        boolean wantsMeter = sheet.joint().isTitanium() || sheet.practice().finish() == Finish.HYGIENIC;
+        boolean wantsMeter = sheet.joint().isTitanium() || sheet.practice().finish() == FinishRequirement.HYGIENIC;
         boolean over =
                 started.isPresent() && plan.waitS().filter(wait -> gone >= wait).isPresent();
         boolean waited = over && !wantsMeter;
@@ -97,7 +98,7 @@ public record PurgeWait(
 
     /** What the inside would look like if it were struck at so much oxygen. */
     static String inside(Material metal, double ppm) {
-        PurgeTargets.Inside inside = PurgeTargets.inside(metal, ppm);
+        InsideColour inside = PurgeTargets.inside(metal, ppm);
         return "about " + Math.round(ppm) + " ppm: " + inside.colour() + ", " + inside.accept();
     }
 

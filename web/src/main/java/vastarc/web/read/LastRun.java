@@ -7,17 +7,17 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import vastarc.core.run.ArcShape;
-import vastarc.core.run.Channel;
-import vastarc.core.run.Measured;
-import vastarc.core.run.RunAnalysis;
-import vastarc.core.run.Trace;
-import vastarc.core.sheet.SettingKey;
-import vastarc.web.kept.document.Document;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunRecord;
-import vastarc.web.kept.run.RunStore;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.weldlog.ArcShape;
+import vastarc.core.weldlog.Channel;
+import vastarc.core.weldlog.MeasuredQuantity;
+import vastarc.core.weldlog.Recording;
+import vastarc.core.weldlog.RunAnalysis;
+import vastarc.web.store.document.Document;
+import vastarc.web.store.run.RunRecord;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunService;
 
 /** How the figures of a job really stood in its last run, by its readings. */
 @Component
@@ -25,10 +25,10 @@ class LastRun {
 
     private static final double FLOWS = 1;
 
-    private final RunStore runs;
-    private final RunBook book;
+    private final WeldRunService runs;
+    private final WeldRunQueries book;
 
-    LastRun(RunStore runs, RunBook book) {
+    LastRun(WeldRunService runs, WeldRunQueries book) {
         this.runs = runs;
         this.book = book;
     }
@@ -39,35 +39,35 @@ class LastRun {
      * @param run  it was read of
      * @param set  figures as they stood
      */
-    record Found(Run run, Map<SettingKey, Double> set) {}
+    record LastRunFigures(WeldRun run, Map<ParameterKey, Double> set) {}
 
     /** The last closed run of a job; empty where there is none. */
-    Optional<Found> of(UUID job) {
-        return book.last(job).map(run -> new Found(run, set(run)));
+    Optional<LastRunFigures> of(UUID job) {
+        return book.last(job).map(run -> new LastRunFigures(run, set(run)));
     }
 
-    private Map<SettingKey, Double> set(Run run) {
-        Map<SettingKey, Double> set = new HashMap<>();
-        put(set, SettingKey.WORKING_CURRENT, run.figures().currentA());
-        put(set, SettingKey.TRAVEL_SPEED, run.figures().travel());
-        Trace trace = runs.trace(run.id());
+    private Map<ParameterKey, Double> set(WeldRun run) {
+        Map<ParameterKey, Double> set = new HashMap<>();
+        put(set, ParameterKey.WORKING_CURRENT, run.figures().currentA());
+        put(set, ParameterKey.TRAVEL_SPEED, run.figures().travel());
+        Recording recording = runs.trace(run.id());
         Optional<RunRecord> record = runs.record(run.id()).flatMap(Document::value);
-        RunAnalysis seen = RunAnalysis.of(trace, run.figures().seamMm(), record.map(RunRecord::plan));
-        boolean foot = record.map(one -> one.plan().foot()).orElse(true);
+        RunAnalysis seen = RunAnalysis.of(recording, run.figures().seamMm(), record.map(RunRecord::plan));
+        boolean foot = record.map(runRecord -> runRecord.plan().foot()).orElse(true);
         seen.shape().filter(shape -> !foot).ifPresent(shape -> slopes(set, shape));
-        Channel flow = trace.channel(Measured.GAS_FLOW);
+        Channel flow = recording.channel(MeasuredQuantity.GAS_FLOW);
         if (!flow.isEmpty() && !seen.arcs().isEmpty()) {
             double out = seen.arcs().get(seen.arcs().size() - 1).toS();
-            put(set, SettingKey.GAS_FLOW, some(flow.mean(seen.arcs().get(0).fromS(), out)));
-            after(flow, out).ifPresent(s -> set.put(SettingKey.POST_FLOW, s));
+            put(set, ParameterKey.GAS_FLOW, some(flow.mean(seen.arcs().get(0).fromS(), out)));
+            after(flow, out).ifPresent(s -> set.put(ParameterKey.POST_FLOW, s));
         }
         return set;
     }
 
-    private static void slopes(Map<SettingKey, Double> set, ArcShape shape) {
-        set.put(SettingKey.UP_SLOPE, tenth(shape.upS()));
-        set.put(SettingKey.DOWN_SLOPE, tenth(shape.downS()));
-        set.put(SettingKey.END_CURRENT, tenth(shape.endA()));
+    private static void slopes(Map<ParameterKey, Double> set, ArcShape shape) {
+        set.put(ParameterKey.UP_SLOPE, tenth(shape.upS()));
+        set.put(ParameterKey.DOWN_SLOPE, tenth(shape.downS()));
+        set.put(ParameterKey.END_CURRENT, tenth(shape.endA()));
     }
 
     /** How long the gas went on, where it is seen to stop. */
@@ -90,18 +90,18 @@ class LastRun {
         return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();
     }
 
-    private static void put(Map<SettingKey, Double> set, SettingKey key, OptionalDouble value) {
+    private static void put(Map<ParameterKey, Double> set, ParameterKey key, OptionalDouble value) {
         value.ifPresent(one -> set.put(key, tenth(one)));
     }
 
-    static List<SettingKey> keys() {
+    static List<ParameterKey> keys() {
         return List.of(
-                SettingKey.WORKING_CURRENT,
-                SettingKey.TRAVEL_SPEED,
-                SettingKey.UP_SLOPE,
-                SettingKey.DOWN_SLOPE,
-                SettingKey.END_CURRENT,
-                SettingKey.GAS_FLOW,
-                SettingKey.POST_FLOW);
+                ParameterKey.WORKING_CURRENT,
+                ParameterKey.TRAVEL_SPEED,
+                ParameterKey.UP_SLOPE,
+                ParameterKey.DOWN_SLOPE,
+                ParameterKey.END_CURRENT,
+                ParameterKey.GAS_FLOW,
+                ParameterKey.POST_FLOW);
     }
 }

@@ -13,51 +13,56 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.core.finding.Outcome;
-import vastarc.core.reading.Cause;
-import vastarc.core.reading.Reader;
-import vastarc.core.reading.ReadingAsk;
-import vastarc.core.reading.Remedy;
-import vastarc.core.reading.Sign;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.reading.Marks;
-import vastarc.web.kept.reading.ReadingStore;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.diagnosis.Cause;
+import vastarc.core.diagnosis.Diagnoser;
+import vastarc.core.diagnosis.DiagnosisRequest;
+import vastarc.core.diagnosis.Remedy.FigureChange;
+import vastarc.core.diagnosis.Symptom;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.validation.Outcome;
+import vastarc.web.read.LastRun.LastRunFigures;
+import vastarc.web.read.ReadPage.ReadSource;
 import vastarc.web.request.JobMachines;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
-import vastarc.web.request.OwnTaker;
+import vastarc.web.request.OwnValueSaver;
 import vastarc.web.request.ShopLearning;
-import vastarc.web.ui.JobPlace;
-import vastarc.web.ui.JobStep;
+import vastarc.web.request.ShopLearning.JobLessons;
+import vastarc.web.store.diagnosis.BeadObservations;
+import vastarc.web.store.diagnosis.DiagnosisStore;
+import vastarc.web.store.diagnosis.DiagnosisStore.TrialResult;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JobStore.HistoryResult;
+import vastarc.web.ui.JobPage;
+import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** Reads a job's bead: keeps what is seen and told, puts a change on the sheet, and counts what became of it. */
 @Controller
-class ReadController implements JobPlace {
+class ReadController implements JobPage {
 
     private final JobStore jobs;
     private final JobPlanner planner;
-    private final ReadingStore readings;
+    private final DiagnosisStore readings;
     private final LastRun last;
-    private final OwnTaker taker;
+    private final OwnValueSaver taker;
     private final JobMachines machines;
     private final ShopLearning learning;
-    private final LookedAt looked;
+    private final CheckFindings looked;
 
     ReadController(
             JobStore jobs,
             JobPlanner planner,
-            ReadingStore readings,
+            DiagnosisStore readings,
             LastRun last,
-            OwnTaker taker,
+            OwnValueSaver taker,
             JobMachines machines,
             ShopLearning learning,
-            LookedAt looked) {
+            CheckFindings looked) {
         this.jobs = jobs;
         this.planner = planner;
         this.readings = readings;
@@ -69,8 +74,8 @@ class ReadController implements JobPlace {
     }
 
     /** Whether a figure can be put on the sheet as the hand's own. */
-    static boolean isSettable(SettingKey key) {
-        return key == SettingKey.TRAVEL_SPEED || ScoreKey.named(key.apiName()).isPresent();
+    static boolean isSettable(ParameterKey key) {
+        return key == ParameterKey.TRAVEL_SPEED || CycleKey.named(key.apiName()).isPresent();
     }
 
     @GetMapping("/jobs/{id}/read")
@@ -85,18 +90,18 @@ class ReadController implements JobPlace {
 
     private void show(Job job, Preferences preferences, Model model) {
         JobPlan plan = planner.plan(job);
-        Outcome<Sheet> sheet = plan.sheet();
+        Outcome<SetupSheet> sheet = plan.sheet();
         model.addAttribute(
                 "learned",
                 machines.of(job.content(), plan.score().value())
                         .chosen()
                         .flatMap(machine ->
                                 sheet.value().map(made -> learning.of(machine.name(), made, preferences.units())))
-                        .orElseGet(ShopLearning.Learned::nothing));
+                        .orElseGet(JobLessons::nothing));
         model.addAttribute(
                 "page",
                 ReadPage.of(
-                        new ReadPage.Source(
+                        new ReadSource(
                                 job,
                                 jobs.history(job),
                                 sheet.problems(),
@@ -111,7 +116,7 @@ class ReadController implements JobPlace {
                         preferences.units()));
     }
 
-    private String changed(UUID id, UnaryOperator<Marks> edit, Preferences preferences, Model model) {
+    private String changed(UUID id, UnaryOperator<BeadObservations> edit, Preferences preferences, Model model) {
         Job job = job(id);
         readings.change(id, edit);
         show(job, preferences, model);
@@ -128,7 +133,7 @@ class ReadController implements JobPlace {
             Model model) {
         return changed(
                 id,
-                marks -> Sign.named(sign).isEmpty()
+                marks -> Symptom.named(sign).isEmpty()
                         ? marks
                         : there.isEmpty() ? marks.turned(sign) : marks.marked(sign, there.equals("yes")),
                 preferences,
@@ -137,13 +142,13 @@ class ReadController implements JobPlace {
 
     /** An answer to a question; an empty one takes it back. */
     @PostMapping("/jobs/{id}/read/told")
-    String told(
+    String answer(
             @PathVariable UUID id,
             @RequestParam String question,
             @RequestParam(defaultValue = "") String answer,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        List<String> known = ReadingAsk.QUESTIONS.getOrDefault(question, List.of());
+        List<String> known = DiagnosisRequest.QUESTIONS.getOrDefault(question, List.of());
         return changed(
                 id,
                 marks -> answer.isEmpty() || known.contains(answer) ? marks.telling(question, answer) : marks,
@@ -164,30 +169,32 @@ class ReadController implements JobPlace {
     /** Everything is looked at anew. */
     @PostMapping("/jobs/{id}/read/again")
     String again(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        return changed(id, marks -> Marks.none(), preferences, model);
+        return changed(id, marks -> BeadObservations.none(), preferences, model);
     }
 
     /** The change for a cause is tried: a figure goes onto the sheet, where it has one that can be set. */
     @PostMapping("/jobs/{id}/read/try")
-    String tried(
+    String recordTrial(
             @PathVariable UUID id,
             @RequestParam String cause,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Job job = job(id);
-        Optional<Remedy.Move> move = planner.plan(job).sheet().value().flatMap(sheet -> move(job, sheet, cause));
-        move.filter(one -> isSettable(one.key()))
-                .ifPresent(one -> jobs.edit(
+        Optional<FigureChange> move = planner.plan(job).sheet().value().flatMap(sheet -> move(job, sheet, cause));
+        move.filter(change -> isSettable(change.key()))
+                .ifPresent(change -> jobs.edit(
                         id,
                         OptionalLong.empty(),
-                        kept -> taker.taken(kept.content(), one.key(), one.to()).orElse(kept.content())));
+                        stored -> taker.withValue(stored.content(), change.key(), change.to())
+                                .orElse(stored.content())));
         return changed(id, marks -> Cause.named(cause).isPresent() ? marks.trying(cause) : marks, preferences, model);
     }
 
-    private Optional<Remedy.Move> move(Job job, Sheet sheet, String cause) {
-        Marks marks = readings.of(job.id());
-        Map<SettingKey, Double> set = last.of(job.id()).map(LastRun.Found::set).orElse(Map.of());
-        ReadingAsk ask = new ReadingAsk(
+    private Optional<FigureChange> move(Job job, SetupSheet sheet, String cause) {
+        BeadObservations marks = readings.of(job.id());
+        Map<ParameterKey, Double> set =
+                last.of(job.id()).map(LastRunFigures::set).orElse(Map.of());
+        DiagnosisRequest request = new DiagnosisRequest(
                 sheet,
                 set,
                 marks.seen(),
@@ -196,7 +203,7 @@ class ReadController implements JobPlace {
                 marks.ruledOut(),
                 looked.of(job, planner.plan(job).score().value(), sheet),
                 readings.lean(marks.seen()));
-        return Reader.read(ask).causes().stream()
+        return Diagnoser.read(request).causes().stream()
                 .filter(weighed -> weighed.cause().id().equals(cause))
                 .findFirst()
                 .flatMap(weighed -> weighed.remedy().move());
@@ -209,15 +216,15 @@ class ReadController implements JobPlace {
             @RequestParam String result,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Optional<ReadingStore.Result> came = ReadingStore.Result.named(result);
+        Optional<TrialResult> came = TrialResult.named(result);
         return changed(
                 id,
                 marks -> {
                     if (marks.trying().isEmpty() || came.isEmpty()) {
                         return marks;
                     }
-                    readings.tried(id, marks.trying(), came.get(), marks);
-                    return came.get() == ReadingStore.Result.BETTER ? Marks.none() : marks.without(marks.trying());
+                    readings.recordTrial(id, marks.trying(), came.get(), marks);
+                    return came.get() == TrialResult.BETTER ? BeadObservations.none() : marks.without(marks.trying());
                 },
                 preferences,
                 model);
@@ -231,12 +238,13 @@ class ReadController implements JobPlace {
     }
 
     @Override
-    public JobStep step() {
-        return JobStep.READ;
+    public JobTab step() {
+        return JobTab.READ;
     }
 
     @Override
-    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
+    public String showAfterHistoryStep(
+            HistoryResult there, Map<String, String> sent, Preferences preferences, Model model) {
         show(there.job(), preferences, model);
         return "read/workspace :: workspace";
     }

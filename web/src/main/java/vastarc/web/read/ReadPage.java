@@ -5,27 +5,30 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.finding.Problem;
+import vastarc.core.diagnosis.Cause;
+import vastarc.core.diagnosis.ColourVerdict;
+import vastarc.core.diagnosis.Diagnoser;
+import vastarc.core.diagnosis.Diagnosis;
+import vastarc.core.diagnosis.Diagnosis.RankedCause;
+import vastarc.core.diagnosis.DiagnosisRequest;
+import vastarc.core.diagnosis.PreWeldFindings;
+import vastarc.core.diagnosis.Remedy;
+import vastarc.core.diagnosis.Symptom;
+import vastarc.core.diagnosis.Symptom.SymptomPlace;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.reading.Cause;
-import vastarc.core.reading.ColourVerdict;
-import vastarc.core.reading.Found;
-import vastarc.core.reading.Reader;
-import vastarc.core.reading.Reading;
-import vastarc.core.reading.ReadingAsk;
-import vastarc.core.reading.Remedy;
-import vastarc.core.reading.Sign;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Problem;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.drawing.SignDrawing;
-import vastarc.web.kept.job.History;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.reading.Marks;
-import vastarc.web.kept.reading.ReadingStore.Learned;
+import vastarc.web.drawing.SymptomDrawing;
+import vastarc.web.read.LastRun.LastRunFigures;
+import vastarc.web.store.diagnosis.BeadObservations;
+import vastarc.web.store.diagnosis.DiagnosisStore.TrialCounts;
+import vastarc.web.store.job.History;
+import vastarc.web.store.job.Job;
 
 /**
  * The Read place, finished for display.
@@ -38,20 +41,20 @@ import vastarc.web.kept.reading.ReadingStore.Learned;
  * @param view     the reading; empty likewise
  */
 public record ReadPage(
-        String id, long version, String name, History history, List<String> refusals, Optional<View> view) {
+        String id, long version, String name, History history, List<String> refusals, Optional<DiagnosisView> view) {
 
     private static final int SHOWN = 6;
 
     /** What a page is made from. */
-    record Source(
+    record ReadSource(
             Job job,
             History history,
             List<Problem> problems,
-            Optional<Sheet> sheet,
-            Marks marks,
-            Optional<LastRun.Found> last,
-            List<Learned> learned,
-            Map<String, Found> found,
+            Optional<SetupSheet> sheet,
+            BeadObservations marks,
+            Optional<LastRunFigures> last,
+            List<TrialCounts> learned,
+            Map<String, PreWeldFindings> found,
             Map<String, Double> lean) {}
 
     /**
@@ -70,11 +73,11 @@ public record ReadPage(
      * @param colour    what the colours that are seen mean; empty for none
      * @param blank     nothing is marked or told yet
      */
-    public record View(
+    public record DiagnosisView(
             List<PlaceView> places,
             List<CauseView> causes,
             String rest,
-            Optional<QuestionView> question,
+            Optional<NextQuestionView> question,
             List<AnswerView> told,
             List<String> conflicts,
             List<String> figures,
@@ -85,10 +88,10 @@ public record ReadPage(
             boolean blank) {}
 
     /** Signs of a place. */
-    public record PlaceView(String name, List<SignView> signs) {}
+    public record PlaceView(String name, List<SymptomView> signs) {}
 
     /** A sign: {@code state} is {@code seen}, {@code not} or empty. */
-    public record SignView(String id, String words, String state, Optional<Drawing> drawing) {}
+    public record SymptomView(String id, String words, String state, Optional<Drawing> drawing) {}
 
     /**
      * A cause.
@@ -112,12 +115,12 @@ public record ReadPage(
             boolean settable) {}
 
     /** A question and its answers: of a sign, {@code yes} and {@code no}. */
-    public record QuestionView(String kind, String id, String text, List<AnswerView> answers) {}
+    public record NextQuestionView(String kind, String id, String text, List<AnswerView> answers) {}
 
     /** An answer to tap. */
     public record AnswerView(String question, String value, String words) {}
 
-    static ReadPage of(Source source, UnitSystem units) {
+    static ReadPage of(ReadSource source, UnitSystem units) {
         return new ReadPage(
                 source.job().id().toString(),
                 source.job().version(),
@@ -129,10 +132,10 @@ public record ReadPage(
                 source.sheet().map(sheet -> view(source, sheet, units)));
     }
 
-    private static View view(Source source, Sheet sheet, UnitSystem units) {
-        Marks marks = source.marks();
-        Map<SettingKey, Double> set = source.last().map(LastRun.Found::set).orElse(Map.of());
-        Reading reading = Reader.read(new ReadingAsk(
+    private static DiagnosisView view(ReadSource source, SetupSheet sheet, UnitSystem units) {
+        BeadObservations marks = source.marks();
+        Map<ParameterKey, Double> set = source.last().map(LastRunFigures::set).orElse(Map.of());
+        Diagnosis reading = Diagnoser.read(new DiagnosisRequest(
                 sheet,
                 set,
                 marks.seen(),
@@ -148,14 +151,14 @@ public record ReadPage(
                 .toList();
         double rest = reading.causes().stream()
                 .skip(SHOWN)
-                .mapToDouble(Reading.Weighed::share)
+                .mapToDouble(RankedCause::share)
                 .sum();
-        return new View(
+        return new DiagnosisView(
                 places(sheet, marks),
                 blank ? List.of() : causes,
                 percent(rest),
                 blank ? Optional.empty() : question(reading),
-                told(marks),
+                answerQuestion(marks),
                 reading.conflicts().stream()
                         .map(text -> Phrasebook.say(text, units))
                         .toList(),
@@ -170,35 +173,35 @@ public record ReadPage(
                 blank);
     }
 
-    private static List<PlaceView> places(Sheet sheet, Marks marks) {
+    private static List<PlaceView> places(SetupSheet sheet, BeadObservations marks) {
         List<PlaceView> places = new ArrayList<>();
-        for (Sign.Place place : List.of(
-                Sign.Place.BEAD,
-                Sign.Place.END,
-                Sign.Place.TINT,
-                Sign.Place.ROOT,
-                Sign.Place.TUNGSTEN,
-                Sign.Place.ARC,
-                Sign.Place.SHAPE)) {
+        for (SymptomPlace place : List.of(
+                SymptomPlace.BEAD,
+                SymptomPlace.END,
+                SymptomPlace.TINT,
+                SymptomPlace.ROOT,
+                SymptomPlace.TUNGSTEN,
+                SymptomPlace.ARC,
+                SymptomPlace.SHAPE)) {
             places.add(new PlaceView(
                     say(place.words()),
-                    Sign.all().stream()
-                            .filter(sign -> sign.place() == place
-                                    && sign.fits(sheet.joint().material()))
-                            .map(sign -> sign(sign, marks))
+                    Symptom.all().stream()
+                            .filter(symptom -> symptom.place() == place
+                                    && symptom.fits(sheet.joint().material()))
+                            .map(symptom -> sign(symptom, marks))
                             .toList()));
         }
         return places;
     }
 
-    private static SignView sign(Sign sign, Marks marks) {
-        String words = say(sign.words());
+    private static SymptomView sign(Symptom symptom, BeadObservations marks) {
+        String words = say(symptom.words());
         String state =
-                marks.seen().contains(sign.id()) ? "seen" : marks.notSeen().contains(sign.id()) ? "not" : "";
-        return new SignView(sign.id(), words, state, SignDrawing.of(sign.id(), words));
+                marks.seen().contains(symptom.id()) ? "seen" : marks.notSeen().contains(symptom.id()) ? "not" : "";
+        return new SymptomView(symptom.id(), words, state, SymptomDrawing.of(symptom.id(), words));
     }
 
-    private static CauseView cause(Reading.Weighed weighed, UnitSystem units) {
+    private static CauseView cause(RankedCause weighed, UnitSystem units) {
         Remedy remedy = weighed.remedy();
         boolean figure = remedy.move().isPresent();
         return new CauseView(
@@ -226,39 +229,39 @@ public record ReadPage(
     }
 
     /** The question that tells most: of a sign, or one to be told. */
-    private static Optional<QuestionView> question(Reading reading) {
+    private static Optional<NextQuestionView> question(Diagnosis reading) {
         return reading.ask()
                 .map(ask -> ask.sign()
-                        .map(sign -> new QuestionView(
+                        .map(symptom -> new NextQuestionView(
                                 "sign",
-                                sign.id(),
-                                "Is this there: " + say(sign.words()) + "?",
+                                symptom.id(),
+                                "Is this there: " + say(symptom.words()) + "?",
                                 List.of(
-                                        new AnswerView(sign.id(), "yes", "yes"),
-                                        new AnswerView(sign.id(), "no", "no, plainly not"))))
-                        .orElseGet(() -> told(ask.told().orElseThrow())));
+                                        new AnswerView(symptom.id(), "yes", "yes"),
+                                        new AnswerView(symptom.id(), "no", "no, plainly not"))))
+                        .orElseGet(() -> answerQuestion(ask.question().orElseThrow())));
     }
 
-    private static QuestionView told(String question) {
-        return new QuestionView(
+    private static NextQuestionView answerQuestion(String question) {
+        return new NextQuestionView(
                 "told",
                 question,
                 say("told." + question),
-                ReadingAsk.QUESTIONS.getOrDefault(question, List.of()).stream()
+                DiagnosisRequest.QUESTIONS.getOrDefault(question, List.of()).stream()
                         .map(answer -> new AnswerView(question, answer, say("told." + question + "." + answer)))
                         .toList());
     }
 
-    private static List<AnswerView> told(Marks marks) {
+    private static List<AnswerView> answerQuestion(BeadObservations marks) {
         List<AnswerView> told = new ArrayList<>();
         marks.told().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .forEach(one -> told.add(new AnswerView(
-                        one.getKey(), one.getValue(), say("told." + one.getKey() + "." + one.getValue()))));
+                .forEach(entry -> told.add(new AnswerView(
+                        entry.getKey(), entry.getValue(), say("told." + entry.getKey() + "." + entry.getValue()))));
         return told;
     }
 
-    private static List<String> figures(Map<SettingKey, Double> set, UnitSystem units) {
+    private static List<String> figures(Map<ParameterKey, Double> set, UnitSystem units) {
         return LastRun.keys().stream()
                 .filter(set::containsKey)
                 .map(key -> say(key.words()) + " "
@@ -267,12 +270,12 @@ public record ReadPage(
                 .toList();
     }
 
-    private static List<String> learned(List<Learned> learned) {
+    private static List<String> learned(List<TrialCounts> learned) {
         return learned.stream()
-                .flatMap(one -> Cause.named(one.cause()).stream()
-                        .map(cause -> say(cause.words()) + ": helped " + one.better() + " of "
-                                + (one.better() + one.not()) + " times, weighs ×"
-                                + String.format(Locale.ROOT, "%.1f", one.factor())))
+                .flatMap(trialCounts -> Cause.named(trialCounts.cause()).stream()
+                        .map(cause -> say(cause.words()) + ": helped " + trialCounts.better() + " of "
+                                + (trialCounts.better() + trialCounts.not()) + " times, weighs ×"
+                                + String.format(Locale.ROOT, "%.1f", trialCounts.factor())))
                 .toList();
     }
 

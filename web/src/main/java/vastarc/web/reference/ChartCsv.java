@@ -5,10 +5,12 @@ import java.io.UncheckedIOException;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.core.sheet.WallChart;
-import vastarc.core.wording.Phrase;
+import vastarc.core.sheet.WallChart.ChartCell;
+import vastarc.core.sheet.WallChart.ChartRow;
+import vastarc.core.text.Phrase;
 
 /** The wall chart as a table, one line a cell, in fixed units. */
 final class ChartCsv {
@@ -33,22 +35,22 @@ final class ChartCsv {
     static String of(WallChart chart) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter table = new CSVPrinter(text, FORMAT)) {
-            for (WallChart.Row row : chart.rows()) {
-                for (WallChart.Cell cell : row.cells()) {
+            for (ChartRow row : chart.rows()) {
+                for (ChartCell cell : row.cells()) {
                     String remark = cell.why().map(Phrase::key).orElse("").replace("chart.", "");
                     table.printRecord(
                             chart.material(),
                             cell.form(),
                             row.thickness().inMillimetres(),
-                            figure(cell, SettingKey.WORKING_CURRENT),
+                            figure(cell, ParameterKey.WORKING_CURRENT),
                             cell.sheet()
                                     .flatMap(ChartPage::fillA)
                                     .map(fill -> String.format(Locale.ROOT, "%.1f", fill))
                                     .orElse(""),
-                            figure(cell, SettingKey.TUNGSTEN_DIAMETER),
-                            figure(cell, SettingKey.WIRE_DIAMETER),
-                            figure(cell, SettingKey.CUP_SIZE),
-                            figure(cell, SettingKey.GAS_FLOW),
+                            figure(cell, ParameterKey.TUNGSTEN_DIAMETER),
+                            figure(cell, ParameterKey.WIRE_DIAMETER),
+                            figure(cell, ParameterKey.CUP_SIZE),
+                            figure(cell, ParameterKey.GAS_FLOW),
                             remark);
                 }
             }
@@ -58,11 +60,11 @@ final class ChartCsv {
         return text.toString();
     }
 
-    private static String figure(WallChart.Cell cell, SettingKey key) {
+    private static String figure(ChartCell cell, ParameterKey key) {
         return cell.sheet().map(sheet -> figure(sheet, key)).orElse("");
     }
 
-    private static String figure(Sheet sheet, SettingKey key) {
+    private static String figure(SetupSheet sheet, ParameterKey key) {
         return String.format(Locale.ROOT, "%.1f", sheet.setting(key).value());
     }
 }

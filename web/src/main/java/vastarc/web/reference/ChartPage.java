@@ -4,15 +4,17 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import vastarc.core.joint.JointForm;
+import vastarc.core.quantity.FormattedQuantity;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Shown;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.PassPlan;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.PassSchedule.ScheduledPass;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.core.sheet.WallChart;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.WallChart.ChartCell;
+import vastarc.core.sheet.WallChart.ChartRow;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.ui.Choice;
 
 /**
@@ -74,21 +76,22 @@ public record ChartPage(
         return Phrasebook.say(phrase, units);
     }
 
-    private static RowView row(WallChart.Row row, UnitSystem units) {
+    private static RowView row(ChartRow row, UnitSystem units) {
         return new RowView(
                 units.show(row.thickness().quantity()).line(),
                 row.cells().stream().map(cell -> cell(cell, units)).toList());
     }
 
-    private static CellView cell(WallChart.Cell cell, UnitSystem units) {
+    private static CellView cell(ChartCell cell, UnitSystem units) {
         String why = cell.why().map(text -> say(text, units)).orElse("");
         return cell.sheet()
                 .map(sheet -> new CellView(
                         current(sheet, units),
-                        stock(sheet, SettingKey.TUNGSTEN_DIAMETER, units) + " · "
-                                + stock(sheet, SettingKey.WIRE_DIAMETER, units),
-                        "no. " + (int) sheet.setting(SettingKey.CUP_SIZE).value() + " · "
-                                + units.show(sheet.setting(SettingKey.GAS_FLOW).quantity())
+                        stock(sheet, ParameterKey.TUNGSTEN_DIAMETER, units) + " · "
+                                + stock(sheet, ParameterKey.WIRE_DIAMETER, units),
+                        "no. " + (int) sheet.setting(ParameterKey.CUP_SIZE).value() + " · "
+                                + units.show(sheet.setting(ParameterKey.GAS_FLOW)
+                                                .quantity())
                                         .figure(),
                         why,
                         !why.isEmpty()))
@@ -96,8 +99,9 @@ public record ChartPage(
     }
 
     /** Working current; of a V its root and its hottest fill. */
-    private static String current(Sheet sheet, UnitSystem units) {
-        Shown root = units.show(sheet.setting(SettingKey.WORKING_CURRENT).quantity());
+    private static String current(SetupSheet sheet, UnitSystem units) {
+        FormattedQuantity root =
+                units.show(sheet.setting(ParameterKey.WORKING_CURRENT).quantity());
         return fillA(sheet)
                 .map(fill -> root.figure() + " / "
                         + units.show(Quantity.amperes(fill)).line())
@@ -105,17 +109,17 @@ public record ChartPage(
     }
 
     /** The hottest pass of a V after its root, A. */
-    static Optional<Double> fillA(Sheet sheet) {
+    static Optional<Double> fillA(SetupSheet sheet) {
         return sheet.joint()
                 .groove()
                 .flatMap(groove -> sheet.passes())
                 .flatMap(plan -> plan.passes().stream()
                         .skip(1)
-                        .map(PassPlan.Pass::currentA)
+                        .map(ScheduledPass::currentA)
                         .max(Double::compare));
     }
 
-    private static String stock(Sheet sheet, SettingKey key, UnitSystem units) {
+    private static String stock(SetupSheet sheet, ParameterKey key, UnitSystem units) {
         return units.show(Quantity.stockMillimetres(sheet.setting(key).value())).figure();
     }
 }

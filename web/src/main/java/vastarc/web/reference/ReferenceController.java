@@ -21,20 +21,22 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.rehearsal.Proof;
 import vastarc.core.sheet.WallChart;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.shop.ShopStore;
+import vastarc.core.simulation.SolverVerification;
+import vastarc.core.simulation.SolverVerification.VerificationLine;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.request.ProvenRuns;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.shop.ShopStore;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 import vastarc.web.work.Work;
 import vastarc.web.work.WorkRoom;
+import vastarc.web.work.WorkRoom.WorkStatus;
 
 /** Shows what a hand looks up, finds it, and draws the wall chart. */
 @Controller
@@ -68,8 +70,8 @@ class ReferenceController {
     /** Starts to hold the plate solver against closed solutions. */
     @PostMapping("/reference/proof")
     @ResponseBody
-    ResponseEntity<WorkRoom.Shown> prove() {
-        return works.start("proof", Proof::run)
+    ResponseEntity<WorkStatus> prove() {
+        return works.start("proof", SolverVerification::run)
                 .value()
                 .flatMap(work -> works.look(work.id()))
                 .map(ResponseEntity::ok)
@@ -87,14 +89,14 @@ class ReferenceController {
         model.addAttribute(
                 "lines",
                 lines.stream()
-                        .filter(Proof.Line.class::isInstance)
-                        .map(Proof.Line.class::cast)
+                        .filter(VerificationLine.class::isInstance)
+                        .map(VerificationLine.class::cast)
                         .map(line -> shown(line, preferences.units()))
                         .toList());
         return "reference/proof :: proof";
     }
 
-    private static ProofLine shown(Proof.Line line, UnitSystem units) {
+    private static ProofLine shown(VerificationLine line, UnitSystem units) {
         return new ProofLine(
                 Phrasebook.say(Phrase.of("rehearsal.proof." + line.name()), units),
                 units.show(line.solved()).line(),
@@ -156,7 +158,7 @@ class ReferenceController {
     private WallChart chart(Material material, Optional<Machine> machine) {
         return WallChart.of(
                 material,
-                machine.map(own -> shop.ways().at(proven.at(own.name()))).orElseGet(shop::ways),
+                machine.map(own -> shop.defaults().at(proven.at(own.name()))).orElseGet(shop::defaults),
                 machine.map(own -> own.profile().minA()).orElse(0.0),
                 machine.map(own -> own.profile().maxA()).orElse(Double.MAX_VALUE));
     }

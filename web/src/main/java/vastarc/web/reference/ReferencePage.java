@@ -5,21 +5,21 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import vastarc.core.consumable.Cup;
+import vastarc.core.consumable.FillerRod;
 import vastarc.core.consumable.Tungsten;
-import vastarc.core.consumable.Wire;
 import vastarc.core.joint.Position;
 import vastarc.core.notation.GaugeScale;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.reference.Glossary;
-import vastarc.core.reference.Symptom;
-import vastarc.core.sheet.Matter;
-import vastarc.core.sheet.School;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.drawing.AttitudeDrawing;
+import vastarc.core.reference.SymptomEntry;
+import vastarc.core.sheet.Method;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.ParameterTopic;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.drawing.Drawing;
+import vastarc.web.drawing.PositionDrawing;
 
 /**
  * What a hand looks up, finished for display.
@@ -30,15 +30,15 @@ import vastarc.web.drawing.Drawing;
  * @param positions drawn
  */
 public record ReferencePage(
-        List<WordLine> words,
-        List<SettingLine> settings,
+        List<TermLine> words,
+        List<ParameterLine> settings,
         List<SymptomLine> symptoms,
         List<PositionTile> positions,
         List<List<String>> tungstens,
         List<List<String>> cups,
         List<List<String>> wires,
         List<List<String>> gauges,
-        List<SchoolLine> schools,
+        List<MethodTopicLine> schools,
         List<String> cautions) {
 
     private static final List<String> CAUTIONS = List.of(
@@ -52,10 +52,10 @@ public record ReferencePage(
             "liftOnly");
 
     /** A word. */
-    public record WordLine(String id, String term, String meaning, String aliases, String note) {}
+    public record TermLine(String id, String term, String meaning, String aliases, String note) {}
 
     /** A setting. */
-    public record SettingLine(String id, String name, String formula, String ifWrong, String source) {}
+    public record ParameterLine(String id, String name, String formula, String ifWrong, String source) {}
 
     /** A symptom. */
     public record SymptomLine(String id, String seen, List<String> causes) {}
@@ -64,34 +64,34 @@ public record ReferencePage(
     public record PositionTile(String letters, String names, String words, Drawing drawing) {}
 
     /** A matter and its schools, the default first. */
-    public record SchoolLine(String matter, List<String> schools) {}
+    public record MethodTopicLine(String matter, List<String> schools) {}
 
     static ReferencePage of(UnitSystem units) {
         return new ReferencePage(
                 Glossary.entries().stream()
-                        .map(entry -> new WordLine(
+                        .map(entry -> new TermLine(
                                 "word-" + SearchEntry.slug(entry.term()),
                                 entry.term(),
                                 entry.meaning(),
                                 String.join(", ", entry.aliases()),
                                 entry.note()))
                         .toList(),
-                Arrays.stream(SettingKey.values()).map(ReferencePage::setting).toList(),
-                Symptom.all().stream()
+                Arrays.stream(ParameterKey.values()).map(ReferencePage::setting).toList(),
+                SymptomEntry.all().stream()
                         .map(symptom -> new SymptomLine(
                                 "symptom-" + SearchEntry.slug(symptom.seen()), symptom.seen(), symptom.causes()))
                         .toList(),
                 Arrays.stream(Position.values()).map(ReferencePage::position).toList(),
                 Tungsten.sizes().stream().map(size -> tungsten(size, units)).toList(),
                 Cup.sizes().stream().map(cup -> cup(cup, units)).toList(),
-                Wire.sizes().stream().map(wire -> wire(wire, units)).toList(),
+                FillerRod.sizes().stream().map(wire -> wire(wire, units)).toList(),
                 gauges(units),
-                Arrays.stream(Matter.values())
-                        .map(matter -> new SchoolLine(
-                                say("matter." + matter.name()),
-                                Arrays.stream(School.values())
-                                        .filter(school -> school.matter() == matter)
-                                        .map(school -> say(school.words()))
+                Arrays.stream(ParameterTopic.values())
+                        .map(topic -> new MethodTopicLine(
+                                say("matter." + topic.name()),
+                                Arrays.stream(Method.values())
+                                        .filter(method -> method.matter() == topic)
+                                        .map(method -> say(method.words()))
                                         .toList()))
                         .toList(),
                 CAUTIONS.stream().map(code -> say("caution." + code)).toList());
@@ -101,8 +101,8 @@ public record ReferencePage(
         return Phrasebook.say(Phrase.of(words), UnitSystem.METRIC);
     }
 
-    private static SettingLine setting(SettingKey key) {
-        return new SettingLine(
+    private static ParameterLine setting(ParameterKey key) {
+        return new ParameterLine(
                 "setting-" + key.apiName(),
                 say(key.words()),
                 say(key.words() + ".formula"),
@@ -113,7 +113,7 @@ public record ReferencePage(
     private static PositionTile position(Position position) {
         String words = say("position." + position.name());
         return new PositionTile(
-                position.letters(), position.numberLetterName(), words, AttitudeDrawing.of(position, words));
+                position.letters(), position.numberLetterName(), words, PositionDrawing.of(position, words));
     }
 
     private static String amps(double value, UnitSystem units) {
@@ -138,7 +138,7 @@ public record ReferencePage(
                 units.show(Quantity.litresPerMin(cup.flowLPerMin(2000))).line());
     }
 
-    private static List<String> wire(Wire wire, UnitSystem units) {
+    private static List<String> wire(FillerRod wire, UnitSystem units) {
         return List.of(
                 units.show(Quantity.stockMillimetres(wire.diameterMm())).line(),
                 units.show(Quantity.millimetres(wire.fromMm())).figure() + " – "

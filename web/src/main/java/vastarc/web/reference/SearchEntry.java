@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Locale;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.reference.Glossary;
-import vastarc.core.reference.Symptom;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.Job;
+import vastarc.core.reference.SymptomEntry;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.web.store.job.Job;
 
 /**
  * Something that can be found.
@@ -36,7 +36,7 @@ public record SearchEntry(String kind, String name, String more, String href) {
         entries.add(new SearchEntry("page", "archived jobs", "jobs taken off the bench", "/away"));
         entries.add(new SearchEntry("page", "machines", "panels, dials, torches", "/machines"));
         entries.add(new SearchEntry("page", "reference", "words, tables, positions", "/reference"));
-        Arrays.stream(SettingKey.values())
+        Arrays.stream(ParameterKey.values())
                 .forEach(key -> entries.add(new SearchEntry(
                         "setting",
                         say(key.words()),
@@ -48,7 +48,7 @@ public record SearchEntry(String kind, String name, String more, String href) {
             entry.aliases()
                     .forEach(alias -> entries.add(new SearchEntry("word", alias, "here: " + entry.term(), href)));
         });
-        Symptom.all()
+        SymptomEntry.all()
                 .forEach(symptom -> entries.add(new SearchEntry(
                         "symptom",
                         symptom.seen(),

@@ -13,27 +13,31 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.notation.NumberReader;
-import vastarc.core.rehearsal.Finder;
-import vastarc.core.rehearsal.Quality;
-import vastarc.core.rehearsal.Setup;
-import vastarc.web.kept.job.JobStore;
+import vastarc.core.simulation.MeshDetail;
+import vastarc.core.simulation.SettingSearch;
+import vastarc.core.simulation.SettingSearch.SearchGoal;
+import vastarc.core.simulation.SettingSearch.SearchResult;
+import vastarc.core.simulation.SettingSearch.SearchVariable;
+import vastarc.core.simulation.SimulationSetup;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.web.rehearse.RehearsePages.StartedWork;
+import vastarc.web.store.job.JobStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
-import vastarc.web.work.RehearsalRoom;
+import vastarc.web.work.SimulationWork;
 
 /** Looks for a setting by rehearsing, and puts it on the sheet. */
 @Controller
 class FindController {
 
     private final JobStore jobs;
-    private final RehearsePlace place;
-    private final RehearsalRoom room;
-    private final SettingTaker taker;
+    private final RehearsePages place;
+    private final SimulationWork room;
+    private final FoundValueSaver taker;
 
-    FindController(JobStore jobs, RehearsePlace place, RehearsalRoom room, SettingTaker taker) {
+    FindController(JobStore jobs, RehearsePages place, SimulationWork room, FoundValueSaver taker) {
         this.jobs = jobs;
         this.place = place;
         this.room = room;
@@ -43,27 +47,27 @@ class FindController {
     /** Begins to look for a setting; quick cells, as many weldings are wanted. */
     @PostMapping("/jobs/{id}/rehearse/find")
     @ResponseBody
-    ResponseEntity<RehearsePlace.Begun> find(
+    ResponseEntity<StartedWork> find(
             @PathVariable UUID id,
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences) {
         RehearseForm form = RehearseForm.of(sent, preferences.units());
-        Finder.Knob knob = RehearseForm.chosen(Finder.Knob.class, sent.get("knob"), Finder.Knob.CURRENT);
-        Finder.Goal goal = RehearseForm.chosen(Finder.Goal.class, sent.get("goal"), Finder.Goal.BACK_BEAD);
+        SearchVariable knob = RehearseForm.chosen(SearchVariable.class, sent.get("knob"), SearchVariable.CURRENT);
+        SearchGoal goal = RehearseForm.chosen(SearchGoal.class, sent.get("goal"), SearchGoal.BACK_BEAD);
         List<Problem> problems = new ArrayList<>();
-        double target = goal == Finder.Goal.EVEN_WIDTH
+        double target = goal == SearchGoal.EVEN_WIDTH
                 ? 0
-                : RehearseForm.length(wanted(sent), Finder.TARGET, preferences.units(), problems)
+                : RehearseForm.length(wanted(sent), SettingSearch.TARGET, preferences.units(), problems)
                         .orElse(0.0);
-        Outcome<RehearsePlace.Begun> begun = (problems.isEmpty()
+        Outcome<StartedWork> begun = (problems.isEmpty()
                         ? place.setup(id, form)
-                        : Outcome.<Setup>failed(problems))
-                .then(setup -> setup.cut(Quality.LIVE).ask().map(ask -> setup.cut(Quality.LIVE)))
+                        : Outcome.<SimulationSetup>failed(problems))
+                .then(setup -> setup.cut(MeshDetail.LIVE).ask().map(request -> setup.cut(MeshDetail.LIVE)))
                 .then(setup -> room.look(setup, knob, goal, target))
-                .map(work -> new RehearsePlace.Begun(List.of(work.id().toString()), List.of()));
+                .map(work -> new StartedWork(List.of(work.id().toString()), List.of()));
         return begun.value()
                 .map(ResponseEntity::ok)
-                .orElseGet(() -> RehearsePlace.refused(begun.problems(), preferences.units()));
+                .orElseGet(() -> RehearsePages.refused(begun.problems(), preferences.units()));
     }
 
     /** A width that is not told is one that cannot be. */
@@ -78,8 +82,9 @@ class FindController {
             @PathVariable UUID work,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Outcome<Finder.Found> found = room.found(work).orElseThrow(() -> new NotFound("rehearsal"));
-        model.addAttribute("found", found.value().map(one -> RehearsePage.found(one, preferences.units())));
+        Outcome<SearchResult> found = room.found(work).orElseThrow(() -> new NotFound("rehearsal"));
+        model.addAttribute(
+                "found", found.value().map(searchResult -> RehearsePage.found(searchResult, preferences.units())));
         model.addAttribute(
                 "problems",
                 found.problems().stream()
@@ -95,10 +100,10 @@ class FindController {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Finder.Knob knob = RehearseForm.chosen(Finder.Knob.class, sent.get("knob"), Finder.Knob.CURRENT);
+        SearchVariable knob = RehearseForm.chosen(SearchVariable.class, sent.get("knob"), SearchVariable.CURRENT);
         double value = NumberReader.read(sent.get("value")).orElseThrow(() -> new NotFound("setting"));
         return place.travelled(
-                jobs.edit(id, JobStore.seen(sent.get("version")), job -> taker.taken(job.content(), knob, value)),
+                jobs.edit(id, JobStore.seen(sent.get("version")), job -> taker.withValue(job.content(), knob, value)),
                 preferences,
                 model);
     }

@@ -15,27 +15,30 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.notation.NumberReader;
-import vastarc.core.rehearsal.Setup;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.ui.JobPlace;
-import vastarc.web.ui.JobStep;
+import vastarc.core.simulation.SimulationSetup;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.web.rehearse.RehearsePages.StartedWork;
+import vastarc.web.store.job.JobStore.HistoryResult;
+import vastarc.web.ui.JobPage;
+import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
-import vastarc.web.work.RehearsalRoom;
+import vastarc.web.work.SimulationWork;
+import vastarc.web.work.SimulationWork.SimulationStatus;
 import vastarc.web.work.WorkRoom;
+import vastarc.web.work.WorkRoom.WorkStatus;
 
 /** Shows a job's weld on simulated metal. */
 @Controller
-class RehearseController implements JobPlace {
+class RehearseController implements JobPage {
 
-    private final RehearsePlace place;
-    private final RehearsalRoom room;
+    private final RehearsePages place;
+    private final SimulationWork room;
     private final WorkRoom works;
 
-    RehearseController(RehearsePlace place, RehearsalRoom room, WorkRoom works) {
+    RehearseController(RehearsePages place, SimulationWork room, WorkRoom works) {
         this.place = place;
         this.room = room;
         this.works = works;
@@ -55,49 +58,50 @@ class RehearseController implements JobPlace {
     /** Begins one rehearsal, or two where something is changed beside it. */
     @PostMapping("/jobs/{id}/rehearse/run")
     @ResponseBody
-    ResponseEntity<RehearsePlace.Begun> run(
+    ResponseEntity<StartedWork> run(
             @PathVariable UUID id,
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences) {
         RehearseForm form = RehearseForm.of(sent, preferences.units());
-        Outcome<Setup> setup = place.setup(id, form);
+        Outcome<SimulationSetup> setup = place.setup(id, form);
         if (setup.value().isEmpty()) {
-            return RehearsePlace.refused(setup.problems(), preferences.units());
+            return RehearsePages.refused(setup.problems(), preferences.units());
         }
         List<String> ids = new ArrayList<>();
         List<Problem> problems = new ArrayList<>();
-        Setup own = setup.value().get();
-        Setup changed = form.change().on(own, form.amount());
-        Stream.of(own, changed).distinct().forEach(one -> {
-            Outcome<RehearsalRoom.Show> show = room.start(one);
+        SimulationSetup own = setup.value().get();
+        SimulationSetup changed = form.change().on(own, form.amount());
+        Stream.of(own, changed).distinct().forEach(simulationSetup -> {
+            Outcome<SimulationStatus> show = room.start(simulationSetup);
             show.value().ifPresent(begun -> ids.add(begun.id().toString()));
             problems.addAll(show.problems());
         });
         return problems.isEmpty()
-                ? ResponseEntity.ok(new RehearsePlace.Begun(ids, List.of()))
-                : RehearsePlace.refused(problems, preferences.units());
+                ? ResponseEntity.ok(new StartedWork(ids, List.of()))
+                : RehearsePages.refused(problems, preferences.units());
     }
 
     /** What is new of a film. */
     @GetMapping("/jobs/{id}/rehearse/film/{work}")
     @ResponseBody
-    FilmText film(
+    FramesJson film(
             @PathVariable UUID id,
             @PathVariable UUID work,
             @RequestParam(defaultValue = "0") String from,
             @ModelAttribute("preferences") Preferences preferences) {
-        RehearsalRoom.Show show = room.find(work).orElseThrow(() -> new NotFound("rehearsal"));
-        WorkRoom.Shown shown = works.look(work).orElseThrow(() -> new NotFound("rehearsal"));
-        return FilmText.of(show, shown, (int) NumberReader.read(from).orElse(0), preferences.units());
+        SimulationStatus show = room.find(work).orElseThrow(() -> new NotFound("rehearsal"));
+        WorkStatus shown = works.look(work).orElseThrow(() -> new NotFound("rehearsal"));
+        return FramesJson.of(show, shown, (int) NumberReader.read(from).orElse(0), preferences.units());
     }
 
     @Override
-    public JobStep step() {
-        return JobStep.REHEARSE;
+    public JobTab step() {
+        return JobTab.REHEARSE;
     }
 
     @Override
-    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
+    public String showAfterHistoryStep(
+            HistoryResult there, Map<String, String> sent, Preferences preferences, Model model) {
         return place.travelled(Optional.of(there), preferences, model);
     }
 }

@@ -7,20 +7,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.notation.LengthReader;
 import vastarc.core.notation.NumberReader;
-import vastarc.core.plan.WeldPlan;
+import vastarc.core.plan.WeldPlan.PlanRequest;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.rehearsal.Change;
-import vastarc.core.rehearsal.Hand;
-import vastarc.core.rehearsal.Quality;
-import vastarc.core.rehearsal.RehearsalAsk;
-import vastarc.core.rehearsal.Setup;
-import vastarc.core.score.ScoreKey;
+import vastarc.core.simulation.MeshDetail;
+import vastarc.core.simulation.SimulationRequest;
+import vastarc.core.simulation.SimulationSetup;
+import vastarc.core.simulation.TorchOperator;
+import vastarc.core.simulation.WeldChange;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /**
  * What is told beside the job for a rehearsal.
@@ -33,29 +33,41 @@ import vastarc.core.score.ScoreKey;
  * @param problems what cannot be read
  */
 record RehearseForm(
-        Quality quality, Optional<Double> seam, Hand hand, Change change, double amount, List<Problem> problems) {
+        MeshDetail quality,
+        Optional<Double> seam,
+        TorchOperator hand,
+        WeldChange change,
+        double amount,
+        List<Problem> problems) {
 
     /** A seam rehearsed where none is told: long enough to see it settle, short enough to be quick, mm. */
     static final double USUAL_SEAM_MM = 60;
 
     static RehearseForm of(Map<String, String> sent, UnitSystem units) {
         List<Problem> problems = new ArrayList<>();
-        Optional<Double> seam = length(sent.getOrDefault("seamMm", ""), RehearsalAsk.SEAM, units, problems);
+        Optional<Double> seam = length(sent.getOrDefault("seamMm", ""), SimulationRequest.SEAM, units, problems);
         boolean unsteady = "UNSTEADY".equals(sent.get("steadiness"));
-        double scatter = number(sent.getOrDefault("scatterPercent", ""), Hand.SCATTER, problems)
-                .orElse(Hand.USUAL_SCATTER);
-        double seed = number(sent.getOrDefault("seed", ""), Hand.SEED, problems).orElse(1.0);
-        Change change = chosen(Change.class, sent.get("change"), Change.NOTHING);
+        double scatter = number(sent.getOrDefault("scatterPercent", ""), TorchOperator.SCATTER, problems)
+                .orElse(TorchOperator.USUAL_SCATTER);
+        double seed = number(sent.getOrDefault("seed", ""), TorchOperator.SEED, problems)
+                .orElse(1.0);
+        WeldChange change = chosen(WeldChange.class, sent.get("change"), WeldChange.NOTHING);
         double amount = change.takesAmount()
-                ? number(sent.getOrDefault("amount", ""), Change.AMOUNT, problems)
-                        .orElse(Change.USUAL_AMOUNT)
+                ? number(sent.getOrDefault("amount", ""), WeldChange.AMOUNT, problems)
+                        .orElse(WeldChange.USUAL_AMOUNT)
                 : 0;
-        Hand hand = unsteady ? Hand.steady().unsteady(scatter, (long) seed) : Hand.steady();
+        TorchOperator operator =
+                unsteady ? TorchOperator.steady().unsteady(scatter, (long) seed) : TorchOperator.steady();
         return new RehearseForm(
-                chosen(Quality.class, sent.get("quality"), Quality.LIVE), seam, hand, change, amount, problems);
+                chosen(MeshDetail.class, sent.get("quality"), MeshDetail.LIVE),
+                seam,
+                operator,
+                change,
+                amount,
+                problems);
     }
 
-    private static Optional<Double> number(String text, Range range, List<Problem> problems) {
+    private static Optional<Double> number(String text, InputRange range, List<Problem> problems) {
         if (text.isBlank()) {
             return Optional.empty();
         }
@@ -74,7 +86,7 @@ record RehearseForm(
     }
 
     /** A length in whatever way a shop writes it, mm. */
-    static Optional<Double> length(String text, Range range, UnitSystem units, List<Problem> problems) {
+    static Optional<Double> length(String text, InputRange range, UnitSystem units, List<Problem> problems) {
         if (text.isBlank()) {
             return Optional.empty();
         }
@@ -89,17 +101,18 @@ record RehearseForm(
 
     static <E extends Enum<E>> E chosen(Class<E> type, @Nullable String name, E usual) {
         return Arrays.stream(type.getEnumConstants())
-                .filter(one -> one.name().equals(name))
+                .filter(e -> e.name().equals(name))
                 .findFirst()
                 .orElse(usual);
     }
 
     /** The job's weld, set up as told. */
-    Setup setup(WeldPlan.Ask plan) {
-        Setup bare = new Setup(plan, hand, quality, RehearsalAsk.LEG_MM, OptionalDouble.empty());
+    SimulationSetup setup(PlanRequest plan) {
+        SimulationSetup bare =
+                new SimulationSetup(plan, hand, quality, SimulationRequest.LEG_MM, OptionalDouble.empty());
         boolean tube = plan.weld().joint().tubeOd().isPresent();
         return seam.or(() -> tube ? Optional.empty() : Optional.of(USUAL_SEAM_MM))
-                .map(mm -> bare.own(ScoreKey.SEAM_LENGTH, mm))
+                .map(mm -> bare.own(CycleKey.SEAM_LENGTH, mm))
                 .orElse(bare);
     }
 }

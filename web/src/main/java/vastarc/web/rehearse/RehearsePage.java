@@ -8,27 +8,32 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import vastarc.core.finding.Problem;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.rehearsal.Change;
-import vastarc.core.rehearsal.Finder;
-import vastarc.core.rehearsal.Quality;
-import vastarc.core.rehearsal.Rehearsal;
-import vastarc.core.rehearsal.RehearsalComparison;
-import vastarc.core.rehearsal.Verdict;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.simulation.MeshDetail;
+import vastarc.core.simulation.SettingSearch;
+import vastarc.core.simulation.SettingSearch.SearchGoal;
+import vastarc.core.simulation.SettingSearch.SearchResult;
+import vastarc.core.simulation.SettingSearch.SearchVariable;
+import vastarc.core.simulation.SimulationComparison;
+import vastarc.core.simulation.SimulationComparison.ComparedFigure;
+import vastarc.core.simulation.SimulationResult;
+import vastarc.core.simulation.SimulationResult.BeadWidth;
+import vastarc.core.simulation.SimulationVerdict;
+import vastarc.core.simulation.WeldChange;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Problem;
 import vastarc.web.drawing.BeadChart;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.kept.job.History;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.rehearsal.KeptRehearsal;
-import vastarc.web.kept.rehearsal.RehearsalRecord;
+import vastarc.web.store.job.History;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.simulation.KeptSimulation;
+import vastarc.web.store.simulation.SimulationRecord;
 import vastarc.web.ui.Choice;
-import vastarc.web.work.RehearsalRoom;
+import vastarc.web.work.SimulationWork.SimulationStatus;
 
 /**
  * The Rehearse place, finished for display.
@@ -50,14 +55,14 @@ public record RehearsePage(
         History history,
         List<String> refusals,
         String weld,
-        Choices choices,
+        SimulationOptions choices,
         List<KeptLine> kept,
         boolean stale) {
 
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
 
     /** What may be chosen. */
-    public record Choices(
+    public record SimulationOptions(
             List<Choice> qualities,
             List<Choice> changes,
             List<Choice> knobs,
@@ -71,9 +76,9 @@ public record RehearsePage(
     static RehearsePage of(
             Job job,
             History history,
-            Optional<Sheet> sheet,
+            Optional<SetupSheet> sheet,
             List<Problem> problems,
-            List<KeptRehearsal> kept,
+            List<KeptSimulation> kept,
             boolean stale,
             UnitSystem units) {
         return new RehearsePage(
@@ -88,40 +93,40 @@ public record RehearsePage(
                                 .toList(),
                 sheet.map(made -> weld(made, units)).orElse(""),
                 choices(sheet, units),
-                kept.stream().map(one -> line(one, units)).toList(),
+                kept.stream().map(stored -> line(stored, units)).toList(),
                 stale);
     }
 
-    private static String weld(Sheet sheet, UnitSystem units) {
+    private static String weld(SetupSheet sheet, UnitSystem units) {
         return say("material." + sheet.joint().material().name(), units) + ", "
                 + say("joint." + sheet.joint().form().name(), units) + ", "
-                + sheet.setting(SettingKey.WORKING_CURRENT).shown(units)
+                + sheet.setting(ParameterKey.WORKING_CURRENT).shown(units)
                 + (sheet.isPulsed() ? " " + say("hero.peak", units) : "") + ", "
-                + sheet.setting(SettingKey.TRAVEL_SPEED).shown(units);
+                + sheet.setting(ParameterKey.TRAVEL_SPEED).shown(units);
     }
 
-    private static Choices choices(Optional<Sheet> sheet, UnitSystem units) {
+    private static SimulationOptions choices(Optional<SetupSheet> sheet, UnitSystem units) {
         boolean tube = sheet.flatMap(made -> made.joint().tubeOd()).isPresent();
-        double back = sheet.flatMap(made -> made.find(SettingKey.BACK_BEAD))
-                .filter(setting -> setting.window().isPresent())
-                .map(setting -> setting.value())
-                .filter(mm -> mm >= Finder.TARGET.low())
+        double back = sheet.flatMap(made -> made.find(ParameterKey.BACK_BEAD))
+                .filter(parameter -> parameter.window().isPresent())
+                .map(parameter -> parameter.value())
+                .filter(mm -> mm >= SettingSearch.TARGET.low())
                 .orElse(USUAL_BACK_MM);
-        return new Choices(
-                Choice.of(Quality.values(), "rehearsal.quality", Quality.LIVE.name()),
-                Choice.of(Change.values(), "rehearsal.change", Change.NOTHING.name()),
-                Choice.of(Finder.Knob.values(), "rehearsal.knob", Finder.Knob.CURRENT.name()),
-                Choice.of(Finder.Goal.values(), "rehearsal.goal", Finder.Goal.BACK_BEAD.name()),
+        return new SimulationOptions(
+                Choice.of(MeshDetail.values(), "rehearsal.quality", MeshDetail.LIVE.name()),
+                Choice.of(WeldChange.values(), "rehearsal.change", WeldChange.NOTHING.name()),
+                Choice.of(SearchVariable.values(), "rehearsal.knob", SearchVariable.CURRENT.name()),
+                Choice.of(SearchGoal.values(), "rehearsal.goal", SearchGoal.BACK_BEAD.name()),
                 tube
                         ? "once round"
                         : units.show(Quantity.ruled(RehearseForm.USUAL_SEAM_MM)).line(),
                 units.show(Quantity.ruled(back)).line());
     }
 
-    private static KeptLine line(KeptRehearsal kept, UnitSystem units) {
-        String when = WHEN.format(kept.madeAt().atZone(ZoneId.systemDefault()));
-        String id = kept.getId().toString();
-        Optional<RehearsalRecord> read = kept.record().value();
+    private static KeptLine line(KeptSimulation stored, UnitSystem units) {
+        String when = WHEN.format(stored.madeAt().atZone(ZoneId.systemDefault()));
+        String id = stored.getId().toString();
+        Optional<SimulationRecord> read = stored.record().value();
         return read.map(record -> new KeptLine(
                         id,
                         when,
@@ -138,11 +143,11 @@ public record RehearsePage(
                                         .line(),
                         "",
                         missing(record)))
-                .orElseGet(() -> new KeptLine(id, when, "", "", kept.record().fault(), ""));
+                .orElseGet(() -> new KeptLine(id, when, "", "", stored.record().fault(), ""));
     }
 
     /** What a kept rehearsal does not know, because the program that kept it did not record it; empty for one of today. */
-    private static String missing(RehearsalRecord record) {
+    private static String missing(SimulationRecord record) {
         String names = record.missing().stream()
                 .map(path -> path.substring(path.lastIndexOf('.') + 1))
                 .map(name -> name.replaceAll("(Mm|S|K|Percent|J)$", "")
@@ -167,42 +172,47 @@ public record RehearsePage(
      * @param chart    width along the seam
      * @param table    the same in figures
      */
-    public record Told(
+    public record SimulationView(
             List<String> names,
-            List<Figures> lines,
+            List<ComparedFigures> lines,
             List<List<String>> verdicts,
             List<String> limits,
             Drawing chart,
-            List<Station> table) {}
+            List<WidthLine> table) {}
 
     /** One figure of both; {@code other} and {@code difference} empty where there is one only. */
-    public record Figures(String name, String one, String other, String difference) {}
+    public record ComparedFigures(String name, String one, String other, String difference) {}
 
     /** Width at a place of the seam, in front and behind, of each. */
-    public record Station(String place, String one, String other) {}
+    public record WidthLine(String place, String one, String other) {}
 
     private static final double USUAL_BACK_MM = 2;
     private static final int TABLE_EVERY = 10;
 
-    static Told told(List<RehearsalRoom.Show> shows, List<String> names, UnitSystem units) {
-        List<Rehearsal> made =
+    static SimulationView view(List<SimulationStatus> shows, List<String> names, UnitSystem units) {
+        List<SimulationResult> made =
                 shows.stream().map(show -> show.work().result().orElseThrow()).toList();
         List<List<String>> verdicts = IntStream.range(0, made.size())
-                .mapToObj(i -> said(Verdict.of(shows.get(i).ask(), made.get(i)), units))
+                .mapToObj(i -> texts(SimulationVerdict.of(shows.get(i).ask(), made.get(i)), units))
                 .toList();
-        return told(made, names, verdicts, said(Verdict.limits(shows.get(0).ask()), units), units);
+        return view(
+                made,
+                names,
+                verdicts,
+                texts(SimulationVerdict.limits(shows.get(0).ask()), units),
+                units);
     }
 
-    static Told told(
-            List<Rehearsal> made,
+    static SimulationView view(
+            List<SimulationResult> made,
             List<String> names,
             List<List<String>> verdicts,
             List<String> limits,
             UnitSystem units) {
         boolean two = made.size() > 1;
-        List<RehearsalComparison.Line> lines =
-                two ? RehearsalComparison.of(made.get(0), made.get(1)) : RehearsalComparison.figures(made.get(0));
-        return new Told(
+        List<ComparedFigure> lines =
+                two ? SimulationComparison.of(made.get(0), made.get(1)) : SimulationComparison.figures(made.get(0));
+        return new SimulationView(
                 names,
                 lines.stream().map(line -> figures(line, two, units)).toList(),
                 verdicts,
@@ -211,11 +221,11 @@ public record RehearsePage(
                 table(made, units));
     }
 
-    static List<String> said(List<Phrase> phrases, UnitSystem units) {
+    static List<String> texts(List<Phrase> phrases, UnitSystem units) {
         return phrases.stream().map(phrase -> Phrasebook.say(phrase, units)).toList();
     }
 
-    private static Figures figures(RehearsalComparison.Line line, boolean two, UnitSystem units) {
+    private static ComparedFigures figures(ComparedFigure line, boolean two, UnitSystem units) {
         OptionalDouble difference = line.difference();
         String apart = two && difference.isPresent()
                 ? signed(
@@ -224,7 +234,7 @@ public record RehearsePage(
                                 line.one().orElseThrow().unit()),
                         units)
                 : "";
-        return new Figures(
+        return new ComparedFigures(
                 say("rehearsal.figure." + line.name(), units),
                 shown(line.one(), units),
                 two ? shown(line.other(), units) : "",
@@ -241,22 +251,22 @@ public record RehearsePage(
         return quantity.map(figure -> units.show(figure).line()).orElse("–");
     }
 
-    private static List<Station> table(List<Rehearsal> made, UnitSystem units) {
-        Rehearsal one = made.get(0);
-        return IntStream.range(0, one.along().size())
+    private static List<WidthLine> table(List<SimulationResult> made, UnitSystem units) {
+        SimulationResult result = made.get(0);
+        return IntStream.range(0, result.along().size())
                 .filter(i -> i % TABLE_EVERY == 0)
-                .mapToObj(i -> new Station(
-                        units.show(Quantity.ruled(one.along().get(i).xMm())).line(),
-                        widths(one, i, units),
+                .mapToObj(i -> new WidthLine(
+                        units.show(Quantity.ruled(result.along().get(i).xMm())).line(),
+                        widths(result, i, units),
                         made.size() > 1 ? widths(made.get(1), i, units) : ""))
                 .toList();
     }
 
-    private static String widths(Rehearsal made, int i, UnitSystem units) {
+    private static String widths(SimulationResult made, int i, UnitSystem units) {
         if (i >= made.along().size()) {
             return "–";
         }
-        Rehearsal.Along place = made.along().get(i);
+        BeadWidth place = made.along().get(i);
         return units.show(Quantity.ruled(place.frontMm())).line() + " / "
                 + units.show(Quantity.ruled(place.backMm())).line();
     }
@@ -269,15 +279,15 @@ public record RehearsePage(
      * @param knob    to be taken
      * @param value   to be taken
      */
-    public record FoundView(String words, List<Tried> tries, String knob, String value, String label) {}
+    public record FoundView(String words, List<TriedValue> tries, String knob, String value, String label) {}
 
     /** A value and what came of it. */
-    public record Tried(String value, String back, String spread, boolean best) {}
+    public record TriedValue(String value, String back, String spread, boolean best) {}
 
-    static FoundView found(Finder.Found found, UnitSystem units) {
+    static FoundView found(SearchResult found, UnitSystem units) {
         Quantity best = Quantity.of(found.best().value(), found.knob().key().unit());
         String at = units.show(best).line();
-        String got = found.goal() == Finder.Goal.BACK_BEAD
+        String got = found.goal() == SearchGoal.BACK_BEAD
                 ? "a root bead "
                         + units.show(Quantity.ruled(found.best().backMm())).line()
                 : "a width variation of "
@@ -289,13 +299,15 @@ public record RehearsePage(
         return new FoundView(
                 words,
                 found.tries().stream()
-                        .map(one -> new Tried(
+                        .map(searchTrial -> new TriedValue(
                                 units.show(Quantity.of(
-                                                one.value(), found.knob().key().unit()))
+                                                searchTrial.value(),
+                                                found.knob().key().unit()))
                                         .line(),
-                                units.show(Quantity.ruled(one.backMm())).line(),
-                                units.show(Quantity.percent(one.frontSpread())).line(),
-                                one.equals(found.best())))
+                                units.show(Quantity.ruled(searchTrial.backMm())).line(),
+                                units.show(Quantity.percent(searchTrial.frontSpread()))
+                                        .line(),
+                                searchTrial.equals(found.best())))
                         .toList(),
                 found.knob().name(),
                 String.format(Locale.ROOT, "%.3f", found.best().value()),

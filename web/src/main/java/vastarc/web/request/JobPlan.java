@@ -3,47 +3,49 @@ package vastarc.web.request;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
+import vastarc.core.cycle.WeldCycle;
 import vastarc.core.joint.Weld;
 import vastarc.core.joint.WeldFields;
-import vastarc.core.plan.SheetDocument;
+import vastarc.core.plan.SheetDocument.ChangedFigure;
 import vastarc.core.plan.WeldPlan;
-import vastarc.core.score.Score;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.ShopWays;
-import vastarc.core.sheet.Way;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.Proof;
+import vastarc.core.plan.WeldPlan.PlanRequest;
+import vastarc.core.sheet.Alternative;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.web.request.OwnValueReader.OwnInput;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.ProvenSheet;
 
 /** The plan of a job as it is typed, in a shop: read once, its sheet and score made once. */
 public final class JobPlan {
 
     private final JobContent content;
-    private final OwnReader.Own own;
+    private final OwnInput own;
     private final Outcome<WeldPlan> plan;
 
-    private JobPlan(JobContent content, OwnReader.Own own, Outcome<WeldPlan> plan) {
+    private JobPlan(JobContent content, OwnInput own, Outcome<WeldPlan> plan) {
         this.content = content;
         this.own = own;
         this.plan = plan;
     }
 
-    public static JobPlan of(JobContent content, ShopWays shop) {
-        OwnReader.Own own = OwnReader.of(content.own(), content.logic());
+    public static JobPlan of(JobContent content, ShopDefaults shop) {
+        OwnInput own = OwnValueReader.of(content.own(), content.logic());
         Outcome<Weld> weld = WeldFields.read(new TypedInputs(content.joint()));
         return new JobPlan(
                 content,
                 own,
-                weld.map(read -> WeldPlan.of(new WeldPlan.Ask(
+                weld.map(read -> WeldPlan.of(new PlanRequest(
                                 read,
-                                content.ways(shop),
+                                content.shopDefaults(shop),
                                 own.settings(),
                                 own.choices()
-                                        .along(WorkText.of(content.joint())
+                                        .along(WeldQuantityText.of(content.joint())
                                                 .work()
                                                 .seamMm()),
-                                content.proof().flatMap(Proof::sheet),
+                                content.proof().flatMap(ProvenSheet::sheet),
                                 1)))
                         .map(first -> onPass(first, content.pass())));
     }
@@ -54,23 +56,24 @@ public final class JobPlan {
                 ? 1
                 : first.sheet()
                         .value()
-                        .flatMap(Sheet::passes)
+                        .flatMap(SetupSheet::passes)
                         .map(plan -> plan.passes().size())
                         .orElse(1);
         return pass > passes ? first : first.onPass(pass);
     }
 
     /** The same job in a shop of other ways; what its machine has proven counts there too. */
-    public JobPlan in(ShopWays shop) {
+    public JobPlan in(ShopDefaults shop) {
         return new JobPlan(
                 content,
                 own,
-                plan.map(now -> now.in(content.ways(shop.at(now.ask().ways().proven())))));
+                plan.map(now ->
+                        now.in(content.shopDefaults(shop.at(now.ask().shop().proven())))));
     }
 
     /** The nearest ways where it has no sheet; empty where it has one, or cannot be read. */
-    public List<Way> ways() {
-        return plan.value().map(WeldPlan::ways).orElse(List.of());
+    public List<Alternative> alternatives() {
+        return plan.value().map(WeldPlan::alternatives).orElse(List.of());
     }
 
     /** The weld, or why it cannot be read. */
@@ -79,7 +82,7 @@ public final class JobPlan {
     }
 
     /** What it is planned from: joint, own values, ways. */
-    public Outcome<WeldPlan.Ask> ask() {
+    public Outcome<PlanRequest> ask() {
         return plan.map(WeldPlan::ask);
     }
 
@@ -88,28 +91,28 @@ public final class JobPlan {
     }
 
     /** The sheet it is welded by, own values included, or why there is none. */
-    public Outcome<Sheet> sheet() {
+    public Outcome<SetupSheet> sheet() {
         return plan.then(WeldPlan::sheet);
     }
 
     /** The score of that sheet. */
-    public Outcome<Score> score() {
+    public Outcome<WeldCycle> score() {
         return plan.then(WeldPlan::score);
     }
 
     /** What the engine would set otherwise today than when it was proven. */
-    public List<SheetDocument.Moved> moved() {
-        return plan.value().map(WeldPlan::moved).orElse(List.of());
+    public List<ChangedFigure> moved() {
+        return plan.value().map(WeldPlan::changedFigures).orElse(List.of());
     }
 
     /** Own values that were typed and cannot stand, and why. */
     public List<Problem> ownProblems() {
-        List<Problem> ofScore = score().value().map(Score::problems).orElse(List.of());
+        List<Problem> ofScore = score().value().map(WeldCycle::problems).orElse(List.of());
         return Stream.concat(own.problems().stream(), ofScore.stream()).toList();
     }
 
     /** The same weld asked of the engine alone, or of a machine with another logic. */
-    public Outcome<Score> score(UnaryOperator<WeldPlan.Ask> change) {
+    public Outcome<WeldCycle> score(UnaryOperator<PlanRequest> change) {
         return plan.then(own -> WeldPlan.of(change.apply(own.ask())).score());
     }
 }

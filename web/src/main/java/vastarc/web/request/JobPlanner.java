@@ -3,20 +3,20 @@ package vastarc.web.request;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import org.springframework.stereotype.Component;
-import vastarc.core.sheet.ShopWays;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.shop.ShopStore;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.shop.ShopStore;
 
 /** Plans jobs in this shop; the plans of the jobs last looked at are kept for when they are looked at again. */
 @Component
 public class JobPlanner {
 
     /** As many as one look goes through, and some more. */
-    private static final int KEPT = 400;
+    private static final int MAX_PLANS = 400;
 
-    private final Cache<Asked, JobPlan> plans =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final Cache<PlanKey, JobPlan> plans =
+            Caffeine.newBuilder().maximumSize(MAX_PLANS).build();
     private final ShopStore shop;
     private final ProvenRuns proven;
 
@@ -25,8 +25,8 @@ public class JobPlanner {
         this.proven = proven;
     }
 
-    public ShopWays ways() {
-        return shop.ways();
+    public ShopDefaults shopDefaults() {
+        return shop.defaults();
     }
 
     public JobPlan plan(Job job) {
@@ -34,12 +34,12 @@ public class JobPlanner {
     }
 
     public JobPlan plan(JobContent content) {
-        ShopWays ways = shop.ways();
-        Asked asked = new Asked(
+        ShopDefaults ways = shop.defaults();
+        PlanKey asked = new PlanKey(
                 content, content.machine().map(proven::at).map(ways::at).orElse(ways));
-        return plans.get(asked, made -> JobPlan.of(made.content(), made.ways()));
+        return plans.get(asked, made -> JobPlan.of(made.content(), made.shop()));
     }
 
     /** All that a plan depends on. */
-    private record Asked(JobContent content, ShopWays ways) {}
+    private record PlanKey(JobContent content, ShopDefaults shop) {}
 }

@@ -19,23 +19,27 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
+import vastarc.core.joint.InputAliases;
 import vastarc.core.joint.InputField;
+import vastarc.core.joint.InputField.InputKind;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.ShopWords;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JobFile;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.job.JointText;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.shop.ShopStore;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.core.validation.Problem.ProblemKind;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JobFile;
+import vastarc.web.store.job.JobFile.ImportedJob;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JobStore.JobEdit;
+import vastarc.web.store.job.JointText;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.shop.ShopStore;
 
 /** A list of joints as a shop writes it, CSV or JSON, one joint a row: each becomes a job, or is told what is wrong with it. */
 @Component
@@ -71,7 +75,7 @@ public class JointList {
      * @param job  it has become; empty where it was refused
      * @param said its current, or why it was refused
      */
-    public record Line(int row, String name, String job, String said) {
+    public record ListLine(int row, String name, String job, String said) {
 
         public boolean isTaken() {
             return !job.isEmpty();
@@ -84,26 +88,26 @@ public class JointList {
      * @param unknown columns that mean nothing here
      * @param wrong   why nothing at all was taken; empty where rows were looked at
      */
-    public record Report(List<Line> lines, List<String> unknown, String wrong) {
+    public record ListReport(List<ListLine> lines, List<String> unknown, String wrong) {
 
-        static Report wrong(String why) {
-            return new Report(List.of(), List.of(), why);
+        static ListReport wrong(String why) {
+            return new ListReport(List.of(), List.of(), why);
         }
 
         public long taken() {
-            return lines.stream().filter(Line::isTaken).count();
+            return lines.stream().filter(ListLine::isTaken).count();
         }
     }
 
     /** A job of a file comes onto the bench; a machine or torch this shop does not have is left out. */
-    private Report takeJob(String text, UnitSystem units) {
-        Outcome<JobFile.Brought> read = JobFile.read(text);
+    private ListReport takeJob(String text, UnitSystem units) {
+        Outcome<ImportedJob> read = JobFile.read(text);
         if (read.value().isEmpty()) {
             Problem first = read.problems().get(0);
-            return Report.wrong(
+            return ListReport.wrong(
                     "This file says it is a job, but does not fit: " + first.field() + ": " + first.message(units));
         }
-        JobFile.Brought brought = read.value().get();
+        ImportedJob brought = read.value().get();
         JobContent content = brought.content();
         Job job = jobs.create(
                 brought.name(),
@@ -111,51 +115,52 @@ public class JointList {
                 content.on(
                         content.machine().filter(id -> machines.machine(id).isPresent()),
                         content.torch().filter(id -> machines.torch(id).isPresent())));
-        return new Report(List.of(new Line(1, job.name(), job.id().toString(), current(job, units))), List.of(), "");
+        return new ListReport(
+                List.of(new ListLine(1, job.name(), job.id().toString(), current(job, units))), List.of(), "");
     }
 
     private String current(Job job, UnitSystem units) {
         return planner.plan(job)
                 .sheet()
                 .value()
-                .map(sheet -> sheet.setting(SettingKey.WORKING_CURRENT).shown(units))
+                .map(sheet -> sheet.setting(ParameterKey.WORKING_CURRENT).shown(units))
                 .orElse("no sheet");
     }
 
-    private record Row(int number, Map<String, String> cells) {}
+    private record ListRow(int number, Map<String, String> cells) {}
 
     /** Every row that can be read becomes a job; bare numbers are read in a reader's units. */
-    public Report take(String text, UnitSystem units) {
+    public ListReport take(String text, UnitSystem units) {
         String bare = text.startsWith("\uFEFF") ? text.substring(1) : text;
         if (bare.length() > MOST_CHARACTERS) {
-            return Report.wrong("This list is too long. Give at most " + MOST + " rows at once.");
+            return ListReport.wrong("This list is too long. Give at most " + MOST + " rows at once.");
         }
         if (JobFile.isOne(bare)) {
             return takeJob(bare, units);
         }
-        List<Row> rows;
+        List<ListRow> rows;
         try {
             rows = bare.stripLeading().startsWith("[") ? json(bare) : csv(bare);
         } catch (JacksonException e) {
-            return Report.wrong(
+            return ListReport.wrong(
                     "This is no whole JSON list of joints: [{\"metal\":\"304L\",\"thickness\":\"1.5 mm\",\"form\":\"lap\"}].");
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            return Report.wrong(
+            return ListReport.wrong(
                     "This is no table of joints: its first line names the columns, such as name, metal, thickness, form.");
         }
         if (rows.isEmpty() || rows.size() > MOST) {
-            return Report.wrong("There are " + (rows.isEmpty() ? "no rows" : "more than " + MOST + " rows")
+            return ListReport.wrong("There are " + (rows.isEmpty() ? "no rows" : "more than " + MOST + " rows")
                     + " in this list. Give 1 to " + MOST + ", under a line that names the columns.");
         }
         return taken(rows, units);
     }
 
-    private static List<Row> json(String text) {
-        List<Row> rows = new ArrayList<>();
-        for (JsonNode one : JSON.readTree(text)) {
+    private static List<ListRow> json(String text) {
+        List<ListRow> rows = new ArrayList<>();
+        for (JsonNode node : JSON.readTree(text)) {
             Map<String, String> cells = new LinkedHashMap<>();
-            one.properties().forEach(cell -> put(cell.getKey(), cell.getValue(), cells));
-            rows.add(new Row(rows.size() + 1, cells));
+            node.properties().forEach(cell -> put(cell.getKey(), cell.getValue(), cells));
+            rows.add(new ListRow(rows.size() + 1, cells));
         }
         return rows;
     }
@@ -172,13 +177,13 @@ public class JointList {
     }
 
     /** Separated by commas, semicolons or tabs: whichever the first line has most of. */
-    private static List<Row> csv(String text) throws IOException {
+    private static List<ListRow> csv(String text) throws IOException {
         String first = text.lines().findFirst().orElse("");
         char separator = ',';
         for (char other : new char[] {';', '\t'}) {
             separator = count(first, other) > count(first, separator) ? other : separator;
         }
-        List<Row> rows = new ArrayList<>();
+        List<ListRow> rows = new ArrayList<>();
         try (CSVParser csv = CSVFormat.RFC4180
                 .builder()
                 .setDelimiter(separator)
@@ -189,7 +194,7 @@ public class JointList {
                 .get()
                 .parse(new StringReader(text))) {
             for (CSVRecord line : csv) {
-                rows.add(new Row((int) csv.getCurrentLineNumber(), line.toMap()));
+                rows.add(new ListRow((int) csv.getCurrentLineNumber(), line.toMap()));
                 if (rows.size() > MOST) {
                     break;
                 }
@@ -202,35 +207,35 @@ public class JointList {
         return text.chars().filter(c -> c == wanted).count();
     }
 
-    private Report taken(List<Row> rows, UnitSystem units) {
+    private ListReport taken(List<ListRow> rows, UnitSystem units) {
         Set<String> unknown = new HashSet<>();
-        List<JobStore.Edit> sound = new ArrayList<>();
-        List<Read> became = new ArrayList<>();
-        for (Row row : rows) {
-            Read read = read(row, units);
+        List<JobEdit> sound = new ArrayList<>();
+        List<ParsedList> became = new ArrayList<>();
+        for (ListRow row : rows) {
+            ParsedList read = read(row, units);
             unknown.addAll(read.unknown());
             if (read.wrong().isEmpty()) {
-                sound.add(new JobStore.Edit(read.name(), read.notes(), read.content()));
+                sound.add(new JobEdit(read.name(), read.notes(), read.content()));
             }
             became.add(read);
         }
         List<Job> made = jobs.createAll(sound);
-        List<Line> lines = new ArrayList<>();
+        List<ListLine> lines = new ArrayList<>();
         int next = 0;
         for (int i = 0; i < rows.size(); i++) {
-            Read read = became.get(i);
+            ParsedList read = became.get(i);
             String job = read.wrong().isEmpty() ? made.get(next++).id().toString() : "";
-            lines.add(new Line(
+            lines.add(new ListLine(
                     rows.get(i).number(), read.name(), job, read.wrong().isEmpty() ? read.said() : read.wrong()));
         }
-        return new Report(lines, unknown.stream().sorted().toList(), "");
+        return new ListReport(lines, unknown.stream().sorted().toList(), "");
     }
 
-    private record Read(
+    private record ParsedList(
             String name, String notes, JobContent content, Set<String> unknown, String said, String wrong) {}
 
-    private Read read(Row row, UnitSystem units) {
-        Map<String, String> told = new LinkedHashMap<>();
+    private ParsedList read(ListRow row, UnitSystem units) {
+        Map<String, String> answers = new LinkedHashMap<>();
         Set<String> unknown = new HashSet<>();
         List<String> wrong = new ArrayList<>();
         StringBuilder notes = new StringBuilder();
@@ -238,7 +243,7 @@ public class JointList {
         for (Map.Entry<String, String> cell : row.cells().entrySet()) {
             String heading = cell.getKey().strip().toLowerCase(Locale.ROOT);
             String text = cell.getValue().strip();
-            Optional<InputField<?>> field = ShopWords.field(heading);
+            Optional<InputField<?>> field = InputAliases.field(heading);
             if (NAMES.contains(heading)) {
                 name = text;
             } else if (NOTES.contains(heading)) {
@@ -246,27 +251,27 @@ public class JointList {
             } else if (field.isEmpty()) {
                 unknown.add(cell.getKey().strip());
             } else if (!text.isEmpty()) {
-                told.put(field.get().name(), value(field.get(), text, wrong));
+                answers.put(field.get().name(), value(field.get(), text, wrong));
             }
         }
         WeldFields.ALL.stream()
-                .filter(field -> field.isRequired() && !told.containsKey(field.name()))
-                .filter(field -> field != WeldFields.BASE || !told.containsKey(WeldFields.TUBE_OD.name()))
+                .filter(field -> field.isRequired() && !answers.containsKey(field.name()))
+                .filter(field -> field != WeldFields.BASE || !answers.containsKey(WeldFields.TUBE_OD.name()))
                 .forEach(field -> wrong.add(field.name() + " is missing."));
-        JobContent content = JobContent.of(joint(told, units));
+        JobContent content = JobContent.of(joint(answers, units));
         return planned(name.isEmpty() ? "Row " + row.number() : name, notes.toString(), content, unknown, wrong, units);
     }
 
     /** A choice by its name here; anything else as it is typed. */
     private static String value(InputField<?> field, String text, List<String> wrong) {
-        boolean chosen = field.kind() == InputField.Kind.CHOICE || field.kind() == InputField.Kind.FLAG;
+        boolean chosen = field.kind() == InputKind.CHOICE || field.kind() == InputKind.FLAG;
         if (!chosen) {
             return text;
         }
-        Optional<String> choice = ShopWords.choice(field, text);
+        Optional<String> choice = InputAliases.choice(field, text);
         if (choice.isEmpty()) {
-            String works = field.kind() == InputField.Kind.FLAG ? "yes or no" : spoken(field);
-            wrong.add(field.name() + ": “" + Choices.shortened(text) + "” is not known. Write one of " + works + ".");
+            String works = field.kind() == InputKind.FLAG ? "yes or no" : spoken(field);
+            wrong.add(field.name() + ": “" + ApiNames.shortened(text) + "” is not known. Write one of " + works + ".");
         }
         return choice.orElse("");
     }
@@ -278,39 +283,39 @@ public class JointList {
     }
 
     /** What the shop starts a job with, and over it what the row tells; a fillet lies level unless it is told otherwise. */
-    private JointText joint(Map<String, String> told, UnitSystem units) {
+    private JointText joint(Map<String, String> answers, UnitSystem units) {
         JointText fresh = shop.freshJob().joint();
         Map<String, String> texts = new LinkedHashMap<>(fresh.texts());
         texts.remove(WeldFields.BASE.name());
-        boolean fillet = JointForm.T_FILLET.name().equals(told.get(WeldFields.JOINT.name()));
+        boolean fillet = JointForm.T_FILLET.name().equals(answers.get(WeldFields.JOINT.name()));
         if (fillet) {
             texts.put(WeldFields.POSITION.name(), "PB");
         }
-        texts.putAll(told);
+        texts.putAll(answers);
         return new JointText(Map.of(), Map.of()).changedTo(texts, JointText.FIELDS, units);
     }
 
-    private Read planned(
+    private ParsedList planned(
             String name, String notes, JobContent content, Set<String> unknown, List<String> wrong, UnitSystem units) {
         if (!wrong.isEmpty()) {
-            return new Read(name, notes, content, unknown, "", String.join(" ", wrong));
+            return new ParsedList(name, notes, content, unknown, "", String.join(" ", wrong));
         }
         JobPlan plan = planner.plan(content);
         String bad = plan.sheet().problems().stream()
-                .filter(problem -> problem.kind() == Problem.Kind.BAD_VALUE)
+                .filter(problem -> problem.kind() == ProblemKind.BAD_VALUE)
                 .map(problem -> problem.field() + ": " + problem.message(units))
                 .collect(Collectors.joining(" "));
-        String said = plan.sheet()
+        String text = plan.sheet()
                 .value()
                 .map(sheet -> current(sheet, units))
                 .orElseGet(() -> "no sheet yet: "
                         + plan.sheet().problems().stream()
                                 .map(problem -> problem.message(units))
                                 .collect(Collectors.joining(" ")));
-        return new Read(name, notes, content, unknown, said, bad);
+        return new ParsedList(name, notes, content, unknown, text, bad);
     }
 
-    private static String current(Sheet sheet, UnitSystem units) {
-        return sheet.setting(SettingKey.WORKING_CURRENT).shown(units);
+    private static String current(SetupSheet sheet, UnitSystem units) {
+        return sheet.setting(ParameterKey.WORKING_CURRENT).shown(units);
     }
 }

@@ -8,8 +8,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
+import vastarc.core.validation.Problem;
 
 /** Reads the fields of one JSON object; every fault is noted by its path and answered by a stand-in, so that all are found at once. */
 public final class JsonFields {
@@ -50,20 +50,20 @@ public final class JsonFields {
     }
 
     private void note(String name, String code, Object... arguments) {
-        problems.add(Problem.badValue(path + Choices.shortened(name), code, arguments));
+        problems.add(Problem.badValue(path + ApiNames.shortened(name), code, arguments));
     }
 
     /** A number that has to be there. */
-    public double number(Range range) {
+    public double number(InputRange range) {
         return number(range, OptionalDouble.empty());
     }
 
     /** A number, or what stands where it is not told. */
-    public double number(Range range, double usual) {
+    public double number(InputRange range, double usual) {
         return number(range, OptionalDouble.of(usual));
     }
 
-    private double number(Range range, OptionalDouble usual) {
+    private double number(InputRange range, OptionalDouble usual) {
         JsonNode value = node.get(range.field());
         if (value == null || value.isNull()) {
             if (usual.isEmpty()) {
@@ -81,7 +81,7 @@ public final class JsonFields {
         E first = usual.orElse(type.getEnumConstants()[0]);
         if (value == null || value.isNull()) {
             if (usual.isEmpty()) {
-                note(name, "missing", "one of " + Choices.names(type));
+                note(name, "missing", "one of " + ApiNames.names(type));
             }
             return first;
         }
@@ -91,11 +91,11 @@ public final class JsonFields {
     /** An object within; an empty one where it is not told. */
     public JsonFields object(String name, String... names) {
         JsonNode value = node.get(name);
-        boolean told = value != null && !value.isNull();
-        if (told && !value.isObject()) {
+        boolean isSet = value != null && !value.isNull();
+        if (isSet && !value.isObject()) {
             problems.add(JsonInputs.wrongType(path + name, value, "an object"));
         }
-        JsonNode inside = told && value.isObject() ? value : JsonNodeFactory.instance.objectNode();
+        JsonNode inside = isSet && value.isObject() ? value : JsonNodeFactory.instance.objectNode();
         JsonFields fields = new JsonFields(inside, path + name + ".", problems);
         fields.only(names);
         return fields;
@@ -147,7 +147,7 @@ public final class JsonFields {
     }
 
     /** The numbers of a list, at most so many; none where the list is not told. */
-    public List<Double> numbers(String name, Range range, int most) {
+    public List<Double> numbers(String name, InputRange range, int most) {
         JsonNode value = node.get(name);
         if (value == null || value.isNull()) {
             return List.of();

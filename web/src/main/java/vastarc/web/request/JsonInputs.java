@@ -8,15 +8,15 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.finding.Problem;
 import vastarc.core.joint.InputField;
-import vastarc.core.joint.Inputs;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.InputSource;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.Length;
+import vastarc.core.validation.Problem;
 
 /** Inputs of an API call: a JSON object, figures in the units its names carry. */
-public final class JsonInputs implements Inputs {
+public final class JsonInputs implements InputSource {
 
     private static final String ONE_OR_TWO = "one or two numbers in mm, such as [1.5]";
 
@@ -51,8 +51,8 @@ public final class JsonInputs implements Inputs {
 
     private static Problem unknown(String name, Set<String> known) {
         return WeldFields.called(name)
-                .map(field -> Problem.badValue(Choices.shortened(name), "calledOtherwise", field.name()))
-                .orElseGet(() -> Problem.badValue(Choices.shortened(name), "unknownField", String.join(", ", known)));
+                .map(field -> Problem.badValue(ApiNames.shortened(name), "calledOtherwise", field.name()))
+                .orElseGet(() -> Problem.badValue(ApiNames.shortened(name), "unknownField", String.join(", ", known)));
     }
 
     /** What is wrong with the list itself; its figures are read as the two fields they are. */
@@ -86,7 +86,7 @@ public final class JsonInputs implements Inputs {
     public <E extends Enum<E>> Optional<E> choice(InputField<E> field, Class<E> type) {
         Optional<JsonNode> node = given(field);
         if (node.isEmpty() && field.isRequired()) {
-            note(Problem.badValue(field.name(), "missing", "one of " + Choices.names(type)));
+            note(Problem.badValue(field.name(), "missing", "one of " + ApiNames.names(type)));
         }
         return node.flatMap(value -> choice(field.name(), value, type, problems));
     }
@@ -94,10 +94,10 @@ public final class JsonInputs implements Inputs {
     /** A choice from an enumeration by its name. */
     static <E extends Enum<E>> Optional<E> choice(String name, JsonNode node, Class<E> type, List<Problem> problems) {
         if (!node.isString()) {
-            problems.add(wrongType(name, node, "one of " + Choices.names(type)));
+            problems.add(wrongType(name, node, "one of " + ApiNames.names(type)));
             return Optional.empty();
         }
-        return Choices.read(node.asString(), name, type, problems::add);
+        return ApiNames.read(node.asString(), name, type, problems::add);
     }
 
     @Override
@@ -133,7 +133,7 @@ public final class JsonInputs implements Inputs {
     }
 
     /** A number within a range; empty, with the problem noted, where it is none. */
-    public static OptionalDouble number(JsonNode node, Range range, List<Problem> problems) {
+    public static OptionalDouble number(JsonNode node, InputRange range, List<Problem> problems) {
         if (!node.isNumber()) {
             problems.add(
                     wrongType(range.field(), node, "a number in " + range.unit().symbol()));

@@ -5,11 +5,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.purge.LeakFit;
-import vastarc.core.purge.LeakFit.Reading;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /** Readings of an oxygen meter as a hand types or pastes them: a line each, seconds and ppm, between them a space, a semicolon, a tab or a comma. */
 public final class MeterText {
@@ -21,13 +20,13 @@ public final class MeterText {
     private MeterText() {}
 
     /** The readings, or what is wrong and in which line; a first line of words is a heading. */
-    public static Outcome<List<Reading>> read(String text) {
-        List<Reading> readings = new ArrayList<>();
+    public static Outcome<List<LeakFit.OxygenReading>> read(String text) {
+        List<LeakFit.OxygenReading> readings = new ArrayList<>();
         String[] lines = text.strip().split("\\R");
         for (int i = 0; i < lines.length; i++) {
             boolean heading = i == 0 && lines[i].strip().matches("\\p{L}.*");
             if (!heading && !lines[i].isBlank()) {
-                Reading reading = line(lines[i]);
+                LeakFit.OxygenReading reading = line(lines[i]);
                 if (reading == null
                         || !readings.isEmpty() && reading.s() <= last(readings).s()) {
                     return refused("line " + (i + 1) + " cannot be read, or does not come after the one before it");
@@ -40,11 +39,11 @@ public final class MeterText {
                 : Outcome.of(List.copyOf(readings));
     }
 
-    private static Reading last(List<Reading> readings) {
+    private static LeakFit.OxygenReading last(List<LeakFit.OxygenReading> readings) {
         return readings.get(readings.size() - 1);
     }
 
-    private static @Nullable Reading line(String line) {
+    private static LeakFit.@Nullable OxygenReading line(String line) {
         String[] parts = line.strip().split("\\s*[;\\t]\\s*|\\s+|\\s*,\\s*");
         if (parts.length != 2) {
             return null;
@@ -52,15 +51,15 @@ public final class MeterText {
         OptionalDouble s = NumberReader.read(parts[0]);
         OptionalDouble ppm = NumberReader.read(parts[1]);
         boolean fits = s.isPresent() && ppm.isPresent() && s.getAsDouble() >= 0 && ppm.getAsDouble() > 0;
-        return fits && ppm.getAsDouble() <= 1e6 ? new Reading(s.getAsDouble(), ppm.getAsDouble()) : null;
+        return fits && ppm.getAsDouble() <= 1e6 ? new LeakFit.OxygenReading(s.getAsDouble(), ppm.getAsDouble()) : null;
     }
 
-    private static Outcome<List<Reading>> refused(String why) {
+    private static Outcome<List<LeakFit.OxygenReading>> refused(String why) {
         return Outcome.failed(Problem.badValue(FIELD, "purge.lines", why, LeakFit.FEWEST, MOST));
     }
 
     /** A reading as it is kept. */
-    public static String write(Reading reading) {
+    public static String write(LeakFit.OxygenReading reading) {
         return String.format(Locale.ROOT, "%.1f; %.1f", reading.s(), reading.ppm());
     }
 }

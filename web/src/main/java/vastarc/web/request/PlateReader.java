@@ -1,15 +1,22 @@
 package vastarc.web.request;
 
-import static vastarc.core.rehearsal.PlateLimits.*;
+import static vastarc.core.simulation.PlateLimits.*;
 
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.rehearsal.PlateAsk;
-import vastarc.core.rehearsal.PlateLimits;
-import vastarc.core.rehearsal.Quality;
+import vastarc.core.simulation.MeshDetail;
+import vastarc.core.simulation.PlateLimits;
+import vastarc.core.simulation.PlateRequest;
+import vastarc.core.simulation.PlateRequest.EndCondition;
+import vastarc.core.simulation.PlateRequest.FadeMotion;
+import vastarc.core.simulation.PlateRequest.PlateMetal;
+import vastarc.core.simulation.PlateRequest.PlatePulse;
+import vastarc.core.simulation.PlateRequest.PlateSize;
+import vastarc.core.simulation.PlateRequest.PlateSource;
+import vastarc.core.simulation.PlateRequest.SourceStop;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 
 /** Reads the call for a plate. */
 public final class PlateReader {
@@ -17,7 +24,7 @@ public final class PlateReader {
     private PlateReader() {}
 
     /** The plate asked for, or everything that is wrong with the asking. */
-    public static Outcome<PlateAsk> read(JsonNode body) {
+    public static Outcome<PlateRequest> read(JsonNode body) {
         JsonFields fields = JsonFields.of(
                 body,
                 "material",
@@ -34,7 +41,7 @@ public final class PlateReader {
                 "thresholds_c",
                 END.field(),
                 "quality");
-        PlateAsk ask = new PlateAsk(
+        PlateRequest request = new PlateRequest(
                 metal(fields),
                 plate(fields),
                 fields.number(INITIAL, 20),
@@ -48,12 +55,12 @@ public final class PlateReader {
                 probes(fields),
                 fields.numbers("thresholds_c", TEMPERATURE, MOST_LISTED),
                 fields.number(END),
-                fields.choice("quality", Quality.class, Optional.of(Quality.FINE)));
-        List<Problem> problems = fields.problems().isEmpty() ? PlateLimits.check(ask) : fields.problems();
-        return problems.isEmpty() ? Outcome.of(ask) : Outcome.failed(problems);
+                fields.choice("quality", MeshDetail.class, Optional.of(MeshDetail.FINE)));
+        List<Problem> problems = fields.problems().isEmpty() ? PlateLimits.check(request) : fields.problems();
+        return problems.isEmpty() ? Outcome.of(request) : Outcome.failed(problems);
     }
 
-    private static PlateAsk.Metal metal(JsonFields fields) {
+    private static PlateMetal metal(JsonFields fields) {
         JsonFields metal = fields.object(
                 "material",
                 CONDUCTIVITY.field(),
@@ -62,7 +69,7 @@ public final class PlateReader {
                 SOLIDUS.field(),
                 LIQUIDUS.field(),
                 LATENT.field());
-        return new PlateAsk.Metal(
+        return new PlateMetal(
                 metal.number(CONDUCTIVITY),
                 metal.number(DENSITY),
                 metal.number(HEAT),
@@ -71,12 +78,12 @@ public final class PlateReader {
                 metal.number(LATENT, 0));
     }
 
-    private static PlateAsk.Plate plate(JsonFields fields) {
+    private static PlateSize plate(JsonFields fields) {
         JsonFields plate = fields.object("plate", LENGTH.field(), WIDTH.field(), THICKNESS.field());
-        return new PlateAsk.Plate(plate.number(LENGTH), plate.number(WIDTH), plate.number(THICKNESS));
+        return new PlateSize(plate.number(LENGTH), plate.number(WIDTH), plate.number(THICKNESS));
     }
 
-    private static PlateAsk.Source source(JsonFields fields) {
+    private static PlateSource source(JsonFields fields) {
         JsonFields source = fields.object(
                 "source",
                 POWER.field(),
@@ -87,35 +94,35 @@ public final class PlateReader {
                 "edge",
                 "pulse",
                 "stop");
-        Optional<PlateAsk.Pulse> pulse = source.has("pulse") ? Optional.of(pulse(source)) : Optional.empty();
-        return new PlateAsk.Source(
+        Optional<PlatePulse> pulse = source.has("pulse") ? Optional.of(pulse(source)) : Optional.empty();
+        return new PlateSource(
                 pulse.isPresent() ? source.number(POWER, 0) : source.number(POWER),
                 source.number(RADIUS),
                 source.number(START_X),
                 source.number(END_X),
                 source.number(TRAVEL),
-                source.choice("edge", PlateAsk.Edge.class, Optional.of(PlateAsk.Edge.REFLECT)),
+                source.choice("edge", EndCondition.class, Optional.of(EndCondition.REFLECT)),
                 pulse,
                 source.has("stop") ? Optional.of(stop(source)) : Optional.empty());
     }
 
-    private static PlateAsk.Pulse pulse(JsonFields source) {
+    private static PlatePulse pulse(JsonFields source) {
         JsonFields pulse = source.object("pulse", RATE.field(), ON.field(), PEAK.field(), BACKGROUND.field());
-        return new PlateAsk.Pulse(pulse.number(RATE), pulse.number(ON), pulse.number(PEAK), pulse.number(BACKGROUND));
+        return new PlatePulse(pulse.number(RATE), pulse.number(ON), pulse.number(PEAK), pulse.number(BACKGROUND));
     }
 
-    private static PlateAsk.Stop stop(JsonFields source) {
+    private static SourceStop stop(JsonFields source) {
         JsonFields stop = source.object("stop", BEGIN.field(), RAMP.field(), "motion");
-        return new PlateAsk.Stop(
+        return new SourceStop(
                 stop.number(BEGIN),
                 stop.number(RAMP, 0),
-                stop.choice("motion", PlateAsk.Motion.class, Optional.of(PlateAsk.Motion.STATIONARY)));
+                stop.choice("motion", FadeMotion.class, Optional.of(FadeMotion.STATIONARY)));
     }
 
-    private static List<PlateAsk.Probe> probes(JsonFields fields) {
+    private static List<PlateRequest.Probe> probes(JsonFields fields) {
         return fields.listOrNone("probes", MOST_LISTED, "plate.probes").stream()
                 .map(probe -> probe.taking("x_mm", "y_mm", "z_mm"))
-                .map(probe -> new PlateAsk.Probe(
+                .map(probe -> new PlateRequest.Probe(
                         probe.number(PLACE),
                         probe.number(PLACE.inField("y_mm"), 0),
                         probe.number(PLACE.inField("z_mm"), 0)))

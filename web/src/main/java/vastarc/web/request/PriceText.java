@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
-import vastarc.core.consumable.WireAlloy;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.consumable.FillerAlloy;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.notation.NumberReader;
-import vastarc.core.route.Prices;
+import vastarc.core.sequence.Prices;
+import vastarc.core.validation.Problem;
 
 /**
  * Prices as typed, read.
@@ -29,7 +29,7 @@ public record PriceText(Prices prices, List<Problem> problems) {
     public static PriceText of(Map<String, String> typed) {
         List<Problem> problems = new ArrayList<>();
         Map<String, Double> wires = new TreeMap<>();
-        for (String alloy : WireAlloy.classes()) {
+        for (String alloy : FillerAlloy.classes()) {
             number(typed, Prices.WIRE.inField(WIRE + alloy), problems).ifPresent(price -> wires.put(alloy, price));
         }
         Prices prices = new Prices(
@@ -40,7 +40,7 @@ public record PriceText(Prices prices, List<Problem> problems) {
         return new PriceText(prices, problems);
     }
 
-    private static OptionalDouble number(Map<String, String> typed, Range range, List<Problem> problems) {
+    private static OptionalDouble number(Map<String, String> typed, InputRange range, List<Problem> problems) {
         String text = typed.getOrDefault(range.field(), "").strip();
         if (text.isEmpty()) {
             return OptionalDouble.empty();
@@ -56,19 +56,21 @@ public record PriceText(Prices prices, List<Problem> problems) {
 
     /** Prices told in a call; what is wrong with them is noted there. */
     static Prices within(JsonFields fields) {
-        JsonFields told = fields.object(
+        JsonFields given = fields.object(
                 PRICES, Prices.ARGON.field(), Prices.WIRE.field(), Prices.TUNGSTEN.field(), Prices.HOUR.field());
-        JsonFields wires = told.object(Prices.WIRE.field(), WireAlloy.classes().toArray(String[]::new));
+        JsonFields wires =
+                given.object(Prices.WIRE.field(), FillerAlloy.classes().toArray(String[]::new));
         Map<String, Double> perKg = new TreeMap<>();
-        for (String alloy : WireAlloy.classes()) {
+        for (String alloy : FillerAlloy.classes()) {
             if (wires.has(alloy)) {
                 perKg.put(alloy, wires.number(Prices.WIRE.inField(alloy)));
             }
         }
-        return new Prices(number(told, Prices.ARGON), perKg, number(told, Prices.TUNGSTEN), number(told, Prices.HOUR));
+        return new Prices(
+                number(given, Prices.ARGON), perKg, number(given, Prices.TUNGSTEN), number(given, Prices.HOUR));
     }
 
-    private static OptionalDouble number(JsonFields told, Range range) {
-        return told.has(range.field()) ? OptionalDouble.of(told.number(range)) : OptionalDouble.empty();
+    private static OptionalDouble number(JsonFields given, InputRange range) {
+        return given.has(range.field()) ? OptionalDouble.of(given.number(range)) : OptionalDouble.empty();
     }
 }

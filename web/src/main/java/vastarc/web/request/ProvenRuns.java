@@ -2,10 +2,10 @@ package vastarc.web.request;
 
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import vastarc.core.sheet.ProvenCurrent;
-import vastarc.core.sheet.ProvenHere;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.run.RunBook;
+import vastarc.core.sheet.CalibrationRuns;
+import vastarc.core.sheet.MachineCalibration.ProvenRun;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.run.WeldRunQueries;
 
 /** What a machine's own good runs may teach: the newest of them, from the logbook. */
 @Component
@@ -13,25 +13,26 @@ public class ProvenRuns {
 
     static final int LOOKED_AT = 200;
 
-    private final RunBook runs;
+    private final WeldRunQueries runs;
     private final MachineStore machines;
 
-    ProvenRuns(RunBook runs, MachineStore machines) {
+    ProvenRuns(WeldRunQueries runs, MachineStore machines) {
         this.runs = runs;
         this.machines = machines;
     }
 
     /** Of a machine by its id; nothing where there is none such. */
-    public ProvenHere at(UUID machine) {
-        return machines.name(machine).map(this::at).orElseGet(ProvenHere::nothing);
+    public CalibrationRuns at(UUID machine) {
+        return machines.name(machine).map(this::at).orElseGet(CalibrationRuns::nothing);
     }
 
     /** Of a machine by its name. */
-    public ProvenHere at(String machine) {
-        return new ProvenHere(
+    public CalibrationRuns at(String machine) {
+        return new CalibrationRuns(
                 machine,
                 runs.lessons(machine, LOOKED_AT).stream()
-                        .map(one -> new ProvenCurrent.Run(one.metal(), one.form(), one.mm(), machine, one.ratio()))
+                        .map(runLesson -> new ProvenRun(
+                                runLesson.metal(), runLesson.form(), runLesson.mm(), machine, runLesson.ratio()))
                         .toList());
     }
 }

@@ -5,40 +5,42 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.notation.LengthReader;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.notation.RateReader;
-import vastarc.core.purge.Bottle;
+import vastarc.core.purge.Cylinder;
 import vastarc.core.purge.Purge;
 import vastarc.core.purge.PurgePart;
+import vastarc.core.purge.PurgePart.PurgePartKind;
 import vastarc.core.purge.PurgePlan;
-import vastarc.core.purge.PurgePlan.Ask;
-import vastarc.core.purge.PurgePlan.End;
+import vastarc.core.purge.PurgePlan.GasPort;
+import vastarc.core.purge.PurgePlan.PurgeRequest;
 import vastarc.core.purge.PurgeTargets;
 import vastarc.core.purge.RootPressure;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.web.kept.job.PurgeText;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.web.store.job.PurgeText;
 
 /** Reads a job's purge: what is typed, and what follows from its sheet where nothing is. */
 public final class PurgeReader {
 
     /** A field of a purge: its name, its range and what stands where it is not told. */
-    public record Field(String name, Range range, double usual) {}
+    public record PurgeField(String name, InputRange range, double usual) {}
 
     /** What was read: the purge where nothing is wrong, and every fault by its field. */
-    public record Read(Optional<PurgePlan> plan, List<PurgePart> parts, Bottle bottle, List<Problem> problems) {}
+    public record ParsedPurge(
+            Optional<PurgePlan> plan, List<PurgePart> parts, Cylinder bottle, List<Problem> problems) {}
 
-    public static final Range BOTTLE = new Range("bottle", 0.5, 1000, Unit.LITRE);
-    public static final Range PRESSURE = new Range("bar", 0, 400, Unit.NUMBER);
+    public static final InputRange BOTTLE = new InputRange("bottle", 0.5, 1000, Unit.LITRE);
+    public static final InputRange PRESSURE = new InputRange("bar", 0, 400, Unit.NUMBER);
 
     private static final double USUAL_FILL = 6;
     private static final double USUAL_VENT_MM = 4;
@@ -49,96 +51,96 @@ public final class PurgeReader {
     private static final double USUAL_ARGON_PPM = 5;
 
     private final PurgeText typed;
-    private final Sheet sheet;
+    private final SetupSheet sheet;
     private final List<Problem> problems = new ArrayList<>();
 
-    private PurgeReader(PurgeText typed, Sheet sheet) {
+    private PurgeReader(PurgeText typed, SetupSheet sheet) {
         this.typed = typed;
         this.sheet = sheet;
     }
 
-    public static Read read(PurgeText typed, Sheet sheet) {
+    public static ParsedPurge read(PurgeText typed, SetupSheet sheet) {
         return new PurgeReader(typed, sheet).read();
     }
 
-    private Read read() {
+    private ParsedPurge read() {
         List<PurgePart> parts = parts();
         double[] figures = fields(sheet).stream().mapToDouble(this::figure).toArray();
-        Ask ask = new Ask(
+        PurgeRequest request = new PurgeRequest(
                 parts,
                 figures[0],
                 figures[1],
                 figures[2],
                 figures[3],
-                end("purge.inlet", End.LOW),
-                end("purge.ventAt", End.HIGH),
+                end("purge.inlet", GasPort.LOW),
+                end("purge.ventAt", GasPort.HIGH),
                 new RootPressure.Vent(figures[4], (int) figures[5]),
                 Purge.hoseL(figures[6], figures[7]),
                 root());
-        return new Read(
-                problems.isEmpty() ? Optional.of(PurgePlan.of(ask)) : Optional.empty(),
+        return new ParsedPurge(
+                problems.isEmpty() ? Optional.of(PurgePlan.of(request)) : Optional.empty(),
                 parts,
-                new Bottle(figures[8], figures[9]),
+                new Cylinder(figures[8], figures[9]),
                 List.copyOf(problems));
     }
 
     /** The figures of a purge, in order; the usual ones follow from the sheet. */
-    public static List<Field> fields(Sheet sheet) {
-        double fill = sheet.setting(SettingKey.PURGE_FLOW).value();
+    public static List<PurgeField> fields(SetupSheet sheet) {
+        double fill = sheet.setting(ParameterKey.PURGE_FLOW).value();
         double target = PurgeTargets.strikePpm(sheet.joint(), sheet.practice().finish());
         return List.of(
-                new Field("purge.flow", PurgePlan.FLOW, fill > 0 ? fill : USUAL_FILL),
-                new Field("purge.leak", PurgePlan.LEAK, 0),
-                new Field("purge.argon", PurgePlan.ARGON, USUAL_ARGON_PPM),
-                new Field("purge.target", PurgePlan.TARGET, target),
-                new Field("purge.vent", PurgePlan.VENT, USUAL_VENT_MM),
-                new Field("purge.vents", PurgePlan.VENTS, 1),
-                new Field("purge.hoseLength", PurgePlan.HOSE_LENGTH, USUAL_HOSE_M),
-                new Field("purge.hoseBore", PurgePlan.HOSE_BORE, USUAL_HOSE_BORE_MM),
-                new Field("purge.bottle", BOTTLE, USUAL_BOTTLE_L),
-                new Field("purge.bar", PRESSURE, USUAL_BAR));
+                new PurgeField("purge.flow", PurgePlan.FLOW, fill > 0 ? fill : USUAL_FILL),
+                new PurgeField("purge.leak", PurgePlan.LEAK, 0),
+                new PurgeField("purge.argon", PurgePlan.ARGON, USUAL_ARGON_PPM),
+                new PurgeField("purge.target", PurgePlan.TARGET, target),
+                new PurgeField("purge.vent", PurgePlan.VENT, USUAL_VENT_MM),
+                new PurgeField("purge.vents", PurgePlan.VENTS, 1),
+                new PurgeField("purge.hoseLength", PurgePlan.HOSE_LENGTH, USUAL_HOSE_M),
+                new PurgeField("purge.hoseBore", PurgePlan.HOSE_BORE, USUAL_HOSE_BORE_MM),
+                new PurgeField("purge.bottle", BOTTLE, USUAL_BOTTLE_L),
+                new PurgeField("purge.bar", PRESSURE, USUAL_BAR));
     }
 
     private RootPressure root() {
         Joint joint = sheet.joint();
-        double back = sheet.setting(SettingKey.BACK_BEAD).value();
+        double back = sheet.setting(ParameterKey.BACK_BEAD).value();
         double width = back > 0 ? back : 2 * joint.thinnerMm();
         double fits = Math.min(PurgePlan.BACK_WIDTH.high(), Math.max(PurgePlan.BACK_WIDTH.low(), width));
         return new RootPressure(
                 joint.material(), joint.thinnerMm(), fits, sheet.practice().position());
     }
 
-    private End end(String name, End usual) {
+    private GasPort end(String name, GasPort usual) {
         return typed.text(name)
-                .flatMap(text -> Choices.read(text, name, End.class, problems::add))
+                .flatMap(text -> ApiNames.read(text, name, GasPort.class, problems::add))
                 .orElse(usual);
     }
 
-    private double figure(Field field) {
+    private double figure(PurgeField field) {
         return typed.text(field.name())
                 .flatMap(text -> figure(field.name(), field.range(), text))
                 .orElse(field.usual());
     }
 
-    private Optional<Double> figure(String name, Range range, String text) {
+    private Optional<Double> figure(String name, InputRange range, String text) {
         Optional<Double> read = value(name, range, text);
         Optional<Problem> outside = read.flatMap(value -> range.inField(name).check(value));
         outside.ifPresent(problems::add);
         return outside.isPresent() ? Optional.empty() : read;
     }
 
-    private Optional<Double> value(String name, Range range, String text) {
+    private Optional<Double> value(String name, InputRange range, String text) {
         return switch (range.unit()) {
             case MILLIMETRE ->
-                kept(new LengthReader(typed.bareUnits(name), Optional.empty()).read(text, name))
+                noted(new LengthReader(typed.bareUnits(name), Optional.empty()).read(text, name))
                         .map(Length::inMillimetres);
             case LITRE_PER_MIN ->
-                kept(new RateReader(typed.bareUnits(name)).flow(text, name)).map(Quantity::value);
+                noted(new RateReader(typed.bareUnits(name)).flow(text, name)).map(Quantity::value);
             default -> number(name, range, text);
         };
     }
 
-    private Optional<Double> number(String name, Range range, String text) {
+    private Optional<Double> number(String name, InputRange range, String text) {
         Optional<Double> number = NumberReader.read(text, range.unit().symbol()).stream()
                 .boxed()
                 .findFirst()
@@ -147,13 +149,13 @@ public final class PurgeReader {
             problems.add(Problem.badValue(
                     name,
                     "type",
-                    "“" + Choices.shortened(text.strip()) + "”",
+                    "“" + ApiNames.shortened(text.strip()) + "”",
                     "a number " + ("in " + range.unit().symbol()).replaceFirst("in $", "")));
         }
         return number;
     }
 
-    private <T> Optional<T> kept(Outcome<T> outcome) {
+    private <T> Optional<T> noted(Outcome<T> outcome) {
         problems.addAll(outcome.problems());
         return outcome.value();
     }
@@ -167,7 +169,7 @@ public final class PurgeReader {
                 break;
             }
             String field = "purge.part." + i + ".kind";
-            Optional<PurgePart.Kind> read = Choices.read(kind.get(), field, PurgePart.Kind.class, problems::add);
+            Optional<PurgePartKind> read = ApiNames.read(kind.get(), field, PurgePartKind.class, problems::add);
             if (read.isPresent()) {
                 parts.add(part(i, read.get()));
             }
@@ -175,7 +177,7 @@ public final class PurgeReader {
         return parts.isEmpty() ? List.of(usual(sheet.joint())) : parts;
     }
 
-    private PurgePart part(int number, PurgePart.Kind kind) {
+    private PurgePart part(int number, PurgePartKind kind) {
         PurgePart usual = kind.usual();
         Map<String, Double> figures = new LinkedHashMap<>();
         kind.fields().forEach(range -> {
@@ -194,6 +196,6 @@ public final class PurgeReader {
                 : joint.abutting().inMillimetres();
         return joint.tubeOd()
                 .map(od -> PurgePart.straight(150, Math.max(2, od.inMillimetres() - 2 * wall)))
-                .orElse(PurgePart.Kind.TROUGH.usual());
+                .orElse(PurgePartKind.TROUGH.usual());
     }
 }

@@ -7,27 +7,31 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
-import vastarc.core.run.Booth;
-import vastarc.core.run.Deviation;
-import vastarc.core.run.DeviationRules;
-import vastarc.core.run.HeatInput;
-import vastarc.core.run.RunAnalysis;
-import vastarc.core.run.RunEvent;
-import vastarc.core.run.RunPlan;
-import vastarc.core.run.Trace;
-import vastarc.core.run.Verdict;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunFigures;
-import vastarc.web.kept.run.RunRecord;
-import vastarc.web.kept.run.RunStore;
+import vastarc.core.weldlog.Deviation;
+import vastarc.core.weldlog.DeviationRules;
+import vastarc.core.weldlog.HeatInput;
+import vastarc.core.weldlog.Recording;
+import vastarc.core.weldlog.RunAnalysis;
+import vastarc.core.weldlog.RunAnalysis.MarkedTimes;
+import vastarc.core.weldlog.RunEvent;
+import vastarc.core.weldlog.RunPlan;
+import vastarc.core.weldlog.RunState;
+import vastarc.core.weldlog.RunState.AfterArc;
+import vastarc.core.weldlog.RunVerdict;
+import vastarc.web.store.run.RunFigures;
+import vastarc.web.store.run.RunRecord;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunService;
+import vastarc.web.store.run.WeldRunService.NoteResult;
+import vastarc.web.store.run.WeldRunService.RunClosing;
 
 /** Closes runs: what meters read, or where none did what the hand marked and read off a clamp meter, held against the plan. */
 @Component
 public class RunClosings {
 
-    private final RunStore runs;
+    private final WeldRunService runs;
 
-    RunClosings(RunStore runs) {
+    RunClosings(WeldRunService runs) {
         this.runs = runs;
     }
 
@@ -38,11 +42,12 @@ public class RunClosings {
      * @param seamMm length measured; empty where nobody did
      * @param amps   read by hand; empty where nobody did, or a meter did
      */
-    public record Said(String hand, OptionalDouble seamMm, OptionalDouble amps, Verdict verdict, String note) {}
+    public record ClosingForm(
+            String welder, OptionalDouble seamMm, OptionalDouble amps, RunVerdict verdict, String note) {}
 
     /** Closes a run, or recalculates it, whatever was said of it before. */
-    public Optional<RunStore.Heard> close(UUID id, Said said) {
-        return close(id, run -> true, said);
+    public Optional<NoteResult> close(UUID id, ClosingForm form) {
+        return close(id, run -> true, form);
     }
 
     /**
@@ -50,23 +55,23 @@ public class RunClosings {
      *
      * @param asShown whether a run is still as it was shown to who says this; else what is said is added to its note
      */
-    public Optional<RunStore.Heard> close(UUID id, Predicate<Run> asShown, Said said) {
+    public Optional<NoteResult> close(UUID id, Predicate<WeldRun> asShown, ClosingForm form) {
         return runs.record(id)
                 .flatMap(document -> document.value())
-                .flatMap(record -> runs.close(id, asShown, closing(id, record.plan(), said)));
+                .flatMap(record -> runs.close(id, asShown, closing(id, record.plan(), form)));
     }
 
-    private RunStore.Closing closing(UUID id, RunPlan plan, Said said) {
-        Trace trace = runs.trace(id);
-        return trace.current().isEmpty() ? byHand(runs.events(id), plan, said) : byMeter(trace, plan, said);
+    private RunClosing closing(UUID id, RunPlan plan, ClosingForm form) {
+        Recording recording = runs.trace(id);
+        return recording.current().isEmpty() ? byHand(runs.events(id), plan, form) : byMeter(recording, plan, form);
     }
 
-    private static RunStore.Closing byMeter(Trace trace, RunPlan plan, Said said) {
-        RunAnalysis seen = RunAnalysis.of(trace, said.seamMm(), Optional.of(plan));
-        List<Deviation> findings = DeviationRules.of(trace, seen, said.seamMm(), Optional.of(plan));
+    private static RunClosing byMeter(Recording recording, RunPlan plan, ClosingForm form) {
+        RunAnalysis seen = RunAnalysis.of(recording, form.seamMm(), Optional.of(plan));
+        List<Deviation> findings = DeviationRules.of(recording, seen, form.seamMm(), Optional.of(plan));
         boolean arc = !seen.arcs().isEmpty();
         return closing(
-                said,
+                form,
                 new RunFigures(
                         seen.shape().stream()
                                 .mapToDouble(shape -> shape.workingA())
@@ -75,7 +80,7 @@ public class RunClosings {
                         seen.heat().stream().mapToDouble(HeatInput::momentary).findFirst(),
                         seen.gasL(),
                         seen.arcS(),
-                        said.seamMm(),
+                        form.seamMm(),
                         findings.size()),
                 new RunRecord.Outcome(
                         some(arc, seen.meanA()),
@@ -90,27 +95,27 @@ public class RunClosings {
     }
 
     /** From the marks of the hand: arc time and travel, and heat where a current was read. */
-    private static RunStore.Closing byHand(List<RunEvent> events, RunPlan plan, Said said) {
+    private static RunClosing byHand(List<RunEvent> events, RunPlan plan, ClosingForm form) {
         double last = events.isEmpty() ? 0 : events.get(events.size() - 1).atS();
-        double arcS = Booth.at(events, new Booth.After(0, 0), last).arcS();
-        RunAnalysis.Marked marked = RunAnalysis.marked(arcS, said.seamMm(), said.amps(), plan);
+        double arcS = RunState.at(events, new AfterArc(0, 0), last).arcS();
+        MarkedTimes marked = RunAnalysis.marked(arcS, form.seamMm(), form.amps(), plan);
         List<Deviation> findings = new ArrayList<>(DeviationRules.ofMarks(marked, plan));
         return closing(
-                said,
+                form,
                 new RunFigures(
-                        said.amps(),
+                        form.amps(),
                         marked.travel(),
                         marked.heat().stream().mapToDouble(HeatInput::momentary).findFirst(),
                         arcS > 0
                                 ? OptionalDouble.of(plan.flow().value() * (arcS + plan.postFlowS()) / 60)
                                 : OptionalDouble.empty(),
                         arcS,
-                        said.seamMm(),
+                        form.seamMm(),
                         findings.size()),
-                new RunRecord.Outcome(said.amps(), said.amps(), said.amps(), marked.heat(), findings));
+                new RunRecord.Outcome(form.amps(), form.amps(), form.amps(), marked.heat(), findings));
     }
 
-    private static RunStore.Closing closing(Said said, RunFigures figures, RunRecord.Outcome outcome) {
-        return new RunStore.Closing(said.hand(), said.verdict(), said.note(), figures, outcome);
+    private static RunClosing closing(ClosingForm form, RunFigures figures, RunRecord.Outcome outcome) {
+        return new RunClosing(form.welder(), form.verdict(), form.note(), figures, outcome);
     }
 }

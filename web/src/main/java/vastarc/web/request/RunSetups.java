@@ -9,38 +9,44 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import vastarc.core.finding.Outcome;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.TriggerMode;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.cycle.WeldCycle;
 import vastarc.core.machine.DutyPoint;
-import vastarc.core.machine.PreStrike;
+import vastarc.core.machine.PreWeldCheck;
+import vastarc.core.machine.PreWeldCheck.CheckItem;
 import vastarc.core.plan.SheetDocument;
 import vastarc.core.plan.WeldPlan;
-import vastarc.core.purge.Bottle;
+import vastarc.core.purge.Cylinder;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.route.Duty;
-import vastarc.core.route.Route;
-import vastarc.core.route.RoutePlanner;
-import vastarc.core.run.Booth;
-import vastarc.core.run.RunAnalysis;
-import vastarc.core.run.RunEvent;
-import vastarc.core.run.RunPlan;
-import vastarc.core.run.Trace;
-import vastarc.core.run.Verdict;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.document.Document;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.Torch;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunFigures;
-import vastarc.web.kept.run.RunHead;
-import vastarc.web.kept.run.RunRecord;
-import vastarc.web.kept.run.RunStore;
+import vastarc.core.sequence.DutyCycle;
+import vastarc.core.sequence.SequencePlanner;
+import vastarc.core.sequence.WeldSequence.WeldSegment;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Outcome;
+import vastarc.core.weldlog.Recording;
+import vastarc.core.weldlog.RunAnalysis;
+import vastarc.core.weldlog.RunEvent;
+import vastarc.core.weldlog.RunEvent.EventKind;
+import vastarc.core.weldlog.RunPlan;
+import vastarc.core.weldlog.RunState.AfterArc;
+import vastarc.core.weldlog.RunVerdict;
+import vastarc.web.request.PurgeReader.ParsedPurge;
+import vastarc.web.store.document.Document;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.Torch;
+import vastarc.web.store.run.RunFigures;
+import vastarc.web.store.run.RunHead;
+import vastarc.web.store.run.RunRecord;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunQueries.CompleteRun;
+import vastarc.web.store.run.WeldRunService;
+import vastarc.web.store.run.WeldRunService.OpenRun;
 
 /** What a run of a job needs: its score, what it is meant to be, where it is welded and what is not checked yet. */
 @Component
@@ -49,10 +55,11 @@ public class RunSetups {
     private final JobPlanner planner;
     private final JobMachines choice;
     private final MachineStore machines;
-    private final RoutePlans routes;
-    private final RunStore runs;
+    private final SequencePlans routes;
+    private final WeldRunService runs;
 
-    RunSetups(JobPlanner planner, JobMachines choice, MachineStore machines, RoutePlans routes, RunStore runs) {
+    RunSetups(
+            JobPlanner planner, JobMachines choice, MachineStore machines, SequencePlans routes, WeldRunService runs) {
         this.planner = planner;
         this.choice = choice;
         this.machines = machines;
@@ -77,87 +84,87 @@ public class RunSetups {
      * @param flow      at the torch and inside, together, L/min
      */
     public record Setup(
-            Score score,
+            WeldCycle score,
             RunPlan plan,
-            Optional<Route.Run> run,
+            Optional<WeldSegment> run,
             double plannedMm,
             int pass,
             Optional<Machine> machine,
             Optional<Torch> torch,
-            List<PreStrike.Item> gates,
-            Booth.After after,
+            List<CheckItem> gates,
+            AfterArc after,
             double perS,
-            Bottle bottle,
+            Cylinder bottle,
             double flow) {}
 
     /** The setup of a job; for a run of its route, where one is named that there is. */
     public Outcome<Setup> of(Job job, OptionalInt number) {
         JobContent content = job.content();
-        Optional<Route.Run> run = number.isEmpty() ? Optional.empty() : route(content, number.getAsInt());
-        int pass = run.map(Route.Run::pass).orElse(content.pass());
-        Outcome<Score> score = pass == content.pass() ? planner.plan(job).score() : score(job, pass);
-        return score.map(played -> setup(job, played, run, Math.max(1, pass)));
+        Optional<WeldSegment> segment = number.isEmpty() ? Optional.empty() : route(content, number.getAsInt());
+        int pass = segment.map(WeldSegment::pass).orElse(content.pass());
+        Outcome<WeldCycle> cycle = pass == content.pass() ? planner.plan(job).score() : score(job, pass);
+        return cycle.map(played -> setup(job, played, segment, Math.max(1, pass)));
     }
 
     /** Of another pass; 0 is a tack: a spot by itself where the stock lets one be quick enough, else laid as the first pass is. */
-    private Outcome<Score> score(Job job, int pass) {
+    private Outcome<WeldCycle> score(Job job, int pass) {
         return planner.plan(job).weld().then(weld -> {
             WeldPlan shown = weld.onPass(Math.max(1, pass));
-            Outcome<Score> laid = shown.score();
+            Outcome<WeldCycle> laid = shown.score();
             boolean spot = pass == 0
                     && laid.value()
-                            .filter(score -> score.sheet().tacks().fusion())
+                            .filter(cycle -> cycle.sheet().tacks().fusion())
                             .isPresent();
             return spot
-                    ? WeldPlan.of(shown.ask().with(ControlLogic.of(ControlLogic.Name.SPOT)))
+                    ? WeldPlan.of(shown.ask().with(TriggerMode.of(TriggerModeName.SPOT)))
                             .score()
                     : laid;
         });
     }
 
-    private Optional<Route.Run> route(JobContent content, int number) {
-        return routes.ask(content, WorkText.of(content.joint()))
+    private Optional<WeldSegment> route(JobContent content, int number) {
+        return routes.ask(content, WeldQuantityText.of(content.joint()))
                 .value()
-                .map(RoutePlanner::plan)
-                .filter(route -> number >= 1 && number <= route.runs().size())
-                .map(route -> route.runs().get(number - 1));
+                .map(SequencePlanner::plan)
+                .filter(sequence -> number >= 1 && number <= sequence.runs().size())
+                .map(sequence -> sequence.runs().get(number - 1));
     }
 
-    private Setup setup(Job job, Score score, Optional<Route.Run> run, int pass) {
+    private Setup setup(Job job, WeldCycle cycle, Optional<WeldSegment> segment, int pass) {
         JobContent content = job.content();
-        Optional<Machine> machine = choice.of(content, Optional.of(score)).chosen();
+        Optional<Machine> machine = choice.of(content, Optional.of(cycle)).chosen();
         Optional<Torch> torch = content.torch().flatMap(machines::torch);
-        boolean purged = score.sheet().practice().purged();
-        PurgeReader.Read purge = PurgeReader.read(content.purge(), score.sheet());
+        boolean purged = cycle.sheet().practice().purged();
+        ParsedPurge purge = PurgeReader.read(content.purge(), cycle.sheet());
         OptionalDouble target = purged
                 ? purge.plan().stream()
                         .mapToDouble(plan -> plan.ask().targetPpm())
                         .findFirst()
                 : OptionalDouble.empty();
-        double hold = purged ? score.sheet().setting(SettingKey.PURGE_HOLD).value() : 0;
+        double hold = purged ? cycle.sheet().setting(ParameterKey.PURGE_HOLD).value() : 0;
         List<DutyPoint> plate = machine.map(own -> own.profile().plate()).orElse(List.of());
         List<DutyPoint> torchPlate = torch.map(own -> own.profile().plate()).orElse(List.of());
         return new Setup(
-                score,
-                RunPlan.of(score, target),
-                run,
-                run.map(Route.Run::lengthMm).orElse(score.values().of(ScoreKey.SEAM_LENGTH)),
+                cycle,
+                RunPlan.of(cycle, target),
+                segment,
+                segment.map(WeldSegment::lengthMm).orElse(cycle.values().of(CycleKey.SEAM_LENGTH)),
                 pass,
                 machine,
                 torch,
-                machine.map(own -> gates(job, score, own, torch)).orElse(List.of()),
-                Booth.After.of(score.sheet()),
-                Duty.perS(
+                machine.map(own -> gates(job, cycle, own, torch)).orElse(List.of()),
+                AfterArc.of(cycle.sheet()),
+                DutyCycle.perS(
                         plate,
                         torchPlate,
-                        score.sheet().setting(SettingKey.RMS_CURRENT).value()),
+                        cycle.sheet().setting(ParameterKey.RMS_CURRENT).value()),
                 purge.bottle(),
-                score.sheet().setting(SettingKey.GAS_FLOW).value() + hold);
+                cycle.sheet().setting(ParameterKey.GAS_FLOW).value() + hold);
     }
 
-    private List<PreStrike.Item> gates(Job job, Score score, Machine machine, Optional<Torch> torch) {
+    private List<CheckItem> gates(Job job, WeldCycle cycle, Machine machine, Optional<Torch> torch) {
         Map<String, String> answers = machines.panel(job.id(), machine.id()).answers();
-        return PreStrike.of(score, machine.profile(), torch.map(Torch::profile)).stream()
+        return PreWeldCheck.of(cycle, machine.profile(), torch.map(Torch::profile)).stream()
                 .filter(item -> item.answers().stream()
                         .noneMatch(answer ->
                                 answer.isRight() && answer.name().equals(answers.getOrDefault(item.code(), ""))))
@@ -165,34 +172,36 @@ public class RunSetups {
     }
 
     /** The run of the job that is under way; where there is none, one begins. */
-    public RunStore.Under begin(Job job, Setup setup, String hand, String meter) {
+    public OpenRun begin(Job job, Setup setup, String welder, String meter) {
         SheetDocument sheet = SheetDocument.of(setup.score().sheet());
-        return runs.begin(head(job, setup, hand, meter), sheet, kept -> record(job, setup, kept));
+        return runs.begin(head(job, setup, welder, meter), sheet, kept -> record(job, setup, kept));
     }
 
     /** A run of a setup that was welded at another time, with what was read then; not judged yet. */
-    public RunBook.Whole whole(Job job, Setup setup, String hand, Trace trace, Instant at) {
-        RunBook.KeptSheet sheet = RunBook.kept(SheetDocument.of(setup.score().sheet()));
-        List<RunEvent> events = RunAnalysis.of(trace, OptionalDouble.empty(), Optional.of(setup.plan())).arcs().stream()
-                .flatMap(arc -> Stream.of(
-                        new RunEvent(arc.fromS(), RunEvent.Kind.ARC_ON),
-                        new RunEvent(arc.toS(), RunEvent.Kind.ARC_OFF)))
-                .toList();
-        return new RunBook.Whole(
+    public CompleteRun whole(Job job, Setup setup, String welder, Recording recording, Instant at) {
+        WeldRunQueries.KeptSheet sheet =
+                WeldRunQueries.storedSheet(SheetDocument.of(setup.score().sheet()));
+        List<RunEvent> events =
+                RunAnalysis.of(recording, OptionalDouble.empty(), Optional.of(setup.plan())).arcs().stream()
+                        .flatMap(arc -> Stream.of(
+                                new RunEvent(arc.fromS(), EventKind.ARC_ON),
+                                new RunEvent(arc.toS(), EventKind.ARC_OFF)))
+                        .toList();
+        return new CompleteRun(
                 UUID.randomUUID(),
-                head(job, setup, hand, ""),
+                head(job, setup, welder, ""),
                 at,
-                Optional.of(at.plusMillis(Math.round(1000 * trace.endS()))),
-                Verdict.UNJUDGED,
+                Optional.of(at.plusMillis(Math.round(1000 * recording.endS()))),
+                RunVerdict.UNJUDGED,
                 RunFigures.none(),
                 "",
                 Optional.of(sheet),
                 Optional.of(Document.of(RunRecord.FORMAT, record(job, setup, sheet.id()))),
                 events,
-                trace.channels());
+                recording.channels());
     }
 
-    private static RunHead head(Job job, Setup setup, String hand, String meter) {
+    private static RunHead head(Job job, Setup setup, String welder, String meter) {
         return new RunHead(
                 Optional.of(job.id()),
                 job.name(),
@@ -201,7 +210,7 @@ public class RunSetups {
                 setup.score().sheet().joint().thinnerMm(),
                 setup.machine().map(Machine::id),
                 setup.machine().map(Machine::name).orElse(""),
-                hand,
+                welder,
                 meter,
                 false,
                 setup.plan().working().value(),

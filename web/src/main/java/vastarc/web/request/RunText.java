@@ -6,17 +6,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.notation.LengthReader;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.run.Verdict;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunRecord;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.core.weldlog.RunVerdict;
+import vastarc.web.request.RunClosings.ClosingForm;
+import vastarc.web.store.run.RunRecord;
+import vastarc.web.store.run.WeldRun;
 
 /**
  * What a hand types when a run is over, read.
@@ -24,21 +25,21 @@ import vastarc.web.kept.run.RunRecord;
  * @param said     as far as it can be read
  * @param problems what cannot be, by field
  */
-public record RunText(RunClosings.Said said, List<Problem> problems) {
+public record RunText(ClosingForm said, List<Problem> problems) {
 
-    private static final Range SEAM = new Range("seam", 0.5, 100_000, Unit.MILLIMETRE);
-    private static final Range AMPS = new Range("amps", 0.5, 1000, Unit.AMPERE);
+    private static final InputRange SEAM = new InputRange("seam", 0.5, 100_000, Unit.MILLIMETRE);
+    private static final InputRange AMPS = new InputRange("amps", 0.5, 1000, Unit.AMPERE);
 
     /** Reads a form: {@code hand}, {@code seam}, {@code amps}, {@code verdict}, {@code note}; bare lengths are in the hand's own units. */
     public static RunText read(Map<String, String> sent, UnitSystem units) {
         List<Problem> problems = new ArrayList<>();
         OptionalDouble seam = seam(sent.getOrDefault("seam", "").strip(), units, problems);
         OptionalDouble amps = amps(sent.getOrDefault("amps", "").strip(), problems);
-        Verdict verdict = Choices.read(sent.getOrDefault("verdict", ""), "verdict", Verdict.class, problem -> {})
-                .orElse(Verdict.UNJUDGED);
+        RunVerdict verdict = ApiNames.read(sent.getOrDefault("verdict", ""), "verdict", RunVerdict.class, problem -> {})
+                .orElse(RunVerdict.UNJUDGED);
         String note = text(sent, "note", RunRecord.MAX_NOTE, problems);
-        String hand = text(sent, "hand", Run.MAX_HAND, problems);
-        return new RunText(new RunClosings.Said(hand, seam, amps, verdict, note), List.copyOf(problems));
+        String welder = text(sent, "hand", WeldRun.MAX_HAND, problems);
+        return new RunText(new ClosingForm(welder, seam, amps, verdict, note), List.copyOf(problems));
     }
 
     private static String text(Map<String, String> sent, String name, int most, List<Problem> problems) {
@@ -69,7 +70,7 @@ public record RunText(RunClosings.Said said, List<Problem> problems) {
         return inside(read.orElse(Double.NaN), AMPS, problems);
     }
 
-    private static OptionalDouble inside(double value, Range range, List<Problem> problems) {
+    private static OptionalDouble inside(double value, InputRange range, List<Problem> problems) {
         if (Double.isNaN(value)) {
             return OptionalDouble.empty();
         }

@@ -6,16 +6,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
+import vastarc.core.diagnosis.Drift;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.reading.Drift;
-import vastarc.core.sheet.School;
-import vastarc.core.sheet.Setting;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.run.RunBook;
+import vastarc.core.sheet.Method;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunQueries.RunLesson;
 
 /** What the shop's own good runs teach: the current as proven on this machine, each hand's pace, a dial that drifts. */
 @Component
@@ -24,9 +25,9 @@ public class ShopLearning {
     private static final int LEAST_OF_A_HAND = 3;
     private static final double SAME = 0.02;
 
-    private final RunBook runs;
+    private final WeldRunQueries runs;
 
-    ShopLearning(RunBook runs) {
+    ShopLearning(WeldRunQueries runs) {
         this.runs = runs;
     }
 
@@ -39,7 +40,7 @@ public class ShopLearning {
      * @param key    of the sheet's setting
      * @param value  in its unit
      */
-    public record Lesson(String name, String figure, String from, SettingKey key, double value) {}
+    public record OfferedLesson(String name, String figure, String from, ParameterKey key, double value) {}
 
     /**
      * What is learned for a job.
@@ -48,61 +49,63 @@ public class ShopLearning {
      * @param drift   words where the machine's current drifts; empty where it does not
      * @param machine whose
      */
-    public record Learned(List<Lesson> lessons, String drift, String machine) {
+    public record JobLessons(List<OfferedLesson> lessons, String drift, String machine) {
 
         /** Nothing yet. */
-        public static Learned nothing() {
-            return new Learned(List.of(), "", "");
+        public static JobLessons nothing() {
+            return new JobLessons(List.of(), "", "");
         }
     }
 
     /** For a sheet on a machine, in a reader's units. */
-    public Learned of(String machine, Sheet sheet, UnitSystem units) {
-        List<RunBook.Lesson> lessons = runs.lessons(machine, ProvenRuns.LOOKED_AT);
-        List<Lesson> learned = new ArrayList<>();
+    public JobLessons of(String machine, SetupSheet sheet, UnitSystem units) {
+        List<RunLesson> lessons = runs.lessons(machine, ProvenRuns.LOOKED_AT);
+        List<OfferedLesson> learned = new ArrayList<>();
         current(machine, sheet, units).ifPresent(learned::add);
         learned.addAll(paces(sheet, lessons, units));
-        return new Learned(learned, drift(machine, lessons), machine);
+        return new JobLessons(learned, drift(machine, lessons), machine);
     }
 
     /** Offered where another school is chosen. */
-    private static Optional<Lesson> current(String machine, Sheet sheet, UnitSystem units) {
-        Setting current = sheet.setting(SettingKey.WORKING_CURRENT);
+    private static Optional<OfferedLesson> current(String machine, SetupSheet sheet, UnitSystem units) {
+        Parameter current = sheet.setting(ParameterKey.WORKING_CURRENT);
         return sheet.schools().stream()
-                .filter(one -> one.school() == School.AS_PROVEN_HERE && current.school() != School.AS_PROVEN_HERE)
+                .filter(methodCurrent ->
+                        methodCurrent.school() == Method.AS_PROVEN_HERE && current.school() != Method.AS_PROVEN_HERE)
                 .findFirst()
-                .map(one -> one.currentA()
+                .map(methodCurrent -> methodCurrent.currentA()
                         * sheet.balanceA()
                         / sheet.schools().get(0).currentA())
-                .map(amperes -> new Lesson(
-                        Phrasebook.say(Phrase.of(School.AS_PROVEN_HERE.words()), units),
+                .map(amperes -> new OfferedLesson(
+                        Phrasebook.say(Phrase.of(Method.AS_PROVEN_HERE.words()), units),
                         units.show(Quantity.amperes(amperes)).line(),
                         Phrasebook.say(note(sheet), units) + ", " + machine,
-                        SettingKey.WORKING_CURRENT,
+                        ParameterKey.WORKING_CURRENT,
                         Math.rint(amperes)));
     }
 
-    private static Phrase note(Sheet sheet) {
+    private static Phrase note(SetupSheet sheet) {
         return sheet.schools().get(sheet.schools().size() - 1).note();
     }
 
     /** A hand's own pace, by the middle of at least three runs, where it is another than the sheet's. */
-    private static List<Lesson> paces(Sheet sheet, List<RunBook.Lesson> lessons, UnitSystem units) {
+    private static List<OfferedLesson> paces(SetupSheet sheet, List<RunLesson> lessons, UnitSystem units) {
         Map<String, List<Double>> by = new TreeMap<>();
         lessons.stream()
-                .filter(one -> one.paceRatio() > 0 && !one.hand().isEmpty())
-                .forEach(one -> by.computeIfAbsent(one.hand(), hand -> new ArrayList<>())
-                        .add(one.paceRatio()));
-        double planned = sheet.setting(SettingKey.TRAVEL_SPEED).engineValue();
-        List<Lesson> paces = new ArrayList<>();
-        by.forEach((hand, ratios) -> {
+                .filter(runLesson ->
+                        runLesson.paceRatio() > 0 && !runLesson.hand().isEmpty())
+                .forEach(runLesson -> by.computeIfAbsent(runLesson.hand(), welder -> new ArrayList<>())
+                        .add(runLesson.paceRatio()));
+        double planned = sheet.setting(ParameterKey.TRAVEL_SPEED).engineValue();
+        List<OfferedLesson> paces = new ArrayList<>();
+        by.forEach((welder, ratios) -> {
             double middle = ratios.stream().sorted().toList().get(ratios.size() / 2);
             if (ratios.size() >= LEAST_OF_A_HAND && Math.abs(middle - 1) > SAME) {
-                paces.add(new Lesson(
-                        "the pace of " + hand,
+                paces.add(new OfferedLesson(
+                        "the pace of " + welder,
                         units.show(Quantity.mmPerMin(middle * planned)).line(),
                         "the middle of " + ratios.size() + " good runs",
-                        SettingKey.TRAVEL_SPEED,
+                        ParameterKey.TRAVEL_SPEED,
                         Math.rint(middle * planned)));
             }
         });
@@ -121,10 +124,10 @@ public class ShopLearning {
     /** The control chart of a machine; empty from too few good runs with a current that was read. */
     public Optional<MachineDrift> drift(String machine) {
         List<Double> ratios = ratios(runs.lessons(machine, ProvenRuns.LOOKED_AT));
-        return Drift.of(ratios).map(drift -> new MachineDrift(ratios, drift, said(machine, drift)));
+        return Drift.of(ratios).map(drift -> new MachineDrift(ratios, drift, driftText(machine, drift)));
     }
 
-    private static List<Double> ratios(List<RunBook.Lesson> lessons) {
+    private static List<Double> ratios(List<RunLesson> lessons) {
         List<Double> inOrder = new ArrayList<>();
         for (int i = lessons.size() - 1; i >= 0; i--) {
             inOrder.add(lessons.get(i).ratio());
@@ -132,14 +135,14 @@ public class ShopLearning {
         return inOrder;
     }
 
-    private static String drift(String machine, List<RunBook.Lesson> lessons) {
+    private static String drift(String machine, List<RunLesson> lessons) {
         return Drift.of(ratios(lessons))
                 .filter(Drift::isOut)
-                .map(out -> said(machine, out))
+                .map(out -> driftText(machine, out))
                 .orElse("");
     }
 
-    private static String said(String machine, Drift drift) {
+    private static String driftText(String machine, Drift drift) {
         String figures = machine + " gave " + Math.round(100 * drift.from())
                 + " % of the calculated current at first and gives " + Math.round(100 * drift.now()) + " % now";
         return drift.isOut()

@@ -5,12 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.joint.InputField;
-import vastarc.core.joint.Inputs;
+import vastarc.core.joint.InputSource;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.material.Material;
 import vastarc.core.notation.GaugeScale;
@@ -21,10 +19,12 @@ import vastarc.core.notation.RateReader;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
-import vastarc.web.kept.job.JointText;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.web.store.job.JointText;
 
 /** Inputs of the page: texts as typed, in whatever units a hand used. */
-public final class TypedInputs implements Inputs {
+public final class TypedInputs implements InputSource {
 
     private final JointText typed;
     private final List<Problem> problems = new ArrayList<>();
@@ -37,9 +37,9 @@ public final class TypedInputs implements Inputs {
     public <E extends Enum<E>> Optional<E> choice(InputField<E> field, Class<E> type) {
         Optional<String> text = typed.text(field).filter(given -> isOffered(field, given));
         if (text.isEmpty() && field.isRequired()) {
-            note(Problem.badValue(field.name(), "missing", "one of " + Choices.names(type)));
+            note(Problem.badValue(field.name(), "missing", "one of " + ApiNames.names(type)));
         }
-        return text.flatMap(given -> Choices.read(given, field.name(), type, this::note));
+        return text.flatMap(given -> ApiNames.read(given, field.name(), type, this::note));
     }
 
     /** What was chosen for another joint form is kept, and means nothing here. */
@@ -72,7 +72,7 @@ public final class TypedInputs implements Inputs {
             note(Problem.badValue(field.name(), "length.missing"));
         }
         return typed.text(field)
-                .flatMap(text -> kept(read(field, text)))
+                .flatMap(text -> noted(read(field, text)))
                 .or(() -> wall)
                 .filter(length -> inside(field, length.inMillimetres()));
     }
@@ -126,16 +126,19 @@ public final class TypedInputs implements Inputs {
     private Optional<Double> figure(InputField<Double> field, String text) {
         Unit unit = field.range().orElseThrow().unit();
         if (unit == Unit.MM_PER_MIN) {
-            return kept(new RateReader(typed.bareUnits(field)).speed(text, field.name()))
+            return noted(new RateReader(typed.bareUnits(field)).speed(text, field.name()))
                     .map(Quantity::value);
         }
         if (unit == Unit.MILLIMETRE) {
-            return kept(reader(field).read(text, field.name())).map(Length::inMillimetres);
+            return noted(reader(field).read(text, field.name())).map(Length::inMillimetres);
         }
         OptionalDouble number = number(text, unit);
         if (number.isEmpty()) {
             note(Problem.badValue(
-                    field.name(), "type", "“" + Choices.shortened(text.strip()) + "”", "a number in " + unit.symbol()));
+                    field.name(),
+                    "type",
+                    "“" + ApiNames.shortened(text.strip()) + "”",
+                    "a number in " + unit.symbol()));
         }
         return number.stream().boxed().findFirst();
     }
@@ -149,12 +152,12 @@ public final class TypedInputs implements Inputs {
     }
 
     private boolean inside(InputField<?> field, double value) {
-        Optional<Problem> outside = field.range().flatMap((Range range) -> range.check(value));
+        Optional<Problem> outside = field.range().flatMap((InputRange range) -> range.check(value));
         outside.ifPresent(this::note);
         return outside.isEmpty();
     }
 
-    private <T> Optional<T> kept(Outcome<T> outcome) {
+    private <T> Optional<T> noted(Outcome<T> outcome) {
         outcome.problems().forEach(this::note);
         return outcome.value();
     }

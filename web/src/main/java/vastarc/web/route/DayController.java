@@ -14,17 +14,19 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import vastarc.core.route.Day;
-import vastarc.core.route.DayPlanner;
-import vastarc.core.route.RouteAsk;
-import vastarc.core.route.RoutePlanner;
+import vastarc.core.sequence.DayPlanner;
+import vastarc.core.sequence.DaySchedule;
+import vastarc.core.sequence.DaySchedule.ChangeoverTimes;
+import vastarc.core.sequence.SequencePlanner;
+import vastarc.core.sequence.SequenceRequest;
 import vastarc.web.format.DayCalendar;
 import vastarc.web.format.DayCsv;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
 import vastarc.web.paper.PaperPress;
-import vastarc.web.request.RoutePlans;
-import vastarc.web.request.WorkText;
+import vastarc.web.request.SequencePlans;
+import vastarc.web.request.WeldQuantityText;
+import vastarc.web.route.DayPage.DayView;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -35,11 +37,11 @@ class DayController {
     private static final int OFFERED = 40;
 
     private final JobStore jobs;
-    private final RoutePlans plans;
+    private final SequencePlans plans;
     private final PaperPress press;
     private final Clock clock;
 
-    DayController(JobStore jobs, RoutePlans plans, PaperPress press, Clock clock) {
+    DayController(JobStore jobs, SequencePlans plans, PaperPress press, Clock clock) {
         this.jobs = jobs;
         this.plans = plans;
         this.press = press;
@@ -54,14 +56,14 @@ class DayController {
      * @param own  the same in the hand's own order; empty where it has none, or it no longer fits
      * @param said why there is no day, or not in that order; empty where nothing is to be said
      */
-    record Planned(List<Job> jobs, Optional<Day> day, Optional<Day> own, String said) {
+    record PlannedDay(List<Job> jobs, Optional<DaySchedule> day, Optional<DaySchedule> own, String said) {
 
-        static Planned none(List<Job> jobs, String said) {
-            return new Planned(jobs, Optional.empty(), Optional.empty(), said);
+        static PlannedDay none(List<Job> jobs, String text) {
+            return new PlannedDay(jobs, Optional.empty(), Optional.empty(), text);
         }
 
         /** The day as it is to be worked. */
-        Optional<Day> worked() {
+        Optional<DaySchedule> worked() {
             return own.or(() -> day);
         }
 
@@ -81,48 +83,48 @@ class DayController {
         return "route/day";
     }
 
-    private Planned planned(List<String> ticked, String turns) {
+    private PlannedDay planned(List<String> ticked, String turns) {
         List<Job> chosen = jobs.newest(OFFERED).stream()
                 .filter(job -> ticked.contains(job.id().toString()))
                 .toList();
         List<Job> planned = new ArrayList<>();
-        List<RouteAsk> asks = new ArrayList<>();
+        List<SequenceRequest> asks = new ArrayList<>();
         List<String> without = new ArrayList<>();
         for (Job job : chosen) {
-            WorkText typed = WorkText.of(job.content().joint());
-            Optional<RouteAsk> ask = plans.ask(job.content(), typed)
+            WeldQuantityText typed = WeldQuantityText.of(job.content().joint());
+            Optional<SequenceRequest> request = plans.ask(job.content(), typed)
                     .value()
-                    .filter(one -> typed.problems().isEmpty());
-            ask.ifPresentOrElse(
-                    one -> {
+                    .filter(sequenceRequest -> typed.problems().isEmpty());
+            request.ifPresentOrElse(
+                    sequenceRequest -> {
                         planned.add(job);
-                        asks.add(one);
+                        asks.add(sequenceRequest);
                     },
                     () -> without.add(job.name()));
         }
         int runs = asks.stream()
-                .mapToInt(ask -> RoutePlanner.plan(ask).runs().size())
+                .mapToInt(request -> SequencePlanner.plan(request).runs().size())
                 .sum();
         if (!without.isEmpty()) {
-            return Planned.none(planned, "No route yet: " + String.join(", ", without) + ".");
+            return PlannedDay.none(planned, "No route yet: " + String.join(", ", without) + ".");
         }
         if (asks.size() > DayPlanner.MOST_JOBS || runs > DayPlanner.MOST_RUNS) {
-            return Planned.none(
+            return PlannedDay.none(
                     planned,
                     "Too much for one day's plan: up to " + DayPlanner.MOST_JOBS + " jobs and " + DayPlanner.MOST_RUNS
                             + " runs; these are " + asks.size() + " and " + runs + ".");
         }
-        return asks.isEmpty() ? Planned.none(planned, "") : ordered(planned, asks, turns);
+        return asks.isEmpty() ? PlannedDay.none(planned, "") : ordered(planned, asks, turns);
     }
 
-    private static Planned ordered(List<Job> jobs, List<RouteAsk> asks, String turns) {
-        Day day = DayPlanner.plan(asks, Day.Changes.USUAL);
-        Optional<Day> own =
-                turns.isEmpty() ? Optional.empty() : DayPlanner.of(asks, Day.Changes.USUAL, DayTurns.read(turns));
+    private static PlannedDay ordered(List<Job> jobs, List<SequenceRequest> asks, String turns) {
+        DaySchedule schedule = DayPlanner.plan(asks, ChangeoverTimes.USUAL);
+        Optional<DaySchedule> own =
+                turns.isEmpty() ? Optional.empty() : DayPlanner.of(asks, ChangeoverTimes.USUAL, DayBlocks.read(turns));
         boolean unfit = !turns.isEmpty() && own.isEmpty();
-        return new Planned(
+        return new PlannedDay(
                 jobs,
-                Optional.of(day),
+                Optional.of(schedule),
                 own,
                 unfit ? "Your order does not fit these jobs any more; here is the planned one." : "");
     }
@@ -132,10 +134,11 @@ class DayController {
     ResponseEntity<String> csv(
             @RequestParam(name = "job", defaultValue = "") List<String> ticked,
             @RequestParam(defaultValue = "") String turns) {
-        Planned planned = planned(ticked, turns);
+        PlannedDay planned = planned(ticked, turns);
         return file("day.csv")
                 .body(DayCsv.of(
-                        planned.names(), planned.worked().map(Day::timeline).orElse(List.of())));
+                        planned.names(),
+                        planned.worked().map(DaySchedule::timeline).orElse(List.of())));
     }
 
     @GetMapping("/day.pdf")
@@ -143,7 +146,7 @@ class DayController {
             @RequestParam(name = "job", defaultValue = "") List<String> ticked,
             @RequestParam(defaultValue = "") String turns,
             @ModelAttribute("preferences") Preferences preferences) {
-        DayPage.View view = DayPage.of(jobs.newest(OFFERED), planned(ticked, turns), ticked, preferences.units())
+        DayView view = DayPage.of(jobs.newest(OFFERED), planned(ticked, turns), ticked, preferences.units())
                 .view()
                 .orElseThrow(() -> new NotFound("day"));
         return PaperPress.answer(
@@ -156,10 +159,12 @@ class DayController {
     ResponseEntity<String> calendar(
             @RequestParam(name = "job", defaultValue = "") List<String> ticked,
             @RequestParam(defaultValue = "") String turns) {
-        Planned planned = planned(ticked, turns);
+        PlannedDay planned = planned(ticked, turns);
         return file("day.ics")
                 .body(DayCalendar.of(
-                        planned.names(), planned.worked().map(Day::timeline).orElse(List.of()), clock.instant()));
+                        planned.names(),
+                        planned.worked().map(DaySchedule::timeline).orElse(List.of()),
+                        clock.instant()));
     }
 
     private static ResponseEntity.BodyBuilder file(String name) {

@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.route.Day;
-import vastarc.core.route.Day.Span;
+import vastarc.core.sequence.DaySchedule;
+import vastarc.core.sequence.DaySchedule.Block;
+import vastarc.core.sequence.DaySchedule.DaySpan;
 import vastarc.web.drawing.DayDrawing;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.kept.job.Job;
+import vastarc.web.route.DayController.PlannedDay;
+import vastarc.web.store.job.Job;
 
 /**
  * The day, finished for display.
@@ -20,12 +22,12 @@ import vastarc.web.kept.job.Job;
  * @param query of the ticked jobs
  * @param own   what it goes on with for the hand's own order; empty where it has none
  */
-public record DayPage(List<Offered> jobs, String said, Optional<View> view, String query, String own) {
+public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> view, String query, String own) {
 
     private static final int SHOWN = 80;
 
     /** A job that may be ticked. */
-    public record Offered(String id, String name, String piece, boolean ticked) {}
+    public record DayJobChoice(String id, String name, String piece, boolean ticked) {}
 
     /**
      * A day told.
@@ -40,7 +42,7 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
      * @param against  how a hand's own order stands against the planned one; empty where it has none
      * @param turns    in order, as an address writes them
      */
-    public record View(
+    public record DayView(
             String makespan,
             String inTurn,
             String saved,
@@ -59,44 +61,46 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
      */
     public record Stint(String from, String job, String what, String length, String earlier, String later) {}
 
-    static DayPage of(List<Job> bench, DayController.Planned planned, List<String> ticked, UnitSystem units) {
+    static DayPage of(List<Job> bench, PlannedDay planned, List<String> ticked, UnitSystem units) {
         return new DayPage(
                 bench.stream()
-                        .map(job -> new Offered(
+                        .map(job -> new DayJobChoice(
                                 job.id().toString(),
                                 job.name(),
                                 job.content().joint().work("work.piece").orElse(""),
                                 ticked.contains(job.id().toString())))
                         .toList(),
                 planned.said(),
-                planned.worked().map(day -> view(day, planned, units)),
+                planned.worked().map(schedule -> view(schedule, planned, units)),
                 planned.jobs().stream().map(job -> "job=" + job.id()).collect(Collectors.joining("&")),
-                planned.own().map(day -> "&turns=" + DayTurns.text(day.turns())).orElse(""));
+                planned.own()
+                        .map(schedule -> "&turns=" + DayBlocks.text(schedule.turns()))
+                        .orElse(""));
     }
 
-    private static View view(Day day, DayController.Planned planned, UnitSystem units) {
+    private static DayView view(DaySchedule schedule, PlannedDay planned, UnitSystem units) {
         List<String> names = planned.names();
-        List<Stint> stints = stints(day, names, units);
-        double saved = day.oneAfterAnotherS() - day.makespanS();
-        double over = 100 * (day.makespanS() / day.lowerBoundS() - 1);
-        return new View(
-                RoutePage.time(day.makespanS(), units),
-                RoutePage.time(day.oneAfterAnotherS(), units),
+        List<Stint> stints = stints(schedule, names, units);
+        double saved = schedule.oneAfterAnotherS() - schedule.makespanS();
+        double over = 100 * (schedule.makespanS() / schedule.lowerBoundS() - 1);
+        return new DayView(
+                RoutePage.time(schedule.makespanS(), units),
+                RoutePage.time(schedule.oneAfterAnotherS(), units),
                 saved < 1 ? "nothing: there is no waiting to fill" : RoutePage.time(saved, units),
                 over < 0.5
                         ? "no order can be shorter"
-                        : "no order can be shorter than " + RoutePage.time(day.lowerBoundS(), units) + ", "
+                        : "no order can be shorter than " + RoutePage.time(schedule.lowerBoundS(), units) + ", "
                                 + Math.round(over) + " % less",
-                DayDrawing.of(day, names),
+                DayDrawing.of(schedule, names),
                 stints.subList(0, Math.min(SHOWN, stints.size())),
                 Math.max(0, stints.size() - SHOWN),
                 against(planned, units),
-                DayTurns.text(day.turns()));
+                DayBlocks.text(schedule.turns()));
     }
 
-    private static String against(DayController.Planned planned, UnitSystem units) {
+    private static String against(PlannedDay planned, UnitSystem units) {
         return planned.own()
-                .flatMap(own -> planned.day().map(day -> own.makespanS() - day.makespanS()))
+                .flatMap(own -> planned.day().map(schedule -> own.makespanS() - schedule.makespanS()))
                 .map(longer -> longer > 1
                         ? "Your order takes " + RoutePage.time(longer, units) + " longer than the planned one."
                         : longer < -1
@@ -107,18 +111,18 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
     }
 
     /** Runs at one job with nothing between are one stint. */
-    private static List<Stint> stints(Day day, List<String> names, UnitSystem units) {
+    private static List<Stint> stints(DaySchedule schedule, List<String> names, UnitSystem units) {
         List<Stint> stints = new ArrayList<>();
-        List<Day.Turn> turns = day.turns();
-        List<Span> spans = day.timeline();
+        List<Block> turns = schedule.turns();
+        List<DaySpan> spans = schedule.timeline();
         int from = 0;
         while (from < spans.size()) {
             int to = from;
             while (to < spans.size() && spans.get(to).job() == spans.get(from).job()) {
                 to++;
             }
-            Span first = spans.get(from);
-            Span last = spans.get(to - 1);
+            DaySpan first = spans.get(from);
+            DaySpan last = spans.get(to - 1);
             String runs =
                     first.run() == last.run() ? "run " + first.run() : "runs " + first.run() + " to " + last.run();
             stints.add(new Stint(
@@ -133,8 +137,8 @@ public record DayPage(List<Offered> jobs, String said, Optional<View> view, Stri
         return stints;
     }
 
-    private static String moved(List<Day.Turn> turns, int at, int by) {
+    private static String moved(List<Block> turns, int at, int by) {
         int to = at + by;
-        return to < 0 || to >= turns.size() ? "" : DayTurns.text(DayTurns.moved(turns, at, to));
+        return to < 0 || to >= turns.size() ? "" : DayBlocks.text(DayBlocks.moved(turns, at, to));
     }
 }

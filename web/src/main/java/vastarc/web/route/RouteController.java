@@ -20,39 +20,43 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import vastarc.core.finding.Outcome;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.route.Route;
-import vastarc.core.route.RouteAsk;
-import vastarc.core.route.RoutePlanner;
-import vastarc.web.format.RouteCsv;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.job.JointText;
-import vastarc.web.kept.shop.ShopStore;
+import vastarc.core.sequence.SequencePlanner;
+import vastarc.core.sequence.SequenceRequest;
+import vastarc.core.sequence.WeldSequence;
+import vastarc.core.validation.Outcome;
+import vastarc.web.format.SequenceCsv;
 import vastarc.web.paper.PaperPress;
-import vastarc.web.request.RoutePlans;
-import vastarc.web.request.WorkText;
-import vastarc.web.ui.JobPlace;
-import vastarc.web.ui.JobStep;
+import vastarc.web.request.SequencePlans;
+import vastarc.web.request.WeldQuantityText;
+import vastarc.web.route.RoutePage.AssemblyJob;
+import vastarc.web.route.RoutePage.RouteSource;
+import vastarc.web.route.RoutePage.RouteView;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JobStore.HistoryResult;
+import vastarc.web.store.job.JointText;
+import vastarc.web.store.shop.ShopStore;
+import vastarc.web.ui.JobPage;
+import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** Shows the way through a job, and keeps how much there is of it and in which order a hand wants it. */
 @Controller
-class RouteController implements JobPlace {
+class RouteController implements JobPage {
 
     private static final int LOOKED_THROUGH = 40;
     private static final String PIECE = "work.piece";
 
     private final JobStore jobs;
-    private final RoutePlans plans;
+    private final SequencePlans plans;
     private final PaperPress press;
     private final ShopStore shop;
 
-    RouteController(JobStore jobs, RoutePlans plans, PaperPress press, ShopStore shop) {
+    RouteController(JobStore jobs, SequencePlans plans, PaperPress press, ShopStore shop) {
         this.jobs = jobs;
         this.plans = plans;
         this.press = press;
@@ -74,10 +78,10 @@ class RouteController implements JobPlace {
     }
 
     private RoutePage shown(Job job, boolean stale, Preferences preferences) {
-        WorkText typed = WorkText.of(job.content().joint());
-        Outcome<RouteAsk> ask = plans.ask(job.content(), typed);
+        WeldQuantityText typed = WeldQuantityText.of(job.content().joint());
+        Outcome<SequenceRequest> ask = plans.ask(job.content(), typed);
         return RoutePage.of(
-                new RoutePage.Source(
+                new RouteSource(
                         job,
                         jobs.history(job),
                         typed,
@@ -90,7 +94,7 @@ class RouteController implements JobPlace {
     }
 
     /** The other jobs of a piece that have a route, of the newest on the bench. */
-    private List<RoutePage.PieceJob> piece(Job job, String piece) {
+    private List<AssemblyJob> piece(Job job, String piece) {
         if (piece.isBlank()) {
             return List.of();
         }
@@ -102,15 +106,20 @@ class RouteController implements JobPlace {
                         .filter(name -> name.strip().equals(piece.strip()))
                         .isPresent())
                 .flatMap(other ->
-                        plans.ask(other.content(), WorkText.of(other.content().joint())).value().stream())
-                .map(ask -> new RoutePage.PieceJob(ask, RoutePlanner.plan(ask)))
+                        plans
+                                .ask(
+                                        other.content(),
+                                        WeldQuantityText.of(other.content().joint()))
+                                .value()
+                                .stream())
+                .map(request -> new AssemblyJob(request, SequencePlanner.plan(request)))
                 .toList();
     }
 
     @GetMapping("/jobs/{id}/route.pdf")
     ResponseEntity<byte[]> paper(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences) {
         Job job = job(id);
-        RoutePage.View view = shown(job, false, preferences).view().orElseThrow(() -> new NotFound("route"));
+        RouteView view = shown(job, false, preferences).view().orElseThrow(() -> new NotFound("route"));
         String title = "Route " + job.name();
         Map<String, Object> model = Map.of("name", job.name(), "view", view);
         return PaperPress.answer(title, press.press("route/route-paper", title, PaperPress.Size.A4, model));
@@ -134,9 +143,9 @@ class RouteController implements JobPlace {
 
     private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
         Set<String> fields = JointText.WORK.stream()
-                .filter(name -> !name.equals(WorkText.ORDER))
+                .filter(name -> !name.equals(WeldQuantityText.ORDER))
                 .collect(Collectors.toSet());
-        return before.with(WorkText.changed(before.joint(), sent, fields, units));
+        return before.with(WeldQuantityText.changed(before.joint(), sent, fields, units));
     }
 
     /** Takes a run to another place of the order; to its own place, the planned order stands again. */
@@ -158,8 +167,8 @@ class RouteController implements JobPlace {
     }
 
     private JobContent moved(JobContent before, int from, int to, UnitSystem units) {
-        WorkText typed = WorkText.of(before.joint());
-        Optional<Route> route = plans.ask(before, typed).value().map(RoutePlanner::plan);
+        WeldQuantityText typed = WeldQuantityText.of(before.joint());
+        Optional<WeldSequence> route = plans.ask(before, typed).value().map(SequencePlanner::plan);
         int count = route.map(planned -> planned.runs().size()).orElse(0);
         boolean fits = from >= 1 && from <= count && to >= 1 && to <= count;
         List<Integer> order = new ArrayList<>(
@@ -176,17 +185,20 @@ class RouteController implements JobPlace {
         return text.length() > JointText.MAX_CHARACTERS
                 ? before
                 : before.with(before.joint()
-                        .changedTo(planned ? Map.of() : Map.of(WorkText.ORDER, text), Set.of(WorkText.ORDER), units));
+                        .changedTo(
+                                planned ? Map.of() : Map.of(WeldQuantityText.ORDER, text),
+                                Set.of(WeldQuantityText.ORDER),
+                                units));
     }
 
-    @GetMapping(path = "/jobs/{id}/route.csv", produces = RouteCsv.TYPE)
+    @GetMapping(path = "/jobs/{id}/route.csv", produces = SequenceCsv.TYPE)
     @ResponseBody
     ResponseEntity<String> csv(@PathVariable UUID id) {
         Job job = job(id);
-        WorkText typed = WorkText.of(job.content().joint());
-        Route route = plans.ask(job.content(), typed)
+        WeldQuantityText typed = WeldQuantityText.of(job.content().joint());
+        WeldSequence sequence = plans.ask(job.content(), typed)
                 .value()
-                .map(RoutePlanner::plan)
+                .map(SequencePlanner::plan)
                 .orElseThrow(() -> new NotFound("route"));
         return ResponseEntity.ok()
                 .header(
@@ -195,16 +207,17 @@ class RouteController implements JobPlace {
                                 .filename("route.csv")
                                 .build()
                                 .toString())
-                .body(RouteCsv.of(route));
+                .body(SequenceCsv.of(sequence));
     }
 
     @Override
-    public JobStep step() {
-        return JobStep.ROUTE;
+    public JobTab step() {
+        return JobTab.ROUTE;
     }
 
     @Override
-    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
+    public String showAfterHistoryStep(
+            HistoryResult there, Map<String, String> sent, Preferences preferences, Model model) {
         show(there.job(), there.stale(), preferences, model);
         return "route/workspace :: workspace";
     }

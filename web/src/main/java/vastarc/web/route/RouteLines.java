@@ -5,54 +5,59 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import vastarc.core.purge.Bottle;
+import vastarc.core.purge.Cylinder;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.route.Cost;
-import vastarc.core.route.HeatLeft;
-import vastarc.core.route.Prices;
-import vastarc.core.route.Route;
-import vastarc.core.route.RouteAsk;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.ui.FigureView;
+import vastarc.core.sequence.JobCost;
+import vastarc.core.sequence.JobCost.CostItem;
+import vastarc.core.sequence.Prices;
+import vastarc.core.sequence.RemainingHeat;
+import vastarc.core.sequence.SequenceRequest;
+import vastarc.core.sequence.WeldSequence;
+import vastarc.core.sequence.WeldSequence.SequenceTotals;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.web.route.RoutePage.AssemblyJob;
+import vastarc.web.route.RoutePage.JobHeat;
+import vastarc.web.route.RoutePage.RouteSource;
+import vastarc.web.ui.ParameterView.FigureLine;
 
 /** What a route takes and costs, line by line, for it alone and for the piece it belongs to. */
 final class RouteLines {
 
     private RouteLines() {}
 
-    static List<FigureView.Line> totals(Route route, Bottle bottle, UnitSystem units) {
-        Route.Totals totals = route.totals();
-        List<FigureView.Line> lines = new ArrayList<>();
-        lines.add(new FigureView.Line("total time", RoutePage.time(totals.wallS(), units)));
-        lines.add(new FigureView.Line("arc", RoutePage.time(totals.arcS(), units)));
+    static List<FigureLine> totals(WeldSequence sequence, Cylinder bottle, UnitSystem units) {
+        SequenceTotals totals = sequence.totals();
+        List<FigureLine> lines = new ArrayList<>();
+        lines.add(new FigureLine("total time", RoutePage.time(totals.wallS(), units)));
+        lines.add(new FigureLine("arc", RoutePage.time(totals.arcS(), units)));
         if (totals.wireM() > 0) {
-            lines.add(new FigureView.Line(
+            lines.add(new FigureLine(
                     "wire",
                     units.show(Quantity.of(totals.wireM(), Unit.METRE)).line() + ", "
                             + units.show(Quantity.of(totals.wireG(), Unit.GRAM)).line()));
-            lines.add(new FigureView.Line("rods of 900 mm", String.valueOf(totals.rods())));
+            lines.add(new FigureLine("rods of 900 mm", String.valueOf(totals.rods())));
         }
         lines.add(litres("argon at the torch", totals.torchArgonL(), units));
         if (totals.purgeArgonL() > 0) {
             lines.add(litres("argon for the purge", totals.purgeArgonL(), units));
         }
-        lines.add(new FigureView.Line(
+        lines.add(new FigureLine(
                 "of a cylinder of "
                         + units.show(Quantity.of(bottle.sizeL(), Unit.LITRE)).line() + " at " + Math.round(bottle.bar())
                         + " bar",
                 drawn(totals, bottle)));
-        lines.add(new FigureView.Line("mains energy", Math.round(1000 * totals.energyKWh()) / 1000.0 + " kWh"));
-        lines.add(new FigureView.Line("tungsten regrinds", String.valueOf(totals.grinds())));
-        lines.add(new FigureView.Line("distortion index (relative)", String.valueOf(Math.round(route.warping()))));
+        lines.add(new FigureLine("mains energy", Math.round(1000 * totals.energyKWh()) / 1000.0 + " kWh"));
+        lines.add(new FigureLine("tungsten regrinds", String.valueOf(totals.grinds())));
+        lines.add(new FigureLine("distortion index (relative)", String.valueOf(Math.round(sequence.warping()))));
         return lines;
     }
 
     /** A share of the bottle, or how many of them. */
-    private static String drawn(Route.Totals totals, Bottle bottle) {
-        double share = (totals.torchArgonL() + totals.purgeArgonL()) / bottle.argonL();
+    private static String drawn(SequenceTotals totals, Cylinder cylinder) {
+        double share = (totals.torchArgonL() + totals.purgeArgonL()) / cylinder.argonL();
         if (!Double.isFinite(share)) {
             return "it is empty: change it";
         }
@@ -61,29 +66,28 @@ final class RouteLines {
                 : String.format(Locale.ROOT, "%.1f bottles", share);
     }
 
-    private static FigureView.Line litres(String name, double litres, UnitSystem units) {
-        return new FigureView.Line(
-                name, units.show(Quantity.of(litres, Unit.LITRE)).line());
+    private static FigureLine litres(String name, double litres, UnitSystem units) {
+        return new FigureLine(name, units.show(Quantity.of(litres, Unit.LITRE)).line());
     }
 
     /** What is told, and the whole; nothing where no price is told. */
-    static List<FigureView.Line> cost(Cost cost, String money) {
-        List<FigureView.Line> lines = new ArrayList<>();
-        cost.shares().forEach(share -> lines.add(new FigureView.Line(name(share.item()), paid(share.money(), money))));
+    static List<FigureLine> cost(JobCost cost, String money) {
+        List<FigureLine> lines = new ArrayList<>();
+        cost.shares().forEach(share -> lines.add(new FigureLine(name(share.item()), paid(share.money(), money))));
         if (!lines.isEmpty()) {
-            lines.add(new FigureView.Line("together", paid(cost.total(), money)));
+            lines.add(new FigureLine("together", paid(cost.total(), money)));
         }
         return lines;
     }
 
     /** What was left out, where something was told. */
-    static String untold(Cost cost) {
+    static String missingPrices(JobCost cost) {
         return cost.shares().isEmpty()
                 ? ""
-                : cost.untold().stream().map(RouteLines::name).collect(Collectors.joining(", "));
+                : cost.missingPrices().stream().map(RouteLines::name).collect(Collectors.joining(", "));
     }
 
-    private static String name(Cost.Item item) {
+    private static String name(CostItem item) {
         return Phrasebook.say(Phrase.of("cost." + item), UnitSystem.METRIC);
     }
 
@@ -92,33 +96,33 @@ final class RouteLines {
     }
 
     /** The jobs of one piece together; empty where there is no other. */
-    static String piece(RouteAsk ask, Route route, RoutePage.Source source, UnitSystem units) {
+    static String piece(SequenceRequest request, WeldSequence sequence, RouteSource source, UnitSystem units) {
         if (source.piece().isEmpty()) {
             return "";
         }
         Prices prices = source.habits().prices();
-        double wall = route.totals().wallS();
-        double arc = route.totals().arcS();
-        double paid = Cost.of(ask, route, prices).total();
-        for (RoutePage.PieceJob other : source.piece()) {
+        double wall = sequence.totals().wallS();
+        double arc = sequence.totals().arcS();
+        double paid = JobCost.of(request, sequence, prices).total();
+        for (AssemblyJob other : source.piece()) {
             wall += other.route().totals().wallS();
             arc += other.route().totals().arcS();
-            paid += Cost.of(other.ask(), other.route(), prices).total();
+            paid += JobCost.of(other.ask(), other.route(), prices).total();
         }
-        return ask.work().piece() + ", " + (1 + source.piece().size()) + " jobs one after another: "
+        return request.work().piece() + ", " + (1 + source.piece().size()) + " jobs one after another: "
                 + RoutePage.time(wall, units) + ", of that arc " + RoutePage.time(arc, units)
                 + (paid > 0 ? ", " + paid(paid, source.habits().money()) : "") + ".";
     }
 
-    static RoutePage.Heat heat(RouteAsk ask, Route route, UnitSystem units) {
-        return new RoutePage.Heat(
-                route.totals().wallS(),
-                IntStream.rangeClosed(1, ask.passes().size())
-                        .mapToObj(pass -> ask.leavesS(pass).stream()
+    static JobHeat heat(SequenceRequest request, WeldSequence sequence, UnitSystem units) {
+        return new JobHeat(
+                sequence.totals().wallS(),
+                IntStream.rangeClosed(1, request.passes().size())
+                        .mapToObj(pass -> request.leavesS(pass).stream()
                                 .map(s -> String.valueOf(Math.round(10 * s) / 10.0))
                                 .collect(Collectors.joining(" ")))
                         .toList(),
-                HeatLeft.STEPS_C.stream()
+                RemainingHeat.STEPS_C.stream()
                         .map(step -> units.show(Quantity.celsius(step)).line())
                         .toList());
     }

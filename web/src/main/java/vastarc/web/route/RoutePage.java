@@ -3,28 +3,30 @@ package vastarc.web.route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import vastarc.core.finding.Outcome;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.route.Cost;
-import vastarc.core.route.Route;
-import vastarc.core.route.RouteAsk;
-import vastarc.core.route.RouteCheck;
-import vastarc.core.route.RoutePlanner;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sequence.JobCost;
+import vastarc.core.sequence.SequenceCheck;
+import vastarc.core.sequence.SequencePlanner;
+import vastarc.core.sequence.SequenceRequest;
+import vastarc.core.sequence.WeldSequence;
+import vastarc.core.sequence.WeldSequence.SegmentKind;
+import vastarc.core.sequence.WeldSequence.WeldSegment;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Outcome;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.drawing.RouteDrawing;
-import vastarc.web.drawing.RouteTimeline;
-import vastarc.web.kept.job.History;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.shop.Habits;
+import vastarc.web.drawing.SequenceDrawing;
+import vastarc.web.drawing.SequenceTimeline;
 import vastarc.web.request.PurgeReader;
-import vastarc.web.request.RoutePlans;
-import vastarc.web.request.WorkText;
-import vastarc.web.ui.FigureView;
+import vastarc.web.request.SequencePlans.SequenceEquipment;
+import vastarc.web.request.WeldQuantityText;
+import vastarc.web.store.job.History;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.shop.ShopSettings;
+import vastarc.web.ui.ParameterView.FigureLine;
+import vastarc.web.ui.QuantityFields;
 import vastarc.web.ui.TypedField;
-import vastarc.web.ui.WorkFields;
 
 /**
  * The Route place, finished for display.
@@ -45,24 +47,24 @@ public record RoutePage(
         History history,
         List<String> refusals,
         List<TypedField> fields,
-        Optional<View> view,
+        Optional<RouteView> view,
         boolean stale) {
 
     private static final int SHOWN_RUNS = 120;
 
     /** What a page is made from. */
-    record Source(
+    record RouteSource(
             Job job,
             History history,
-            WorkText typed,
-            Outcome<RouteAsk> ask,
-            RoutePlans.On on,
+            WeldQuantityText typed,
+            Outcome<SequenceRequest> ask,
+            SequenceEquipment on,
             boolean stale,
-            Habits habits,
-            List<PieceJob> piece) {}
+            ShopSettings habits,
+            List<AssemblyJob> piece) {}
 
     /** Another job of the same piece, with its route. */
-    record PieceJob(RouteAsk ask, Route route) {}
+    record AssemblyJob(SequenceRequest ask, WeldSequence route) {}
 
     /**
      * A route told.
@@ -83,19 +85,19 @@ public record RoutePage(
      * @param broken   what a changed order breaks
      * @param duty     whose duty counts
      */
-    public record View(
+    public record RouteView(
             String hero,
             String arc,
             Drawing seam,
             Drawing timeline,
-            List<RunLine> runs,
+            List<SegmentLine> runs,
             int more,
             boolean ordered,
-            List<FigureView.Line> totals,
-            List<FigureView.Line> cost,
+            List<FigureLine> totals,
+            List<FigureLine> cost,
             String untold,
             String piece,
-            Heat heat,
+            JobHeat heat,
             List<String> notes,
             List<String> broken,
             String duty) {}
@@ -107,10 +109,10 @@ public record RoutePage(
      * @param falls by pass from 1, after how many seconds its heat is down to each step; separated by blanks
      * @param steps what the steps are, hottest first
      */
-    public record Heat(double wallS, List<String> falls, List<String> steps) {}
+    public record JobHeat(double wallS, List<String> falls, List<String> steps) {}
 
     /** A run in a line; pass 0 is a tack. */
-    public record RunLine(
+    public record SegmentLine(
             int n,
             String what,
             String where,
@@ -123,8 +125,8 @@ public record RoutePage(
             double startS,
             double endS) {}
 
-    static RoutePage of(Source source, UnitSystem units) {
-        Optional<RouteAsk> ask =
+    static RoutePage of(RouteSource source, UnitSystem units) {
+        Optional<SequenceRequest> request =
                 source.ask().value().filter(read -> source.typed().problems().isEmpty());
         return new RoutePage(
                 source.job().id().toString(),
@@ -135,16 +137,20 @@ public record RoutePage(
                         .map(problem -> problem.message(units))
                         .toList(),
                 fields(source, units),
-                ask.map(read -> view(read, source, units)),
+                request.map(read -> view(read, source, units)),
                 source.stale());
     }
 
-    private static List<TypedField> fields(Source source, UnitSystem units) {
-        Optional<RouteAsk> ask = source.ask().value();
-        boolean tube = ask.flatMap(one -> one.sheet().joint().tubeOd()).isPresent();
-        boolean purged = ask.map(one -> one.sheet().practice().purged()).orElse(false);
+    private static List<TypedField> fields(RouteSource source, UnitSystem units) {
+        Optional<SequenceRequest> request = source.ask().value();
+        boolean tube = request.flatMap(
+                        sequenceRequest -> sequenceRequest.sheet().joint().tubeOd())
+                .isPresent();
+        boolean purged = request.map(
+                        sequenceRequest -> sequenceRequest.sheet().practice().purged())
+                .orElse(false);
         List<TypedField> fields =
-                new ArrayList<>(WorkFields.first(source.job().content().joint(), source.typed(), tube, units));
+                new ArrayList<>(QuantityFields.first(source.job().content().joint(), source.typed(), tube, units));
         fields.add(field(source, units, "work.handlingS", "handling between runs, s", "20"));
         if (tube) {
             fields.add(field(
@@ -155,50 +161,52 @@ public record RoutePage(
                     "by the way it is turned"));
         }
         if (purged) {
-            String usual = String.valueOf(Math.round(ask.orElseThrow().purgeS()));
+            String usual = String.valueOf(Math.round(request.orElseThrow().purgeS()));
             fields.add(field(source, units, "work.purgeS", "filling with argon, s", usual));
         }
         fields.add(field(source, units, "work.piece", "assembly", ""));
         return fields;
     }
 
-    private static TypedField field(Source source, UnitSystem units, String name, String label, String hint) {
-        return WorkFields.of(source.job().content().joint(), source.typed(), name, label, hint, units);
+    private static TypedField field(RouteSource source, UnitSystem units, String name, String label, String hint) {
+        return QuantityFields.of(source.job().content().joint(), source.typed(), name, label, hint, units);
     }
 
-    private static View view(RouteAsk ask, Source source, UnitSystem units) {
-        Route route = RoutePlanner.plan(ask);
-        Cost cost = Cost.of(ask, route, source.habits().prices());
-        List<RunLine> runs = route.runs().stream()
+    private static RouteView view(SequenceRequest request, RouteSource source, UnitSystem units) {
+        WeldSequence sequence = SequencePlanner.plan(request);
+        JobCost cost = JobCost.of(request, sequence, source.habits().prices());
+        List<SegmentLine> runs = sequence.runs().stream()
                 .limit(SHOWN_RUNS)
-                .map(run -> line(run, route, units))
+                .map(segment -> line(segment, sequence, units))
                 .toList();
-        return new View(
-                time(route.totals().wallS(), units),
-                time(route.totals().arcS(), units),
-                RouteDrawing.of(route, units),
-                RouteTimeline.of(route, ask.machineUse(route), ask.torchUse(route)),
+        return new RouteView(
+                time(sequence.totals().wallS(), units),
+                time(sequence.totals().arcS(), units),
+                SequenceDrawing.of(sequence, units),
+                SequenceTimeline.of(sequence, request.machineUse(sequence), request.torchUse(sequence)),
                 runs,
-                route.runs().size() - runs.size(),
-                ask.isOrdered(),
+                sequence.runs().size() - runs.size(),
+                request.isOrdered(),
                 RouteLines.totals(
-                        route,
-                        PurgeReader.read(source.job().content().purge(), ask.sheet())
+                        sequence,
+                        PurgeReader.read(source.job().content().purge(), request.sheet())
                                 .bottle(),
                         units),
                 RouteLines.cost(cost, source.habits().money()),
-                RouteLines.untold(cost),
-                RouteLines.piece(ask, route, source, units),
-                RouteLines.heat(ask, route, units),
-                route.notes().stream().map(note -> Phrasebook.say(note, units)).toList(),
-                RouteCheck.check(ask, route).stream()
+                RouteLines.missingPrices(cost),
+                RouteLines.piece(request, sequence, source, units),
+                RouteLines.heat(request, sequence, units),
+                sequence.notes().stream()
+                        .map(note -> Phrasebook.say(note, units))
+                        .toList(),
+                SequenceCheck.check(request, sequence).stream()
                         .map(broken -> Phrasebook.say(broken, units))
                         .distinct()
                         .toList(),
                 duty(source.on()));
     }
 
-    private static String duty(RoutePlans.On on) {
+    private static String duty(SequenceEquipment on) {
         if (on.machine().isEmpty() && on.torch().isEmpty()) {
             return "No machine or torch is chosen on Panel: no duty-cycle waits.";
         }
@@ -210,24 +218,24 @@ public record RoutePage(
         return units.show(Quantity.time(seconds)).line();
     }
 
-    private static RunLine line(Route.Run run, Route route, UnitSystem units) {
-        String what = Phrasebook.say(Phrase.of("route.kind." + run.kind()), units) + ", seam " + run.seam()
-                + (run.pass() > 1 ? ", pass " + run.pass() : "");
-        String where = units.show(Quantity.ruled(run.fromMm())).figure() + " → "
-                + units.show(Quantity.ruled(run.toMm())).line();
-        return new RunLine(
-                run.n(),
+    private static SegmentLine line(WeldSegment segment, WeldSequence sequence, UnitSystem units) {
+        String what = Phrasebook.say(Phrase.of("route.kind." + segment.kind()), units) + ", seam " + segment.seam()
+                + (segment.pass() > 1 ? ", pass " + segment.pass() : "");
+        String where = units.show(Quantity.ruled(segment.fromMm())).figure() + " → "
+                + units.show(Quantity.ruled(segment.toMm())).line();
+        return new SegmentLine(
+                segment.n(),
                 what,
-                run.kind() == Route.Kind.TACK
-                        ? "at " + units.show(Quantity.ruled(run.fromMm())).line()
+                segment.kind() == SegmentKind.TACK
+                        ? "at " + units.show(Quantity.ruled(segment.fromMm())).line()
                         : where,
-                time(run.arcS(), units),
-                run.waitS() > 2 ? time(run.waitS(), units) : "",
-                Phrasebook.say(Phrase.of("route.wait." + run.waitFor()), units),
-                run.n() == 1,
-                run.n() == route.runs().size(),
-                run.pass(),
-                run.startS(),
-                run.endS());
+                time(segment.arcS(), units),
+                segment.waitS() > 2 ? time(segment.waitS(), units) : "",
+                Phrasebook.say(Phrase.of("route.wait." + segment.waitFor()), units),
+                segment.n() == 1,
+                segment.n() == sequence.runs().size(),
+                segment.pass(),
+                segment.startS(),
+                segment.endS());
     }
 }

@@ -4,13 +4,15 @@ import java.time.Instant;
 import java.util.List;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.route.Duty;
-import vastarc.core.run.Booth;
-import vastarc.core.run.RunEvent;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.run.RunStore;
+import vastarc.core.sequence.DutyCycle;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.weldlog.RunEvent;
+import vastarc.core.weldlog.RunEvent.EventKind;
+import vastarc.core.weldlog.RunState;
+import vastarc.core.weldlog.RunState.RunStage;
 import vastarc.web.request.RunSetups;
+import vastarc.web.store.run.WeldRunService.OpenRun;
 
 /**
  * Where the run stands, as the page is told it at every event; between them the page only counts.
@@ -32,7 +34,7 @@ import vastarc.web.request.RunSetups;
  */
 record BoothState(
         String run,
-        Booth.Stage stage,
+        RunStage stage,
         String says,
         double leftS,
         double sinceS,
@@ -49,31 +51,31 @@ record BoothState(
     private static final int MARKS = 4;
 
     /** What the hand does next, before the arc and while it burns. */
-    record Touches(String before, String during) {}
+    record NextInputs(String before, String during) {}
 
     /** No run is under way. */
-    static BoothState idle(RunSetups.Setup setup, Touches touches) {
+    static BoothState idle(RunSetups.Setup setup, NextInputs touches) {
         return new BoothState(
                 "",
-                Booth.Stage.READY,
-                says(Booth.Stage.READY),
+                RunStage.READY,
+                says(RunStage.READY),
                 0,
                 0,
                 0,
                 0,
                 0,
                 List.of(),
-                new Duty().leftS(0, setup.perS()),
+                new DutyCycle().leftS(0, setup.perS()),
                 setup.bottle().minutes(setup.flow()),
                 touches.before(),
                 "",
                 false);
     }
 
-    static BoothState of(RunStore.Under under, RunSetups.Setup setup, Touches touches, Instant now, boolean playing) {
+    static BoothState of(OpenRun under, RunSetups.Setup setup, NextInputs touches, Instant now, boolean playing) {
         double at = Math.max(0, under.s(now));
-        Booth booth = Booth.at(under.events(), setup.after(), at);
-        Duty duty = duty(under.events(), setup.perS(), at);
+        RunState booth = RunState.at(under.events(), setup.after(), at);
+        DutyCycle duty = duty(under.events(), setup.perS(), at);
         double gas = setup.flow() * (booth.arcS() + booth.arcs() * setup.plan().postFlowS()) / 60;
         return new BoothState(
                 under.run().id().toString(),
@@ -87,18 +89,18 @@ record BoothState(
                 marks(under.events()),
                 duty.leftS(at, setup.perS()),
                 Math.max(0, setup.bottle().argonL() - gas) / setup.flow(),
-                booth.stage() == Booth.Stage.ARC ? touches.during() : touches.before(),
+                booth.stage() == RunStage.ARC ? touches.during() : touches.before(),
                 under.run().head().meter(),
                 playing);
     }
 
-    private static Duty duty(List<RunEvent> events, double perS, double nowS) {
-        Duty duty = new Duty();
+    private static DutyCycle duty(List<RunEvent> events, double perS, double nowS) {
+        DutyCycle duty = new DutyCycle();
         double on = -1;
         for (RunEvent event : events) {
-            if (event.kind() == RunEvent.Kind.ARC_ON) {
+            if (event.kind() == EventKind.ARC_ON) {
                 on = event.atS();
-            } else if (event.kind() == RunEvent.Kind.ARC_OFF) {
+            } else if (event.kind() == EventKind.ARC_OFF) {
                 duty.burn(on, event.atS() - on, perS);
                 on = -1;
             }
@@ -112,7 +114,7 @@ record BoothState(
     private static List<String> marks(List<RunEvent> events) {
         return events.stream()
                 .filter(event -> event.kind().isMark())
-                .sorted((one, other) -> Double.compare(other.atS(), one.atS()))
+                .sorted((runEvent, other) -> Double.compare(other.atS(), runEvent.atS()))
                 .limit(MARKS)
                 .map(event -> Phrasebook.say(Phrase.of(event.kind().words()), UnitSystem.METRIC) + " at "
                         + UnitSystem.METRIC
@@ -121,7 +123,7 @@ record BoothState(
                 .toList();
     }
 
-    private static String says(Booth.Stage stage) {
+    private static String says(RunStage stage) {
         return Phrasebook.say(Phrase.of("booth." + stage), UnitSystem.METRIC);
     }
 }

@@ -16,26 +16,28 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import vastarc.core.run.Measured;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunStore;
+import vastarc.core.weldlog.MeasuredQuantity;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunService;
+import vastarc.web.store.run.WeldRunService.OpenRun;
 import vastarc.web.stream.Events;
+import vastarc.web.stream.Events.EventMessage;
 import vastarc.web.stream.Listener;
-import vastarc.web.stream.Reading;
+import vastarc.web.stream.Measurement;
+import vastarc.web.stream.MeasurementHub;
 import vastarc.web.stream.RunFeed;
-import vastarc.web.stream.StreamRoom;
 import vastarc.web.ui.NotFound;
 
 /** What meters read beside a run, as it comes; and that something has happened to the run. */
 @Controller
 class LiveController {
 
-    private final RunStore runs;
+    private final WeldRunService runs;
     private final RunFeed feed;
-    private final StreamRoom room;
+    private final MeasurementHub room;
     private final Events events;
 
-    LiveController(RunStore runs, RunFeed feed, StreamRoom room, Events events) {
+    LiveController(WeldRunService runs, RunFeed feed, MeasurementHub room, Events events) {
         this.runs = runs;
         this.feed = feed;
         this.room = room;
@@ -48,12 +50,12 @@ class LiveController {
      * @param readings by quantity, {@code [s, value]} in the time of the run
      * @param changed  the run has gone on: its state is to be asked for
      */
-    record Told(Map<Measured, List<double[]>> readings, boolean changed) {}
+    record LiveMessage(Map<MeasuredQuantity, List<double[]>> readings, boolean changed) {}
 
     @GetMapping(path = "/jobs/{id}/run/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     ResponseEntity<SseEmitter> live(@PathVariable UUID id) {
-        Run run = runs.underWay(id).map(RunStore.Under::run).orElseThrow(() -> new NotFound("run"));
-        Set<String> channels = Arrays.stream(Measured.values())
+        WeldRun run = runs.openRun(id).map(OpenRun::run).orElseThrow(() -> new NotFound("run"));
+        Set<String> channels = Arrays.stream(MeasuredQuantity.values())
                 .map(kind -> RunFeed.channel(run.id(), kind))
                 .collect(Collectors.toSet());
         Optional<Listener> listener = room.listen(channels);
@@ -62,7 +64,7 @@ class LiveController {
         }
         Listener own = listener.get();
         AtomicLong seen = new AtomicLong(-1);
-        Optional<SseEmitter> emitter = events.open(() -> told(run, own, seen), () -> room.leave(own));
+        Optional<SseEmitter> emitter = events.open(() -> message(run, own, seen), () -> room.leave(own));
         if (emitter.isEmpty()) {
             room.leave(own);
         }
@@ -71,27 +73,28 @@ class LiveController {
                         ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build());
     }
 
-    private Events.Told told(Run run, Listener own, AtomicLong seen) {
+    private EventMessage message(WeldRun run, Listener own, AtomicLong seen) {
         long now = feed.changes(run.id());
         boolean changed = seen.getAndSet(now) != now;
         Listener.Batch batch = own.take();
         if (!changed && batch.isEmpty()) {
-            return new Events.Told(Optional.empty(), false);
+            return new EventMessage(Optional.empty(), false);
         }
-        Map<Measured, List<double[]>> readings = batch.readings().stream()
+        Map<MeasuredQuantity, List<double[]>> readings = batch.readings().stream()
                 .collect(Collectors.groupingBy(
                         LiveController::kind,
                         Collectors.mapping(
                                 reading -> new double[] {seconds(run, reading), reading.value()},
                                 Collectors.toList())));
-        return new Events.Told(Optional.of(new Told(readings, changed)), false);
+        return new EventMessage(Optional.of(new LiveMessage(readings, changed)), false);
     }
 
-    private static Measured kind(Reading reading) {
-        return Measured.valueOf(reading.channel().substring(reading.channel().indexOf('.') + 1));
+    private static MeasuredQuantity kind(Measurement reading) {
+        return MeasuredQuantity.valueOf(
+                reading.channel().substring(reading.channel().indexOf('.') + 1));
     }
 
-    private static double seconds(Run run, Reading reading) {
+    private static double seconds(WeldRun run, Measurement reading) {
         return Duration.between(run.startedAt(), reading.at()).toMillis() / 1000.0;
     }
 }

@@ -18,51 +18,57 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import vastarc.core.finding.Outcome;
 import vastarc.core.notation.NumberReader;
-import vastarc.core.run.RunEvent;
-import vastarc.core.run.SimulatedRun;
-import vastarc.core.run.Trace;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.run.MeterKeys;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunStore;
+import vastarc.core.validation.Outcome;
+import vastarc.core.weldlog.Recording;
+import vastarc.core.weldlog.RunEvent.EventKind;
+import vastarc.core.weldlog.SyntheticRecording;
+import vastarc.core.weldlog.SyntheticRecording.OperatorFault;
 import vastarc.web.request.RunClosings;
 import vastarc.web.request.RunSetups;
 import vastarc.web.request.RunText;
+import vastarc.web.run.BoothState.NextInputs;
+import vastarc.web.run.RunPage.RunSource;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JobStore.HistoryResult;
+import vastarc.web.store.run.MeterKeys;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunService;
+import vastarc.web.store.run.WeldRunService.NoteResult;
+import vastarc.web.store.run.WeldRunService.OpenRun;
 import vastarc.web.stream.RunFeed;
-import vastarc.web.stream.StandIns;
+import vastarc.web.stream.SimulatedMeters;
 import vastarc.web.ui.Ids;
-import vastarc.web.ui.JobPlace;
-import vastarc.web.ui.JobStep;
-import vastarc.web.ui.LateWords;
+import vastarc.web.ui.JobPage;
+import vastarc.web.ui.JobTab;
+import vastarc.web.ui.LateNoteMessages;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** The booth of a job: the run is begun by its first arc, kept at every event, and closed with what the hand says of it. */
 @Controller
-class RunController implements JobPlace {
+class RunController implements JobPage {
 
     private final JobStore jobs;
-    private final RunStore runs;
-    private final RunBook book;
+    private final WeldRunService runs;
+    private final WeldRunQueries book;
     private final RunSetups setups;
     private final RunClosings closings;
     private final RunFeed feed;
-    private final StandIns standIns;
+    private final SimulatedMeters standIns;
     private final MeterKeys meters;
     private final Clock clock;
 
     RunController(
             JobStore jobs,
-            RunStore runs,
-            RunBook book,
+            WeldRunService runs,
+            WeldRunQueries book,
             RunSetups setups,
             RunClosings closings,
             RunFeed feed,
-            StandIns standIns,
+            SimulatedMeters standIns,
             MeterKeys meters,
             Clock clock) {
         this.jobs = jobs;
@@ -79,7 +85,7 @@ class RunController implements JobPlace {
     /** The booth from anywhere: of the run that is under way, else of the newest job. */
     @GetMapping("/booth")
     String booth() {
-        return runs.underWay().stream()
+        return runs.openRun().stream()
                 .flatMap(run -> run.head().job().stream())
                 .filter(job -> jobs.onBench(job).isPresent())
                 .findFirst()
@@ -108,31 +114,31 @@ class RunController implements JobPlace {
 
     private void show(Job job, String number, Preferences preferences, Model model) {
         Outcome<RunSetups.Setup> setup = setups.of(job, number(number));
-        Optional<RunStore.Under> under = runs.underWay(job.id());
+        Optional<OpenRun> under = runs.openRun(job.id());
         model.addAttribute(
                 "page",
                 RunPage.of(
-                        new RunPage.Source(
+                        new RunSource(
                                 job,
                                 jobs.history(job),
                                 setup.problems(),
                                 setup.value(),
                                 setup.value().map(found -> state(under, found)),
-                                under.map(RunStore.Under::run),
+                                under.map(OpenRun::run),
                                 meters.all().stream().map(MeterKeys.Meter::name).toList(),
                                 book.names("hand"),
                                 setup.value().flatMap(RunSetups.Setup::run).isPresent() ? number : ""),
                         preferences.units()));
     }
 
-    private BoothState state(Optional<RunStore.Under> under, RunSetups.Setup setup) {
-        BoothState.Touches touches = RunPage.touches(setup.score());
-        return under.map(one -> BoothState.of(
-                        one,
+    private BoothState state(Optional<OpenRun> under, RunSetups.Setup setup) {
+        NextInputs touches = RunPage.touches(setup.score());
+        return under.map(openRun -> BoothState.of(
+                        openRun,
                         setup,
                         touches,
                         clock.instant(),
-                        standIns.welds(one.run().id())))
+                        standIns.welds(openRun.run().id())))
                 .orElseGet(() -> BoothState.idle(setup, touches));
     }
 
@@ -143,7 +149,7 @@ class RunController implements JobPlace {
     @GetMapping(path = "/jobs/{id}/run/state", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     BoothState state(@PathVariable UUID id, @RequestParam(name = "n", defaultValue = "") String number) {
-        return state(runs.underWay(id), setup(job(id), number));
+        return state(runs.openRun(id), setup(job(id), number));
     }
 
     /** Something happened at the booth; answered when it is on the disk. The first arc begins the run. */
@@ -153,22 +159,22 @@ class RunController implements JobPlace {
             @PathVariable UUID id,
             @RequestParam String kind,
             @RequestParam(name = "n", defaultValue = "") String number) {
-        RunEvent.Kind happened = named(RunEvent.Kind.values(), kind).orElseThrow(() -> new NotFound("event"));
+        EventKind happened = named(EventKind.values(), kind).orElseThrow(() -> new NotFound("event"));
         Job job = job(id);
         RunSetups.Setup setup = setup(job, number);
-        RunStore.Under under = begun(job, setup);
-        RunStore.Under after =
+        OpenRun under = begun(job, setup);
+        OpenRun after =
                 runs.happened(under.run().id(), happened, clock.instant()).orElse(under);
-        feed.told(after);
+        feed.publish(after);
         return state(Optional.of(after), setup);
     }
 
     private static <E extends Enum<E>> Optional<E> named(E[] values, String name) {
-        return Arrays.stream(values).filter(one -> one.name().equals(name)).findFirst();
+        return Arrays.stream(values).filter(e -> e.name().equals(name)).findFirst();
     }
 
-    private RunStore.Under begun(Job job, RunSetups.Setup setup) {
-        return runs.underWay(job.id())
+    private OpenRun begun(Job job, RunSetups.Setup setup) {
+        return runs.openRun(job.id())
                 .orElseGet(() -> setups.begin(
                         job, setup, book.names("hand").stream().findFirst().orElse(""), ""));
     }
@@ -189,7 +195,7 @@ class RunController implements JobPlace {
         if (known) {
             runs.listen(run, meter);
         }
-        return state(runs.underWay(id), setup);
+        return state(runs.openRun(id), setup);
     }
 
     /** A stand-in welds the run, with a fault of its own; everything it reads is marked as simulated. */
@@ -201,11 +207,12 @@ class RunController implements JobPlace {
             @RequestParam(name = "n", defaultValue = "") String number) {
         Job job = job(id);
         RunSetups.Setup setup = setup(job, number);
-        RunStore.Under under = begun(job, setup);
-        SimulatedRun.Fault wrong = named(SimulatedRun.Fault.values(), fault).orElse(SimulatedRun.Fault.NONE);
-        Trace trace = SimulatedRun.weld(setup.score(), wrong, under.run().id().getLeastSignificantBits());
-        standIns.weld(under.run().id(), trace);
-        return state(runs.underWay(id), setup);
+        OpenRun under = begun(job, setup);
+        OperatorFault wrong = named(OperatorFault.values(), fault).orElse(OperatorFault.NONE);
+        Recording recording =
+                SyntheticRecording.weld(setup.score(), wrong, under.run().id().getLeastSignificantBits());
+        standIns.weld(under.run().id(), recording);
+        return state(runs.openRun(id), setup);
     }
 
     /** Closes the run with what the hand says of it; what cannot be read is told, and nothing is lost. */
@@ -215,16 +222,16 @@ class RunController implements JobPlace {
             @PathVariable UUID id,
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences) {
-        Run run = shownRun(id, sent.getOrDefault("run", ""));
-        RunText said = RunText.read(sent, preferences.units());
-        if (!said.problems().isEmpty()) {
-            return ResponseEntity.ok(said.messages(preferences.units()));
+        WeldRun run = shownRun(id, sent.getOrDefault("run", ""));
+        RunText form = RunText.read(sent, preferences.units());
+        if (!form.problems().isEmpty()) {
+            return ResponseEntity.ok(form.messages(preferences.units()));
         }
         standIns.stop(run.id());
-        Optional<RunStore.Heard> heard =
-                closings.close(run.id(), now -> now.endedAt().isEmpty(), said.said());
+        Optional<NoteResult> heard =
+                closings.close(run.id(), now -> now.endedAt().isEmpty(), form.said());
         feed.closed(run.id());
-        Optional<String> late = heard.flatMap(LateWords::say);
+        Optional<String> late = heard.flatMap(LateNoteMessages::say);
         return late.isPresent()
                 ? ResponseEntity.status(HttpStatus.CONFLICT)
                         .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
@@ -233,17 +240,17 @@ class RunController implements JobPlace {
     }
 
     /** The run that a page shows, also where it was closed meanwhile; of a page that does not say, the one that is under way. */
-    private Run shownRun(UUID job, String shown) {
-        Optional<Run> named = Ids.read(shown)
+    private WeldRun shownRun(UUID job, String shown) {
+        Optional<WeldRun> named = Ids.read(shown)
                 .flatMap(runs::find)
                 .filter(run -> run.head().job().filter(job::equals).isPresent());
-        return named.or(() -> runs.underWay(job).map(RunStore.Under::run)).orElseThrow(() -> new NotFound("run"));
+        return named.or(() -> runs.openRun(job).map(OpenRun::run)).orElseThrow(() -> new NotFound("run"));
     }
 
     /** Forgets the run that is under way: it was none. */
     @PostMapping("/jobs/{id}/run/drop")
     String drop(@PathVariable UUID id) {
-        runs.underWay(id).map(RunStore.Under::run).ifPresent(run -> {
+        runs.openRun(id).map(OpenRun::run).ifPresent(run -> {
             standIns.stop(run.id());
             feed.closed(run.id());
             runs.forget(run.id());
@@ -252,12 +259,13 @@ class RunController implements JobPlace {
     }
 
     @Override
-    public JobStep step() {
-        return JobStep.RUN;
+    public JobTab step() {
+        return JobTab.RUN;
     }
 
     @Override
-    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
+    public String showAfterHistoryStep(
+            HistoryResult there, Map<String, String> sent, Preferences preferences, Model model) {
         show(there.job(), sent.getOrDefault("n", ""), preferences, model);
         return "run/workspace :: workspace";
     }

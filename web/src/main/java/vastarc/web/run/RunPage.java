@@ -5,30 +5,34 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import vastarc.core.finding.Problem;
-import vastarc.core.machine.PreStrike;
+import vastarc.core.cycle.CycleTimeline;
+import vastarc.core.cycle.CycleTimeline.MachineState;
+import vastarc.core.cycle.CycleTimeline.TimelineSpan;
+import vastarc.core.cycle.Phase;
+import vastarc.core.cycle.TriggerAction;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.machine.PreWeldCheck.CheckItem;
+import vastarc.core.quantity.FormattedQuantity;
 import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Shown;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.route.Route;
-import vastarc.core.run.RunEvent;
-import vastarc.core.run.SimulatedRun;
-import vastarc.core.run.Verdict;
-import vastarc.core.score.Phase;
-import vastarc.core.score.Reaction;
-import vastarc.core.score.Score;
-import vastarc.core.score.Timeline;
-import vastarc.core.sheet.Setting;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.History;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.run.Run;
+import vastarc.core.sequence.WeldSequence.SegmentKind;
+import vastarc.core.sequence.WeldSequence.WeldSegment;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Problem;
+import vastarc.core.weldlog.RunEvent.EventKind;
+import vastarc.core.weldlog.RunVerdict;
+import vastarc.core.weldlog.SyntheticRecording.OperatorFault;
 import vastarc.web.request.RunSetups;
+import vastarc.web.run.BoothState.NextInputs;
+import vastarc.web.store.job.History;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.run.WeldRun;
 import vastarc.web.ui.Choice;
-import vastarc.web.ui.FigureView;
+import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * The Run place, finished for display.
@@ -41,7 +45,7 @@ import vastarc.web.ui.FigureView;
  * @param view     the booth; empty likewise
  */
 public record RunPage(
-        String id, long version, String name, History history, List<String> refusals, Optional<View> view) {
+        String id, long version, String name, History history, List<String> refusals, Optional<BoothView> view) {
 
     /** How long after its last event a run is taken to have been interrupted, s. */
     private static final double INTERRUPTED_S = 900;
@@ -49,13 +53,13 @@ public record RunPage(
     private static final int PLANNED_POINTS = 240;
 
     /** What a page is made from. */
-    record Source(
+    record RunSource(
             Job job,
             History history,
             List<Problem> problems,
             Optional<RunSetups.Setup> setup,
             Optional<BoothState> state,
-            Optional<Run> under,
+            Optional<WeldRun> under,
             List<String> meters,
             List<String> hands,
             String number) {}
@@ -85,14 +89,14 @@ public record RunPage(
      * @param interrupted when a run was left open; empty where none was
      * @param number      of the run in the route; empty where none was named
      */
-    public record View(
+    public record BoothView(
             String run,
             String where,
             String current,
             String currentUnit,
             String travel,
             String travelUnit,
-            List<FigureView.Line> figures,
+            List<FigureLine> figures,
             BoothState state,
             List<String> gates,
             int moreGates,
@@ -108,7 +112,7 @@ public record RunPage(
             String interrupted,
             String number) {}
 
-    static RunPage of(Source source, UnitSystem units) {
+    static RunPage of(RunSource source, UnitSystem units) {
         return new RunPage(
                 source.job().id().toString(),
                 source.job().version(),
@@ -120,12 +124,14 @@ public record RunPage(
                 source.setup().map(setup -> view(source, setup, units)));
     }
 
-    private static View view(Source source, RunSetups.Setup setup, UnitSystem units) {
-        Score score = setup.score();
-        Shown current = units.show(Quantity.amperes(setup.plan().working().value()));
-        Shown travel = units.show(Quantity.mmPerMin(setup.plan().travel().value()));
+    private static BoothView view(RunSource source, RunSetups.Setup setup, UnitSystem units) {
+        WeldCycle cycle = setup.score();
+        FormattedQuantity current =
+                units.show(Quantity.amperes(setup.plan().working().value()));
+        FormattedQuantity travel =
+                units.show(Quantity.mmPerMin(setup.plan().travel().value()));
         BoothState state = source.state().orElseThrow();
-        return new View(
+        return new BoothView(
                 run(setup, units),
                 setup.machine().map(Machine::name).orElse("no machine in the shop")
                         + setup.torch().map(torch -> ", " + torch.name()).orElse(""),
@@ -137,19 +143,19 @@ public record RunPage(
                 state,
                 setup.gates().stream()
                         .limit(4)
-                        .map(PreStrike.Item::text)
+                        .map(CheckItem::text)
                         .map(text -> Phrasebook.say(text, units))
                         .toList(),
                 Math.max(0, setup.gates().size() - 4),
-                planned(score),
+                planned(cycle),
                 1.25 * setup.plan().working().value(),
-                Arrays.stream(RunEvent.Kind.values())
-                        .filter(RunEvent.Kind::isMark)
+                Arrays.stream(EventKind.values())
+                        .filter(EventKind::isMark)
                         .map(kind -> new Choice(kind.name(), say(kind.words()), false))
                         .toList(),
                 meters(source, state),
-                Choice.of(SimulatedRun.Fault.values(), "run.fault", SimulatedRun.Fault.NONE.name()),
-                Choice.of(Verdict.values(), "run.verdict", Verdict.UNJUDGED.name()),
+                Choice.of(OperatorFault.values(), "run.fault", OperatorFault.NONE.name()),
+                Choice.of(RunVerdict.values(), "run.verdict", RunVerdict.UNJUDGED.name()),
                 units.show(Quantity.millimetres(setup.plannedMm())).line(),
                 source.hands(),
                 source.hands().stream().findFirst().orElse(""),
@@ -157,7 +163,7 @@ public record RunPage(
                 source.number());
     }
 
-    private static String interrupted(Source source, BoothState state) {
+    private static String interrupted(RunSource source, BoothState state) {
         return source.under()
                 .filter(run -> !state.playing() && state.sinceS() > INTERRUPTED_S)
                 .map(run -> run.startedAt().toString().substring(0, 16).replace('T', ' '))
@@ -165,29 +171,29 @@ public record RunPage(
     }
 
     private static String run(RunSetups.Setup setup, UnitSystem units) {
-        Optional<Route.Run> run = setup.run();
+        Optional<WeldSegment> segment = setup.run();
         String length = units.show(Quantity.millimetres(setup.plannedMm())).line();
         String pass = setup.score().sheet().passes().isPresent() ? ", pass " + setup.pass() : "";
-        return run.map(one -> (one.kind() == Route.Kind.TACK ? "Tack " : "Run ") + one.n() + ", seam " + one.seam()
-                        + pass + ", " + length)
+        return segment.map(weldSegment -> (weldSegment.kind() == SegmentKind.TACK ? "Tack " : "Run ") + weldSegment.n()
+                        + ", seam " + weldSegment.seam() + pass + ", " + length)
                 .orElse("A run of " + length + pass);
     }
 
-    private static List<FigureView.Line> figures(RunSetups.Setup setup, UnitSystem units) {
-        List<FigureView.Line> lines = new ArrayList<>();
-        for (SettingKey key : List.of(SettingKey.GAS_FLOW, SettingKey.STICK_OUT, SettingKey.WIRE_DIAMETER)) {
+    private static List<FigureLine> figures(RunSetups.Setup setup, UnitSystem units) {
+        List<FigureLine> lines = new ArrayList<>();
+        for (ParameterKey key : List.of(ParameterKey.GAS_FLOW, ParameterKey.STICK_OUT, ParameterKey.WIRE_DIAMETER)) {
             setup.score()
                     .sheet()
                     .find(key)
-                    .filter(setting -> setting.window().isPresent() && setting.value() > 0)
-                    .map(Setting::quantity)
-                    .ifPresent(quantity -> lines.add(new FigureView.Line(
+                    .filter(parameter -> parameter.window().isPresent() && parameter.value() > 0)
+                    .map(Parameter::quantity)
+                    .ifPresent(quantity -> lines.add(new FigureLine(
                             say(key.words()), units.show(quantity).line())));
         }
         return lines;
     }
 
-    private static List<Choice> meters(Source source, BoothState state) {
+    private static List<Choice> meters(RunSource source, BoothState state) {
         List<Choice> choices = new ArrayList<>();
         choices.add(
                 new Choice("", "no meter: start and stop by hand", state.meter().isEmpty()));
@@ -196,8 +202,8 @@ public record RunPage(
     }
 
     /** The score's current, thinned so that every corner stays. */
-    private static String planned(Score score) {
-        Timeline timeline = score.timeline();
+    private static String planned(WeldCycle cycle) {
+        CycleTimeline timeline = cycle.timeline();
         double length = timeline.lengthS();
         StringBuilder points = new StringBuilder();
         for (int i = 0; i <= PLANNED_POINTS; i++) {
@@ -209,25 +215,25 @@ public record RunPage(
     }
 
     /** What the hand touches to strike, and to end the weld. */
-    static BoothState.Touches touches(Score score) {
-        Timeline timeline = score.timeline();
-        Timeline.Span weld = timeline.spans().stream()
+    static NextInputs touches(WeldCycle cycle) {
+        CycleTimeline timeline = cycle.timeline();
+        TimelineSpan weld = timeline.spans().stream()
                 .filter(span -> span.phase() == Phase.WELD)
                 .findFirst()
-                .orElse(new Timeline.Span(Phase.WELD, 0, 0, 0, 0));
-        Timeline.Moment middle = timeline.at((weld.startS() + weld.endS()) / 2);
-        String input = score.logic().input().name();
-        return switch (score.logic().input()) {
-            case FOOT -> new BoothState.Touches(say("booth.foot.before"), say("booth.foot.during"));
-            case TOUCH -> new BoothState.Touches(say("booth.touch.before"), say("booth.touch.during"));
+                .orElse(new TimelineSpan(Phase.WELD, 0, 0, 0, 0));
+        MachineState middle = timeline.at((weld.startS() + weld.endS()) / 2);
+        String input = cycle.logic().input().name();
+        return switch (cycle.logic().input()) {
+            case FOOT -> new NextInputs(say("booth.foot.before"), say("booth.foot.during"));
+            case TOUCH -> new NextInputs(say("booth.touch.before"), say("booth.touch.during"));
             case SWITCH ->
-                new BoothState.Touches(
-                        does("touch.press." + input, score.logic().reaction(Phase.IDLE, true)),
+                new NextInputs(
+                        does("touch.press." + input, cycle.logic().reaction(Phase.IDLE, true)),
                         does((middle.held() ? "touch.release." : "touch.press.") + input, middle.next()));
         };
     }
 
-    private static String does(String touch, Reaction reaction) {
+    private static String does(String touch, TriggerAction reaction) {
         return say(touch) + ": " + say(reaction.words());
     }
 

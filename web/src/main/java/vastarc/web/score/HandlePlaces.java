@@ -5,16 +5,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.finding.Problem;
+import vastarc.core.cycle.CycleHandle;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.CycleTimeline.TimelineSpan;
+import vastarc.core.cycle.Phase;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.cycle.WeldCycle.PedalTimes;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.Handle;
-import vastarc.core.score.Phase;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.score.Timeline;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.OwnFigures;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Problem;
+import vastarc.web.store.job.OwnValuesText;
 
 /** Where the handles of a score stand, and how far a figure moves when one is pulled. */
 final class HandlePlaces {
@@ -23,7 +24,7 @@ final class HandlePlaces {
     private static final double BACKGROUND_AT = 0.6;
     private static final double BESIDE_PX = 26;
 
-    private final Score score;
+    private final WeldCycle score;
     private final List<Problem> problems;
     private final UnitSystem units;
     private final List<Place> places = new ArrayList<>();
@@ -77,14 +78,14 @@ final class HandlePlaces {
             @Nullable String warning,
             @Nullable String refused) {}
 
-    private HandlePlaces(Score score, List<Problem> problems, UnitSystem units) {
-        this.score = score;
+    private HandlePlaces(WeldCycle cycle, List<Problem> problems, UnitSystem units) {
+        this.score = cycle;
         this.problems = problems;
         this.units = units;
     }
 
-    static List<Place> of(Score score, List<Problem> problems, UnitSystem units) {
-        HandlePlaces places = new HandlePlaces(score, problems, units);
+    static List<Place> of(WeldCycle cycle, List<Problem> problems, UnitSystem units) {
+        HandlePlaces places = new HandlePlaces(cycle, problems, units);
         places.times();
         places.currents();
         places.pulse();
@@ -92,33 +93,33 @@ final class HandlePlaces {
         return places.places;
     }
 
-    private Optional<Timeline.Span> first(Phase phase) {
+    private Optional<TimelineSpan> first(Phase phase) {
         return score.timeline().spans().stream()
                 .filter(span -> span.phase() == phase)
                 .findFirst();
     }
 
-    private Optional<Timeline.Span> last(Phase phase) {
+    private Optional<TimelineSpan> last(Phase phase) {
         return score.timeline().spans().stream()
                 .filter(span -> span.phase() == phase)
-                .reduce((one, two) -> two);
+                .reduce((timelineSpan, two) -> two);
     }
 
     /** Each stands at the end of its own phase. */
     private void times() {
-        end(ScoreKey.PRE_FLOW, first(Phase.PRE_FLOW), "gas");
-        end(ScoreKey.START_HOLD, first(Phase.START_HOLD), "trigger");
-        end(ScoreKey.UP_SLOPE, first(Phase.UP_SLOPE), "current");
-        end(ScoreKey.DOWN_SLOPE, last(Phase.DOWN_SLOPE), "current");
-        end(ScoreKey.END_HOLD, last(Phase.END_HOLD), "trigger");
-        end(ScoreKey.POST_FLOW, last(Phase.POST_FLOW), "gas");
+        end(CycleKey.PRE_FLOW, first(Phase.PRE_FLOW), "gas");
+        end(CycleKey.START_HOLD, first(Phase.START_HOLD), "trigger");
+        end(CycleKey.UP_SLOPE, first(Phase.UP_SLOPE), "current");
+        end(CycleKey.DOWN_SLOPE, last(Phase.DOWN_SLOPE), "current");
+        end(CycleKey.END_HOLD, last(Phase.END_HOLD), "trigger");
+        end(CycleKey.POST_FLOW, last(Phase.POST_FLOW), "gas");
         if (score.logic().isTack()) {
-            end(ScoreKey.SPOT_TIME, first(Phase.WELD), "current");
-            end(ScoreKey.SPOT_PAUSE, first(Phase.ARC_OUT).filter(span -> span.endS() > span.startS()), "current");
+            end(CycleKey.SPOT_TIME, first(Phase.WELD), "current");
+            end(CycleKey.SPOT_PAUSE, first(Phase.ARC_OUT).filter(span -> span.endS() > span.startS()), "current");
         } else {
             last(Phase.WELD)
                     .ifPresent(span -> add(
-                            ScoreKey.SEAM_LENGTH,
+                            CycleKey.SEAM_LENGTH,
                             "TIME",
                             "travel",
                             span.endS(),
@@ -127,73 +128,73 @@ final class HandlePlaces {
         }
     }
 
-    private void end(ScoreKey key, Optional<Timeline.Span> span, String lane) {
+    private void end(CycleKey key, Optional<TimelineSpan> span, String lane) {
         span.ifPresent(there -> add(key, "TIME", lane, there.endS(), there.toA(), 1));
     }
 
     private void currents() {
         level(
-                ScoreKey.START_CURRENT,
+                CycleKey.START_CURRENT,
                 first(Phase.START_HOLD).or(() -> first(Phase.STRIKE)),
                 0.5,
-                score.values().of(ScoreKey.START_CURRENT));
-        ScoreKey main = score.logic().isTack() ? ScoreKey.SPOT_CURRENT : ScoreKey.WORKING_CURRENT;
+                score.values().of(CycleKey.START_CURRENT));
+        CycleKey main = score.logic().isTack() ? CycleKey.SPOT_CURRENT : CycleKey.WORKING_CURRENT;
         level(main, first(Phase.WELD), WORKING_AT, score.values().of(main));
         level(
-                ScoreKey.SECOND_CURRENT,
+                CycleKey.SECOND_CURRENT,
                 first(Phase.SECOND_CURRENT),
                 0.5,
-                score.values().of(ScoreKey.SECOND_CURRENT));
-        Optional<Timeline.Span> end = last(Phase.END_HOLD).filter(span -> span.endS() > span.startS());
-        double atEnd = score.values().of(ScoreKey.END_CURRENT);
-        level(ScoreKey.END_CURRENT, end.or(() -> last(Phase.DOWN_SLOPE)), 1, atEnd);
+                score.values().of(CycleKey.SECOND_CURRENT));
+        Optional<TimelineSpan> end = last(Phase.END_HOLD).filter(span -> span.endS() > span.startS());
+        double atEnd = score.values().of(CycleKey.END_CURRENT);
+        level(CycleKey.END_CURRENT, end.or(() -> last(Phase.DOWN_SLOPE)), 1, atEnd);
     }
 
-    private void level(ScoreKey key, Optional<Timeline.Span> span, double share, double amperes) {
+    private void level(CycleKey key, Optional<TimelineSpan> span, double share, double amperes) {
         span.ifPresent(there ->
                 add(key, "CURRENT", "current", there.startS() + share * (there.endS() - there.startS()), amperes, 1));
     }
 
     private void pulse() {
-        if (score.handle(ScoreKey.PULSE_RATE).isIdle()) {
+        if (score.handle(CycleKey.PULSE_RATE).isIdle()) {
             return;
         }
-        double peak = score.values().of(ScoreKey.WORKING_CURRENT);
-        double rate = score.values().of(ScoreKey.PULSE_RATE);
-        double on = score.values().of(ScoreKey.PULSE_ON_TIME) / 100;
-        double background = score.values().of(ScoreKey.PULSE_BACKGROUND);
+        double peak = score.values().of(CycleKey.WORKING_CURRENT);
+        double rate = score.values().of(CycleKey.PULSE_RATE);
+        double on = score.values().of(CycleKey.PULSE_ON_TIME) / 100;
+        double background = score.values().of(CycleKey.PULSE_BACKGROUND);
         first(Phase.WELD).ifPresent(weld -> {
             double length = weld.endS() - weld.startS();
             double cycle = Math.floor(BACKGROUND_AT * length * rate);
             double middleOfOff = weld.startS() + (cycle + (1 + on) / 2) / rate;
             add(
-                    ScoreKey.PULSE_BACKGROUND,
+                    CycleKey.PULSE_BACKGROUND,
                     "CURRENT",
                     "current",
                     Math.min(middleOfOff, weld.endS()),
                     background / 100 * peak,
                     100 / peak);
-            add(ScoreKey.PULSE_ON_TIME, "TIME", "pulse", weld.startS() + on / rate, peak, 100 * rate);
+            add(CycleKey.PULSE_ON_TIME, "TIME", "pulse", weld.startS() + on / rate, peak, 100 * rate);
         });
     }
 
     private void foot() {
-        if (score.handle(ScoreKey.PEDAL_CEILING).isIdle()) {
+        if (score.handle(CycleKey.PEDAL_CEILING).isIdle()) {
             return;
         }
-        double working = score.values().of(ScoreKey.WORKING_CURRENT);
+        double working = score.values().of(CycleKey.WORKING_CURRENT);
         first(Phase.WELD).ifPresent(weld -> {
-            Score.FootTimes foot = score.foot().orElseThrow();
+            PedalTimes foot = score.foot().orElseThrow();
             add(
-                    ScoreKey.PEDAL_CEILING,
+                    CycleKey.PEDAL_CEILING,
                     "CURRENT",
                     "current",
                     weld.endS(),
-                    score.values().of(ScoreKey.PEDAL_CEILING),
+                    score.values().of(CycleKey.PEDAL_CEILING),
                     1);
-            add(ScoreKey.FOOT_IN, "TIME", "current", foot.inS(), working, 1);
+            add(CycleKey.FOOT_IN, "TIME", "current", foot.inS(), working, 1);
             add(
-                    ScoreKey.FOOT_OUT,
+                    CycleKey.FOOT_OUT,
                     "TIME",
                     "current",
                     foot.outS(),
@@ -202,23 +203,23 @@ final class HandlePlaces {
         });
     }
 
-    private void add(ScoreKey key, String axis, String lane, double t, double a, double scale) {
-        Handle handle = score.handle(key);
+    private void add(CycleKey key, String axis, String lane, double t, double a, double scale) {
+        CycleHandle handle = score.handle(key);
         if (handle.isIdle()) {
             return;
         }
         places.add(new Place(
-                OwnFigures.field(key),
+                OwnValuesText.field(key),
                 axis,
                 lane,
                 t,
-                key == ScoreKey.END_CURRENT ? BESIDE_PX : 0,
+                key == CycleKey.END_CURRENT ? BESIDE_PX : 0,
                 a,
                 handle.value(),
                 scale,
                 handle.window().low(),
                 handle.window().high(),
-                key != ScoreKey.SEAM_LENGTH
+                key != CycleKey.SEAM_LENGTH
                         && handle.window().low() < handle.window().high(),
                 key.range().low(),
                 key.range().high(),
@@ -232,17 +233,17 @@ final class HandlePlaces {
                 refused(key)));
     }
 
-    private @Nullable String refused(ScoreKey key) {
+    private @Nullable String refused(CycleKey key) {
         return problems.stream()
-                .filter(problem -> problem.field().equals(OwnFigures.field(key))
+                .filter(problem -> problem.field().equals(OwnValuesText.field(key))
                         || problem.field().equals(key.apiName()))
                 .findFirst()
                 .map(problem -> problem.message(units))
                 .orElse(null);
     }
 
-    static String passed(Handle handle) {
-        return switch (handle.standing()) {
+    static String passed(CycleHandle handle) {
+        return switch (handle.position()) {
             case BELOW -> "low";
             case ABOVE -> "high";
             case INSIDE -> "";

@@ -22,39 +22,44 @@ import org.springframework.web.bind.annotation.RequestParam;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
+import vastarc.core.cycle.CycleSamples;
+import vastarc.core.cycle.CycleTimeline;
+import vastarc.core.cycle.OperatorInput;
+import vastarc.core.cycle.TriggerMode;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.cycle.WeldCycle;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.notation.NumberReader;
-import vastarc.core.plan.WeldPlan;
+import vastarc.core.plan.WeldPlan.PlanRequest;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.score.Samples;
-import vastarc.core.score.Score;
-import vastarc.core.score.Timeline;
-import vastarc.core.score.Touch;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.format.ScoreCsv;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.job.JointText;
-import vastarc.web.kept.job.OwnFigures;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.web.format.CycleCsv;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
-import vastarc.web.request.OwnReader;
-import vastarc.web.request.TouchReader;
+import vastarc.web.request.OperatorInputReader;
+import vastarc.web.request.OwnValueReader;
+import vastarc.web.score.ScorePage.ComparedWith;
+import vastarc.web.score.ScorePage.ScoreSource;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JobStore.HistoryResult;
+import vastarc.web.store.job.JobStore.SaveResult;
+import vastarc.web.store.job.JointText;
+import vastarc.web.store.job.OwnValuesText;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.Ids;
-import vastarc.web.ui.JobPlace;
-import vastarc.web.ui.JobStep;
+import vastarc.web.ui.JobPage;
+import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
 /** Shows a job's score, keeps what is pulled and typed on it, and plays what a hand tries. */
 @Controller
-class ScoreController implements JobPlace {
+class ScoreController implements JobPage {
 
     /** Jobs that a score can be laid over without being looked for. */
     private static final int OTHERS = 20;
@@ -88,15 +93,14 @@ class ScoreController implements JobPlace {
     private void show(Job job, Optional<Job> collidedWith, String compare, Preferences preferences, Model model) {
         JobPlan plan = planner.plan(job);
         ScorePage page = ScorePage.of(
-                new ScorePage.Source(job, plan, jobs.history(job), collidedWith, other(plan, compare)),
-                preferences.units());
+                new ScoreSource(job, plan, jobs.history(job), collidedWith, other(plan, compare)), preferences.units());
         model.addAttribute("page", page);
         model.addAttribute("otherJobs", others(job));
         model.addAttribute(
                 "passes",
                 plan.score()
                         .value()
-                        .map(score -> Choice.passes(score.sheet(), job.content().isTack()))
+                        .map(cycle -> Choice.passes(cycle.sheet(), job.content().isTack()))
                         .orElse(List.of()));
         model.addAttribute(
                 "data",
@@ -111,27 +115,27 @@ class ScoreController implements JobPlace {
     }
 
     /** What a score is to be laid over: the engine's own, another control logic, another job. */
-    private Optional<ScorePage.Other> other(JobPlan plan, String compare) {
+    private Optional<ComparedWith> other(JobPlan plan, String compare) {
         if (compare.equals(ENGINE)) {
             return Optional.of(
-                    new ScorePage.Other(ENGINE, "the engine's own figures", plan.score(WeldPlan.Ask::withoutOwn)));
+                    new ComparedWith(ENGINE, "the engine's own figures", plan.score(PlanRequest::withoutOwn)));
         }
         if (compare.startsWith(JOB)) {
             return Ids.read(compare.substring(JOB.length()))
                     .flatMap(jobs::onBench)
                     .filter(found -> found.document().isReadable())
-                    .map(found -> new ScorePage.Other(
+                    .map(found -> new ComparedWith(
                             compare, found.name(), planner.plan(found).score()));
         }
         return logic(compare)
-                .map(name -> new ScorePage.Other(
+                .map(name -> new ComparedWith(
                         compare,
                         Phrasebook.say(Phrase.of(name.words()), UnitSystem.METRIC),
-                        plan.score(ask -> ask.with(ControlLogic.of(name)))));
+                        plan.score(request -> request.with(TriggerMode.of(name)))));
     }
 
-    private static Optional<ControlLogic.Name> logic(String text) {
-        return Arrays.stream(ControlLogic.Name.values())
+    private static Optional<TriggerModeName> logic(String text) {
+        return Arrays.stream(TriggerModeName.values())
                 .filter(name -> name.name().equals(text))
                 .findFirst();
     }
@@ -139,8 +143,8 @@ class ScoreController implements JobPlace {
     /** Pulse, logic and own values are the score's to change, those of the first pass alone. */
     private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
         JointText joint = before.joint().changedTo(sent, Set.of(WeldFields.PULSE.name()), units);
-        Optional<ControlLogic.Name> chosen = logic(sent.getOrDefault(OwnReader.LOGIC, ""));
-        OwnFigures own = before.pass() == 1 ? before.own().changedTo(sent, units) : before.own();
+        Optional<TriggerModeName> chosen = logic(sent.getOrDefault(OwnValueReader.LOGIC, ""));
+        OwnValuesText own = before.pass() == 1 ? before.own().changedTo(sent, units) : before.own();
         JobContent after = before.with(joint).with(own);
         return before.opened(chosen.equals(before.logic()) ? after.onPass(sent.get("pass")) : after.with(chosen));
     }
@@ -153,7 +157,7 @@ class ScoreController implements JobPlace {
             @ModelAttribute("preferences") Preferences preferences,
             HttpServletResponse response,
             Model model) {
-        JobStore.Saved saved = jobs.save(
+        SaveResult saved = jobs.save(
                         id,
                         JobStore.version(sent.get("version")),
                         before -> before.with(changed(before.content(), sent, preferences.units())))
@@ -164,12 +168,13 @@ class ScoreController implements JobPlace {
     }
 
     @Override
-    public JobStep step() {
-        return JobStep.SCORE;
+    public JobTab step() {
+        return JobTab.SCORE;
     }
 
     @Override
-    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
+    public String showAfterHistoryStep(
+            HistoryResult there, Map<String, String> sent, Preferences preferences, Model model) {
         model.addAttribute("stale", there.stale());
         show(there.job(), Optional.empty(), sent.getOrDefault("compare", ""), preferences, model);
         return "score/workspace :: workspace";
@@ -177,22 +182,23 @@ class ScoreController implements JobPlace {
 
     /** Plays a hand's own touches so far; reviews them when told that the try is over. */
     @PostMapping("/jobs/{id}/score/try")
-    ResponseEntity<Object> tried(
+    ResponseEntity<Object> practise(
             @PathVariable UUID id, @RequestBody String body, @ModelAttribute("preferences") Preferences preferences) {
         Outcome<JsonNode> read = node(body);
-        Outcome<Optional<List<Touch>>> touches = read.then(TouchReader::read);
-        Outcome<Score> scored = planner.plan(job(id)).score();
-        if (touches.value().isEmpty() || scored.value().isEmpty()) {
-            List<Problem> problems = touches.value().isEmpty() ? touches.problems() : scored.problems();
-            return ResponseEntity.badRequest().body(Map.of("problem", said(problems, preferences.units())));
+        Outcome<Optional<List<OperatorInput>>> inputs = read.then(OperatorInputReader::read);
+        Outcome<WeldCycle> scored = planner.plan(job(id)).score();
+        if (inputs.value().isEmpty() || scored.value().isEmpty()) {
+            List<Problem> problems = inputs.value().isEmpty() ? inputs.problems() : scored.problems();
+            return ResponseEntity.badRequest().body(Map.of("problem", messages(problems, preferences.units())));
         }
-        Score score = scored.value().get();
+        WeldCycle cycle = scored.value().get();
         boolean over =
                 read.value().map(node -> node.path("over").asBoolean(false)).orElse(false);
-        OptionalDouble away =
-                read.value().flatMap(node -> TouchReader.away(node).value()).orElse(OptionalDouble.empty());
+        OptionalDouble away = read.value()
+                .flatMap(node -> OperatorInputReader.torchAway(node).value())
+                .orElse(OptionalDouble.empty());
         return ResponseEntity.ok(
-                TryAnswer.of(score, touches.value().get().orElse(List.of()), over, away, preferences.units()));
+                PracticeAnswer.of(cycle, inputs.value().get().orElse(List.of()), over, away, preferences.units()));
     }
 
     private static Outcome<JsonNode> node(String body) {
@@ -203,7 +209,7 @@ class ScoreController implements JobPlace {
         }
     }
 
-    private static String said(List<Problem> problems, UnitSystem units) {
+    private static String messages(List<Problem> problems, UnitSystem units) {
         return String.join(
                 " ", problems.stream().map(problem -> problem.message(units)).toList());
     }
@@ -215,20 +221,20 @@ class ScoreController implements JobPlace {
             @RequestParam(defaultValue = "0.1") String step,
             @ModelAttribute("preferences") Preferences preferences) {
         Job job = job(id);
-        Outcome<Timeline> timeline = planner.plan(job).score().map(Score::timeline);
+        Outcome<CycleTimeline> timeline = planner.plan(job).score().map(WeldCycle::timeline);
         Outcome<String> csv = timeline.then(played -> {
             double stepS = NumberReader.read(step, "s").orElse(Double.NaN);
-            return Samples.problem(played, stepS)
+            return CycleSamples.problem(played, stepS)
                     .<Outcome<String>>map(Outcome::failed)
-                    .orElseGet(() -> Outcome.of(ScoreCsv.of(played, stepS)));
+                    .orElseGet(() -> Outcome.of(CycleCsv.of(played, stepS)));
         });
         return csv.value()
                 .map(text -> ResponseEntity.ok()
-                        .contentType(ScoreCsv.TYPE)
+                        .contentType(CycleCsv.TYPE)
                         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"score.csv\"")
                         .body(text))
                 .orElseGet(() -> ResponseEntity.badRequest()
                         .contentType(MediaType.TEXT_PLAIN)
-                        .body(said(csv.problems(), preferences.units())));
+                        .body(messages(csv.problems(), preferences.units())));
     }
 }

@@ -3,16 +3,17 @@ package vastarc.web.score;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.cycle.CurrentSegment;
+import vastarc.core.cycle.CycleComparison;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.CycleTimeline;
+import vastarc.core.cycle.CycleTimeline.MachineState;
+import vastarc.core.cycle.OperatorInput;
+import vastarc.core.cycle.WeldCycle;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreComparison;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.score.Segment;
-import vastarc.core.score.Timeline;
-import vastarc.core.score.Touch;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 
 /**
  * What the browser needs to draw a score: numbers in s and A, words finished. The browser places, it reckons nothing.
@@ -37,9 +38,9 @@ record ScoreDrawing(
         double lengthS,
         double topA,
         String input,
-        List<Stretch> segments,
+        List<CurveSegment> segments,
         List<PhaseSpan> spans,
-        List<TouchMark> touches,
+        List<InputMark> touches,
         List<HandlePlaces.Place> handles,
         List<double[]> pool,
         double poolMm,
@@ -47,11 +48,11 @@ record ScoreDrawing(
         double dabsPerS,
         boolean wire,
         boolean tack,
-        @Nullable List<Stretch> other) {
+        @Nullable List<CurveSegment> other) {
 
     /** A stretch of time; {@code beat} is rate, on-fraction, background share, origin and least current of its pulse. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record Stretch(
+    record CurveSegment(
             String phase,
             double t0,
             double t1,
@@ -67,47 +68,48 @@ record ScoreDrawing(
     record PhaseSpan(String phase, String words, double t0, double t1, String next, boolean travels) {}
 
     /** A touch. */
-    record TouchMark(double t, String kind, double foot, String words) {}
+    record InputMark(double t, String kind, double foot, String words) {}
 
-    static ScoreDrawing of(Score score, List<HandlePlaces.Place> handles, @Nullable Score other, UnitSystem units) {
-        Timeline timeline = score.timeline();
+    static ScoreDrawing of(
+            WeldCycle cycle, List<HandlePlaces.Place> handles, @Nullable WeldCycle other, UnitSystem units) {
+        CycleTimeline timeline = cycle.timeline();
         return new ScoreDrawing(
                 timeline.lengthS(),
                 Math.max(topA(timeline), other == null ? 0 : topA(other.timeline())),
-                score.logic().input().name(),
+                cycle.logic().input().name(),
                 stretches(timeline),
                 spans(timeline),
-                score.touches().stream().map(touch -> mark(score, touch)).toList(),
+                cycle.touches().stream().map(input -> mark(cycle, input)).toList(),
                 handles,
-                score.pool().points().stream()
+                cycle.pool().points().stream()
                         .map(point -> new double[] {short3(point.atS()), short3(point.widthMm())})
                         .toList(),
-                score.sheet().setting(SettingKey.POOL_WIDTH).engineValue(),
-                units.show(score.handle(ScoreKey.SEAM_LENGTH).quantity()).line(),
-                score.rhythm().dabsPerS(),
-                score.rhythm().wire(),
-                score.logic().isTack(),
+                cycle.sheet().setting(ParameterKey.POOL_WIDTH).engineValue(),
+                units.show(cycle.handle(CycleKey.SEAM_LENGTH).quantity()).line(),
+                cycle.rhythm().dabsPerS(),
+                cycle.rhythm().wire(),
+                cycle.logic().isTack(),
                 other == null ? null : stretches(other.timeline()));
     }
 
-    private static double topA(Timeline timeline) {
+    private static double topA(CycleTimeline timeline) {
         return timeline.segments().stream()
                 .mapToDouble(segment -> Math.max(segment.fromA(), segment.toA()))
                 .max()
                 .orElse(1);
     }
 
-    static List<Stretch> stretches(Timeline timeline) {
+    static List<CurveSegment> stretches(CycleTimeline timeline) {
         return timeline.segments().stream().map(ScoreDrawing::stretch).toList();
     }
 
-    private static Stretch stretch(Segment segment) {
+    private static CurveSegment stretch(CurrentSegment segment) {
         double[] beat = segment.beat()
                 .map(over -> new double[] {
                     over.rateHz(), over.onFraction(), over.backgroundRatio(), over.originS(), over.leastA()
                 })
                 .orElse(null);
-        return new Stretch(
+        return new CurveSegment(
                 segment.phase().name(),
                 segment.startS(),
                 segment.endS(),
@@ -120,7 +122,7 @@ record ScoreDrawing(
                 short3(segment.footTo()));
     }
 
-    static List<PhaseSpan> spans(Timeline timeline) {
+    static List<PhaseSpan> spans(CycleTimeline timeline) {
         return timeline.spans().stream()
                 .map(span -> new PhaseSpan(
                         span.phase().name(),
@@ -133,23 +135,23 @@ record ScoreDrawing(
     }
 
     /** What the next touch does at a time, in words. */
-    static String next(Timeline timeline, double timeS) {
-        Timeline.Moment moment = timeline.at(timeS);
+    static String next(CycleTimeline timeline, double timeS) {
+        MachineState moment = timeline.at(timeS);
         String act = moment.held() ? "touch.release." : "touch.press.";
         return say(Phrase.of(act + timeline.logic().input().name())) + ": "
                 + say(Phrase.of(moment.next().words()));
     }
 
-    private static TouchMark mark(Score score, Touch touch) {
-        String words = switch (touch.kind()) {
-            case PRESS -> say(Phrase.of("touch.press." + score.logic().input().name()));
+    private static InputMark mark(WeldCycle cycle, OperatorInput input) {
+        String words = switch (input.kind()) {
+            case PRESS -> say(Phrase.of("touch.press." + cycle.logic().input().name()));
             case RELEASE ->
-                say(Phrase.of("touch.release." + score.logic().input().name()));
+                say(Phrase.of("touch.release." + cycle.logic().input().name()));
             case VALVE_OPEN -> say(Phrase.of("touch.valve.open"));
             case VALVE_CLOSE -> say(Phrase.of("touch.valve.close"));
             case FOOT -> "";
         };
-        return new TouchMark(touch.atS(), touch.kind().name(), touch.foot(), words);
+        return new InputMark(input.atS(), input.kind().name(), input.foot(), words);
     }
 
     private static double short3(double value) {
@@ -163,7 +165,7 @@ record ScoreDrawing(
     /** A difference finished for display. */
     record DifferenceLine(String name, String one, String other) {
 
-        static DifferenceLine of(ScoreComparison.Difference difference, UnitSystem units) {
+        static DifferenceLine of(CycleComparison.Difference difference, UnitSystem units) {
             return new DifferenceLine(
                     Phrasebook.say(Phrase.of(difference.words()), units),
                     difference.oneIdle() ? "idle" : units.show(difference.one()).line(),

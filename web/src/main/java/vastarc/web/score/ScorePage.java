@@ -5,28 +5,29 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.finding.Outcome;
+import vastarc.core.cycle.CycleComparison;
+import vastarc.core.cycle.CycleTotals;
+import vastarc.core.cycle.OperatorInput;
+import vastarc.core.cycle.OperatorInput.InputAction;
+import vastarc.core.cycle.Phase;
+import vastarc.core.cycle.TriggerAction;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.cycle.WeldCycle;
 import vastarc.core.joint.PulsePurpose;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.ControlLogic;
-import vastarc.core.score.Integrals;
-import vastarc.core.score.Phase;
-import vastarc.core.score.Reaction;
-import vastarc.core.score.Score;
-import vastarc.core.score.ScoreComparison;
-import vastarc.core.score.Touch;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Outcome;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
-import vastarc.web.kept.job.History;
-import vastarc.web.kept.job.Job;
 import vastarc.web.request.JobPlan;
+import vastarc.web.store.job.History;
+import vastarc.web.store.job.Job;
 import vastarc.web.ui.Choice;
-import vastarc.web.ui.FigureView;
+import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * The Score place, finished for display.
@@ -46,10 +47,10 @@ public record ScorePage(
         History history,
         Optional<ScoreView> score,
         List<String> problems,
-        Optional<Conflict> conflict) {
+        Optional<CycleConflict> conflict) {
 
     /** The job that an edit would have overwritten. */
-    public record Conflict(String id, String name) {}
+    public record CycleConflict(String id, String name) {}
 
     /**
      * A score finished for display.
@@ -72,19 +73,19 @@ public record ScorePage(
             List<Choice> logics,
             String how,
             List<Choice> pulses,
-            List<Group> groups,
+            List<FigureGroup> groups,
             Map<String, String> hidden,
-            List<FigureView.Line> warnings,
+            List<FigureLine> warnings,
             List<String> notes,
-            List<FigureView.Line> touches,
-            List<FigureView.Line> sums,
+            List<FigureLine> touches,
+            List<FigureLine> sums,
             List<Choice> compared,
             Optional<Comparison> comparison,
             Drawing drawing,
             ScoreDrawing data) {}
 
     /** Figures that belong together. */
-    public record Group(String name, List<FigureField> figures) {}
+    public record FigureGroup(String name, List<FigureField> figures) {}
 
     /** Two scores compared, in words and figures. */
     public record Comparison(
@@ -122,104 +123,103 @@ public record ScorePage(
             String passed) {}
 
     /** What the page was asked to lay over, and how that is called. */
-    record Other(String choice, String name, Outcome<Score> score) {}
+    record ComparedWith(String choice, String name, Outcome<WeldCycle> score) {}
 
     /** What the page is made from. */
-    record Source(Job job, JobPlan plan, History history, Optional<Job> collidedWith, Optional<Other> other) {}
+    record ScoreSource(
+            Job job, JobPlan plan, History history, Optional<Job> collidedWith, Optional<ComparedWith> other) {}
 
-    static ScorePage of(Source source, UnitSystem units) {
+    static ScorePage of(ScoreSource source, UnitSystem units) {
         Job job = source.job();
-        Outcome<Score> outcome = source.plan().score();
+        Outcome<WeldCycle> outcome = source.plan().score();
         return new ScorePage(
                 job.id().toString(),
                 job.version(),
                 job.name(),
                 source.history(),
-                outcome.value().map(score -> view(source, score, units)),
+                outcome.value().map(cycle -> view(source, cycle, units)),
                 outcome.problems().stream()
                         .map(problem -> problem.message(units))
                         .toList(),
-                source.collidedWith().map(met -> new Conflict(met.id().toString(), met.name())));
+                source.collidedWith().map(met -> new CycleConflict(met.id().toString(), met.name())));
     }
 
-    private static ScoreView view(Source source, Score score, UnitSystem units) {
+    private static ScoreView view(ScoreSource source, WeldCycle cycle, UnitSystem units) {
         ScoreFigures figures = new ScoreFigures(
-                source.job().content().own(), score, source.plan().ownProblems(), units);
-        List<Group> groups = figures.groups();
-        Optional<Other> other = source.other();
-        Optional<Score> laidOver = other.flatMap(asked -> asked.score().value());
+                source.job().content().own(), cycle, source.plan().ownProblems(), units);
+        List<FigureGroup> groups = figures.groups();
+        Optional<ComparedWith> other = source.other();
+        Optional<WeldCycle> laidOver = other.flatMap(asked -> asked.score().value());
         return new ScoreView(
                 Choice.of(
-                        ControlLogic.Name.values(),
-                        "logic",
-                        score.logic().name().name()),
-                Phrasebook.say(Phrase.of(score.logic().name().words() + ".how"), units),
+                        TriggerModeName.values(), "logic", cycle.logic().name().name()),
+                Phrasebook.say(Phrase.of(cycle.logic().name().words() + ".how"), units),
                 Choice.of(
                         PulsePurpose.values(),
                         "pulse",
                         source.job().content().joint().text(WeldFields.PULSE).orElse(PulsePurpose.NONE.name())),
                 groups,
                 figures.hidden(groups),
-                warnings(score, units),
-                score.notes().stream().map(note -> Phrasebook.say(note, units)).toList(),
-                touches(score, units),
-                sums(score, units),
-                compared(score, other),
-                laidOver.map(with -> comparison(score, with, other.orElseThrow().name(), units)),
-                JointDrawing.of(score.sheet(), units),
+                warnings(cycle, units),
+                cycle.notes().stream().map(note -> Phrasebook.say(note, units)).toList(),
+                touches(cycle, units),
+                sums(cycle, units),
+                compared(cycle, other),
+                laidOver.map(with -> comparison(cycle, with, other.orElseThrow().name(), units)),
+                JointDrawing.of(cycle.sheet(), units),
                 ScoreDrawing.of(
-                        score,
-                        HandlePlaces.of(score, source.plan().ownProblems(), units),
+                        cycle,
+                        HandlePlaces.of(cycle, source.plan().ownProblems(), units),
                         laidOver.orElse(null),
                         units));
     }
 
-    private static List<FigureView.Line> warnings(Score score, UnitSystem units) {
-        return score.handles().values().stream()
+    private static List<FigureLine> warnings(WeldCycle cycle, UnitSystem units) {
+        return cycle.handles().values().stream()
                 .filter(handle -> handle.warning().isPresent())
-                .map(handle -> new FigureView.Line(
+                .map(handle -> new FigureLine(
                         Phrasebook.say(Phrase.of(handle.key().words()), units),
                         Phrasebook.say(handle.warning().get(), units)))
                 .toList();
     }
 
-    private static List<FigureView.Line> touches(Score score, UnitSystem units) {
-        return score.touches().stream()
-                .filter(touch -> touch.kind() != Touch.Kind.FOOT || touch.foot() > 0)
-                .map(touch -> new FigureView.Line(
-                        units.show(Quantity.seconds(touch.atS())).line(), touched(score, touch, units)))
+    private static List<FigureLine> touches(WeldCycle cycle, UnitSystem units) {
+        return cycle.touches().stream()
+                .filter(input -> input.kind() != InputAction.FOOT || input.foot() > 0)
+                .map(input ->
+                        new FigureLine(units.show(Quantity.seconds(input.atS())).line(), touched(cycle, input, units)))
                 .toList();
     }
 
-    private static String touched(Score score, Touch touch, UnitSystem units) {
-        String input = score.logic().input().name();
+    private static String touched(WeldCycle cycle, OperatorInput touch, UnitSystem units) {
+        String input = cycle.logic().input().name();
         return switch (touch.kind()) {
-            case PRESS -> does("touch.press." + input, score, touch, true, units);
-            case RELEASE -> does("touch.release." + input, score, touch, false, units);
+            case PRESS -> does("touch.press." + input, cycle, touch, true, units);
+            case RELEASE -> does("touch.release." + input, cycle, touch, false, units);
             case VALVE_OPEN -> Phrasebook.say(Phrase.of("touch.valve.open"), units);
             case VALVE_CLOSE -> Phrasebook.say(Phrase.of("touch.valve.close"), units);
             case FOOT -> Phrasebook.say(Phrase.of("touch.footAt", Quantity.percent(100 * touch.foot())), units);
         };
     }
 
-    private static String does(String words, Score score, Touch touch, boolean press, UnitSystem units) {
-        Phase before = touch.atS() == 0
+    private static String does(String words, WeldCycle cycle, OperatorInput input, boolean press, UnitSystem units) {
+        Phase before = input.atS() == 0
                 ? Phase.IDLE
-                : score.timeline().at(touch.atS() - 1e-6).phase();
-        Reaction reaction = score.logic().reaction(before, press);
+                : cycle.timeline().at(input.atS() - 1e-6).phase();
+        TriggerAction reaction = cycle.logic().reaction(before, press);
         return Phrasebook.say(Phrase.of(words), units) + ": " + Phrasebook.say(Phrase.of(reaction.words()), units);
     }
 
-    private static List<FigureView.Line> sums(Score score, UnitSystem units) {
-        List<FigureView.Line> lines = new ArrayList<>();
-        if (score.logic().isTack()) {
-            lines.add(sum("spots", Quantity.number(score.values().spots()), units));
+    private static List<FigureLine> sums(WeldCycle cycle, UnitSystem units) {
+        List<FigureLine> lines = new ArrayList<>();
+        if (cycle.logic().isTack()) {
+            lines.add(sum("spots", Quantity.number(cycle.values().spots()), units));
         }
-        lines.addAll(sums(score.integrals(), units));
+        lines.addAll(sums(cycle.integrals(), units));
         return lines;
     }
 
-    private static List<FigureView.Line> sums(Integrals sums, UnitSystem units) {
+    private static List<FigureLine> sums(CycleTotals sums, UnitSystem units) {
         return List.of(
                 sum("arcS", Quantity.seconds(sums.arcS()), units),
                 sum("lengthS", Quantity.seconds(sums.lengthS()), units),
@@ -232,19 +232,19 @@ public record ScorePage(
                 sum("repeatedPercent", Quantity.percent(sums.repeatedPercent()), units));
     }
 
-    private static FigureView.Line sum(String name, Quantity value, UnitSystem units) {
-        return new FigureView.Line(
+    private static FigureLine sum(String name, Quantity value, UnitSystem units) {
+        return new FigureLine(
                 Phrasebook.say(Phrase.of("integral." + name), units),
                 units.show(value).line());
     }
 
-    private static List<Choice> compared(Score score, Optional<Other> other) {
-        String chosen = other.map(Other::choice).orElse("");
+    private static List<Choice> compared(WeldCycle cycle, Optional<ComparedWith> other) {
+        String chosen = other.map(ComparedWith::choice).orElse("");
         List<Choice> choices = new ArrayList<>();
         choices.add(new Choice("", "nothing", chosen.isEmpty()));
         choices.add(new Choice("engine", "the engine's own figures", chosen.equals("engine")));
-        Arrays.stream(ControlLogic.Name.values())
-                .filter(name -> name != score.logic().name())
+        Arrays.stream(TriggerModeName.values())
+                .filter(name -> name != cycle.logic().name())
                 .forEach(name -> choices.add(new Choice(
                         name.name(),
                         Phrasebook.say(Phrase.of(name.words()), UnitSystem.METRIC),
@@ -255,8 +255,8 @@ public record ScorePage(
         return choices;
     }
 
-    private static Comparison comparison(Score score, Score with, String name, UnitSystem units) {
-        ScoreComparison comparison = ScoreComparison.of(score, with);
+    private static Comparison comparison(WeldCycle cycle, WeldCycle with, String name, UnitSystem units) {
+        CycleComparison comparison = CycleComparison.of(cycle, with);
         return new Comparison(
                 name,
                 comparison.sentences().stream()
@@ -267,7 +267,7 @@ public record ScorePage(
     }
 
     private static List<ScoreDrawing.DifferenceLine> lines(
-            List<ScoreComparison.Difference> differences, UnitSystem units) {
+            List<CycleComparison.Difference> differences, UnitSystem units) {
         return differences.stream()
                 .map(difference -> ScoreDrawing.DifferenceLine.of(difference, units))
                 .toList();

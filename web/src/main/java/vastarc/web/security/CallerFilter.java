@@ -12,7 +12,8 @@ import java.util.Set;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.context.SecurityContextImpl;
 import org.springframework.web.filter.OncePerRequestFilter;
-import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.security.DeviceRequest.DeviceRemoved;
+import vastarc.web.store.device.DeviceStore;
 
 /**
  * Finds out who asks: this machine by the address a request comes from, a paired device by its key. What a device sends is looked at again when it has
@@ -61,13 +62,13 @@ final class CallerFilter extends OncePerRequestFilter {
             throws ServletException, IOException {
         try {
             chain.doFilter(request, response);
-        } catch (DeviceRequest.TakenAway gone) {
-            Refusals.unpaired(request, response);
+        } catch (DeviceRemoved gone) {
+            AccessRefusals.unpaired(request, response);
         } catch (ServletException e) {
-            if (!(e.getRootCause() instanceof DeviceRequest.TakenAway)) {
+            if (!(e.getRootCause() instanceof DeviceRemoved)) {
                 throw e;
             }
-            Refusals.unpaired(request, response);
+            AccessRefusals.unpaired(request, response);
         }
     }
 

@@ -12,7 +12,7 @@ import java.util.Enumeration;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.store.device.DeviceStore;
 
 /** What a device sends: whenever some of it has come, the device must still be paired. */
 final class DeviceRequest extends HttpServletRequestWrapper {
@@ -28,18 +28,18 @@ final class DeviceRequest extends HttpServletRequestWrapper {
     }
 
     /** The device was taken away while it was sending. */
-    static final class TakenAway extends RuntimeException {
+    static final class DeviceRemoved extends RuntimeException {
 
         private static final long serialVersionUID = 1L;
 
-        TakenAway() {
+        DeviceRemoved() {
             super("the device was taken away while it was sending", null, false, false);
         }
     }
 
     private void requirePaired() {
         if (!devices.isPaired(device)) {
-            throw new TakenAway();
+            throw new DeviceRemoved();
         }
     }
 
@@ -78,7 +78,7 @@ final class DeviceRequest extends HttpServletRequestWrapper {
 
     @Override
     public ServletInputStream getInputStream() throws IOException {
-        return new Watched(super.getInputStream());
+        return new WatchedStream(super.getInputStream());
     }
 
     @Override
@@ -86,11 +86,11 @@ final class DeviceRequest extends HttpServletRequestWrapper {
         return new BufferedReader(new InputStreamReader(getInputStream(), StandardCharsets.UTF_8));
     }
 
-    private final class Watched extends ServletInputStream {
+    private final class WatchedStream extends ServletInputStream {
 
         private final ServletInputStream in;
 
-        Watched(ServletInputStream in) {
+        WatchedStream(ServletInputStream in) {
             this.in = in;
         }
 

@@ -62,7 +62,7 @@ public class Lan {
     public static List<String> addresses() {
         try {
             return Collections.list(NetworkInterface.getNetworkInterfaces()).stream()
-                    .flatMap(one -> Collections.list(one.getInetAddresses()).stream())
+                    .flatMap(networkInterface -> Collections.list(networkInterface.getInetAddresses()).stream())
                     .filter(address -> address instanceof Inet4Address && !address.isLoopbackAddress())
                     .map(InetAddress::getHostAddress)
                     .sorted()

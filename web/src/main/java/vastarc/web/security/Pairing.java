@@ -15,9 +15,9 @@ import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
-import vastarc.web.kept.Keys;
-import vastarc.web.kept.device.DeviceStore;
-import vastarc.web.kept.disk.DiskTrouble;
+import vastarc.web.store.SecretKeys;
+import vastarc.web.store.device.DeviceStore;
+import vastarc.web.store.disk.DiskTrouble;
 
 /**
  * The code that lets a device in: six digits, shown on this machine only, another one after every use. An address that types five wrong ones is
@@ -41,7 +41,7 @@ public class Pairing {
 
     private final DeviceStore devices;
     private final Clock clock;
-    private final Cache<String, Wrong> wrong;
+    private final Cache<String, WrongCodes> wrong;
     private String code = fresh();
 
     Pairing(DeviceStore devices, Clock clock) {
@@ -59,10 +59,10 @@ public class Pairing {
      * @param key   of the device; empty where it was not let in
      * @param wrong why not; empty where it was
      */
-    public record Tried(Optional<String> key, String wrong) {
+    public record PairingResult(Optional<String> key, String wrong) {
 
-        static Tried refused(String why) {
-            return new Tried(Optional.empty(), why);
+        static PairingResult refused(String why) {
+            return new PairingResult(Optional.empty(), why);
         }
     }
 
@@ -74,18 +74,19 @@ public class Pairing {
      * @param last        when the last came
      * @param lockedUntil nothing is taken from it before
      */
-    public record Wrong(String address, int count, Instant last, Instant lockedUntil) {
+    public record WrongCodes(String address, int count, Instant last, Instant lockedUntil) {
 
-        private Wrong another(Instant now) {
+        private WrongCodes another(Instant now) {
             int counted = count + 1;
             boolean locks = counted % MOST_WRONG == 0;
             int doubled = Math.min(MOST_DOUBLED, counted / MOST_WRONG - 1);
-            return new Wrong(address, counted, now, locks ? now.plus(LOCKED.multipliedBy(1L << doubled)) : lockedUntil);
+            return new WrongCodes(
+                    address, counted, now, locks ? now.plus(LOCKED.multipliedBy(1L << doubled)) : lockedUntil);
         }
     }
 
     private static String fresh() {
-        return String.format("%06d", Keys.below(CODES));
+        return String.format("%06d", SecretKeys.below(CODES));
     }
 
     /** As it is now. */
@@ -94,47 +95,47 @@ public class Pairing {
     }
 
     /** Addresses that have typed wrong codes in the last week, the newest first; at most twenty. */
-    public List<Wrong> wrong() {
+    public List<WrongCodes> wrong() {
         return wrong.asMap().values().stream()
-                .sorted(Comparator.comparing(Wrong::last).reversed())
+                .sorted(Comparator.comparing(WrongCodes::last).reversed())
                 .limit(20)
                 .toList();
     }
 
     /** Tries a code for a device of a name. */
-    public synchronized Tried tried(String typed, String name, String address) {
+    public synchronized PairingResult tryCode(String typed, String name, String address) {
         String from = network(address);
-        Wrong before = wrong.get(from, there -> new Wrong(there, 0, Instant.MIN, Instant.MIN));
+        WrongCodes before = wrong.get(from, there -> new WrongCodes(there, 0, Instant.MIN, Instant.MIN));
         Instant now = clock.instant();
         if (now.isBefore(before.lockedUntil())) {
             long minutes = Duration.between(now, before.lockedUntil()).toMinutes() + 1;
-            return Tried.refused("Too many wrong codes from this device. Wait " + minutes
+            return PairingResult.refused("Too many wrong codes from this device. Wait " + minutes
                     + (minutes == 1 ? " minute" : " minutes") + ", then type the code that is shown.");
         }
-        if (!Keys.areAlike(typed.replaceAll("\\s", ""), code)) {
-            Wrong after = before.another(now);
+        if (!SecretKeys.areAlike(typed.replaceAll("\\s", ""), code)) {
+            WrongCodes after = before.another(now);
             wrong.put(from, after);
             LOG.warn("A wrong pairing code came from {} ({} so far).", from, after.count());
-            return Tried.refused(
+            return PairingResult.refused(
                     "This is not the code. It is shown where the program was started, and in Shop under devices.");
         }
         return pair(name, from);
     }
 
-    private Tried pair(String name, String from) {
+    private PairingResult pair(String name, String from) {
         Optional<String> key;
         try {
             key = devices.pair(name, false);
         } catch (DiskTrouble full) {
-            return Tried.refused(String.valueOf(full.getMessage()));
+            return PairingResult.refused(String.valueOf(full.getMessage()));
         }
         if (key.isEmpty()) {
-            return Tried.refused(
+            return PairingResult.refused(
                     "There are " + DeviceStore.MOST + " devices already. Take one away in Shop under devices.");
         }
         wrong.invalidate(from);
         code = fresh();
-        return new Tried(key, "");
+        return new PairingResult(key, "");
     }
 
     /** Of the newer addresses a machine has as many as it likes: they count by the network they share. */

@@ -9,7 +9,8 @@ import java.time.Duration;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.web.filter.OncePerRequestFilter;
-import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.security.Pairing.PairingResult;
+import vastarc.web.store.device.DeviceStore;
 
 /** The one page that an unpaired device sees: it takes the code and gives the device its key. */
 final class PairingFilter extends OncePerRequestFilter {
@@ -31,7 +32,7 @@ final class PairingFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         switch (request.getRequestURI()) {
-            case STYLE -> Refusals.answer(response, HttpServletResponse.SC_OK, "text/css", PairingPage.STYLE);
+            case STYLE -> AccessRefusals.answer(response, HttpServletResponse.SC_OK, "text/css", PairingPage.STYLE);
             case PAGE -> pair(request, response);
             default -> chain.doFilter(request, response);
         }
@@ -44,7 +45,7 @@ final class PairingFilter extends OncePerRequestFilter {
             return;
         }
         String name = shortened(request.getParameter("name"));
-        Pairing.Tried tried = pairing.tried(code, name, request.getRemoteAddr());
+        PairingResult tried = pairing.tryCode(code, name, request.getRemoteAddr());
         if (tried.key().isEmpty()) {
             answer(
                     response,
@@ -67,7 +68,7 @@ final class PairingFilter extends OncePerRequestFilter {
     }
 
     private static void answer(HttpServletResponse response, int status, String html) throws IOException {
-        Refusals.answer(response, status, "text/html", html);
+        AccessRefusals.answer(response, status, "text/html", html);
     }
 
     private static String shortened(String text) {

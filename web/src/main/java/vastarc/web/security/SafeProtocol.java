@@ -14,10 +14,10 @@ public final class SafeProtocol extends Http11NioProtocol {
 
     @Override
     public void setAdapter(Adapter adapter) {
-        super.setAdapter(new WithHeaders(adapter));
+        super.setAdapter(new HeaderUpgrade(adapter));
     }
 
-    private record WithHeaders(Adapter server) implements Adapter {
+    private record HeaderUpgrade(Adapter server) implements Adapter {
 
         private static void put(Response response) {
             if (!response.isCommitted()) {

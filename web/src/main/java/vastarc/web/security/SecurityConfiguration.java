@@ -18,7 +18,7 @@ import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
-import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.store.device.DeviceStore;
 
 /**
  * Who may ask for what, in one place, and forms from the program's own pages only.
@@ -43,8 +43,8 @@ class SecurityConfiguration {
         return http.addFilterBefore(new CallerFilter(devices), CsrfFilter.class)
                 .authorizeHttpRequests(SecurityConfiguration::whoMayWhat)
                 .exceptionHandling(refusals -> refusals.authenticationEntryPoint(
-                                (request, response, unknown) -> Refusals.unpaired(request, response))
-                        .accessDeniedHandler(Refusals::denied))
+                                (request, response, unknown) -> AccessRefusals.unpaired(request, response))
+                        .accessDeniedHandler(AccessRefusals::denied))
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens())
                         // Nobody logs in, so a page's token stays the same from one request to the next.
                         .sessionAuthenticationStrategy(new NullAuthenticatedSessionStrategy())

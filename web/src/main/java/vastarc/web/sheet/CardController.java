@@ -14,23 +14,24 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import vastarc.core.cycle.WeldCycle;
 import vastarc.core.machine.PanelPlan;
 import vastarc.core.plan.SheetDocument;
-import vastarc.core.score.Score;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.web.format.SheetCsv;
-import vastarc.web.kept.document.Document;
-import vastarc.web.kept.document.SheetDocuments;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobFile;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.Torch;
 import vastarc.web.paper.PaperPress;
 import vastarc.web.request.JobMachines;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.sheet.CardPage.CardSource;
+import vastarc.web.store.document.Document;
+import vastarc.web.store.document.SheetDocuments;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobFile;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.Torch;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -96,7 +97,7 @@ class CardController {
                         .toString());
     }
 
-    private Sheet sheet(UUID id) {
+    private SetupSheet sheet(UUID id) {
         Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
         return planner.plan(job).sheet().value().orElseThrow(() -> new NotFound("sheet"));
     }
@@ -113,9 +114,9 @@ class CardController {
     private CardPage card(UUID id, Preferences preferences) {
         Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
         JobPlan plan = planner.plan(job);
-        Optional<Score> score = plan.score().value();
-        Optional<Machine> machine = choice.of(job.content(), score).chosen();
-        Optional<PanelPlan> panel = score.flatMap(played -> machine.map(own -> PanelPlan.of(
+        Optional<WeldCycle> cycle = plan.score().value();
+        Optional<Machine> machine = choice.of(job.content(), cycle).chosen();
+        Optional<PanelPlan> panel = cycle.flatMap(played -> machine.map(own -> PanelPlan.of(
                 played,
                 own.profile(),
                 job.content().torch().flatMap(machines::torch).map(Torch::profile),
@@ -123,6 +124,6 @@ class CardController {
                 Map.of())));
         String address =
                 ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
-        return CardPage.of(new CardPage.Source(job, plan, machine, panel, address), preferences.units());
+        return CardPage.of(new CardSource(job, plan, machine, panel, address), preferences.units());
     }
 }

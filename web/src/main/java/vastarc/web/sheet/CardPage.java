@@ -10,18 +10,20 @@ import java.util.stream.Stream;
 import vastarc.core.machine.PanelPlan;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.drawing.PanelFront;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.machine.Machine;
+import vastarc.web.drawing.PanelDrawing;
 import vastarc.web.paper.QrCode;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.PurgeReader;
-import vastarc.web.ui.FigureView;
+import vastarc.web.request.PurgeReader.ParsedPurge;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.ui.ParameterView;
+import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * A job's setup card: everything that goes on panel and torch, on one page of paper.
@@ -51,13 +53,13 @@ public record CardPage(
         String notes,
         Optional<SheetView> sheet,
         List<String> problems,
-        List<FigureView> panel,
-        List<FigureView> torch,
-        List<FigureView> weld,
-        List<FigureView.Line> purge,
+        List<ParameterView> panel,
+        List<ParameterView> torch,
+        List<ParameterView> weld,
+        List<FigureLine> purge,
         String machine,
-        Optional<PanelFront> front,
-        List<FigureView.Line> controls,
+        Optional<PanelDrawing> front,
+        List<FigureLine> controls,
         Drawing booth,
         String address) {
 
@@ -65,15 +67,15 @@ public record CardPage(
 
     /** The purge's flows are told with its wait; the rest is of use at the desk, not at the bench. */
     private static final Set<String> LEFT_OUT = Stream.of(
-                    SettingKey.PURGE_FLOW,
-                    SettingKey.PURGE_HOLD,
-                    SettingKey.AVERAGE_CURRENT,
-                    SettingKey.RMS_CURRENT,
-                    SettingKey.ARC_ENERGY,
-                    SettingKey.WIRE_SHARE,
-                    SettingKey.POOL_WIDTH,
-                    SettingKey.BACK_BEAD)
-            .map(SettingKey::apiName)
+                    ParameterKey.PURGE_FLOW,
+                    ParameterKey.PURGE_HOLD,
+                    ParameterKey.AVERAGE_CURRENT,
+                    ParameterKey.RMS_CURRENT,
+                    ParameterKey.ARC_ENERGY,
+                    ParameterKey.WIRE_SHARE,
+                    ParameterKey.POOL_WIDTH,
+                    ParameterKey.BACK_BEAD)
+            .map(ParameterKey::apiName)
             .collect(Collectors.toSet());
 
     /**
@@ -82,9 +84,9 @@ public record CardPage(
      * @param machine chosen for the job, and what its panel must be
      * @param address of the program, as the asker reached it
      */
-    record Source(Job job, JobPlan plan, Optional<Machine> machine, Optional<PanelPlan> panel, String address) {}
+    record CardSource(Job job, JobPlan plan, Optional<Machine> machine, Optional<PanelPlan> panel, String address) {}
 
-    static CardPage of(Source source, UnitSystem units) {
+    static CardPage of(CardSource source, UnitSystem units) {
         Job job = source.job();
         Optional<SheetView> view = source.plan().sheet().value().map(sheet -> SheetView.of(sheet, units));
         String booth = source.address() + "/jobs/" + job.id() + "/run";
@@ -105,23 +107,23 @@ public record CardPage(
                 view.map(sheet -> working(sheet.weld())).orElse(List.of()),
                 purge(source, units),
                 source.machine().map(Machine::name).orElse(""),
-                both(source, (machine, panel) -> PanelFront.of(machine.profile(), panel, units)),
+                both(source, (machine, panel) -> PanelDrawing.of(machine.profile(), panel, units)),
                 source.panel().map(panel -> controls(panel, units)).orElse(List.of()),
                 QrCode.of(booth),
                 booth);
     }
 
-    private static <T> Optional<T> both(Source source, BiFunction<Machine, PanelPlan, T> use) {
+    private static <T> Optional<T> both(CardSource source, BiFunction<Machine, PanelPlan, T> use) {
         return source.machine().flatMap(machine -> source.panel().map(panel -> use.apply(machine, panel)));
     }
 
-    private static List<FigureView> working(List<FigureView> figures) {
+    private static List<ParameterView> working(List<ParameterView> figures) {
         return figures.stream()
                 .filter(figure -> !figure.idle() && !LEFT_OUT.contains(figure.id()))
                 .toList();
     }
 
-    private static String joint(Sheet sheet, UnitSystem units) {
+    private static String joint(SetupSheet sheet, UnitSystem units) {
         List<String> words = new ArrayList<>();
         words.add(say(Phrase.of("material." + sheet.joint().material().name()), units));
         words.add(units.show(Quantity.millimetres(sheet.joint().thinnerMm())).line());
@@ -130,13 +132,13 @@ public record CardPage(
         return String.join(", ", words);
     }
 
-    private static List<FigureView.Line> purge(Source source, UnitSystem units) {
+    private static List<FigureLine> purge(CardSource source, UnitSystem units) {
         return source.plan()
                 .sheet()
                 .value()
                 .filter(sheet -> sheet.joint().wantsPurge())
                 .map(sheet -> PurgeReader.read(source.job().content().purge(), sheet))
-                .flatMap(PurgeReader.Read::plan)
+                .flatMap(ParsedPurge::plan)
                 .map(plan -> List.of(
                         line(
                                 "purge.flow",
@@ -155,14 +157,14 @@ public record CardPage(
                 .orElse(List.of());
     }
 
-    private static FigureView.Line line(String key, String value) {
-        return new FigureView.Line(say(Phrase.of(key), UnitSystem.METRIC), value);
+    private static FigureLine line(String key, String value) {
+        return new FigureLine(say(Phrase.of(key), UnitSystem.METRIC), value);
     }
 
-    private static List<FigureView.Line> controls(PanelPlan panel, UnitSystem units) {
+    private static List<FigureLine> controls(PanelPlan panel, UnitSystem units) {
         return panel.controls().stream()
                 .filter(control -> control.idle().isEmpty())
-                .map(control -> new FigureView.Line(
+                .map(control -> new FigureLine(
                         control.element().label().isBlank()
                                 ? say(Phrase.of(control.element().setting().words()), units)
                                 : control.element().label(),

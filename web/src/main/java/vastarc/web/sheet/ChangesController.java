@@ -13,8 +13,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import vastarc.web.kept.job.JobStore;
+import vastarc.web.store.job.JobStore;
 import vastarc.web.stream.Events;
+import vastarc.web.stream.Events.EventMessage;
 import vastarc.web.ui.NotFound;
 
 /** Tells an open page that its job was changed elsewhere: on another device, or in another window. */
@@ -32,7 +33,7 @@ class ChangesController {
     }
 
     /** The version a job has come to. */
-    public record Changed(long version) {}
+    public record JobChange(long version) {}
 
     @GetMapping(path = "/jobs/{id}/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     ResponseEntity<SseEmitter> changes(@PathVariable UUID id, @RequestParam(defaultValue = "") String seen) {
@@ -40,21 +41,22 @@ class ChangesController {
         if (there.isEmpty()) {
             throw new NotFound("job");
         }
-        AtomicLong told = new AtomicLong(JobStore.version(seen));
+        AtomicLong sent = new AtomicLong(JobStore.version(seen));
         AtomicInteger beats = new AtomicInteger();
-        return events.open(() -> told(id, told, beats), () -> {})
+        return events.open(() -> message(id, sent, beats), () -> {})
                 .map(ResponseEntity::ok)
                 .orElseGet(() ->
                         ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build());
     }
 
     /** Looked at once a second, and at once when the page comes. */
-    private Events.Told told(UUID id, AtomicLong told, AtomicInteger beats) {
+    private EventMessage message(UUID id, AtomicLong sent, AtomicInteger beats) {
         if (beats.getAndIncrement() % LOOKED_EVERY != 0) {
-            return new Events.Told(Optional.empty(), false);
+            return new EventMessage(Optional.empty(), false);
         }
         OptionalLong now = jobs.versionOf(id);
-        boolean changed = now.isPresent() && told.getAndSet(now.getAsLong()) != now.getAsLong();
-        return new Events.Told(changed ? Optional.of(new Changed(now.getAsLong())) : Optional.empty(), now.isEmpty());
+        boolean changed = now.isPresent() && sent.getAndSet(now.getAsLong()) != now.getAsLong();
+        return new EventMessage(
+                changed ? Optional.of(new JobChange(now.getAsLong())) : Optional.empty(), now.isEmpty());
     }
 }

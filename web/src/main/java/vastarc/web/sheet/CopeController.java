@@ -16,9 +16,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.joint.SaddleCope;
 import vastarc.core.notation.LengthReader;
 import vastarc.core.notation.NumberReader;
@@ -26,11 +24,13 @@ import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 import vastarc.web.drawing.CopeDrawing;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.paper.PaperPress;
 import vastarc.web.paper.SvgFile;
-import vastarc.web.request.Choices;
+import vastarc.web.request.ApiNames;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 import vastarc.web.ui.TypedField;
@@ -50,9 +50,9 @@ class CopeController {
     }
 
     /** What was typed and what it makes. */
-    private record Typed(List<TypedField> fields, Outcome<SaddleCope> cope, String query) {}
+    private record CopeInput(List<TypedField> fields, Outcome<SaddleCope> cope, String query) {}
 
-    private static Typed typed(Map<String, String> sent, UnitSystem units) {
+    private static CopeInput typed(Map<String, String> sent, UnitSystem units) {
         String branch = sent.getOrDefault("branch", USUAL_BRANCH);
         String run = sent.getOrDefault("run", USUAL_RUN);
         String angle = sent.getOrDefault("angle", SQUARE);
@@ -71,7 +71,7 @@ class CopeController {
                 .queryParam("offset", offset)
                 .encode()
                 .toUriString();
-        return new Typed(
+        return new CopeInput(
                 List.of(
                         field("branch", "branch, outside", branch, SaddleCope.BRANCH, cope, units),
                         field("run", "run, outside", run, SaddleCope.RUN, cope, units),
@@ -81,22 +81,22 @@ class CopeController {
                 query);
     }
 
-    private static double length(String text, Range range, List<Problem> problems) {
+    private static double length(String text, InputRange range, List<Problem> problems) {
         Outcome<Length> length = new LengthReader(UnitSystem.METRIC, Optional.empty()).read(text, range.field());
         problems.addAll(length.problems());
         return length.value().map(Length::inMillimetres).orElse(range.low());
     }
 
-    private static double number(String text, Range range, List<Problem> problems) {
+    private static double number(String text, InputRange range, List<Problem> problems) {
         if (NumberReader.read(text).isEmpty()) {
             problems.add(Problem.badValue(
-                    range.field(), "type", "“" + Choices.shortened(text) + "”", "a number such as 45"));
+                    range.field(), "type", "“" + ApiNames.shortened(text) + "”", "a number such as 45"));
         }
         return NumberReader.read(text).orElse(range.low());
     }
 
     private static TypedField field(
-            String name, String label, String text, Range range, Outcome<SaddleCope> cope, UnitSystem units) {
+            String name, String label, String text, InputRange range, Outcome<SaddleCope> cope, UnitSystem units) {
         String message = cope.problems().stream()
                 .filter(problem -> problem.field().equals(range.field()))
                 .findFirst()
@@ -110,17 +110,18 @@ class CopeController {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Typed typed = typed(sent, preferences.units());
+        CopeInput typed = typed(sent, preferences.units());
         Optional<SaddleCope> cope = typed.cope().value();
         model.addAttribute("fields", typed.fields());
         model.addAttribute("query", typed.query());
         model.addAttribute("drawing", cope.map(CopeDrawing::whole));
         model.addAttribute(
-                "said", cope.map(one -> said(one, preferences.units())).orElse(List.of()));
+                "said",
+                cope.map(saddleCope -> errors(saddleCope, preferences.units())).orElse(List.of()));
         return "sheet/cope";
     }
 
-    private static List<String> said(SaddleCope cope, UnitSystem units) {
+    private static List<String> errors(SaddleCope cope, UnitSystem units) {
         return List.of(
                 "The cut is "
                         + ruled(cope.deepestMm(), units)
@@ -175,7 +176,7 @@ class CopeController {
                 "width",
                 CopeDrawing.STRIP_MM + 8,
                 "said",
-                said(cope, preferences.units()),
+                errors(cope, preferences.units()),
                 "tubes",
                 tubes(cope, preferences.units()));
         return PaperPress.answer(title, press.press("sheet/cope-paper", title, PaperPress.Size.A4, model));

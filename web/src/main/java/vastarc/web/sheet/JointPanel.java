@@ -8,27 +8,29 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import vastarc.core.finding.Problem;
 import vastarc.core.joint.InputField;
+import vastarc.core.joint.InputField.InputKind;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Matter;
-import vastarc.core.sheet.School;
-import vastarc.core.sheet.ShopWays;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.drawing.AttitudeDrawing;
+import vastarc.core.sheet.Method;
+import vastarc.core.sheet.ParameterTopic;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Problem;
+import vastarc.core.validation.Problem.ProblemKind;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointIcon;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JointText;
-import vastarc.web.request.WorkText;
+import vastarc.web.drawing.PositionDrawing;
+import vastarc.web.request.WeldQuantityText;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JointText;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.QuantityFields;
 import vastarc.web.ui.TypedField;
-import vastarc.web.ui.WorkFields;
 
 /**
  * The left of the sheet: the joint as typed, every choice and every message beside its field.
@@ -53,7 +55,7 @@ public record JointPanel(
         Map<String, Boolean> flags,
         Map<String, String> hidden,
         Map<String, String> messages,
-        List<SchoolField> schools,
+        List<MethodField> schools,
         Drawing attitude,
         String attitudeWords) {
 
@@ -66,7 +68,7 @@ public record JointPanel(
     public record JointTile(String value, String label, boolean selected, String metal, String weld) {}
 
     /** A matter on which this job may go another way than the shop. */
-    public record SchoolField(String field, String matter, List<Choice> choices) {}
+    public record MethodField(String field, String matter, List<Choice> choices) {}
 
     private static final List<InputField<?>> LENGTHS =
             List.of(WeldFields.BASE, WeldFields.ABUTTING, WeldFields.TUBE_OD);
@@ -79,7 +81,7 @@ public record JointPanel(
             WeldFields.TRAVEL,
             WeldFields.PREHEAT);
 
-    static JointPanel of(JobContent content, List<Problem> problems, ShopWays shop, UnitSystem units) {
+    static JointPanel of(JobContent content, List<Problem> problems, ShopDefaults shop, UnitSystem units) {
         JointText typed = content.joint();
         Map<String, String> messages = new TreeMap<>();
         problems.forEach(problem -> messages.putIfAbsent(place(problem.field()), besideField(problem, units)));
@@ -92,7 +94,7 @@ public record JointPanel(
         Map<String, List<Choice>> selects = selects(typed, joint);
         List<TypedField> lengths = fields.of(lengths(typed, joint));
         List<TypedField> fitUp = fields.of(FIT_UP);
-        List<TypedField> work = WorkFields.first(typed, WorkText.of(typed), joint.isTube(), units);
+        List<TypedField> work = QuantityFields.first(typed, WeldQuantityText.of(typed), joint.isTube(), units);
         Map<String, String> hidden = new TreeMap<>(typed.texts());
         hidden.keySet().removeAll(flags.keySet());
         hidden.keySet().removeAll(selects.keySet());
@@ -109,15 +111,15 @@ public record JointPanel(
                 hidden,
                 messages,
                 schools(content, shop),
-                AttitudeDrawing.of(position, words),
+                PositionDrawing.of(position, words),
                 words);
     }
 
     /** The depth is asked for where it is to stop at one. */
     private static List<InputField<?>> lengths(JointText typed, JointForm joint) {
         boolean partial = chosen(WeldFields.PENETRATION, typed)
-                .filter(told -> told == Penetration.PARTIAL
-                        && WeldFields.PENETRATION.choicesFor(joint).contains(told))
+                .filter(entered -> entered == Penetration.PARTIAL
+                        && WeldFields.PENETRATION.choicesFor(joint).contains(entered))
                 .isPresent();
         List<InputField<?>> lengths = new ArrayList<>(LENGTHS);
         if (partial) {
@@ -128,7 +130,7 @@ public record JointPanel(
 
     /** Beside the field the whole message; where the middle of the page explains what is out of scope, its first sentence. */
     private static String besideField(Problem problem, UnitSystem units) {
-        return problem.kind() == Problem.Kind.OUT_OF_SCOPE
+        return problem.kind() == ProblemKind.OUT_OF_SCOPE
                 ? Phrasebook.say(problem.wrong(), units)
                 : problem.message(units);
     }
@@ -154,7 +156,7 @@ public record JointPanel(
         Map<String, List<Choice>> selects = new LinkedHashMap<>();
         WeldFields.choices().forEach(field -> selects.put(field.name(), choices(field, typed, joint)));
         WeldFields.ALL.stream()
-                .filter(field -> field.kind() == InputField.Kind.FLAG && !isBox(field))
+                .filter(field -> field.kind() == InputKind.FLAG && !isBox(field))
                 .forEach(field -> selects.put(field.name(), sides(field, typed)));
         return selects;
     }
@@ -211,31 +213,31 @@ public record JointPanel(
     private static Map<String, Boolean> flags(JointText typed, JointForm joint) {
         Map<String, Boolean> flags = new LinkedHashMap<>();
         WeldFields.ALL.stream()
-                .filter(field -> field.kind() == InputField.Kind.FLAG && isBox(field) && field.isAskedOf(joint))
+                .filter(field -> field.kind() == InputKind.FLAG && isBox(field) && field.appliesTo(joint))
                 .filter(field -> field != WeldFields.BOTH_SIDES)
                 .forEach(field -> flags.put(
                         field.name(), typed.text(field).filter("true"::equals).isPresent()));
         return flags;
     }
 
-    private static List<SchoolField> schools(JobContent content, ShopWays shop) {
-        return Arrays.stream(Matter.values())
-                .map(matter -> {
-                    School own = content.schools().get(matter);
+    private static List<MethodField> schools(JobContent content, ShopDefaults shop) {
+        return Arrays.stream(ParameterTopic.values())
+                .map(topic -> {
+                    Method own = content.schools().get(topic);
                     List<Choice> choices = new ArrayList<>();
-                    String habit = say(shop.schools().of(matter).words());
+                    String habit = say(shop.methods().of(topic).words());
                     choices.add(new Choice("", "shop default: " + habit, own == null));
-                    Arrays.stream(School.values())
-                            .filter(school -> school.matter() == matter)
-                            .forEach(school ->
-                                    choices.add(new Choice(school.name(), say(school.words()), school == own)));
-                    return new SchoolField(JobContent.SCHOOL + matter.name(), say("matter." + matter.name()), choices);
+                    Arrays.stream(Method.values())
+                            .filter(method -> method.matter() == topic)
+                            .forEach(method ->
+                                    choices.add(new Choice(method.name(), say(method.words()), method == own)));
+                    return new MethodField(JobContent.SCHOOL + topic.name(), say("matter." + topic.name()), choices);
                 })
                 .toList();
     }
 
     /** Some matter goes another way here than in the shop. */
-    public boolean isAnotherSchool() {
+    public boolean isOtherMethod() {
         return schools.stream().anyMatch(field -> !field.choices().get(0).selected());
     }
 

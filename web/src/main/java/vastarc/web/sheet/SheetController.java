@@ -19,40 +19,45 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.core.cycle.CycleKey;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.notation.NumberReader;
 import vastarc.core.plan.SheetDocument;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.score.ScoreKey;
-import vastarc.core.sheet.Matter;
-import vastarc.core.sheet.School;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Way;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.job.JointText;
+import vastarc.core.sheet.Alternative;
+import vastarc.core.sheet.Method;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.ParameterTopic;
 import vastarc.web.request.JobMachines;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
-import vastarc.web.request.OwnTaker;
+import vastarc.web.request.OwnValueSaver;
 import vastarc.web.request.ShopLearning;
-import vastarc.web.request.WorkText;
-import vastarc.web.ui.JobPlace;
-import vastarc.web.ui.JobStep;
+import vastarc.web.request.ShopLearning.JobLessons;
+import vastarc.web.request.WeldQuantityText;
+import vastarc.web.sheet.SheetPage.SheetSource;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JobStore.HistoryResult;
+import vastarc.web.store.job.JobStore.JobEdit;
+import vastarc.web.store.job.JobStore.SaveResult;
+import vastarc.web.store.job.JointText;
+import vastarc.web.ui.JobPage;
+import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 import vastarc.web.ui.ReasonView;
 
 /** Shows a job's sheet, and keeps every change to it. */
 @Controller
-class SheetController implements JobPlace {
+class SheetController implements JobPage {
 
     private final JobStore jobs;
     private final JobPlanner planner;
     private final JobMachines machines;
     private final ShopLearning learning;
-    private final OwnTaker taker;
+    private final OwnValueSaver taker;
     private final Clock clock;
 
     SheetController(
@@ -60,7 +65,7 @@ class SheetController implements JobPlace {
             JobPlanner planner,
             JobMachines machines,
             ShopLearning learning,
-            OwnTaker taker,
+            OwnValueSaver taker,
             Clock clock) {
         this.jobs = jobs;
         this.planner = planner;
@@ -87,15 +92,15 @@ class SheetController implements JobPlace {
         model.addAttribute(
                 "page",
                 SheetPage.of(
-                        new SheetPage.Source(job, plan, planner.ways(), jobs.history(job), collidedWith, stale),
+                        new SheetSource(job, plan, planner.shopDefaults(), jobs.history(job), collidedWith, stale),
                         preferences.units()));
         model.addAttribute(
                 "learned",
-                machines.told(job.content())
+                machines.chosen(job.content())
                         .flatMap(machine -> plan.sheet()
                                 .value()
                                 .map(sheet -> learning.of(machine.name(), sheet, preferences.units())))
-                        .orElseGet(ShopLearning.Learned::nothing));
+                        .orElseGet(JobLessons::nothing));
     }
 
     /** Takes a figure that the shop's own runs have taught onto the sheet. */
@@ -108,12 +113,13 @@ class SheetController implements JobPlace {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         OptionalDouble figure = NumberReader.read(value);
-        Optional<SettingKey> key = SettingKey.named(setting);
-        JobStore.Travelled there = jobs.edit(
+        Optional<ParameterKey> key = ParameterKey.named(setting);
+        HistoryResult there = jobs.edit(
                         id,
                         version.isEmpty() ? OptionalLong.empty() : JobStore.seen(version),
-                        job -> key.filter(one -> figure.isPresent())
-                                .flatMap(one -> taker.taken(job.content(), one, figure.getAsDouble()))
+                        job -> key.filter(parameterKey -> figure.isPresent())
+                                .flatMap(parameterKey ->
+                                        taker.withValue(job.content(), parameterKey, figure.getAsDouble()))
                                 .orElse(job.content()))
                 .orElseThrow(() -> new NotFound("job"));
         return workspace(there.job(), Optional.empty(), there.stale(), preferences, model);
@@ -128,7 +134,7 @@ class SheetController implements JobPlace {
             Model model) {
         ReasonView reason = jobs.find(id)
                 .flatMap(job -> planner.plan(job).sheet().value())
-                .flatMap(sheet -> SettingKey.named(setting).flatMap(sheet::find))
+                .flatMap(sheet -> ParameterKey.named(setting).flatMap(sheet::find))
                 .map(found -> ReasonView.of(found, preferences.units()))
                 .orElseThrow(() -> new NotFound("setting"));
         model.addAttribute("reason", reason);
@@ -143,10 +149,10 @@ class SheetController implements JobPlace {
             @ModelAttribute("preferences") Preferences preferences,
             HttpServletResponse response,
             Model model) {
-        JobStore.Saved saved = jobs.save(
+        SaveResult saved = jobs.save(
                         id,
                         JobStore.version(sent.get("version")),
-                        before -> new JobStore.Edit(
+                        before -> new JobEdit(
                                 sent.getOrDefault("name", before.name()),
                                 sent.getOrDefault("notes", before.notes()),
                                 changed(before.content(), sent, preferences.units())))
@@ -163,10 +169,11 @@ class SheetController implements JobPlace {
     /** Another arc control than the chosen logic belongs to lets the logic go. */
     private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
         JointText typed = followed(before.joint(), before.joint().changedTo(sent, JointText.FIELDS, units));
-        JointText joint = WorkText.changed(typed, sent, Set.of(WorkText.SEAMS, WorkText.SEAM), units);
+        JointText joint =
+                WeldQuantityText.changed(typed, sent, Set.of(WeldQuantityText.SEAMS, WeldQuantityText.SEAM), units);
         boolean sameControl =
                 joint.text(WeldFields.CONTROL).equals(before.joint().text(WeldFields.CONTROL));
-        JobContent after = before.with(joint).withSchools(schools(sent)).onPass(sent.get("pass"));
+        JobContent after = before.with(joint).withSchools(methods(sent)).onPass(sent.get("pass"));
         return before.opened(sameControl ? after : after.with(Optional.empty()));
     }
 
@@ -178,15 +185,15 @@ class SheetController implements JobPlace {
         return alike && untouched ? after.with(WeldFields.OTHER_MATERIAL, Optional.empty()) : after;
     }
 
-    private static Map<Matter, School> schools(Map<String, String> sent) {
-        Map<Matter, School> schools = new EnumMap<>(Matter.class);
-        for (School school : School.values()) {
-            Matter matter = school.matter();
-            if (matter != null && school.name().equals(sent.get(JobContent.SCHOOL + matter.name()))) {
-                schools.put(matter, school);
+    private static Map<ParameterTopic, Method> methods(Map<String, String> sent) {
+        Map<ParameterTopic, Method> methods = new EnumMap<>(ParameterTopic.class);
+        for (Method method : Method.values()) {
+            ParameterTopic topic = method.matter();
+            if (topic != null && method.name().equals(sent.get(JobContent.SCHOOL + topic.name()))) {
+                methods.put(topic, method);
             }
         }
-        return schools;
+        return methods;
     }
 
     /** Gives one of the hand's own values back to the engine. */
@@ -197,7 +204,7 @@ class SheetController implements JobPlace {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        ScoreKey key = ScoreKey.named(setting).orElseThrow(() -> new NotFound("setting"));
+        CycleKey key = CycleKey.named(setting).orElseThrow(() -> new NotFound("setting"));
         return travelled(
                 jobs.edit(
                         id,
@@ -211,7 +218,7 @@ class SheetController implements JobPlace {
 
     /** Takes one of the ways out of a refusal, counted from 0 as the page lists them. */
     @PostMapping("/jobs/{id}/sheet/way/{number}")
-    String way(
+    String useAlternative(
             @PathVariable UUID id,
             @PathVariable int number,
             @RequestParam Map<String, String> sent,
@@ -221,16 +228,17 @@ class SheetController implements JobPlace {
                 jobs.edit(
                         id,
                         JobStore.seen(sent.get("version")),
-                        before -> before.content().opened(taken(before.content(), number))),
+                        before -> before.content().opened(withAlternative(before.content(), number))),
                 preferences,
                 model);
     }
 
-    private JobContent taken(JobContent content, int number) {
-        List<Way> ways = planner.plan(content).ways();
-        return number < 0 || number >= ways.size()
+    private JobContent withAlternative(JobContent content, int number) {
+        List<Alternative> alternatives = planner.plan(content).alternatives();
+        return number < 0 || number >= alternatives.size()
                 ? content
-                : content.with(content.joint().changedBy(ways.get(number).change()));
+                : content.with(
+                        content.joint().changedBy(alternatives.get(number).change()));
     }
 
     /** Marks a job as proven with the figures it has, or opens it again. */
@@ -256,16 +264,19 @@ class SheetController implements JobPlace {
     private JobContent proven(JobContent content) {
         LocalDate day = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
         return content.proven(
-                day, planner.ways(), planner.plan(content).sheet().value().map(SheetDocument::of));
+                day,
+                planner.shopDefaults(),
+                planner.plan(content).sheet().value().map(SheetDocument::of));
     }
 
     @Override
-    public JobStep step() {
-        return JobStep.SHEET;
+    public JobTab step() {
+        return JobTab.SHEET;
     }
 
     @Override
-    public String laid(JobStore.Travelled there, Map<String, String> sent, Preferences preferences, Model model) {
+    public String showAfterHistoryStep(
+            HistoryResult there, Map<String, String> sent, Preferences preferences, Model model) {
         return workspace(there.job(), Optional.empty(), there.stale(), preferences, model);
     }
 }

@@ -4,19 +4,20 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import vastarc.core.finding.Outcome;
 import vastarc.core.joint.JointForm;
 import vastarc.core.plan.SheetDocument;
+import vastarc.core.plan.SheetDocument.ChangedFigure;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Setting;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.ShopWays;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.History;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.Proof;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.validation.Outcome;
 import vastarc.web.request.JobPlan;
+import vastarc.web.store.job.History;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.ProvenSheet;
 
 /**
  * The Sheet place, finished for display.
@@ -49,13 +50,13 @@ public record SheetPage(
         List<String> ways,
         Instant kept,
         History history,
-        Optional<Proven> proven,
-        Optional<Conflict> conflict,
+        Optional<ProvenView> proven,
+        Optional<JobConflict> conflict,
         boolean stale,
         String cope) {
 
     /** The job that an edit would have overwritten. */
-    public record Conflict(String id, String name, Instant changed, boolean deleted) {}
+    public record JobConflict(String id, String name, Instant changed, boolean deleted) {}
 
     /**
      * A proof, and how the engine stands to it today.
@@ -65,17 +66,18 @@ public record SheetPage(
      * @param engine that made the sheet
      * @param moved  what today's engine would set otherwise
      */
-    public record Proven(String day, boolean kept, String engine, List<MovedLine> moved) {}
+    public record ProvenView(String day, boolean kept, String engine, List<MovedLine> moved) {}
 
     /** A figure as it was proven, as the engine would set it now, and by how much that is more or less. */
     public record MovedLine(String name, String then, String now, String by) {}
 
     /** What the page is made from. */
-    record Source(Job job, JobPlan plan, ShopWays shop, History history, Optional<Job> collidedWith, boolean stale) {}
+    record SheetSource(
+            Job job, JobPlan plan, ShopDefaults shop, History history, Optional<Job> collidedWith, boolean stale) {}
 
-    static SheetPage of(Source source, UnitSystem units) {
+    static SheetPage of(SheetSource source, UnitSystem units) {
         Job job = source.job();
-        Outcome<Sheet> outcome = source.plan().sheet();
+        Outcome<SetupSheet> outcome = source.plan().sheet();
         return new SheetPage(
                 job.id().toString(),
                 job.version(),
@@ -89,45 +91,45 @@ public record SheetPage(
                         .toList(),
                 outcome.value().isPresent()
                         ? List.of()
-                        : source.plan().ways().stream()
-                                .map(way -> Phrasebook.say(way.says(), units))
+                        : source.plan().alternatives().stream()
+                                .map(alternative -> Phrasebook.say(alternative.says(), units))
                                 .toList(),
                 job.changedAt(),
                 source.history(),
                 job.content().proof().map(proof -> proven(proof, source.plan(), units)),
                 source.collidedWith()
-                        .map(other -> new Conflict(
+                        .map(other -> new JobConflict(
                                 other.id().toString(), other.name(), other.changedAt(), other.isDeleted())),
                 source.stale(),
                 outcome.value().map(SheetPage::cope).orElse(""));
     }
 
-    private static Proven proven(Proof proof, JobPlan plan, UnitSystem units) {
-        return new Proven(
+    private static ProvenView proven(ProvenSheet proof, JobPlan plan, UnitSystem units) {
+        return new ProvenView(
                 proof.day().toString(),
                 proof.sheet().isPresent(),
                 proof.sheet().map(SheetDocument::engine).orElse(""),
                 plan.moved().stream().map(moved -> line(moved, units)).toList());
     }
 
-    private static MovedLine line(SheetDocument.Moved moved, UnitSystem units) {
+    private static MovedLine line(ChangedFigure moved, UnitSystem units) {
         return new MovedLine(
                 Phrasebook.say(Phrase.of(moved.key().words()), units),
-                moved.then().map(setting -> setting.shown(units)).orElse("–"),
-                moved.now().map(setting -> setting.shown(units)).orElse("–"),
+                moved.then().map(parameter -> parameter.shown(units)).orElse("–"),
+                moved.now().map(parameter -> parameter.shown(units)).orElse("–"),
                 moved.then()
                         .flatMap(then -> moved.now().flatMap(now -> by(then, now)))
                         .orElse(""));
     }
 
-    private static Optional<String> by(Setting then, Setting now) {
+    private static Optional<String> by(Parameter then, Parameter now) {
         boolean figures = then.window().isPresent() && now.window().isPresent() && then.value() != 0;
         return figures
                 ? Optional.of(String.format(Locale.ROOT, "%+.0f %%", 100 * (now.value() - then.value()) / then.value()))
                 : Optional.empty();
     }
 
-    private static String cope(Sheet sheet) {
+    private static String cope(SetupSheet sheet) {
         return sheet.joint().form() != JointForm.TUBE_SADDLE
                 ? ""
                 : sheet.joint()

@@ -12,20 +12,23 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.ButtChoice;
 import vastarc.core.sheet.CornerChoice;
-import vastarc.core.sheet.PassPlan;
-import vastarc.core.sheet.SchoolCurrent;
+import vastarc.core.sheet.FillerChoice;
+import vastarc.core.sheet.MethodCurrent;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.ParameterKey.ParameterGroup;
+import vastarc.core.sheet.PassSchedule;
+import vastarc.core.sheet.PassSchedule.ScheduledPass;
 import vastarc.core.sheet.Sensitivity;
-import vastarc.core.sheet.Setting;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
+import vastarc.core.sheet.SetupSheet;
 import vastarc.core.sheet.TackKind;
 import vastarc.core.sheet.TackPlan;
-import vastarc.core.sheet.WireChoice;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
-import vastarc.web.ui.FigureView;
+import vastarc.web.ui.ParameterView;
+import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * A sheet finished for display.
@@ -53,19 +56,19 @@ import vastarc.web.ui.FigureView;
 public record SheetView(
         List<OwnLine> owns,
         List<String> ownProblems,
-        List<FigureView.Line> gaveUps,
-        FigureView hero,
+        List<FigureLine> gaveUps,
+        ParameterView hero,
         String heroNote,
-        List<FigureView> panel,
-        List<FigureView> torch,
-        List<FigureView> wire,
-        List<FigureView> weld,
+        List<ParameterView> panel,
+        List<ParameterView> torch,
+        List<ParameterView> wire,
+        List<ParameterView> weld,
         String schoolsTitle,
-        List<SchoolLine> schools,
+        List<MethodLine> schools,
         List<WireLine> wires,
         Optional<PassTable> passes,
         List<FilletLine> fillets,
-        List<FigureView.Line> tacks,
+        List<FigureLine> tacks,
         List<ButtLine> butts,
         List<StepLine> steps,
         List<String> cautions,
@@ -75,7 +78,7 @@ public record SheetView(
     public record OwnLine(String key, String name, String value, String engine) {}
 
     /** A school's current, its share of the longest bar, and where it stands here. */
-    public record SchoolLine(String name, String figure, long barPercent, boolean chosen, String note) {}
+    public record MethodLine(String name, String figure, long barPercent, boolean chosen, String note) {}
 
     /** A wire diameter and what it takes. */
     public record WireLine(
@@ -93,8 +96,7 @@ public record SheetView(
      * @param now   which one the sheet shows, in words
      * @param clock current round a pipe that stands still, a line each
      */
-    public record PassTable(
-            String now, List<PassLine> passes, List<FigureView.Line> clock, List<FigureView.Line> totals) {}
+    public record PassTable(String now, List<PassLine> passes, List<FigureLine> clock, List<FigureLine> totals) {}
 
     /** One depth of a corner. */
     public record FilletLine(
@@ -132,10 +134,10 @@ public record SheetView(
     /** Where the figures of a table come from, by the table's name. */
     public Map<String, String> sources() {
         return SOURCED.stream()
-                .collect(Collectors.toMap(table -> table, table -> said("source." + table, UnitSystem.METRIC)));
+                .collect(Collectors.toMap(table -> table, table -> text("source." + table, UnitSystem.METRIC)));
     }
 
-    static SheetView of(Sheet sheet, UnitSystem units) {
+    static SheetView of(SetupSheet sheet, UnitSystem units) {
         return new SheetView(
                 sheet.own().values().keySet().stream()
                         .sorted()
@@ -145,18 +147,18 @@ public record SheetView(
                         .map(problem -> problem.message(units))
                         .toList(),
                 sheet.settings().values().stream()
-                        .filter(setting -> setting.gaveUp().isPresent())
-                        .map(setting -> new FigureView.Line(
-                                said(setting.key().words(), units),
-                                Phrasebook.say(setting.gaveUp().get(), units)))
+                        .filter(parameter -> parameter.gaveUp().isPresent())
+                        .map(parameter -> new FigureLine(
+                                text(parameter.key().words(), units),
+                                Phrasebook.say(parameter.gaveUp().get(), units)))
                         .toList(),
-                FigureView.of(sheet.setting(SettingKey.WORKING_CURRENT), units),
+                ParameterView.of(sheet.setting(ParameterKey.WORKING_CURRENT), units),
                 heroNote(sheet, units),
-                figures(sheet, SettingKey.Group.PANEL, units),
-                figures(sheet, SettingKey.Group.TORCH, units),
-                figures(sheet, SettingKey.Group.WIRE, units),
-                figures(sheet, SettingKey.Group.WELD, units),
-                said(sheet.isPulsed() ? "schools.pulsed" : "schools.steady", units),
+                figures(sheet, ParameterGroup.PANEL, units),
+                figures(sheet, ParameterGroup.TORCH, units),
+                figures(sheet, ParameterGroup.WIRE, units),
+                figures(sheet, ParameterGroup.WELD, units),
+                text(sheet.isPulsed() ? "schools.pulsed" : "schools.steady", units),
                 schools(sheet, units),
                 sheet.wireChoices().stream().map(choice -> wire(choice, units)).toList(),
                 sheet.passes().map(plan -> passes(plan, sheet.pass(), units)),
@@ -170,45 +172,46 @@ public record SheetView(
                 JointDrawing.of(sheet, units));
     }
 
-    private static OwnLine own(Setting setting, UnitSystem units) {
+    private static OwnLine own(Parameter parameter, UnitSystem units) {
         return new OwnLine(
-                setting.key().apiName(),
-                said(setting.key().words(), units),
-                units.show(setting.quantity()).line(),
-                units.show(Quantity.of(setting.engineValue(), setting.key().unit()))
+                parameter.key().apiName(),
+                text(parameter.key().words(), units),
+                units.show(parameter.quantity()).line(),
+                units.show(Quantity.of(parameter.engineValue(), parameter.key().unit()))
                         .line());
     }
 
-    private static String heroNote(Sheet sheet, UnitSystem units) {
-        String school = said(sheet.setting(SettingKey.WORKING_CURRENT).school().words(), units);
-        return sheet.isPulsed() ? school + ", " + said("hero.peak", units) : school;
+    private static String heroNote(SetupSheet sheet, UnitSystem units) {
+        String school =
+                text(sheet.setting(ParameterKey.WORKING_CURRENT).school().words(), units);
+        return sheet.isPulsed() ? school + ", " + text("hero.peak", units) : school;
     }
 
-    private static List<FigureView> figures(Sheet sheet, SettingKey.Group group, UnitSystem units) {
-        return Arrays.stream(SettingKey.values())
-                .filter(key -> key.group() == group && key != SettingKey.WORKING_CURRENT)
+    private static List<ParameterView> figures(SetupSheet sheet, ParameterGroup group, UnitSystem units) {
+        return Arrays.stream(ParameterKey.values())
+                .filter(key -> key.group() == group && key != ParameterKey.WORKING_CURRENT)
                 .flatMap(key -> sheet.find(key).stream())
-                .map(setting -> FigureView.of(setting, units))
+                .map(parameter -> ParameterView.of(parameter, units))
                 .toList();
     }
 
-    private static List<SchoolLine> schools(Sheet sheet, UnitSystem units) {
+    private static List<MethodLine> schools(SetupSheet sheet, UnitSystem units) {
         double most = sheet.schools().stream()
-                .mapToDouble(SchoolCurrent::currentA)
+                .mapToDouble(MethodCurrent::currentA)
                 .max()
                 .orElse(1);
         return sheet.schools().stream()
-                .map(school -> new SchoolLine(
-                        Phrasebook.say(Phrase.of(school.school().words()), units),
-                        units.show(Quantity.amperes(school.currentA())).line(),
-                        Math.round(100 * school.currentA() / most),
-                        school.school()
-                                == sheet.setting(SettingKey.WORKING_CURRENT).school(),
-                        Phrasebook.say(school.note(), units)))
+                .map(methodCurrent -> new MethodLine(
+                        Phrasebook.say(Phrase.of(methodCurrent.school().words()), units),
+                        units.show(Quantity.amperes(methodCurrent.currentA())).line(),
+                        Math.round(100 * methodCurrent.currentA() / most),
+                        methodCurrent.school()
+                                == sheet.setting(ParameterKey.WORKING_CURRENT).school(),
+                        Phrasebook.say(methodCurrent.note(), units)))
                 .toList();
     }
 
-    private static WireLine wire(WireChoice choice, UnitSystem units) {
+    private static WireLine wire(FillerChoice choice, UnitSystem units) {
         return new WireLine(
                 Phrasebook.say(Phrase.of(choice.school().words()), units),
                 units.show(Quantity.stockMillimetres(choice.diameterMm())).line(),
@@ -219,17 +222,17 @@ public record SheetView(
                 units.show(Quantity.of(choice.chillPerDabK(), Unit.KELVIN)).line());
     }
 
-    private static PassTable passes(PassPlan plan, int shown, UnitSystem units) {
+    private static PassTable passes(PassSchedule plan, int shown, UnitSystem units) {
         List<PassLine> lines = new ArrayList<>();
-        for (PassPlan.Pass pass : plan.passes()) {
+        for (ScheduledPass pass : plan.passes()) {
             lines.add(pass(pass, lines.size() + 1, shown, units));
         }
         return new PassTable(
-                said("pass." + plan.passes().get(shown - 1).kind(), units) + ", " + shown + " of " + lines.size(),
+                text("pass." + plan.passes().get(shown - 1).kind(), units) + ", " + shown + " of " + lines.size(),
                 lines,
                 plan.clock().stream()
-                        .map(hour -> new FigureView.Line(
-                                hour.hour() + " o’clock, " + said("position." + hour.position(), units),
+                        .map(hour -> new FigureLine(
+                                hour.hour() + " o’clock, " + text("position." + hour.position(), units),
                                 units.show(Quantity.amperes(hour.currentA())).line()))
                         .toList(),
                 List.of(
@@ -239,12 +242,12 @@ public record SheetView(
                         total("total.gas", Quantity.of(plan.gasLPerM(), Unit.LITRE), units)));
     }
 
-    private static PassLine pass(PassPlan.Pass pass, int number, int shown, UnitSystem units) {
+    private static PassLine pass(ScheduledPass pass, int number, int shown, UnitSystem units) {
         String low = units.show(Quantity.amperes(pass.lowA())).figure();
         return new PassLine(
                 number,
                 number == shown,
-                said("pass." + pass.kind(), units),
+                text("pass." + pass.kind(), units),
                 units.show(Quantity.amperes(pass.currentA())).line(),
                 low + " – " + units.show(Quantity.amperes(pass.highA())).figure(),
                 pass.wireDiameterMm() > 0
@@ -259,7 +262,7 @@ public record SheetView(
     private static FilletLine fillet(CornerChoice choice, UnitSystem units) {
         return new FilletLine(
                 query(choice.change()),
-                said("corner." + choice.code(), units),
+                text("corner." + choice.code(), units),
                 choice.chosen(),
                 units.show(Quantity.amperes(choice.currentA())).line(),
                 choice.legMm() > 0 ? units.show(Quantity.ruled(choice.legMm())).line() : "–",
@@ -276,27 +279,27 @@ public record SheetView(
         return Optional.ofNullable(query.build().getQuery()).orElse("");
     }
 
-    private static FigureView.Line total(String words, Quantity quantity, UnitSystem units) {
-        return new FigureView.Line(
+    private static FigureLine total(String words, Quantity quantity, UnitSystem units) {
+        return new FigureLine(
                 Phrasebook.say(Phrase.of(words), units), units.show(quantity).line());
     }
 
-    private static List<FigureView.Line> tacks(Sheet sheet, UnitSystem units) {
+    private static List<FigureLine> tacks(SetupSheet sheet, UnitSystem units) {
         TackPlan plan = sheet.tacks();
-        List<FigureView.Line> lines = new ArrayList<>();
-        lines.add(new FigureView.Line(said("tack.kind", units), said("tack.kind." + TackKind.of(sheet), units)));
-        lines.add(new FigureView.Line(said("tack.held", units), Phrasebook.say(TackKind.heldBy(sheet), units)));
+        List<FigureLine> lines = new ArrayList<>();
+        lines.add(new FigureLine(text("tack.kind", units), text("tack.kind." + TackKind.of(sheet), units)));
+        lines.add(new FigureLine(text("tack.held", units), Phrasebook.say(TackKind.heldBy(sheet), units)));
         if (plan.fusion()) {
             lines.add(total("tack.current", Quantity.amperes(plan.currentA()), units));
             lines.add(total("tack.on", Quantity.seconds(plan.onS()), units));
             lines.add(total("tack.pause", Quantity.seconds(plan.pauseS()), units));
             lines.add(total("tack.pitch", Quantity.ruled(plan.stitchPitchMm()), units));
         } else {
-            lines.add(new FigureView.Line(said("tack.fusion", units), said("tack.withWire", units)));
+            lines.add(new FigureLine(text("tack.fusion", units), text("tack.withWire", units)));
         }
         plan.quick()
-                .ifPresent(spot -> lines.add(new FigureView.Line(
-                        said("tack.quick", units),
+                .ifPresent(spot -> lines.add(new FigureLine(
+                        text("tack.quick", units),
                         units.show(Quantity.amperes(spot.currentA())).line() + ", "
                                 + units.show(Quantity.seconds(spot.onS())).line())));
         lines.add(total("tack.pre", Quantity.seconds(plan.preFlowS()), units));
@@ -306,24 +309,24 @@ public record SheetView(
                 plan.count() > 0
                         ? total("tack.count", Quantity.number(plan.count()), units)
                         : range("tack.spacing", plan.spacingLowMm(), plan.spacingHighMm(), units));
-        lines.add(new FigureView.Line(said("tack.order", units), Phrasebook.say(plan.order(), units)));
+        lines.add(new FigureLine(text("tack.order", units), Phrasebook.say(plan.order(), units)));
         return lines;
     }
 
-    private static FigureView.Line range(String words, double low, double high, UnitSystem units) {
+    private static FigureLine range(String words, double low, double high, UnitSystem units) {
         String from = units.show(Quantity.ruled(low)).figure();
-        return new FigureView.Line(
-                said(words, units),
+        return new FigureLine(
+                text(words, units),
                 from + " – " + units.show(Quantity.ruled(high)).line());
     }
 
-    private static String said(String words, UnitSystem units) {
+    private static String text(String words, UnitSystem units) {
         return Phrasebook.say(Phrase.of(words), units);
     }
 
     private static ButtLine butt(ButtChoice choice, UnitSystem units) {
         return new ButtLine(
-                said("butt." + choice.way(), units),
+                text("butt." + choice.way(), units),
                 choice.passes() > 1,
                 choice.possible(),
                 choice.chosen(),
@@ -333,14 +336,14 @@ public record SheetView(
                         .line(),
                 units.show(Quantity.millimetres(choice.shrinkageMm())).line(),
                 choice.pullDeg() == 0
-                        ? said("butt.balanced", units)
+                        ? text("butt.balanced", units)
                         : units.show(Quantity.of(choice.pullDeg(), Unit.DEGREE_FINE))
                                 .line());
     }
 
     private static StepLine step(Sensitivity step, UnitSystem units) {
         return new StepLine(
-                said("sensitivity." + step.what(), units),
+                text("sensitivity." + step.what(), units),
                 units.show(Quantity.of(step.low(), step.unit())).figure(),
                 units.show(Quantity.amperes(step.lowCurrentA())).line(),
                 units.show(Quantity.of(step.now(), step.unit())).line(),

@@ -3,16 +3,17 @@ package vastarc.web.sheet;
 import java.util.List;
 import java.util.Map;
 import vastarc.core.joint.InputField;
+import vastarc.core.joint.InputField.InputKind;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.JointText;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.request.TypedInputs;
+import vastarc.web.store.job.JointText;
 import vastarc.web.ui.TypedField;
 
 /** Makes the fields that are typed into. */
@@ -33,7 +34,7 @@ final class TypedFields {
     /** Those of the fields that the joint form asks for. */
     List<TypedField> of(List<InputField<?>> fields) {
         return fields.stream()
-                .filter(field -> field.isAskedOf(joint))
+                .filter(field -> field.appliesTo(joint))
                 .map(this::field)
                 .toList();
     }
@@ -80,7 +81,7 @@ final class TypedFields {
     }
 
     private String echo(InputField<?> field, String text) {
-        return field.kind() == InputField.Kind.LENGTH
+        return field.kind() == InputKind.LENGTH
                 ? new TypedInputs(typed)
                         .read(field, text)
                         .value()

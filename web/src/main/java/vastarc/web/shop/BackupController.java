@@ -19,9 +19,9 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.web.kept.archive.ArchiveBusy;
-import vastarc.web.kept.archive.ArchiveRefused;
-import vastarc.web.kept.archive.Backup;
+import vastarc.web.store.archive.ArchiveBusy;
+import vastarc.web.store.archive.ArchiveRefused;
+import vastarc.web.store.archive.Backup;
 
 /** The shop as one file, and back: first told what would change, then taken. */
 @Controller
@@ -47,7 +47,7 @@ class BackupController {
         Path packed = Files.createTempFile("vastarc-archive", ".zip");
         try {
             if (!spooled(request, packed)) {
-                return told(
+                return answer(
                         HttpStatus.CONTENT_TOO_LARGE,
                         "This archive cannot be taken: it is larger than " + Backup.MAX_PACKED / 1024 / 1024 + " MB.");
             }
@@ -64,10 +64,10 @@ class BackupController {
         try (InputStream in = request.getInputStream();
                 OutputStream out = Files.newOutputStream(file)) {
             byte[] some = new byte[64 * 1024];
-            long taken = 0;
+            long accepted = 0;
             for (int read = in.read(some); read >= 0; read = in.read(some)) {
-                taken += read;
-                if (taken > Backup.MAX_PACKED) {
+                accepted += read;
+                if (accepted > Backup.MAX_PACKED) {
                     return false;
                 }
                 out.write(some, 0, read);
@@ -78,15 +78,15 @@ class BackupController {
 
     @ExceptionHandler
     ResponseEntity<Map<String, Object>> refused(ArchiveRefused fault) {
-        return told(HttpStatus.UNPROCESSABLE_CONTENT, Objects.requireNonNull(fault.getMessage()));
+        return answer(HttpStatus.UNPROCESSABLE_CONTENT, Objects.requireNonNull(fault.getMessage()));
     }
 
     @ExceptionHandler
     ResponseEntity<Map<String, Object>> busy(ArchiveBusy fault) {
-        return told(HttpStatus.CONFLICT, Objects.requireNonNull(fault.getMessage()));
+        return answer(HttpStatus.CONFLICT, Objects.requireNonNull(fault.getMessage()));
     }
 
-    private static ResponseEntity<Map<String, Object>> told(HttpStatus status, String why) {
+    private static ResponseEntity<Map<String, Object>> answer(HttpStatus status, String why) {
         return ResponseEntity.status(status)
                 .contentType(MediaType.APPLICATION_JSON)
                 .body(Map.of("problem", why + " Nothing was changed."));

@@ -9,9 +9,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.web.kept.device.DeviceStore;
 import vastarc.web.security.Lan;
 import vastarc.web.security.Pairing;
+import vastarc.web.store.device.DeviceStore;
 import vastarc.web.stream.Events;
 
 /** The paired devices: what each may do, and the code for the next one. */
@@ -52,8 +52,8 @@ class DeviceController {
 
     /** Out at once: what it is listening to ends as well, and what it is still sending does nothing. */
     @PostMapping("/shop/devices/{id}/away")
-    String takeAway(@PathVariable UUID id) {
-        devices.takeAway(id);
+    String revoke(@PathVariable UUID id) {
+        devices.revoke(id);
         events.closeOf(id);
         return "redirect:/shop/devices";
     }

@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.web.kept.run.MeterKeys;
+import vastarc.web.store.run.MeterKeys;
 
 /** The meters that may read along, and their keys. */
 @Controller
@@ -42,8 +42,8 @@ class MeterController {
     }
 
     @PostMapping("/shop/meters/{id}/away")
-    String takeAway(@PathVariable UUID id) {
-        keys.takeAway(id);
+    String revoke(@PathVariable UUID id) {
+        keys.revoke(id);
         return "redirect:/shop/meters";
     }
 }

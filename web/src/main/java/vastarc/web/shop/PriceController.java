@@ -11,13 +11,13 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.core.consumable.WireAlloy;
+import vastarc.core.consumable.FillerAlloy;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.route.Prices;
-import vastarc.web.kept.shop.Habits;
-import vastarc.web.kept.shop.ShopStore;
+import vastarc.core.sequence.Prices;
 import vastarc.web.request.PriceText;
-import vastarc.web.request.Seen;
+import vastarc.web.request.ShownValues;
+import vastarc.web.store.shop.ShopSettings;
+import vastarc.web.store.shop.ShopStore;
 import vastarc.web.ui.TypedField;
 
 /** What the shop pays: without it a route has no cost. */
@@ -40,42 +40,42 @@ class PriceController {
     /** Keeps what was changed on the page; as long as something cannot be read, nothing is kept, and all typed stays. */
     @PostMapping("/shop/prices")
     String keep(@RequestParam Map<String, String> sent, Model model) {
-        Map<String, String> typed = merged(kept(shop.habits()), sent);
+        Map<String, String> typed = merged(texts(shop.habits()), sent);
         PriceText read = PriceText.of(typed);
         if (!read.problems().isEmpty()) {
             return show(typed, read, "", model);
         }
-        shop.change(habits -> {
-            Map<String, String> now = merged(kept(habits), sent);
-            return habits.paying(money(now), PriceText.of(now).prices());
+        shop.change(settings -> {
+            Map<String, String> now = merged(texts(settings), sent);
+            return settings.paying(money(now), PriceText.of(now).prices());
         });
         return show(Map.of(), read, "Kept.", model);
     }
 
     /** What another window changed meanwhile stands where this one changed nothing. */
-    private static Map<String, String> merged(Map<String, String> kept, Map<String, String> sent) {
-        Map<String, String> merged = new TreeMap<>(kept);
-        merged.replaceAll((name, value) -> Seen.isChanged(sent, name) ? sent.getOrDefault(name, value) : value);
+    private static Map<String, String> merged(Map<String, String> stored, Map<String, String> sent) {
+        Map<String, String> merged = new TreeMap<>(stored);
+        merged.replaceAll((name, value) -> ShownValues.isChanged(sent, name) ? sent.getOrDefault(name, value) : value);
         return merged;
     }
 
     private static String money(Map<String, String> typed) {
         String money = typed.getOrDefault(MONEY, "").strip();
-        return money.length() > Habits.MAX_MONEY ? money.substring(0, Habits.MAX_MONEY) : money;
+        return money.length() > ShopSettings.MAX_MONEY ? money.substring(0, ShopSettings.MAX_MONEY) : money;
     }
 
-    private static Map<String, String> kept(Habits habits) {
-        Map<String, String> kept = new TreeMap<>();
-        Prices prices = habits.prices();
-        kept.put(MONEY, habits.money());
-        kept.put(Prices.ARGON.field(), text(prices.argonPerM3()));
-        kept.put(Prices.TUNGSTEN.field(), text(prices.tungsten()));
-        kept.put(Prices.HOUR.field(), text(prices.hour()));
-        for (String alloy : WireAlloy.classes()) {
+    private static Map<String, String> texts(ShopSettings settings) {
+        Map<String, String> stored = new TreeMap<>();
+        Prices prices = settings.prices();
+        stored.put(MONEY, settings.money());
+        stored.put(Prices.ARGON.field(), text(prices.argonPerM3()));
+        stored.put(Prices.TUNGSTEN.field(), text(prices.tungsten()));
+        stored.put(Prices.HOUR.field(), text(prices.hour()));
+        for (String alloy : FillerAlloy.classes()) {
             Double price = prices.wirePerKg().get(alloy);
-            kept.put(PriceText.WIRE + alloy, text(price == null ? OptionalDouble.empty() : OptionalDouble.of(price)));
+            stored.put(PriceText.WIRE + alloy, text(price == null ? OptionalDouble.empty() : OptionalDouble.of(price)));
         }
-        return kept;
+        return stored;
     }
 
     private static String text(OptionalDouble price) {
@@ -85,22 +85,22 @@ class PriceController {
     }
 
     /** The prices kept, with what was typed over them. */
-    private String show(Map<String, String> over, PriceText read, String said, Model model) {
-        Map<String, String> kept = kept(shop.habits());
-        Map<String, String> typed = new TreeMap<>(kept);
+    private String show(Map<String, String> over, PriceText read, String text, Model model) {
+        Map<String, String> stored = texts(shop.habits());
+        Map<String, String> typed = new TreeMap<>(stored);
         typed.putAll(over);
         List<TypedField> fields = new ArrayList<>();
         fields.add(field(typed, read, MONEY, "what your money is called"));
         fields.add(field(typed, read, Prices.ARGON.field(), "argon, a cubic metre"));
         fields.add(field(typed, read, Prices.TUNGSTEN.field(), "tungsten, each"));
         fields.add(field(typed, read, Prices.HOUR.field(), "labour, per hour"));
-        List<TypedField> wires = WireAlloy.classes().stream()
+        List<TypedField> wires = FillerAlloy.classes().stream()
                 .map(alloy -> field(typed, read, PriceText.WIRE + alloy, alloy))
                 .toList();
         model.addAttribute("fields", fields);
         model.addAttribute("wires", wires);
-        model.addAttribute("was", kept);
-        model.addAttribute("said", said);
+        model.addAttribute("was", stored);
+        model.addAttribute("said", text);
         model.addAttribute("wrong", !read.problems().isEmpty());
         return "shop/prices";
     }

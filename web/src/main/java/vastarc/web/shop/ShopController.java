@@ -18,26 +18,26 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.core.consumable.Cup;
+import vastarc.core.consumable.FillerRod;
 import vastarc.core.consumable.Tungsten;
-import vastarc.core.consumable.Wire;
-import vastarc.core.joint.Control;
+import vastarc.core.joint.ControlDevice;
 import vastarc.core.joint.PulsePurpose;
 import vastarc.core.joint.Technique;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Matter;
-import vastarc.core.sheet.School;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.shop.Habits;
-import vastarc.web.kept.shop.ShopStore;
+import vastarc.core.sheet.Method;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.ParameterTopic;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
-import vastarc.web.request.Seen;
+import vastarc.web.request.ShownValues;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.shop.ShopSettings;
+import vastarc.web.store.shop.ShopStore;
 import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
@@ -49,7 +49,7 @@ class ShopController {
     private static final int MOVED_SHOWN = 8;
 
     /** Jobs a habit is tried on before it is kept. */
-    private static final int RECKONED = 100;
+    private static final int CALCULATED_JOBS = 100;
 
     private final ShopStore shop;
     private final JobStore jobs;
@@ -62,17 +62,18 @@ class ShopController {
     }
 
     /** A matter and the shop's school. */
-    public record Habit(String matter, String name, List<Choice> schools) {}
+    public record DefaultLine(String matter, String name, List<Choice> schools) {}
 
     /** What a habit would move on one job. */
-    public record Moved(String job, List<String> figures, boolean proven) {}
+    public record MovedJob(String job, List<String> figures, boolean proven) {}
 
     /**
      * A change to be kept or not.
      *
      * @param older jobs on the bench that it was not tried on, as there are newer ones
      */
-    public record Pending(String school, String says, List<Moved> moved, int proven, int unmoved, long older) {}
+    public record PendingChange(
+            String school, String says, List<MovedJob> moved, int proven, int unmoved, long older) {}
 
     @GetMapping("/shop")
     String page(@ModelAttribute("preferences") Preferences preferences, Model model) {
@@ -80,46 +81,46 @@ class ShopController {
         return "shop/page";
     }
 
-    private void show(Optional<Pending> pending, UnitSystem units, Model model) {
-        Habits habits = shop.habits();
+    private void show(Optional<PendingChange> pending, UnitSystem units, Model model) {
+        ShopSettings settings = shop.habits();
         model.addAttribute("pending", pending);
         model.addAttribute("fault", shop.fault());
         model.addAttribute(
                 "habits",
-                Arrays.stream(Matter.values())
-                        .map(matter -> habit(matter, habits))
+                Arrays.stream(ParameterTopic.values())
+                        .map(topic -> habit(topic, settings))
                         .toList());
-        model.addAttribute("tungstens", stock(Tungsten.sizes(), Tungsten::diameterMm, habits.tungstensMm(), units));
-        model.addAttribute("wires", stock(Wire.sizes(), Wire::diameterMm, habits.wiresMm(), units));
+        model.addAttribute("tungstens", stock(Tungsten.sizes(), Tungsten::diameterMm, settings.tungstensMm(), units));
+        model.addAttribute("wires", stock(FillerRod.sizes(), FillerRod::diameterMm, settings.wiresMm(), units));
         model.addAttribute(
                 "cups",
                 Cup.sizes().stream()
                         .map(cup -> new Choice(
                                 String.valueOf(cup.number()),
                                 "no. " + cup.number(),
-                                habits.cups().contains(cup.number())))
+                                settings.cups().contains(cup.number())))
                         .toList());
         model.addAttribute(
                 "putAwayDays",
-                Habits.PUT_AWAY_DAYS.stream()
+                ShopSettings.REMOVED_DAYS.stream()
                         .map(days -> new Choice(
                                 String.valueOf(days),
                                 days == 0 ? "never" : "after " + days + " days",
-                                days == habits.putAwayDays()))
+                                days == settings.putAwayDays()))
                         .toList());
-        model.addAttribute("controls", start(Control.values(), "control", habits));
-        model.addAttribute("techniques", start(Technique.values(), "technique", habits));
-        model.addAttribute("pulses", start(PulsePurpose.values(), "pulse", habits));
+        model.addAttribute("controls", start(ControlDevice.values(), "control", settings));
+        model.addAttribute("techniques", start(Technique.values(), "technique", settings));
+        model.addAttribute("pulses", start(PulsePurpose.values(), "pulse", settings));
     }
 
-    private static Habit habit(Matter matter, Habits habits) {
-        School chosen = habits.ways().schools().of(matter);
-        return new Habit(
-                matter.name(),
-                say(Phrase.of("matter." + matter.name())),
-                Arrays.stream(School.values())
-                        .filter(school -> school.matter() == matter)
-                        .map(school -> new Choice(school.name(), say(Phrase.of(school.words())), school == chosen))
+    private static DefaultLine habit(ParameterTopic topic, ShopSettings settings) {
+        Method chosen = settings.defaults().methods().of(topic);
+        return new DefaultLine(
+                topic.name(),
+                say(Phrase.of("matter." + topic.name())),
+                Arrays.stream(Method.values())
+                        .filter(method -> method.matter() == topic)
+                        .map(method -> new Choice(method.name(), say(Phrase.of(method.words())), method == chosen))
                         .toList());
     }
 
@@ -134,17 +135,17 @@ class ShopController {
                 .toList();
     }
 
-    private static List<Choice> start(Enum<?>[] values, String field, Habits habits) {
-        return Choice.of(values, field, habits.newJob().getOrDefault(field, values[0].name()));
+    private static List<Choice> start(Enum<?>[] values, String field, ShopSettings settings) {
+        return Choice.of(values, field, settings.newJob().getOrDefault(field, values[0].name()));
     }
 
     private static String say(Phrase phrase) {
         return Phrasebook.say(phrase, UnitSystem.METRIC);
     }
 
-    private static School school(String name) {
-        return Arrays.stream(School.values())
-                .filter(school -> school.matter() != null && school.name().equals(name))
+    private static Method method(String name) {
+        return Arrays.stream(Method.values())
+                .filter(method -> method.matter() != null && method.name().equals(name))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("school"));
     }
@@ -152,24 +153,24 @@ class ShopController {
     /** What a habit would move, before it is kept. */
     @PostMapping("/shop/habit/ask")
     String ask(@RequestParam String school, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        show(Optional.of(pending(school(school), preferences.units())), preferences.units(), model);
+        show(Optional.of(pending(method(school), preferences.units())), preferences.units(), model);
         return "shop/workspace :: workspace";
     }
 
     @PostMapping("/shop/habit")
     String keep(@RequestParam String school, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        School chosen = school(school);
-        shop.change(habits -> habits.with(chosen));
+        Method chosen = method(school);
+        shop.change(settings -> settings.with(chosen));
         show(Optional.empty(), preferences.units(), model);
         return "shop/workspace :: workspace";
     }
 
-    private Pending pending(School school, UnitSystem units) {
-        Habits after = shop.habits().with(school);
-        List<Moved> moved = new ArrayList<>();
+    private PendingChange pending(Method method, UnitSystem units) {
+        ShopSettings after = shop.habits().with(method);
+        List<MovedJob> moved = new ArrayList<>();
         int proven = 0;
         int unmoved = 0;
-        for (Job job : jobs.newest(RECKONED)) {
+        for (Job job : jobs.newest(CALCULATED_JOBS)) {
             if (job.content().proof().isPresent()) {
                 proven++;
                 continue;
@@ -178,35 +179,36 @@ class ShopController {
             if (figures.isEmpty()) {
                 unmoved++;
             } else {
-                moved.add(new Moved(job.name(), figures, false));
+                moved.add(new MovedJob(job.name(), figures, false));
             }
         }
         String says = say(Phrase.of(
-                        "matter." + Objects.requireNonNull(school.matter()).name())) + ": "
-                + say(Phrase.of(school.words()));
-        return new Pending(school.name(), says, moved, proven, unmoved, Math.max(0, jobs.countOnBench() - RECKONED));
+                        "matter." + Objects.requireNonNull(method.matter()).name())) + ": "
+                + say(Phrase.of(method.words()));
+        return new PendingChange(
+                method.name(), says, moved, proven, unmoved, Math.max(0, jobs.countOnBench() - CALCULATED_JOBS));
     }
 
     /** The figures that a change of habits moves on a job, from and to. */
-    private List<String> moved(Job job, Habits after, UnitSystem units) {
+    private List<String> moved(Job job, ShopSettings after, UnitSystem units) {
         JobPlan plan = planner.plan(job);
-        Optional<Sheet> now = plan.sheet().value();
-        Optional<Sheet> then = plan.in(after.ways()).sheet().value();
+        Optional<SetupSheet> now = plan.sheet().value();
+        Optional<SetupSheet> then = plan.in(after.defaults()).sheet().value();
         if (now.isEmpty() || then.isEmpty()) {
             return List.of();
         }
-        return Arrays.stream(SettingKey.values())
+        return Arrays.stream(ParameterKey.values())
                 .flatMap(key -> difference(key, now.get(), then.get(), units))
                 .limit(MOVED_SHOWN)
                 .toList();
     }
 
-    private static Stream<String> difference(SettingKey key, Sheet now, Sheet then, UnitSystem units) {
+    private static Stream<String> difference(ParameterKey key, SetupSheet now, SetupSheet then, UnitSystem units) {
         if (now.find(key).equals(then.find(key))) {
             return Stream.empty();
         }
-        Optional<String> before = now.find(key).map(setting -> setting.shown(units));
-        Optional<String> after = then.find(key).map(setting -> setting.shown(units));
+        Optional<String> before = now.find(key).map(parameter -> parameter.shown(units));
+        Optional<String> after = then.find(key).map(parameter -> parameter.shown(units));
         return before.equals(after)
                 ? Stream.empty()
                 : Stream.of(say(Phrase.of(key.words())) + " " + before.orElse("–") + " → " + after.orElse("–"));
@@ -218,10 +220,10 @@ class ShopController {
             @RequestParam MultiValueMap<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        shop.change(habits -> habits.stocked(
-                owned("tungsten", sent, habits.tungstensMm(), sizes(Tungsten.sizes(), Tungsten::diameterMm)),
-                owned("cup", sent, habits.cups(), sizes(Cup.sizes(), Cup::number)),
-                owned("wire", sent, habits.wiresMm(), sizes(Wire.sizes(), Wire::diameterMm))));
+        shop.change(settings -> settings.stocked(
+                owned("tungsten", sent, settings.tungstensMm(), sizes(Tungsten.sizes(), Tungsten::diameterMm)),
+                owned("cup", sent, settings.cups(), sizes(Cup.sizes(), Cup::number)),
+                owned("wire", sent, settings.wiresMm(), sizes(FillerRod.sizes(), FillerRod::diameterMm))));
         show(Optional.empty(), preferences.units(), model);
         return "shop/workspace :: workspace";
     }
@@ -231,7 +233,7 @@ class ShopController {
     }
 
     private static <T> List<T> owned(String row, MultiValueMap<String, String> sent, List<T> kept, List<T> sizes) {
-        Set<String> owned = Seen.merged(
+        Set<String> owned = ShownValues.merged(
                 kept.stream().map(String::valueOf).toList(), sent.get("was." + row), sent.getOrDefault(row, List.of()));
         return sizes.stream()
                 .filter(size -> owned.contains(String.valueOf(size)))
@@ -244,9 +246,9 @@ class ShopController {
             @RequestParam(defaultValue = "0") String days,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        Habits.PUT_AWAY_DAYS.stream()
+        ShopSettings.REMOVED_DAYS.stream()
                 .filter(known -> String.valueOf(known).equals(days))
-                .forEach(known -> shop.change(habits -> habits.forgettingAfter(known)));
+                .forEach(known -> shop.change(settings -> settings.forgettingAfter(known)));
         show(Optional.empty(), preferences.units(), model);
         return "shop/workspace :: workspace";
     }
@@ -257,19 +259,19 @@ class ShopController {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        shop.change(habits -> {
-            Map<String, String> fields = new TreeMap<>(habits.newJob());
-            keepKnown(fields, sent, "control", Control.values());
+        shop.change(settings -> {
+            Map<String, String> fields = new TreeMap<>(settings.newJob());
+            keepKnown(fields, sent, "control", ControlDevice.values());
             keepKnown(fields, sent, "technique", Technique.values());
             keepKnown(fields, sent, "pulse", PulsePurpose.values());
-            return habits.starting(fields);
+            return settings.starting(fields);
         });
         show(Optional.empty(), preferences.units(), model);
         return "shop/workspace :: workspace";
     }
 
     private static void keepKnown(Map<String, String> fields, Map<String, String> sent, String name, Enum<?>[] values) {
-        if (Seen.isChanged(sent, name)) {
+        if (ShownValues.isChanged(sent, name)) {
             fields.remove(name);
             Arrays.stream(values)
                     .map(Enum::name)

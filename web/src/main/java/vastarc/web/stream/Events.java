@@ -19,8 +19,8 @@ import org.springframework.scheduling.concurrent.CustomizableThreadFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import vastarc.web.ScheduleConfiguration;
-import vastarc.web.kept.device.DeviceStore;
 import vastarc.web.security.Caller;
+import vastarc.web.store.device.DeviceStore;
 
 /**
  * Tells open pages what is new, at most ten times a second each. Each line is written to on a thread of its own: one that is still being written to at
@@ -38,15 +38,15 @@ public class Events {
     private static final long QUIET_BEATS = 100;
     private static final long IDLE_S = 30;
 
-    private final List<Line> lines = new CopyOnWriteArrayList<>();
-    private final StreamRoom room;
+    private final List<EventLine> lines = new CopyOnWriteArrayList<>();
+    private final MeasurementHub room;
     private final DeviceStore devices;
 
     /** As many threads as there may be lines, so that none waits for another. */
     private final ExecutorService writers = new ThreadPoolExecutor(
             0, MOST_OPEN, IDLE_S, TimeUnit.SECONDS, new SynchronousQueue<>(), new CustomizableThreadFactory("line-"));
 
-    Events(StreamRoom room, DeviceStore devices) {
+    Events(MeasurementHub room, DeviceStore devices) {
         this.room = room;
         this.devices = devices;
     }
@@ -57,17 +57,17 @@ public class Events {
      * @param data empty where nothing is new
      * @param last there will be no more
      */
-    public record Told(Optional<Object> data, boolean last) {}
+    public record EventMessage(Optional<Object> data, boolean last) {}
 
-    private static final class Line {
+    private static final class EventLine {
         private final SseEmitter emitter = new SseEmitter(LONGEST_MS);
-        private final Supplier<Told> source;
+        private final Supplier<EventMessage> source;
         private final Runnable left;
         private final Optional<UUID> device;
         private final AtomicBoolean writing = new AtomicBoolean();
         private long quiet;
 
-        Line(Supplier<Told> source, Runnable left, Optional<UUID> device) {
+        EventLine(Supplier<EventMessage> source, Runnable left, Optional<UUID> device) {
             this.source = source;
             this.left = left;
             this.device = device;
@@ -81,8 +81,8 @@ public class Events {
      * @param left   called once, when the page has gone or there is no more to tell
      * @return empty where too many are open already, or too many of the device that asks
      */
-    public Optional<SseEmitter> open(Supplier<Told> source, Runnable left) {
-        Line line = new Line(source, left, Caller.device());
+    public Optional<SseEmitter> open(Supplier<EventMessage> source, Runnable left) {
+        EventLine line = new EventLine(source, left, Caller.device());
         if (!hasRoomFor(line)) {
             return Optional.empty();
         }
@@ -96,7 +96,7 @@ public class Events {
         return Optional.of(line.emitter);
     }
 
-    private boolean hasRoomFor(Line line) {
+    private boolean hasRoomFor(EventLine line) {
         boolean crowded = line.device.isPresent()
                 && lines.stream()
                                 .filter(other -> other.device.equals(line.device))
@@ -105,7 +105,7 @@ public class Events {
         return lines.size() < MOST_OPEN && !crowded;
     }
 
-    private void close(Line line) {
+    private void close(EventLine line) {
         if (lines.remove(line)) {
             line.left.run();
         }
@@ -114,7 +114,7 @@ public class Events {
     @Scheduled(fixedRate = 100, timeUnit = TimeUnit.MILLISECONDS, scheduler = ScheduleConfiguration.LINES)
     void beat() {
         room.beat();
-        for (Line line : lines) {
+        for (EventLine line : lines) {
             if (line.writing.compareAndSet(false, true)) {
                 writers.execute(() -> {
                     try {
@@ -127,8 +127,8 @@ public class Events {
         }
     }
 
-    private void tell(Line line) {
-        Told told = line.source.get();
+    private void tell(EventLine line) {
+        EventMessage told = line.source.get();
         try {
             if (told.data().isPresent()) {
                 line.emitter.send(SseEmitter.event().data(told.data().get()));
@@ -146,7 +146,7 @@ public class Events {
         }
     }
 
-    private void end(Line line) {
+    private void end(EventLine line) {
         line.emitter.complete();
         close(line);
     }
@@ -167,7 +167,7 @@ public class Events {
         writers.shutdown();
     }
 
-    private void closeWhere(Predicate<Line> condition) {
+    private void closeWhere(Predicate<EventLine> condition) {
         lines.stream().filter(condition).forEach(this::end);
     }
 }

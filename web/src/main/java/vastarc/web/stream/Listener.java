@@ -12,7 +12,7 @@ public final class Listener {
     static final int MOST_WAITING = 500;
 
     private final Set<String> channels;
-    private final Deque<Reading> waiting = new ArrayDeque<>();
+    private final Deque<Measurement> waiting = new ArrayDeque<>();
     private long missed;
 
     Listener(Set<String> channels) {
@@ -25,14 +25,14 @@ public final class Listener {
      * @param readings in the order they came
      * @param missed   readings given up since the last time, because they waited too long
      */
-    public record Batch(List<Reading> readings, long missed) {
+    public record Batch(List<Measurement> readings, long missed) {
 
         public boolean isEmpty() {
             return readings.isEmpty() && missed == 0;
         }
     }
 
-    synchronized void hear(Reading reading) {
+    synchronized void hear(Measurement reading) {
         if (channels.contains(reading.channel())) {
             waiting.addLast(reading);
             if (waiting.size() > MOST_WAITING) {

@@ -5,10 +5,11 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.PassPlan;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.PassSchedule;
+import vastarc.core.sheet.PassSchedule.ScheduledPass;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 
 /** One option of a choice, finished for display. */
 public record Choice(String value, String label, boolean selected) {
@@ -24,8 +25,8 @@ public record Choice(String value, String label, boolean selected) {
     }
 
     /** The passes of a sheet by number, and its tack, which is number 0. */
-    public static List<Choice> passes(Sheet sheet, boolean tack) {
-        List<PassPlan.Pass> passes = sheet.passes().map(PassPlan::passes).orElse(List.of());
+    public static List<Choice> passes(SetupSheet sheet, boolean tack) {
+        List<ScheduledPass> passes = sheet.passes().map(PassSchedule::passes).orElse(List.of());
         Choice tacked = new Choice("0", "tack: fusion spot", tack);
         Stream<Choice> runs = passes.isEmpty()
                 ? Stream.of(new Choice("1", "weld", !tack))

@@ -26,8 +26,8 @@ import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
-import vastarc.web.kept.disk.DiskTrouble;
-import vastarc.web.kept.document.UnreadableDocument;
+import vastarc.web.store.disk.DiskTrouble;
+import vastarc.web.store.document.UnreadableDocument;
 
 /** Answers requests that no page or call can take: problem details under {@code /api}, the error page elsewhere. */
 @ControllerAdvice

@@ -34,8 +34,8 @@ final class Options extends AbstractProcessorDialect {
     /** What stands in a select: an option for each choice, those chosen marked. */
     static String html(Iterable<?> choices) {
         StringBuilder html = new StringBuilder();
-        for (Object one : choices) {
-            Choice choice = (Choice) one;
+        for (Object item : choices) {
+            Choice choice = (Choice) item;
             html.append("<option value=\"")
                     .append(escaped(choice.value()))
                     .append(choice.selected() ? "\" selected=\"selected\">" : "\">")

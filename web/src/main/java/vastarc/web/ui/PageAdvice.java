@@ -5,8 +5,8 @@ import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.disk.Disk;
+import vastarc.core.text.Phrasebook;
+import vastarc.web.store.disk.Disk;
 
 /** Gives every page the reader's preferences, and whether the disk has room. */
 @ControllerAdvice(annotations = Controller.class)
@@ -29,8 +29,8 @@ class PageAdvice {
 
     /** The rooms of a job, for the bar. */
     @ModelAttribute("jobSteps")
-    List<JobStep> jobSteps() {
-        return List.of(JobStep.values());
+    List<JobTab> jobSteps() {
+        return List.of(JobTab.values());
     }
 
     @ModelAttribute("preferences")

@@ -3,7 +3,7 @@ package vastarc.web.ui;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import vastarc.core.notation.NumberReader;
-import vastarc.web.kept.Listed;
+import vastarc.web.store.ListPage;
 
 /**
  * The way through a long list.
@@ -29,17 +29,17 @@ public record Pages(int number, int count, long total, String before, String aft
      *
      * @param find what was looked for; empty for everything
      */
-    public static Pages of(Listed<?> page, String address, String find) {
+    public static Pages of(ListPage<?> page, String address, String find) {
         int number = page.page() + 1;
         int count = Math.max(1, page.pages());
         String joint = address.contains("?") ? "&" : "?";
-        String asked = find.isEmpty() ? "" : "find=" + URLEncoder.encode(find, StandardCharsets.UTF_8) + "&";
+        String requested = find.isEmpty() ? "" : "find=" + URLEncoder.encode(find, StandardCharsets.UTF_8) + "&";
         return new Pages(
                 number,
                 count,
                 page.total(),
-                number > 1 ? address + joint + asked + "page=" + Math.min(count, number - 1) : "",
-                number < count ? address + joint + asked + "page=" + (number + 1) : "");
+                number > 1 ? address + joint + requested + "page=" + Math.min(count, number - 1) : "",
+                number < count ? address + joint + requested + "page=" + (number + 1) : "");
     }
 
     public boolean areMany() {

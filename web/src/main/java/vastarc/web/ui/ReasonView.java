@@ -3,10 +3,10 @@ package vastarc.web.ui;
 import java.util.List;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Setting;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.ui.FigureView.Line;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * The reasoning behind a setting, finished for display.
@@ -23,32 +23,32 @@ import vastarc.web.ui.FigureView.Line;
 public record ReasonView(
         String reason,
         String formula,
-        List<Line> inputs,
+        List<FigureLine> inputs,
         String school,
-        List<Line> others,
+        List<FigureLine> others,
         String ifWrong,
         String source,
         String kind) {
 
-    public static ReasonView of(Setting setting, UnitSystem units) {
-        String words = setting.key().words();
+    public static ReasonView of(Parameter parameter, UnitSystem units) {
+        String words = parameter.key().words();
         return new ReasonView(
-                say(setting.reason(), units),
+                say(parameter.reason(), units),
                 say(Phrase.of(words + ".formula"), units),
-                setting.inputs().stream()
+                parameter.inputs().stream()
                         .map(input -> line("input." + input.name(), input.value(), units))
                         .toList(),
-                FigureView.school(setting, units),
-                setting.others().stream()
+                ParameterView.school(parameter, units),
+                parameter.others().stream()
                         .map(other -> line(other.school().words(), other.value(), units))
                         .toList(),
                 say(Phrase.of(words + ".ifWrong"), units),
                 say(Phrase.of(words + ".source"), units),
-                setting.key().sourceKind().label());
+                parameter.key().sourceKind().label());
     }
 
-    private static Line line(String words, Quantity value, UnitSystem units) {
-        return new Line(say(Phrase.of(words), units), units.show(value).line());
+    private static FigureLine line(String words, Quantity value, UnitSystem units) {
+        return new FigureLine(say(Phrase.of(words), units), units.show(value).line());
     }
 
     private static String say(Phrase phrase, UnitSystem units) {

@@ -8,7 +8,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import vastarc.core.plan.Engine;
+import vastarc.core.plan.EngineVersion;
 import vastarc.core.progress.Progress;
 
 /**
@@ -21,7 +21,7 @@ public final class Work<T> {
     private static final Logger LOG = LoggerFactory.getLogger(Work.class);
 
     /** Where it is in its life. */
-    public enum State {
+    public enum WorkState {
         WAITING,
         RUNNING,
         DONE,
@@ -34,24 +34,24 @@ public final class Work<T> {
     }
 
     private final UUID id = UUID.randomUUID();
-    private final String engine = Engine.version();
+    private final String engine = EngineVersion.version();
     private final String key;
     private final Function<Progress, T> task;
-    private final Progress progress = new Told();
+    private final Progress progress = new StatusUpdate();
 
-    private State state = State.WAITING;
+    private WorkState state = WorkState.WAITING;
     private double share;
     private @Nullable T result;
-    private Instant lookedAt;
+    private Instant lastSeen;
     private boolean unwanted;
 
     Work(String key, Function<Progress, T> task, Instant now) {
         this.key = key;
         this.task = task;
-        this.lookedAt = now;
+        this.lastSeen = now;
     }
 
-    private final class Told implements Progress {
+    private final class StatusUpdate implements Progress {
         @Override
         public void at(double done) {
             synchronized (Work.this) {
@@ -74,42 +74,42 @@ public final class Work<T> {
         }
         try {
             T made = task.apply(progress);
-            end(State.DONE, made);
+            end(WorkState.DONE, made);
         } catch (CancellationException e) {
-            end(State.CANCELLED, null);
+            end(WorkState.CANCELLED, null);
         } catch (RuntimeException e) {
             LOG.warn("work {} failed", key, e);
-            end(State.FAILED, null);
+            end(WorkState.FAILED, null);
         }
     }
 
     private synchronized boolean begin() {
-        if (state == State.WAITING) {
-            state = State.RUNNING;
+        if (state == WorkState.WAITING) {
+            state = WorkState.RUNNING;
         }
-        return state == State.RUNNING;
+        return state == WorkState.RUNNING;
     }
 
-    private synchronized void end(State over, @Nullable T made) {
+    private synchronized void end(WorkState over, @Nullable T made) {
         state = over;
         result = made;
-        share = over == State.DONE ? 1 : share;
+        share = over == WorkState.DONE ? 1 : share;
     }
 
     /** Nobody wants it any more: if it waits it is over, if it runs it ends when it next asks. */
     synchronized void cancel() {
         unwanted = true;
-        if (state == State.WAITING) {
-            state = State.CANCELLED;
+        if (state == WorkState.WAITING) {
+            state = WorkState.CANCELLED;
         }
     }
 
-    synchronized void lookedAt(Instant now) {
-        lookedAt = now;
+    synchronized void lastSeen(Instant now) {
+        lastSeen = now;
     }
 
-    synchronized boolean isLookedAtSince(Instant then) {
-        return !lookedAt.isBefore(then);
+    synchronized boolean isSeenSince(Instant then) {
+        return !lastSeen.isBefore(then);
     }
 
     public UUID id() {
@@ -125,7 +125,7 @@ public final class Work<T> {
         return engine;
     }
 
-    public synchronized State state() {
+    public synchronized WorkState state() {
         return state;
     }
 

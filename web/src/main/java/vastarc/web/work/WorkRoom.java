@@ -16,9 +16,10 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.progress.Progress;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.web.work.Work.WorkState;
 
 /** Does long work: two pieces at once, the rest wait their turn. The same input under the same engine is done once. */
 @Service
@@ -26,24 +27,24 @@ public class WorkRoom {
 
     static final int AT_ONCE = 2;
     static final int MOST_WAITING = 16;
-    static final int MOST_KEPT = 64;
+    static final int MAX_RESULTS = 64;
 
     /** Work that nobody has looked at for so long is stopped. */
     static final Duration PATIENCE = Duration.ofSeconds(30);
 
     /** What came of it is kept so long after the last look. */
-    static final Duration KEPT = Duration.ofMinutes(30);
+    static final Duration KEEP_FOR = Duration.ofMinutes(30);
 
     private static final Duration LAST_WAIT = Duration.ofSeconds(5);
 
     private final Clock clock;
-    private final ThreadPoolExecutor hands;
+    private final ThreadPoolExecutor executor;
     private final Map<UUID, Work<?>> works = new LinkedHashMap<>();
 
     WorkRoom(Clock clock) {
         this.clock = clock;
         AtomicInteger number = new AtomicInteger();
-        this.hands =
+        this.executor =
                 new ThreadPoolExecutor(AT_ONCE, AT_ONCE, 0, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), task -> {
                     Thread thread = new Thread(task, "work-" + number.incrementAndGet());
                     thread.setDaemon(true);
@@ -60,7 +61,7 @@ public class WorkRoom {
      * @param before pieces that wait before it; 0 where it does not wait
      * @param engine it is done with
      */
-    public record Shown(UUID id, Work.State state, double share, int before, String engine) {}
+    public record WorkStatus(UUID id, WorkState state, double share, int before, String engine) {}
 
     /**
      * Work for an input: that under way or done for the same input under the same engine, or a new piece.
@@ -73,18 +74,18 @@ public class WorkRoom {
         sweep();
         Optional<Work<T>> same = same(key);
         if (same.isPresent()) {
-            same.get().lookedAt(now());
+            same.get().lastSeen(now());
             return Outcome.of(same.get());
         }
         long waiting = works.values().stream()
-                .filter(work -> work.state() == Work.State.WAITING)
+                .filter(work -> work.state() == WorkState.WAITING)
                 .count();
         if (waiting >= MOST_WAITING) {
             return Outcome.failed(Problem.badValue("work", "workFull", waiting));
         }
         Work<T> work = new Work<>(key, task, now());
         works.put(work.id(), work);
-        hands.execute(work::run);
+        executor.execute(work::run);
         return Outcome.of(work);
     }
 
@@ -93,17 +94,17 @@ public class WorkRoom {
     private <T> Optional<Work<T>> same(String key) {
         return works.values().stream()
                 .filter(work -> work.key().equals(key)
-                        && work.state() != Work.State.CANCELLED
-                        && work.state() != Work.State.FAILED)
+                        && work.state() != WorkState.CANCELLED
+                        && work.state() != WorkState.FAILED)
                 .map(work -> (Work<T>) work)
                 .findFirst();
     }
 
     /** A look at a piece of work, which keeps it going; empty if there is none, or it has been forgotten. */
-    public synchronized Optional<Shown> look(UUID id) {
+    public synchronized Optional<WorkStatus> look(UUID id) {
         return find(id).map(work -> {
-            work.lookedAt(now());
-            return new Shown(id, work.state(), work.share(), before(work), work.engine());
+            work.lastSeen(now());
+            return new WorkStatus(id, work.state(), work.share(), before(work), work.engine());
         });
     }
 
@@ -117,17 +118,17 @@ public class WorkRoom {
     }
 
     private int before(Work<?> work) {
-        if (work.state() != Work.State.WAITING) {
+        if (work.state() != WorkState.WAITING) {
             return 0;
         }
         List<Work<?>> waiting = works.values().stream()
-                .filter(other -> other.state() == Work.State.WAITING)
+                .filter(other -> other.state() == WorkState.WAITING)
                 .toList();
         return waiting.indexOf(work) + 1;
     }
 
     /** Stops a piece of work. */
-    public synchronized Optional<Shown> cancel(UUID id) {
+    public synchronized Optional<WorkStatus> cancel(UUID id) {
         find(id).ifPresent(Work::cancel);
         return look(id);
     }
@@ -136,16 +137,16 @@ public class WorkRoom {
     @Scheduled(fixedDelay = 5, timeUnit = TimeUnit.SECONDS)
     synchronized void sweep() {
         Instant patience = now().minus(PATIENCE);
-        Instant kept = now().minus(KEPT);
+        Instant kept = now().minus(KEEP_FOR);
         works.values().stream()
-                .filter(work -> !work.state().isOver() && !work.isLookedAtSince(patience))
+                .filter(work -> !work.state().isOver() && !work.isSeenSince(patience))
                 .forEach(Work::cancel);
-        works.values().removeIf(work -> work.state().isOver() && !work.isLookedAtSince(kept));
+        works.values().removeIf(work -> work.state().isOver() && !work.isSeenSince(kept));
         List<UUID> over = works.values().stream()
                 .filter(work -> work.state().isOver())
                 .map(Work::id)
                 .toList();
-        over.stream().limit(Math.max(0, works.size() - MOST_KEPT)).forEach(works::remove);
+        over.stream().limit(Math.max(0, works.size() - MAX_RESULTS)).forEach(works::remove);
     }
 
     private Instant now() {
@@ -157,9 +158,9 @@ public class WorkRoom {
         synchronized (this) {
             works.values().forEach(Work::cancel);
         }
-        hands.shutdown();
-        if (!hands.awaitTermination(LAST_WAIT.toMillis(), TimeUnit.MILLISECONDS)) {
-            hands.shutdownNow();
+        executor.shutdown();
+        if (!executor.awaitTermination(LAST_WAIT.toMillis(), TimeUnit.MILLISECONDS)) {
+            executor.shutdownNow();
         }
     }
 }

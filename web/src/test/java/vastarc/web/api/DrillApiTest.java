@@ -13,14 +13,17 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.drill.Drill;
-import vastarc.core.drill.DrillShop;
-import vastarc.core.drill.Question;
-import vastarc.core.drill.Topic;
 import vastarc.core.machine.PanelPlan;
+import vastarc.core.machine.PanelPlan.PanelChange;
+import vastarc.core.training.Drill;
+import vastarc.core.training.Question;
+import vastarc.core.training.Topic;
+import vastarc.core.training.TrainingShop;
+import vastarc.core.training.TrainingShop.TrainingJob;
+import vastarc.core.training.TrainingShop.TrainingMachine;
 import vastarc.web.SpringTest;
 import vastarc.web.format.Format;
-import vastarc.web.request.DrillShops;
+import vastarc.web.request.TrainingShops;
 
 @SpringTest
 class DrillApiTest {
@@ -29,7 +32,7 @@ class DrillApiTest {
     private MockMvc http;
 
     @Autowired
-    private DrillShops shops;
+    private TrainingShops shops;
 
     private MockHttpServletResponse get(String address) throws Exception {
         return http.perform(MockMvcRequestBuilders.get(address)).andReturn().getResponse();
@@ -62,24 +65,26 @@ class DrillApiTest {
     /** What a question calls wrong is just what the panel's own plan would change; one front in four is rightly set. */
     @Test
     void thePanelsOwnPlanFindsTheFaultsOfFiveHundredFronts() {
-        DrillShop shop = shops.shop();
+        TrainingShop shop = shops.shop();
         int rightly = 0;
         Set<Integer> counts = new HashSet<>();
         for (long seed = 1; seed <= 500; seed++) {
             Question question = Drill.question(seed, Topic.PANEL_CHECK, 1 + (int) (seed % 3), shop);
             Question.Picture picture = question.picture().orElseThrow();
-            DrillShop.Machine machine = shop.machines().stream()
-                    .filter(one -> one.name().equals(picture.words().get("machine")))
+            TrainingMachine machine = shop.machines().stream()
+                    .filter(trainingMachine ->
+                            trainingMachine.name().equals(picture.words().get("machine")))
                     .findFirst()
                     .orElseThrow();
-            DrillShop.Job job = shop.jobs().stream()
-                    .filter(one -> one.name().equals(picture.words().get("job")))
+            TrainingJob job = shop.jobs().stream()
+                    .filter(trainingJob ->
+                            trainingJob.name().equals(picture.words().get("job")))
                     .findFirst()
                     .orElseThrow();
             List<String> faults = question.answer().faults().orElseThrow();
             PanelPlan plan =
                     PanelPlan.of(job.score(), machine.profile(), Optional.empty(), Map.of(), picture.figures());
-            assertThat(plan.changes().stream().map(PanelPlan.Change::elementId))
+            assertThat(plan.changes().stream().map(PanelChange::elementId))
                     .as("seed " + seed)
                     .containsExactlyElementsOf(faults);
             rightly += faults.isEmpty() ? 1 : 0;

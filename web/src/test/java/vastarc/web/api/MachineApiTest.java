@@ -26,7 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.store.machine.MachineStore;
 
 @SpringTest
 class MachineApiTest {

@@ -20,8 +20,8 @@ import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.machine.MachineProfile;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.machine.Patterns;
-import vastarc.web.kept.machine.ProfileReader;
+import vastarc.web.store.machine.ProfileReader;
+import vastarc.web.store.machine.StartingProfiles;
 
 /** A valid document with one thing changed in it, thousands of times: the answer is a sheet or a reason, never a fault of the program. */
 @SpringTest
@@ -49,7 +49,7 @@ class MutationFuzzTest {
             body.set("touches", JSON.readTree("[{\"atS\":0,\"kind\":\"PRESS\"},{\"atS\":2,\"kind\":\"RELEASE\"}]"));
             return body;
         }
-        MachineProfile machine = Patterns.of("knobs").orElseThrow();
+        MachineProfile machine = StartingProfiles.of("knobs").orElseThrow();
         body.set("machine", ProfileReader.document(machine));
         body.putObject("stands").put(machine.elements().get(0).id(), 0.5);
         return body;
@@ -115,7 +115,7 @@ class MutationFuzzTest {
     @ValueSource(strings = {"sheet", "score", "score/samples", "panel"})
     void oneThingChangedGivesAnAnswerOrAReason(String call) throws Exception {
         Random random = new Random(call.hashCode());
-        int taken = 0;
+        int accepted = 0;
         for (int i = 0; i < ROUNDS; i++) {
             ObjectNode body = valid(call);
             mutate(body, random);
@@ -127,9 +127,9 @@ class MutationFuzzTest {
                     .getResponse()
                     .getStatus();
             assertThat(ANSWERS).as(text).contains(status);
-            taken += status == 200 ? 1 : 0;
+            accepted += status == 200 ? 1 : 0;
         }
         // Most mutations hit something that is read: were nearly all taken, or none, the test would test nothing.
-        assertThat(taken).isBetween(ROUNDS / 50, ROUNDS * 9 / 10);
+        assertThat(accepted).isBetween(ROUNDS / 50, ROUNDS * 9 / 10);
     }
 }

@@ -86,16 +86,16 @@ class PurgeApiTest {
                 "15|100|60|40|''"
             })
     void aPlugThatIsNotLocalOrNotFilledIsSaidWithItsCure(
-            String gap, String length, String bore, String flow, String said) throws Exception {
+            String gap, String length, String bore, String flow, String text) throws Exception {
         String plug = TUBE.replace(
                         "{\"kind\":\"STRAIGHT\",\"lengthMm\":200,\"boreMm\":50}",
                         "{\"kind\":\"PLUG\",\"gapMm\":" + gap + ",\"lengthMm\":" + length + ",\"boreMm\":" + bore + "}")
                 .replace("\"flowLPerMin\":6.25", "\"flowLPerMin\":" + flow);
         String problems = post("", plug, 200).get("problems").toString();
-        if (said.isEmpty()) {
+        if (text.isEmpty()) {
             assertThat(problems).doesNotContain("plug");
         } else {
-            assertThat(problems).contains("plug", said);
+            assertThat(problems).contains("plug", text);
         }
     }
 
@@ -130,17 +130,18 @@ class PurgeApiTest {
             double ppm = 265 + 209_000 * Math.exp(-s / 7.5);
             readings.append(s == 0 ? "" : ",").append("{\"s\":" + s + ",\"ppm\":" + ppm + "}");
         }
-        String asked = "{\"volumeL\":1,\"flowLPerMin\":8,\"argonPpm\":5,\"readings\":[%s]}";
-        JsonNode leak = post("/leak", asked.formatted(readings), 200);
+        String requested = "{\"volumeL\":1,\"flowLPerMin\":8,\"argonPpm\":5,\"readings\":[%s]}";
+        JsonNode leak = post("/leak", requested.formatted(readings), 200);
 
         assertThat(leak.get("leakLPerMin").asDouble()).isCloseTo(0.00994, within(0.0001));
         assertThat(leak.get("settled").asBoolean()).isTrue();
         assertThat(leak.get("verdict").asString()).isEqualTo("LEAKS");
-        assertThat(post("/leak", asked.formatted("{\"s\":0,\"ppm\":9}"), 400).toString())
+        assertThat(post("/leak", requested.formatted("{\"s\":0,\"ppm\":9}"), 400)
+                        .toString())
                 .contains("there are 1");
         assertThat(post(
                                 "/leak",
-                                asked.formatted(
+                                requested.formatted(
                                         "{\"s\":5,\"ppm\":9},{\"s\":1,\"ppm\":9},{\"s\":2,\"ppm\":9},{\"s\":3,\"ppm\":9},{\"s\":4,\"ppm\":9}"),
                                 400)
                         .toString())

@@ -13,7 +13,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.run.MeterKeys;
+import vastarc.web.store.run.MeterKeys;
 
 @SpringTest
 class RunsApiTest {
@@ -73,7 +73,7 @@ class RunsApiTest {
                     analyse("{\"samples\":" + samples + ",\"seamMm\":40," + sheet.formatted(expected[0]) + "}", 200);
             assertThat(run.get("deviations")
                             .valueStream()
-                            .anyMatch(one -> one.get("code").asString().equals("oxygenHigh")))
+                            .anyMatch(node -> node.get("code").asString().equals("oxygenHigh")))
                     .as(expected[0] + " " + expected[1])
                     .isEqualTo(expected[2]);
         }
@@ -85,7 +85,7 @@ class RunsApiTest {
         JsonNode run = analyse("{\"samples\":" + samples(20, 27) + ",\"seamMm\":40," + sheet + "}", 200);
         assertThat(run.get("deviations")
                         .valueStream()
-                        .map(one -> one.get("code").asString()))
+                        .map(node -> node.get("code").asString()))
                 .contains("currentLow");
     }
 
@@ -96,7 +96,9 @@ class RunsApiTest {
         JsonNode wrong = analyse(
                 "{\"samples\":[{\"s\":1,\"a\":5},{\"s\":0,\"a\":\"x\"}],\"seamMm\":-1,\"sheet\":{\"material\":\"LEAD\"}}",
                 400);
-        assertThat(wrong.get("errors").valueStream().map(one -> one.get("field").asString()))
+        assertThat(wrong.get("errors")
+                        .valueStream()
+                        .map(node -> node.get("field").asString()))
                 .contains("samples[1].s", "samples[1].a", "seamMm", "sheet.material");
         JsonNode noSheet = analyse("{\"samples\":" + samples(10, 5) + ",\"sheet\":7}", 400);
         assertThat(noSheet.at("/errors/0/field").asString()).isEqualTo("sheet");
@@ -119,12 +121,12 @@ class RunsApiTest {
                 .getContentAsByteArray());
         assertThat(found.get("total").asInt()).isEqualTo(1);
         assertThat(found.at("/runs/0/currentA").asDouble()).isEqualTo(52.5);
-        JsonNode one = json.readTree(
+        JsonNode node = json.readTree(
                 http.perform(MockMvcRequestBuilders.get("/api/v1/runs/00000000-0000-4000-8000-00000000abcd"))
                         .andReturn()
                         .getResponse()
                         .getContentAsByteArray());
-        assertThat(one.at("/run/note").asString()).isEqualTo("zebra note");
+        assertThat(node.at("/run/note").asString()).isEqualTo("zebra note");
         send(MockMvcRequestBuilders.post("/api/v1/runs"), "{\"job\":\"x\",\"started\":\"yesterday\"}", 400);
     }
 
@@ -147,7 +149,7 @@ class RunsApiTest {
                         + "{\"quantity\":\"CURRENT\",\"value\":1,\"at\":\"2001-01-01T00:00:00Z\"}]}",
                 400);
         assertThat(wrong.get("errors")).hasSize(3);
-        keys.all().forEach(meter -> keys.takeAway(meter.id()));
+        keys.all().forEach(meter -> keys.revoke(meter.id()));
         send(MockMvcRequestBuilders.post(door).header("X-Meter-Key", key), good, 401);
     }
 }

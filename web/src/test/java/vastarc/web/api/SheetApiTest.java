@@ -24,7 +24,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.joint.WeldFields;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.run.RunStore;
+import vastarc.web.store.run.WeldRunService;
 
 @SpringTest
 @ExtendWith(OutputCaptureExtension.class)
@@ -38,7 +38,7 @@ class SheetApiTest {
     private MockMvc http;
 
     @Autowired
-    private RunStore runs;
+    private WeldRunService runs;
 
     private final JsonMapper json = JsonMapper.builder().build();
 

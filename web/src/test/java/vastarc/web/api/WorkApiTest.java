@@ -16,9 +16,10 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import vastarc.web.SpringTest;
-import vastarc.web.stream.Reading;
-import vastarc.web.stream.StreamRoom;
+import vastarc.web.stream.Measurement;
+import vastarc.web.stream.MeasurementHub;
 import vastarc.web.work.Work;
+import vastarc.web.work.Work.WorkState;
 import vastarc.web.work.WorkRoom;
 
 /** Work and streams over HTTP. */
@@ -32,7 +33,7 @@ class WorkApiTest {
     private WorkRoom room;
 
     @Autowired
-    private StreamRoom stream;
+    private MeasurementHub stream;
 
     private static void until(BooleanSupplier condition) throws InterruptedException {
         CountDownLatch never = new CountDownLatch(1);
@@ -93,14 +94,14 @@ class WorkApiTest {
                         .getResponse()
                         .getStatus())
                 .isEqualTo(200);
-        until(() -> work.state() == Work.State.CANCELLED);
+        until(() -> work.state() == WorkState.CANCELLED);
     }
 
     @Test
     void readingsReachWhoListensToTheirChannel() throws Exception {
         MvcResult events =
                 http.perform(get("/api/v1/stream").param("channels", "clamp")).andReturn();
-        stream.publish(new Reading("clamp", Instant.parse("2026-11-25T08:00:00Z"), 61.5, true));
+        stream.publish(new Measurement("clamp", Instant.parse("2026-11-25T08:00:00Z"), 61.5, true));
 
         until(() -> text(events).contains("\"value\":61.5") && text(events).contains("\"simulated\":true"));
         assertThat(text(events)).startsWith("data:");

@@ -16,11 +16,11 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.wording.Phrasebook;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.ui.JobStep;
+import vastarc.core.text.Phrasebook;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.ui.JobTab;
 
 /** A shop that nobody has used yet: every place says what it is for, and the demo shop comes once. */
 @SpringBootTest(properties = {"vastarc.demo=false", "spring.datasource.url=jdbc:h2:mem:first;DB_CLOSE_DELAY=-1"})
@@ -38,7 +38,7 @@ class FirstQuarterHourTest {
     private MachineStore machines;
 
     @Autowired
-    private RunBook runs;
+    private WeldRunQueries runs;
 
     private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
         return http.perform(request.with(csrf())).andReturn().getResponse();
@@ -77,8 +77,8 @@ class FirstQuarterHourTest {
     }
 
     @ParameterizedTest
-    @EnumSource(JobStep.class)
-    void everyRoomOfAJobSaysWhatItIsFor(JobStep step) {
+    @EnumSource(JobTab.class)
+    void everyRoomOfAJobSaysWhatItIsFor(JobTab step) {
         assertThat(Phrasebook.find("about." + step.path())).as(step.path()).isPresent();
     }
 

@@ -14,9 +14,11 @@ import org.springframework.test.web.servlet.MockMvc;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
 import vastarc.web.request.JointList;
+import vastarc.web.request.JointList.ListLine;
+import vastarc.web.request.JointList.ListReport;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
 
 /** Lists as shops write them: what can be read comes onto the bench, what cannot is told row by row. */
 @SpringTest
@@ -31,19 +33,17 @@ class JointListTest {
     @Autowired
     private MockMvc http;
 
-    private Job job(JointList.Line line) {
+    private Job job(ListLine line) {
         return jobs.find(UUID.fromString(line.job())).orElseThrow();
     }
 
-    private void putAway(JointList.Report report) {
-        report.lines().stream()
-                .filter(JointList.Line::isTaken)
-                .forEach(line -> jobs.delete(UUID.fromString(line.job())));
+    private void putAway(ListReport report) {
+        report.lines().stream().filter(ListLine::isTaken).forEach(line -> jobs.delete(UUID.fromString(line.job())));
     }
 
     @Test
     void wordsAndUnitsOfAShopAreRead() {
-        JointList.Report report = list.take("""
+        ListReport report = list.take("""
                 Name;Metal;Thickness;Other thickness;Form;Filler;Position;Colour of hat
                 Rail post;mild steel;1/8";;tee;yes;2F;red
                 Tank lid;304;16 ga;;corner;none;;
@@ -51,7 +51,7 @@ class JointListTest {
                 """, UnitSystem.METRIC);
         assertThat(report.wrong()).isEmpty();
         assertThat(report.unknown()).containsExactly("Colour of hat");
-        assertThat(report.lines()).extracting(JointList.Line::row).containsExactly(2, 3, 4);
+        assertThat(report.lines()).extracting(ListLine::row).containsExactly(2, 3, 4);
         Job post = job(report.lines().get(0));
         assertThat(post.name()).isEqualTo("Rail post");
         assertThat(post.content().joint().text(WeldFields.MATERIAL)).contains("CARBON_STEEL");
@@ -66,10 +66,10 @@ class JointListTest {
 
     @Test
     void aRowThatCannotBeReadIsRefusedByItselfWithWhatWouldWork() {
-        JointList.Report report = list.take(
+        ListReport report = list.take(
                 "metal,thickness,form\ncheese,2,lap\nsteel,thick,lap\nsteel,,lap\nsteel,2,lap\n", UnitSystem.METRIC);
         assertThat(report.taken()).isEqualTo(1);
-        assertThat(report.lines()).extracting(JointList.Line::isTaken).containsExactly(false, false, false, true);
+        assertThat(report.lines()).extracting(ListLine::isTaken).containsExactly(false, false, false, true);
         assertThat(report.lines().get(0).said()).contains("“cheese” is not known", "carbon steel");
         assertThat(report.lines().get(1).said()).contains("thicknessMm[0]", "thick");
         assertThat(report.lines().get(2).said()).contains("thicknessMm[0] is missing");
@@ -78,7 +78,7 @@ class JointListTest {
 
     @Test
     void jsonIsTakenAsWellAndWhatIsNoListIsSaid() {
-        JointList.Report report = list.take(
+        ListReport report = list.take(
                 "[{\"name\":\"A\",\"material\":\"TITANIUM_GR2\",\"thicknessMm[0]\":1.2,\"joint\":\"LAP\",\"purged\":true}]",
                 UnitSystem.METRIC);
         assertThat(report.taken()).isEqualTo(1);

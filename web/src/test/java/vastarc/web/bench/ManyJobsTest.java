@@ -23,12 +23,12 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import vastarc.web.Jobs;
 import vastarc.web.OwnShopTest;
-import vastarc.web.kept.PutAway;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.reading.Marks;
-import vastarc.web.kept.reading.ReadingStore;
-import vastarc.web.kept.shop.ShopStore;
+import vastarc.web.store.ArchivedJobCleanup;
+import vastarc.web.store.diagnosis.BeadObservations;
+import vastarc.web.store.diagnosis.DiagnosisStore;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.shop.ShopStore;
 
 /** A bench with more jobs than fit a page, and those that are put away. */
 @OwnShopTest
@@ -46,10 +46,10 @@ class ManyJobsTest {
     private ShopStore shop;
 
     @Autowired
-    private PutAway putAway;
+    private ArchivedJobCleanup putAway;
 
     @Autowired
-    private ReadingStore readings;
+    private DiagnosisStore readings;
 
     private JdbcClient database;
 
@@ -87,7 +87,7 @@ class ManyJobsTest {
             database.sql("delete from job where id = ?").param(job).update();
         });
         aside.forEach(jobs::restore);
-        shop.change(habits -> habits.forgettingAfter(0));
+        shop.change(settings -> settings.forgettingAfter(0));
     }
 
     private String page(String address) throws Exception {
@@ -153,7 +153,7 @@ class ManyJobsTest {
         assertThat(page("/away")).contains("These go for good 90 days after");
         assertThat(putAway.letGo()).isEqualTo(1);
         assertThat(jobs.find(old.id())).isEmpty();
-        assertThat(readings.of(old.id())).isEqualTo(Marks.none());
+        assertThat(readings.of(old.id())).isEqualTo(BeadObservations.none());
         assertThat(jobs.find(recent.id())).isPresent();
         assertThat(jobs.find(made.get(2))).isPresent();
     }

@@ -32,8 +32,8 @@ import org.springframework.test.context.ActiveProfiles;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.machine.MachineStore;
 
 /** What comes in over the wire, as no browser would send it. In a shop of its own: what is sent deletes jobs and machines too. */
 @SpringBootTest(
@@ -125,13 +125,13 @@ class DoorsIT {
 
     @Test
     void aBodyFarPastItsBoundGetsItsAnswerAndNoReset() throws Exception {
-        HttpResponse<String> told = send(request("/api/v1/sheet")
+        HttpResponse<String> response = send(request("/api/v1/sheet")
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofByteArray(new byte[30_000_000]))
                 .build());
-        assertThat(told.statusCode()).isEqualTo(413);
-        assertThat(told.body()).contains("at most 1024 KB");
-        assertThat(told.headers().firstValue("Content-Security-Policy")).isPresent();
+        assertThat(response.statusCode()).isEqualTo(413);
+        assertThat(response.body()).contains("at most 1024 KB");
+        assertThat(response.headers().firstValue("Content-Security-Policy")).isPresent();
     }
 
     private String raw(String text) throws IOException {
@@ -189,12 +189,12 @@ class DoorsIT {
     @Test
     void aBodyPastItsBoundIsRefusedWithWordsWhetherItsLengthIsToldOrNot() throws Exception {
         byte[] large = new byte[1024 * 1024 + 1];
-        HttpResponse<String> told = send(request("/api/v1/sheet")
+        HttpResponse<String> response = send(request("/api/v1/sheet")
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofByteArray(large))
                 .build());
-        assertThat(told.statusCode()).isEqualTo(413);
-        assertThat(told.body()).contains("at most 1024 KB");
+        assertThat(response.statusCode()).isEqualTo(413);
+        assertThat(response.body()).contains("at most 1024 KB");
 
         HttpResponse<String> untold = send(request("/api/v1/sheet")
                 .header("Content-Type", "application/json")

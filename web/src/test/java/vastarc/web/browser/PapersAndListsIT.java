@@ -9,9 +9,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.Cookie;
 import org.springframework.beans.factory.annotation.Autowired;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunFilter;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.run.RunFilter;
+import vastarc.web.store.run.WeldRunQueries;
 
 /** Papers, lists and devices on the screen: nothing for an accessibility check to find in either theme, and nothing wider than a phone. */
 class PapersAndListsIT extends Journeys {
@@ -20,7 +20,7 @@ class PapersAndListsIT extends Journeys {
     private JobStore jobs;
 
     @Autowired
-    private RunBook runs;
+    private WeldRunQueries runs;
 
     private List<String> places() {
         UUID job = jobs.newest(1).get(0).id();

@@ -19,10 +19,10 @@ class RunJourneysIT extends Journeys {
         browser.waitFor("post-flow", () -> browser.text("#stage").equals("hold still"));
     }
 
-    private void close(String length, String hand) {
+    private void close(String length, String welder) {
         browser.find("#seam").sendKeys(length);
         browser.find("#hand").clear();
-        browser.find("#hand").sendKeys(hand);
+        browser.find("#hand").sendKeys(welder);
         browser.find("#close-run").click();
         browser.waitFor("the logbook", () -> browser.driver().getCurrentUrl().contains("/logbook/"));
     }

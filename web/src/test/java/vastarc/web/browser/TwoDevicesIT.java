@@ -11,8 +11,8 @@ import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.springframework.beans.factory.annotation.Autowired;
 import vastarc.core.joint.WeldFields;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JobStore;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JobStore;
 
 /** A job open on one device while another changes it: the change is there without asking, and nothing typed is lost. */
 class TwoDevicesIT extends Journeys {

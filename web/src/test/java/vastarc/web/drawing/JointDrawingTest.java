@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Position;
-import vastarc.core.joint.Practice;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.SheetPlanner;
@@ -22,9 +22,9 @@ class JointDrawingTest {
     private static final Pattern FIGURE = Pattern.compile("-?\\d+\\.\\d+");
 
     private static Drawing draw(JointForm form, double t, Position position) {
-        Practice practice = Practice.usual().with(draft -> draft.position = position);
+        WeldingConditions conditions = WeldingConditions.usual().with(draft -> draft.position = position);
         return JointDrawing.of(
-                SheetPlanner.plan(Joint.of(Material.STAINLESS_304L, form, t), practice)
+                SheetPlanner.plan(Joint.of(Material.STAINLESS_304L, form, t), conditions)
                         .value()
                         .orElseThrow(),
                 UnitSystem.METRIC);

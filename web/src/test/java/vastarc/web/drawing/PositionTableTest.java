@@ -29,7 +29,7 @@ class PositionTableTest {
     @ParameterizedTest
     @CsvFileSource(resources = "/reference/positions.csv", useHeadersInDisplayName = true)
     void isDrawnAsTheTableSays(Position position, String iso, String numbers, int torchX, int torchY, String travel) {
-        Drawing drawing = AttitudeDrawing.of(position, "words");
+        Drawing drawing = PositionDrawing.of(position, "words");
         assertThat(position.letters()).isEqualTo(iso);
         assertThat(position.numberLetterName()).contains(numbers.split(" "));
 

@@ -15,13 +15,15 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.drill.Drill;
-import vastarc.core.drill.Exam;
-import vastarc.core.drill.Question;
-import vastarc.core.drill.Topic;
+import vastarc.core.training.Drill;
+import vastarc.core.training.Exam;
+import vastarc.core.training.Question;
+import vastarc.core.training.Question.CorrectAnswer;
+import vastarc.core.training.Topic;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.drill.DrillStore;
-import vastarc.web.request.DrillShops;
+import vastarc.web.request.TrainingShops;
+import vastarc.web.store.drill.DrillStore;
+import vastarc.web.store.drill.DrillStore.DatedAnswer;
 
 /** Asked, answered, explained, remembered; the key on paper is the key that marks. */
 @SpringTest
@@ -31,7 +33,7 @@ class DrillPagesTest {
     private MockMvc http;
 
     @Autowired
-    private DrillShops shops;
+    private TrainingShops shops;
 
     @Autowired
     private DrillStore results;
@@ -95,11 +97,11 @@ class DrillPagesTest {
     void aRightAnswerIsKeptAndAWrongOneExplained() throws Exception {
         Question question = Drill.question(11, Topic.WORDS, 1, shops.shop());
         int right = question.answer().choice().orElseThrow();
-        String told = answer(right);
-        assertThat(told).contains("id=\"mark\" role=\"status\">right");
+        String entered = answer(right);
+        assertThat(entered).contains("id=\"mark\" role=\"status\">right");
         String wrong = answer((right + 1) % 4);
         assertThat(wrong).contains("not so", "(your answer)");
-        assertThat(results.of("Pupil")).extracting(DrillStore.Answered::right).containsExactly(true, false);
+        assertThat(results.of("Pupil")).extracting(DatedAnswer::right).containsExactly(true, false);
         assertThat(send(get("/drill?learner=Pupil")).getContentAsString()).contains("1 of 2 right");
         assertThat(send(get("/drill.csv?learner=Pupil")).getContentAsString()).contains("WORDS,true", "WORDS,false");
         send(post("/drill/forget"), "learner", "Pupil");
@@ -162,7 +164,7 @@ class DrillPagesTest {
         MockHttpServletRequestBuilder request = post("/drill/sit");
         topics.forEach(topic -> request.param("topic", topic.name()));
         for (int i = 0; i < 6; i++) {
-            Question.Answer answer = exam.questions().get(i).answer();
+            CorrectAnswer answer = exam.questions().get(i).answer();
             int at = i;
             answer.choice().ifPresent(place -> request.param("choice" + at, String.valueOf(place)));
             answer.figure()
@@ -175,7 +177,7 @@ class DrillPagesTest {
         assertThat(marked).contains("5 of 6 right", "guess the amps: 1 wrong");
         assertThat(results.of("Sitter"))
                 .hasSize(6)
-                .filteredOn(one -> !one.right())
+                .filteredOn(datedAnswer -> !datedAnswer.right())
                 .hasSize(1);
         results.forget("Sitter");
         String nothing = send(post("/drill/sit"), "seed", "33", "n", "3", "topic", "AMPS")

@@ -26,18 +26,18 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.run.Channel;
-import vastarc.core.run.Measured;
-import vastarc.core.run.Trace;
+import vastarc.core.weldlog.Channel;
+import vastarc.core.weldlog.MeasuredQuantity;
+import vastarc.core.weldlog.Recording;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunFilter;
-import vastarc.web.kept.run.RunStore;
-import vastarc.web.request.TraceTable;
+import vastarc.web.request.RecordingTable;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.run.RunFilter;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunService;
 
 /** What goes out in a published format fits it, and comes in again as it was. */
 @SpringTest
@@ -52,10 +52,10 @@ class RoundTripTest {
     private JobStore jobs;
 
     @Autowired
-    private RunStore runs;
+    private WeldRunService runs;
 
     @Autowired
-    private RunBook book;
+    private WeldRunQueries book;
 
     private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
         return http.perform(request.with(csrf())).andReturn().getResponse();
@@ -150,11 +150,11 @@ class RoundTripTest {
     void theRecordOfAPurgeFitsAndTheCallReckonsTheSameFromIt() throws Exception {
         int purged = 0;
         for (Job job : jobs.newest(20)) {
-            MockHttpServletResponse told = send(get("/jobs/" + job.id() + "/purge.json"));
-            if (told.getStatus() == 404) {
+            MockHttpServletResponse response = send(get("/jobs/" + job.id() + "/purge.json"));
+            if (response.getStatus() == 404) {
                 continue;
             }
-            JsonNode record = JSON.readTree(told.getContentAsByteArray());
+            JsonNode record = JSON.readTree(response.getContentAsByteArray());
             assertThat(Format.PURGE.faults(record)).as(job.name()).isEmpty();
             if (record.has("mixedS") && !record.get("told").has("purge.leak")) {
                 ObjectNode ask = (ObjectNode) JSON.readTree("{\"vent\":{\"diameterMm\":4},\"root\":"
@@ -187,9 +187,9 @@ class RoundTripTest {
         }
     }
 
-    private static Trace drawn(Random random) {
-        Map<Measured, Channel> channels = new EnumMap<>(Measured.class);
-        for (Measured kind : Measured.values()) {
+    private static Recording drawn(Random random) {
+        Map<MeasuredQuantity, Channel> channels = new EnumMap<>(MeasuredQuantity.class);
+        for (MeasuredQuantity kind : MeasuredQuantity.values()) {
             int size = random.nextInt(4) == 0 ? 0 : 1 + random.nextInt(200);
             double[] s = new double[size];
             double[] value = new double[size];
@@ -203,10 +203,10 @@ class RoundTripTest {
             }
             channels.put(kind, Channel.of(s, value));
         }
-        return new Trace(channels);
+        return new Recording(channels);
     }
 
-    private static void isSame(Trace read, Trace written) {
+    private static void isSame(Recording read, Recording written) {
         assertThat(read.channels().keySet()).isEqualTo(written.channels().keySet());
         written.channels().forEach((kind, channel) -> {
             Channel other = read.channel(kind);
@@ -222,26 +222,26 @@ class RoundTripTest {
     void tracesGoOutAndComeInAsTheyWereAsATableAndAsJson() throws Exception {
         Random random = new Random(12);
         for (int i = 0; i < 60; i++) {
-            Trace trace = drawn(random);
-            if (trace.channels().isEmpty()) {
+            Recording recording = drawn(random);
+            if (recording.channels().isEmpty()) {
                 continue;
             }
-            JsonNode json = TraceFile.json(trace);
+            JsonNode json = RecordingFile.json(recording);
             assertThat(Format.TRACE.faults(json)).isEmpty();
-            isSame(TraceFile.read(json).value().orElseThrow(), trace);
+            isSame(RecordingFile.read(json).value().orElseThrow(), recording);
 
             StringWriter out = new StringWriter();
-            TraceFile.csv(trace, out);
-            TraceTable table = TraceTable.read(out.toString()).value().orElseThrow();
-            isSame(table.trace(table.guessed()).value().orElseThrow(), trace);
+            RecordingFile.csv(recording, out);
+            RecordingTable table = RecordingTable.read(out.toString()).value().orElseThrow();
+            isSame(table.trace(table.guessed()).value().orElseThrow(), recording);
         }
     }
 
     @Test
     void readingsOfARunAreTakenFromItsOwnFiles() throws Exception {
-        Run run = book.newest(RunFilter.all(), 60).stream()
-                .filter(one -> one.endedAt().isPresent()
-                        && !runs.trace(one.id()).channels().isEmpty())
+        WeldRun run = book.newest(RunFilter.all(), 60).stream()
+                .filter(weldRun -> weldRun.endedAt().isPresent()
+                        && !runs.trace(weldRun.id()).channels().isEmpty())
                 .findFirst()
                 .orElseThrow();
         String address = "/logbook/" + run.id() + "/trace";
@@ -263,7 +263,7 @@ class RoundTripTest {
                 "{\"format\":\"vast-arc-trace\",\"version\":1,\"readings\":{\"BEER\":[[0,5]]}}"
             })
     void readingsThatCannotBeAreRefusedWithWords(String file) throws Exception {
-        Run run = book.newest(RunFilter.all(), 1).get(0);
+        WeldRun run = book.newest(RunFilter.all(), 1).get(0);
         int before = runs.trace(run.id()).channels().size();
         assertThat(JSON.readTree(send(post("/logbook/" + run.id() + "/trace").content(file))
                                 .getContentAsByteArray())

@@ -23,9 +23,9 @@ class BrokenShopIT {
         Files.createDirectories(data.resolve("copies"));
         Files.writeString(data.resolve("copies/shop-2026-11-20.zip"), "copy");
         Process process = Program.launch(data);
-        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        String text = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(process.waitFor()).isEqualTo(1);
-        assertThat(said)
+        assertThat(text)
                 .contains("cannot be opened", "The last copy is", "shop-2026-11-20.zip")
                 .doesNotContain("\tat ");
         assertThat(data.resolve("vastarc.mv.db")).exists();

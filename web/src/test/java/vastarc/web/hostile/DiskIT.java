@@ -101,9 +101,9 @@ class DiskIT {
     private void doesNotStartWithoutRoom() throws Exception {
         fill(0);
         Process process = Program.launch(disk.resolve("shop"));
-        String said = new String(process.getInputStream().readAllBytes());
+        String text = new String(process.getInputStream().readAllBytes());
         assertThat(process.waitFor()).isEqualTo(1);
-        assertThat(said.strip()).hasLineCount(1).startsWith("Vast Arc cannot start: the disk that holds the shop has");
+        assertThat(text.strip()).hasLineCount(1).startsWith("Vast Arc cannot start: the disk that holds the shop has");
         Files.delete(ballast);
         fill(40L * SOME);
         Process fresh = Program.launch(disk.resolve("new"));

@@ -116,9 +116,9 @@ final class Hand {
         if (!there) {
             lost.add(note(acknowledged));
         }
-        for (String one : made) {
-            if (program.get("/jobs/" + one + "/sheet").statusCode() != 200) {
-                lost.add("job " + one);
+        for (String text : made) {
+            if (program.get("/jobs/" + text + "/sheet").statusCode() != 200) {
+                lost.add("job " + text);
             }
         }
         made.clear();

@@ -97,13 +97,13 @@ final class Writes {
         all.put("which meter a run listens to", () -> form(job + "/run/meter", "meter=" + meter));
         all.put("a reading of a meter", this::read);
         all.put("a photograph", () -> {
-            int taken = file(run + "/photo?kind=BEAD", picture);
+            int accepted = file(run + "/photo?kind=BEAD", picture);
             Matcher photo = Pattern.compile(run + "/photo/([0-9a-f-]{36})/delete")
                     .matcher(program.get(run).body());
-            if (taken == 200 && photo.find()) {
+            if (accepted == 200 && photo.find()) {
                 program.form(photo.group(), "");
             }
-            return taken;
+            return accepted;
         });
         all.put(
                 "readings of a meter's own table",

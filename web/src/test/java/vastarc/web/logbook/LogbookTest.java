@@ -15,8 +15,8 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunFilter;
+import vastarc.web.store.run.RunFilter;
+import vastarc.web.store.run.WeldRunQueries;
 
 /** The logbook of the demo shop: found, compared, plotted, taken out and brought in again. */
 @SpringTest
@@ -26,7 +26,7 @@ class LogbookTest {
     private MockMvc http;
 
     @Autowired
-    private RunBook runs;
+    private WeldRunQueries runs;
 
     private final JsonMapper json = JsonMapper.builder().build();
 

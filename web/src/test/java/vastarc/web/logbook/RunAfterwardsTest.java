@@ -34,12 +34,13 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.run.Verdict;
+import vastarc.core.weldlog.RunVerdict;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunFilter;
-import vastarc.web.kept.run.RunStore;
+import vastarc.web.store.run.RunFilter;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunQueries.LogbookOrder;
+import vastarc.web.store.run.WeldRunService;
 
 /** What is said of a run afterwards, how runs are sorted and found, and what a file or a photograph may be. */
 @SpringTest
@@ -49,12 +50,12 @@ class RunAfterwardsTest {
     private MockMvc http;
 
     @Autowired
-    private RunBook book;
+    private WeldRunQueries book;
 
     @Autowired
-    private RunStore runs;
+    private WeldRunService runs;
 
-    private Run run;
+    private WeldRun run;
 
     @BeforeEach
     void aRunOfOneOwn() throws Exception {
@@ -80,17 +81,17 @@ class RunAfterwardsTest {
                 send(post(address()), "version", version, "verdict", "REJECTED", "hand", "Oda", "note", "pores");
         assertThat(second.getStatus()).isEqualTo(409);
         assertThat(second.getContentAsString()).contains("in another window meanwhile", "added to the note");
-        Run kept = runs.find(run.id()).orElseThrow();
-        assertThat(kept.verdict()).isEqualTo(Verdict.GOOD);
-        assertThat(kept.head().hand()).isEqualTo("Isk");
-        assertThat(kept.note()).contains("even", "Oda", "pores");
+        WeldRun stored = runs.find(run.id()).orElseThrow();
+        assertThat(stored.verdict()).isEqualTo(RunVerdict.GOOD);
+        assertThat(stored.head().hand()).isEqualTo("Isk");
+        assertThat(stored.note()).contains("even", "Oda", "pores");
 
         String long2000 = "x".repeat(1990);
         MockHttpServletResponse third =
                 send(post(address()), "version", version, "verdict", "REJECTED", "hand", "Oda", "note", long2000);
         assertThat(third.getStatus()).isEqualTo(409);
         assertThat(third.getContentAsString()).contains("no room", long2000);
-        assertThat(runs.find(run.id()).orElseThrow().note()).isEqualTo(kept.note());
+        assertThat(runs.find(run.id()).orElseThrow().note()).isEqualTo(stored.note());
     }
 
     @Test
@@ -105,7 +106,7 @@ class RunAfterwardsTest {
 
         runs.forget(run.id());
         send(post("/logbook/import").content(table));
-        Run back = runs.find(run.id()).orElseThrow();
+        WeldRun back = runs.find(run.id()).orElseThrow();
         assertThat(back.note()).isEqualTo("=1+1");
         assertThat(back.head().hand()).isEqualTo("@Isk");
     }
@@ -126,7 +127,7 @@ class RunAfterwardsTest {
         return "/logbook/" + run.id();
     }
 
-    private Run now() {
+    private WeldRun now() {
         return runs.find(run.id()).orElseThrow();
     }
 
@@ -144,7 +145,7 @@ class RunAfterwardsTest {
                                 "100 mm")
                         .getRedirectedUrl())
                 .isEqualTo(address());
-        assertThat(now().verdict()).isEqualTo(Verdict.FAULTY);
+        assertThat(now().verdict()).isEqualTo(RunVerdict.FAULTY);
         assertThat(now().head().hand()).isEqualTo("Korvin");
         assertThat(send(get(address())).getContentAsString()).contains("crater at the end", "Korvin");
         assertThat(send(get("/logbook"), "find", "crater at the end").getContentAsString())
@@ -168,21 +169,21 @@ class RunAfterwardsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(RunBook.Order.class)
-    void everyOrderSortsTheWholeBook(RunBook.Order order) {
-        List<Run> first = book.page(RunFilter.all(), order, 0).things();
-        Comparator<Run> wanted = switch (order) {
-            case NEWEST -> Comparator.comparing(Run::startedAt).reversed();
-            case OLDEST -> Comparator.comparing(Run::startedAt);
-            case CURRENT -> descending(one -> one.figures().currentA().orElse(-1));
-            case TRAVEL -> descending(one -> one.figures().travel().orElse(-1));
-            case HEAT -> descending(one -> one.figures().heat().orElse(-1));
-            case ARC_TIME -> descending(one -> one.figures().arcS());
+    @EnumSource(LogbookOrder.class)
+    void everyOrderSortsTheWholeBook(LogbookOrder order) {
+        List<WeldRun> first = book.page(RunFilter.all(), order, 0).things();
+        Comparator<WeldRun> wanted = switch (order) {
+            case NEWEST -> Comparator.comparing(WeldRun::startedAt).reversed();
+            case OLDEST -> Comparator.comparing(WeldRun::startedAt);
+            case CURRENT -> descending(weldRun -> weldRun.figures().currentA().orElse(-1));
+            case TRAVEL -> descending(weldRun -> weldRun.figures().travel().orElse(-1));
+            case HEAT -> descending(weldRun -> weldRun.figures().heat().orElse(-1));
+            case ARC_TIME -> descending(weldRun -> weldRun.figures().arcS());
         };
         assertThat(first).isSortedAccordingTo(wanted).hasSizeGreaterThan(10);
     }
 
-    private static Comparator<Run> descending(ToDoubleFunction<Run> figure) {
+    private static Comparator<WeldRun> descending(ToDoubleFunction<WeldRun> figure) {
         return Comparator.comparingDouble(figure).reversed();
     }
 
@@ -191,27 +192,27 @@ class RunAfterwardsTest {
     @ValueSource(strings = {"own", "isk", "a", "bench 9", "100%", "_", "!", "nothing that is there"})
     void wordsFindWhatLookingAtEachRunFinds(String words) {
         List<UUID> all = book.newest(RunFilter.all(), 10_000).stream()
-                .filter(one -> String.join(
+                .filter(weldRun -> String.join(
                                 " ",
-                                one.head().jobName(),
-                                one.head().machineName(),
-                                one.head().hand(),
-                                one.head().meter(),
-                                one.note())
+                                weldRun.head().jobName(),
+                                weldRun.head().machineName(),
+                                weldRun.head().hand(),
+                                weldRun.head().meter(),
+                                weldRun.note())
                         .toLowerCase(Locale.ROOT)
                         .contains(words))
-                .map(Run::id)
+                .map(WeldRun::id)
                 .toList();
-        var page = book.page(RunFilter.named(words), RunBook.Order.NEWEST, 0);
+        var page = book.page(RunFilter.named(words), LogbookOrder.NEWEST, 0);
         assertThat(page.total()).isEqualTo(all.size());
         assertThat(page.things())
-                .extracting(Run::id)
+                .extracting(WeldRun::id)
                 .containsExactlyElementsOf(all.subList(0, page.things().size()));
         if (page.pages() > 1) {
-            var second = book.page(RunFilter.named(words), RunBook.Order.NEWEST, 1);
+            var second = book.page(RunFilter.named(words), LogbookOrder.NEWEST, 1);
             int from = page.things().size();
             assertThat(second.things())
-                    .extracting(Run::id)
+                    .extracting(WeldRun::id)
                     .containsExactlyElementsOf(
                             all.subList(from, from + second.things().size()));
         }
@@ -281,7 +282,7 @@ class RunAfterwardsTest {
     @Test
     void aRunWithoutAJobProvesNothingAndIsNoFault() throws Exception {
         assertThat(send(post(address() + "/proven")).getRedirectedUrl()).isEqualTo(address());
-        assertThat(now().verdict()).isEqualTo(Verdict.UNJUDGED);
+        assertThat(now().verdict()).isEqualTo(RunVerdict.UNJUDGED);
         assertThat(now().endedAt()).isEqualTo(Optional.of(Instant.parse("2026-11-20T08:02:00Z")));
         assertThat(now().figures().currentA().orElseThrow()).isCloseTo(118, within(1e-9));
     }

@@ -22,20 +22,20 @@ import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.machine.DialReading;
 import vastarc.core.machine.MachineProfile;
-import vastarc.core.machine.TorchProfile;
+import vastarc.core.machine.TorchProfile.TorchCooling;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.archive.Archives;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.Patterns;
-import vastarc.web.kept.machine.ProfileReader;
-import vastarc.web.kept.machine.Torch;
+import vastarc.web.store.archive.Archives;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.ProfileReader;
+import vastarc.web.store.machine.StartingProfiles;
+import vastarc.web.store.machine.Torch;
 
 /** A shop that has as many machines and torches as are kept says so, and machines taken off the list go for good at last. */
 @SpringTest
 class MachineBoundTest {
 
-    private static final MachineProfile KNOBS = Patterns.of("knobs").orElseThrow();
+    private static final MachineProfile KNOBS = StartingProfiles.of("knobs").orElseThrow();
 
     @Autowired
     private MockMvc http;
@@ -174,7 +174,7 @@ class MachineBoundTest {
 
     @Test
     void anotherTorchIsRefusedAndWhatWasTypedStays() throws Exception {
-        Torch.TorchForm form = new Torch.TorchForm("Spare", TorchProfile.Cooling.AIR, 150, 35, 4, 4, false);
+        Torch.TorchForm form = new Torch.TorchForm("Spare", TorchCooling.AIR, 150, 35, 4, 4, false);
         List<UUID> torches = new ArrayList<>();
         for (Optional<Torch> next = store.create(form); next.isPresent(); next = store.create(form)) {
             torches.add(next.get().id());

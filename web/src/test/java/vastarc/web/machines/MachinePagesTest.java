@@ -25,12 +25,14 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import vastarc.core.machine.DutyPoint;
 import vastarc.core.machine.MachineProfile;
 import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelElement.ControlKind;
+import vastarc.core.machine.PanelElement.SwitchStop;
 import vastarc.core.machine.PanelSetting;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.machine.Patterns;
-import vastarc.web.kept.machine.ProfileReader;
-import vastarc.web.kept.machine.Torch;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.machine.ProfileReader;
+import vastarc.web.store.machine.StartingProfiles;
+import vastarc.web.store.machine.Torch;
 
 /** A machine made from a pattern and described control by control; its dial measured; its torches. */
 @SpringTest
@@ -46,7 +48,9 @@ class MachinePagesTest {
 
     @BeforeEach
     void aMachine() {
-        id = store.create(Patterns.of("knobs").orElseThrow()).orElseThrow().id();
+        id = store.create(StartingProfiles.of("knobs").orElseThrow())
+                .orElseThrow()
+                .id();
     }
 
     @AfterEach
@@ -110,7 +114,7 @@ class MachinePagesTest {
 
     @Test
     void everyPatternMakesAMachineThatOpensAndGoesOutAsADocument() throws Exception {
-        for (String pattern : Patterns.NAMES) {
+        for (String pattern : StartingProfiles.NAMES) {
             MockHttpServletResponse made = send(post("/machines"), "pattern", pattern);
             String address = made.getRedirectedUrl();
             assertThat(address).startsWith("/machines/");
@@ -163,18 +167,20 @@ class MachinePagesTest {
         Matcher mark = Pattern.compile("name=\"seen\" value=\"([0-9a-f]+)\"").matcher(page);
         assertThat(mark.find()).isTrue();
         isKept(tell("/about", with(plate(), "name", "First", "seen", mark.group(1))));
-        String said = isRefused(tell("/about", with(plate(), "name", "Second", "seen", mark.group(1))));
-        assertThat(said).contains("changed in another window");
+        String text = isRefused(tell("/about", with(plate(), "name", "Second", "seen", mark.group(1))));
+        assertThat(text).contains("changed in another window");
         assertThat(profile().name()).isEqualTo("First");
     }
 
     /** A front with nothing on it yet. */
     private void bare() {
         store.delete(id);
-        id = store.create(Patterns.of("nothing").orElseThrow()).orElseThrow().id();
+        id = store.create(StartingProfiles.of("nothing").orElseThrow())
+                .orElseThrow()
+                .id();
     }
 
-    private PanelElement added(PanelSetting setting, PanelElement.Kind kind) throws Exception {
+    private PanelElement added(PanelSetting setting, ControlKind kind) throws Exception {
         int before = profile().elements().size();
         isKept(tell("/controls", "setting", setting.name(), "kind", kind.name()));
         assertThat(profile().elements()).hasSize(before + 1);
@@ -182,8 +188,8 @@ class MachinePagesTest {
     }
 
     @ParameterizedTest
-    @EnumSource(PanelElement.Kind.class)
-    void aControlIsAddedNamedMovedAndTakenOff(PanelElement.Kind kind) throws Exception {
+    @EnumSource(ControlKind.class)
+    void aControlIsAddedNamedMovedAndTakenOff(ControlKind kind) throws Exception {
         bare();
         PanelElement control = added(PanelSetting.POST_FLOW, kind);
         String path = "/controls/" + control.id();
@@ -201,17 +207,17 @@ class MachinePagesTest {
     @Test
     void stopsAreTypedAsWordsFiguresAndBands() throws Exception {
         bare();
-        String range = "/controls/"
-                + added(PanelSetting.RANGE, PanelElement.Kind.SELECTOR).id();
+        String range =
+                "/controls/" + added(PanelSetting.RANGE, ControlKind.SELECTOR).id();
         isKept(tell(range, "stops", "A = 5..60, B = 50–200"));
         assertThat(profile()
                         .element(range.substring("/controls/".length()))
                         .orElseThrow()
                         .stops())
-                .extracting(PanelElement.Stop::label)
+                .extracting(SwitchStop::label)
                 .containsExactly("A", "B");
-        String said = isRefused(tell(range, "stops", "A = 5.., B"));
-        assertThat(said).isNotBlank();
+        String text = isRefused(tell(range, "stops", "A = 5.., B"));
+        assertThat(text).isNotBlank();
         assertThat(profile()
                         .element(range.substring("/controls/".length()))
                         .orElseThrow()
@@ -223,7 +229,7 @@ class MachinePagesTest {
     @ValueSource(strings = {"x=far", "size=0", "low=60|high=5", "unit=FURLONG", "sweepDeg=-1e9"})
     void aControlThatCannotBeIsRefusedByItsOwnName(String text) throws Exception {
         bare();
-        PanelElement control = added(PanelSetting.MAIN_CURRENT, PanelElement.Kind.KNOB);
+        PanelElement control = added(PanelSetting.MAIN_CURRENT, ControlKind.KNOB);
         String[] pairs = text.replace('|', '=').split("=");
         assertThat(isRefused(tell("/controls/" + control.id(), pairs))).doesNotContain("elements[");
         assertThat(profile().element(control.id())).contains(control);

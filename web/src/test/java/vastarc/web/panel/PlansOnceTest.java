@@ -16,15 +16,15 @@ import org.mockito.MockedStatic;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.score.ScorePlanner;
-import vastarc.core.sheet.Balance;
+import vastarc.core.cycle.CyclePlanner;
 import vastarc.core.sheet.OwnValues;
 import vastarc.core.sheet.SheetPlanner;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.sheet.ThermalPlan;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
 
 /** Counts how often requests plan: a weld that was planned before is not planned again. */
 @SpringTest
@@ -53,16 +53,16 @@ class PlansOnceTest {
     /** Sheets and scores made while a request is answered. */
     private void plans(MockHttpServletRequestBuilder request, int sheets, int scores) throws Exception {
         try (MockedStatic<SheetPlanner> sheet = mockStatic(SheetPlanner.class, CALLS_REAL_METHODS);
-                MockedStatic<ScorePlanner> score = mockStatic(ScorePlanner.class, CALLS_REAL_METHODS)) {
+                MockedStatic<CyclePlanner> score = mockStatic(CyclePlanner.class, CALLS_REAL_METHODS)) {
             assertThat(http.perform(request.with(csrf()))
                             .andReturn()
                             .getResponse()
                             .getStatus())
                     .isEqualTo(200);
             sheet.verify(
-                    () -> SheetPlanner.plan(any(Balance.class), any(ShopWays.class), any(OwnValues.class)),
+                    () -> SheetPlanner.plan(any(ThermalPlan.class), any(ShopDefaults.class), any(OwnValues.class)),
                     times(sheets));
-            score.verify(() -> ScorePlanner.plan(any(), any()), times(scores));
+            score.verify(() -> CyclePlanner.plan(any(), any()), times(scores));
         }
     }
 

@@ -29,17 +29,18 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import vastarc.core.joint.SaddleCope;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Setting;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.sheet.Parameter;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.ParameterKey.ParameterGroup;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunBook;
-import vastarc.web.kept.run.RunFilter;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.run.RunFilter;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunQueries;
 
 /** Every paper opened as text and measured: what stands on it is what the sheet says, its fonts are inside, its ruler is true. */
 @SpringTest
@@ -57,7 +58,7 @@ class PapersTest {
     private JobPlanner planner;
 
     @Autowired
-    private RunBook book;
+    private WeldRunQueries book;
 
     /** Other tests leave jobs without a sheet behind. */
     private List<Job> withSheets(int most) {
@@ -92,7 +93,7 @@ class PapersTest {
     @ValueSource(strings = {"A4", "A5"})
     void everySetupCardIsOnePageWithTheFiguresOfItsSheet(String size) throws Exception {
         for (Job job : withSheets(6)) {
-            Sheet sheet = planner.plan(job).sheet().value().orElseThrow();
+            SetupSheet sheet = planner.plan(job).sheet().value().orElseThrow();
             try (PDDocument pdf = open("/jobs/" + job.id() + "/card.pdf?size=" + size)) {
                 assertThat(pdf.getNumberOfPages()).as(job.name()).isEqualTo(1);
                 assertThat(pdf.getPage(0).getMediaBox().getWidth() / MM)
@@ -102,11 +103,11 @@ class PapersTest {
                 assertThat(text)
                         .contains(
                                 job.name(),
-                                sheet.setting(SettingKey.WORKING_CURRENT).shown(UnitSystem.METRIC));
+                                sheet.setting(ParameterKey.WORKING_CURRENT).shown(UnitSystem.METRIC));
                 sheet.settings().values().stream()
-                        .filter(setting -> setting.key().group() == SettingKey.Group.TORCH && !setting.idle())
-                        .map((Setting setting) ->
-                                setting.shown(UnitSystem.METRIC).replaceFirst("^no\\. ", ""))
+                        .filter(parameter -> parameter.key().group() == ParameterGroup.TORCH && !parameter.idle())
+                        .map((Parameter parameter) ->
+                                parameter.shown(UnitSystem.METRIC).replaceFirst("^no\\. ", ""))
                         .forEach(shown -> assertThat(text).as(job.name()).contains(shown));
                 sheet.cautions()
                         .forEach(caution ->
@@ -129,7 +130,7 @@ class PapersTest {
 
     @Test
     void aWeldRecordSaysWhoWhenAndWhatWasRead() throws Exception {
-        Run run = book.newest(RunFilter.all(), 1).get(0);
+        WeldRun run = book.newest(RunFilter.all(), 1).get(0);
         try (PDDocument pdf = open("/logbook/" + run.id() + "/record.pdf")) {
             fontsAreInside(pdf);
             assertThat(text(pdf))
@@ -257,7 +258,7 @@ class PapersTest {
     @Test
     void aSheetGoesOutAsATableAndAsADocument() throws Exception {
         Job job = withSheets(1).get(0);
-        Sheet sheet = planner.plan(job).sheet().value().orElseThrow();
+        SetupSheet sheet = planner.plan(job).sheet().value().orElseThrow();
         String csv = http.perform(get("/jobs/" + job.id() + "/sheet.csv"))
                 .andReturn()
                 .getResponse()

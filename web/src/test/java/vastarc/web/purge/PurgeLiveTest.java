@@ -19,19 +19,19 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.purge.OxygenMeter.Fault;
+import vastarc.core.purge.OxygenMeter.MeterFault;
 import vastarc.core.purge.PurgePlan;
-import vastarc.core.run.Measured;
+import vastarc.core.weldlog.MeasuredQuantity;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.job.PurgeText;
-import vastarc.web.kept.run.MeterKeys;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.PurgeReader;
-import vastarc.web.stream.Reading;
-import vastarc.web.stream.StreamRoom;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.PurgeText;
+import vastarc.web.store.run.MeterKeys;
+import vastarc.web.stream.Measurement;
+import vastarc.web.stream.MeasurementHub;
 
 /** A meter listened to while a purge fills. */
 @SpringTest
@@ -53,7 +53,7 @@ class PurgeLiveTest {
     private MeterKeys keys;
 
     @Autowired
-    private StreamRoom room;
+    private MeasurementHub room;
 
     private Job job;
 
@@ -67,10 +67,10 @@ class PurgeLiveTest {
     }
 
     private PurgePlan plan() {
-        Job kept = jobs.find(job.id()).orElseThrow();
+        Job stored = jobs.find(job.id()).orElseThrow();
         return PurgeReader.read(
-                        kept.content().purge(),
-                        planner.plan(kept).sheet().value().orElseThrow())
+                        stored.content().purge(),
+                        planner.plan(stored).sheet().value().orElseThrow())
                 .plan()
                 .orElseThrow();
     }
@@ -98,12 +98,12 @@ class PurgeLiveTest {
         return started;
     }
 
-    private void readAlong(Fault fault, Instant started) {
+    private void readAlong(MeterFault fault, Instant started) {
         meters.read(job.id(), plan(), fault, started);
         meters.beat();
     }
 
-    private double last(Measured kind) {
+    private double last(MeasuredQuantity kind) {
         var read = room.recent(PurgeMeters.simulatedChannel(job.id(), kind));
         return read.get(read.size() - 1).value();
     }
@@ -128,9 +128,10 @@ class PurgeLiveTest {
         tell("/listen", "meter", "simulated NONE");
         double waits = plan().waitS().orElseThrow();
         Instant started = filledSince(Duration.ofSeconds((long) (3 * waits)));
-        readAlong(Fault.NONE, started);
-        assertThat(last(Measured.OXYGEN)).isLessThanOrEqualTo(plan().ask().targetPpm());
-        assertThat(last(Measured.GAS_FLOW) / plan().ask().flow()).isBetween(0.85, 1.15);
+        readAlong(MeterFault.NONE, started);
+        assertThat(last(MeasuredQuantity.OXYGEN))
+                .isLessThanOrEqualTo(plan().ask().targetPpm());
+        assertThat(last(MeasuredQuantity.GAS_FLOW) / plan().ask().flow()).isBetween(0.85, 1.15);
 
         String page = tell("/keep");
         assertThat(now().readings()).hasSizeGreaterThan(30).hasSizeLessThanOrEqualTo(100);
@@ -144,9 +145,10 @@ class PurgeLiveTest {
         tell("/listen", "meter", "simulated EMPTY_BOTTLE");
         double waits = plan().waitS().orElseThrow();
         Instant started = filledSince(Duration.ofSeconds(Math.min(590, (long) (2 * waits))));
-        readAlong(Fault.EMPTY_BOTTLE, started);
-        assertThat(last(Measured.OXYGEN)).isGreaterThan(plan().ask().targetPpm());
-        assertThat(last(Measured.GAS_FLOW)).isLessThan(0.1 * plan().ask().flow());
+        readAlong(MeterFault.EMPTY_BOTTLE, started);
+        assertThat(last(MeasuredQuantity.OXYGEN)).isGreaterThan(plan().ask().targetPpm());
+        assertThat(last(MeasuredQuantity.GAS_FLOW))
+                .isLessThan(0.1 * plan().ask().flow());
         assertThat(tell("/keep")).contains("the cylinder ran empty");
     }
 
@@ -157,8 +159,8 @@ class PurgeLiveTest {
         assertThat(tell("/listen", "meter", name)).contains("Listening to " + name + ".");
         Instant started = Instant.parse(now().text(PurgeText.STARTED).orElseThrow());
         for (int i = 1; i <= 40; i++) {
-            room.publish(
-                    new Reading(name + ".OXYGEN", started.plusSeconds(5L * i), 2e5 * Math.exp(-i / 4.0) + 9, false));
+            room.publish(new Measurement(
+                    name + ".OXYGEN", started.plusSeconds(5L * i), 2e5 * Math.exp(-i / 4.0) + 9, false));
         }
         tell("/keep");
         assertThat(now().readings()).hasSize(40);
@@ -181,12 +183,12 @@ class PurgeLiveTest {
         List<UUID> purges =
                 Stream.generate(UUID::randomUUID).limit(PurgeMeters.MOST + 1).toList();
         for (int i = 0; i < purges.size(); i++) {
-            meters.read(purges.get(i), plan, Fault.NONE, begun.plusSeconds(i));
+            meters.read(purges.get(i), plan, MeterFault.NONE, begun.plusSeconds(i));
         }
         meters.beat();
-        assertThat(room.recent(PurgeMeters.simulatedChannel(purges.get(0), Measured.OXYGEN)))
+        assertThat(room.recent(PurgeMeters.simulatedChannel(purges.get(0), MeasuredQuantity.OXYGEN)))
                 .isEmpty();
-        assertThat(room.recent(PurgeMeters.simulatedChannel(purges.get(PurgeMeters.MOST), Measured.OXYGEN)))
+        assertThat(room.recent(PurgeMeters.simulatedChannel(purges.get(PurgeMeters.MOST), MeasuredQuantity.OXYGEN)))
                 .isNotEmpty();
         purges.forEach(meters::forget);
     }

@@ -21,11 +21,12 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import vastarc.core.quantity.UnitSystem;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.History;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.job.PurgeText;
+import vastarc.web.purge.PurgePage.PurgeSource;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.store.job.History;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.PurgeText;
 
 @SpringTest
 class PurgePagesTest {
@@ -63,14 +64,14 @@ class PurgePagesTest {
     }
 
     private PurgePage shown(Duration after) {
-        Job kept = now();
+        Job stored = now();
         return PurgePage.of(
-                new PurgePage.Source(
-                        kept,
+                new PurgeSource(
+                        stored,
                         List.of(),
-                        planner.plan(kept).sheet().value(),
-                        jobs.history(kept),
-                        kept.content()
+                        planner.plan(stored).sheet().value(),
+                        jobs.history(stored),
+                        stored.content()
                                 .purge()
                                 .text(PurgeText.STARTED)
                                 .map(Instant::parse)
@@ -196,7 +197,8 @@ class PurgePagesTest {
         jobs.edit(
                 job.id(),
                 OptionalLong.empty(),
-                before -> before.content().proven(LocalDate.of(2026, 11, 25), planner.ways(), Optional.empty()));
+                before ->
+                        before.content().proven(LocalDate.of(2026, 11, 25), planner.shopDefaults(), Optional.empty()));
         tell("", "purge.flow", "7");
         assertThat(now().content().proof()).isPresent();
         tell("/undo");

@@ -24,20 +24,22 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.reading.ReadingAsk;
-import vastarc.core.run.Verdict;
-import vastarc.core.score.ScoreKey;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.diagnosis.DiagnosisRequest;
+import vastarc.core.weldlog.RunVerdict;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.machine.Machine;
-import vastarc.web.kept.machine.MachineStore;
-import vastarc.web.kept.reading.Marks;
-import vastarc.web.kept.reading.ReadingStore;
-import vastarc.web.kept.run.RunStore;
 import vastarc.web.request.RunClosings;
+import vastarc.web.request.RunClosings.ClosingForm;
 import vastarc.web.request.RunSetups;
+import vastarc.web.store.diagnosis.BeadObservations;
+import vastarc.web.store.diagnosis.DiagnosisStore;
+import vastarc.web.store.diagnosis.DiagnosisStore.TrialResult;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.store.machine.MachineStore;
+import vastarc.web.store.run.WeldRunService.OpenRun;
 
 /** Signs are kept as they are tapped, a change goes onto the sheet, and what became of it teaches the shop. */
 @SpringTest
@@ -50,7 +52,7 @@ class ReadPagesTest {
     private JobStore jobs;
 
     @Autowired
-    private ReadingStore readings;
+    private DiagnosisStore readings;
 
     @Autowired
     private MachineStore machines;
@@ -87,16 +89,17 @@ class ReadPagesTest {
     @Test
     void signsThatSeveralHandsMarkAtOnceAreAllKept() throws Exception {
         List<String> signs = List.of("CRATER", "=a", "=b", "=c");
-        ExecutorService hands = Executors.newFixedThreadPool(signs.size());
+        ExecutorService threads = Executors.newFixedThreadPool(signs.size());
         for (int round = 0; round < 5; round++) {
             boolean seen = round % 2 == 0;
-            hands.invokeAll(signs.stream()
-                    .<Callable<Marks>>map(sign -> () -> readings.change(job.id(), marks -> marks.marked(sign, seen)))
+            threads.invokeAll(signs.stream()
+                    .<Callable<BeadObservations>>map(
+                            sign -> () -> readings.change(job.id(), marks -> marks.marked(sign, seen)))
                     .toList());
-            Marks kept = readings.of(job.id());
+            BeadObservations kept = readings.of(job.id());
             assertThat(seen ? kept.seen() : kept.notSeen()).containsExactlyInAnyOrderElementsOf(signs);
         }
-        hands.shutdown();
+        threads.shutdown();
     }
 
     @Test
@@ -107,9 +110,9 @@ class ReadPagesTest {
         tap("sign", "sign", "CRATER");
         assertThat(readings.of(job.id()).notSeen()).containsExactly("CRATER");
         tap("sign", "sign", "CRATER");
-        assertThat(readings.of(job.id())).isEqualTo(Marks.none());
+        assertThat(readings.of(job.id())).isEqualTo(BeadObservations.none());
         tap("sign", "sign", "GHOST");
-        assertThat(readings.of(job.id())).isEqualTo(Marks.none());
+        assertThat(readings.of(job.id())).isEqualTo(BeadObservations.none());
         assertThat(tap("told", "question", "polarity", "answer", "POSITIVE")).contains("electrode positive");
         tap("told", "question", "polarity", "answer", "SIDEWAYS");
         assertThat(readings.of(job.id()).told()).containsEntry("polarity", "POSITIVE");
@@ -124,7 +127,7 @@ class ReadPagesTest {
                 .orElseThrow()
                 .content()
                 .own()
-                .of(ScoreKey.WORKING_CURRENT)
+                .of(CycleKey.WORKING_CURRENT)
                 .orElseThrow();
         assertThat(own).isPositive();
         assertThat(tap("outcome", "result", "SAME")).doesNotContain("data-cause=\"CURRENT_HIGH\"");
@@ -150,14 +153,14 @@ class ReadPagesTest {
         RunSetups.Setup setup = setups.of(now(), OptionalInt.empty()).value().orElseThrow();
         String before = send(get("/jobs/" + job.id() + "/sheet"));
         for (int i = 0; i < 5; i++) {
-            RunStore.Under under = setups.begin(now(), setup, "Teacher", "");
+            OpenRun under = setups.begin(now(), setup, "Teacher", "");
             closings.close(
                     under.run().id(),
-                    new RunClosings.Said(
+                    new ClosingForm(
                             "Teacher",
                             OptionalDouble.empty(),
                             OptionalDouble.of(1.15 * setup.plan().working().value()),
-                            Verdict.GOOD,
+                            RunVerdict.GOOD,
                             ""));
         }
         assertThat(before).doesNotContain("5 good runs like it");
@@ -169,7 +172,7 @@ class ReadPagesTest {
         double value = Double.parseDouble(offered.group(1));
         assertThat(value / setup.plan().working().value()).isBetween(1.08, 1.16);
         send(post("/jobs/" + job.id() + "/sheet/learned"), "setting", "workingCurrent", "value", offered.group(1));
-        assertThat(now().content().own().of(ScoreKey.WORKING_CURRENT)).hasValue(value);
+        assertThat(now().content().own().of(CycleKey.WORKING_CURRENT)).hasValue(value);
     }
 
     private Job now() {
@@ -179,11 +182,11 @@ class ReadPagesTest {
     @Test
     void whatTryingTeachesIsBounded() {
         for (int i = 0; i < 60; i++) {
-            readings.tried(UUID.randomUUID(), "DRAUGHT", ReadingStore.Result.BETTER, Marks.none());
-            readings.tried(UUID.randomUUID(), "GAS_LEAK", ReadingStore.Result.WORSE, Marks.none());
+            readings.recordTrial(UUID.randomUUID(), "DRAUGHT", TrialResult.BETTER, BeadObservations.none());
+            readings.recordTrial(UUID.randomUUID(), "GAS_LEAK", TrialResult.WORSE, BeadObservations.none());
         }
-        assertThat(readings.lean(Set.of()).get("DRAUGHT")).isCloseTo(ReadingAsk.MOST_LEAN, within(1e-9));
-        assertThat(readings.lean(Set.of()).get("GAS_LEAK")).isCloseTo(1 / ReadingAsk.MOST_LEAN, within(1e-9));
+        assertThat(readings.lean(Set.of()).get("DRAUGHT")).isCloseTo(DiagnosisRequest.MOST_PRIOR, within(1e-9));
+        assertThat(readings.lean(Set.of()).get("GAS_LEAK")).isCloseTo(1 / DiagnosisRequest.MOST_PRIOR, within(1e-9));
         readings.reset();
     }
 }

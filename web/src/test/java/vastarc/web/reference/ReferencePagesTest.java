@@ -19,14 +19,14 @@ import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.reference.Glossary;
-import vastarc.core.reference.Symptom;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.wording.Phrase;
-import vastarc.core.wording.Phrasebook;
+import vastarc.core.reference.SymptomEntry;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.machine.MachineStore;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.machine.MachineStore;
 
 @SpringTest
 class ReferencePagesTest {
@@ -49,15 +49,15 @@ class ReferencePagesTest {
         JsonNode entries = JsonMapper.builder().build().readTree(send(get("/search.json")));
         String names = entries.valueStream()
                 .map(entry -> entry.get("name").asString())
-                .reduce("\n", (one, two) -> one + two + "\n");
+                .reduce("\n", (text, two) -> text + two + "\n");
         Glossary.entries().forEach(entry -> {
             assertThat(names).contains("\n" + entry.term() + "\n");
             entry.aliases().forEach(alias -> assertThat(names).contains("\n" + alias + "\n"));
         });
-        Arrays.stream(SettingKey.values())
+        Arrays.stream(ParameterKey.values())
                 .forEach(key -> assertThat(names)
                         .contains("\n" + Phrasebook.say(Phrase.of(key.words()), UnitSystem.METRIC) + "\n"));
-        Symptom.all().forEach(symptom -> assertThat(names).contains("\n" + symptom.seen() + "\n"));
+        SymptomEntry.all().forEach(symptom -> assertThat(names).contains("\n" + symptom.seen() + "\n"));
         for (Job job : jobs.newest(20)) {
             JsonNode found = JsonMapper.shared()
                     .readTree(send(

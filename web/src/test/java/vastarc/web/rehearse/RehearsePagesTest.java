@@ -23,15 +23,15 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.cycle.CycleKey;
 import vastarc.core.joint.WeldFields;
-import vastarc.core.score.ScoreKey;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.document.Document;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.rehearsal.RehearsalRecord;
-import vastarc.web.kept.rehearsal.RehearsalStore;
+import vastarc.web.store.document.Document;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.simulation.SimulationRecord;
+import vastarc.web.store.simulation.SimulationStore;
 import vastarc.web.work.Work;
 import vastarc.web.work.WorkRoom;
 
@@ -45,7 +45,7 @@ class RehearsePagesTest {
     private JobStore jobs;
 
     @Autowired
-    private RehearsalStore kept;
+    private SimulationStore kept;
 
     @Autowired
     private WorkRoom works;
@@ -127,20 +127,20 @@ class RehearsePagesTest {
     /** One that was kept can be watched once more, set up exactly as it was then: as long as its film is there, it is found by that. */
     @Test
     void aKeptRehearsalIsRunAgainAsItWasSetUp() throws Exception {
-        String one = begun("seamMm", "20", "steadiness", "UNSTEADY").get(0);
-        send(post(address("/keep")), "seamMm", "20", "one", one);
+        String text = begun("seamMm", "20", "steadiness", "UNSTEADY").get(0);
+        send(post(address("/keep")), "seamMm", "20", "one", text);
         String own = kept.of(job.id()).get(0).getId().toString();
         JsonNode answer =
                 json.readTree(send(post(address("/again")), "one", own).getContentAsString());
-        assertThat(answer.at("/ids/0").asString()).isEqualTo(one);
+        assertThat(answer.at("/ids/0").asString()).isEqualTo(text);
         assertThat(send(post(address("/again")), "one", "none").getStatus()).isEqualTo(404);
     }
 
     /** Whatever a later program records more, a rehearsal kept before opens, and says what it does not know. */
     @Test
     void aKeptRehearsalThatLacksAFieldOpensAndSaysSo() throws Exception {
-        String one = begun("seamMm", "20").get(0);
-        send(post(address("/keep")), "seamMm", "20", "one", one);
+        String text = begun("seamMm", "20").get(0);
+        send(post(address("/keep")), "seamMm", "20", "one", text);
         String whole = kept.of(job.id()).get(0).record().text();
         UUID own = kept.of(job.id()).get(0).getId();
         for (String field : List.of(
@@ -153,7 +153,7 @@ class RehearsePagesTest {
             ObjectNode document = (ObjectNode) json.readTree(whole);
             int at = field.lastIndexOf('/');
             ((ObjectNode) document.at(field.substring(0, at))).remove(field.substring(at + 1));
-            Document<RehearsalRecord> old = RehearsalRecord.FORMAT.read(document.toString());
+            Document<SimulationRecord> old = SimulationRecord.FORMAT.read(document.toString());
             assertThat(old.fault()).as(field).isEmpty();
             assertThat(old.value().orElseThrow().missing())
                     .as(field)
@@ -180,21 +180,22 @@ class RehearsePagesTest {
         assertThat(film.at("/layout/columns").asInt()).isPositive();
 
         String[] sent = {"seamMm", "30", "change", "CURRENT", "amount", "12", "one", ids.get(0), "other", ids.get(1)};
-        String told = send(post(address("/keep")), sent).getContentAsString();
-        assertThat(told).contains("as on the sheet", "current, by % +12", "face width", "limits of the simulation");
+        String entered = send(post(address("/keep")), sent).getContentAsString();
+        assertThat(entered).contains("as on the sheet", "current, by % +12", "face width", "limits of the simulation");
         send(post(address("/keep")), sent);
         assertThat(kept.of(job.id())).hasSize(2);
         assertThat(send(get(address(""))).getContentAsString()).contains("current, by % +12");
 
-        String one = kept.of(job.id()).get(0).getId().toString();
+        String text = kept.of(job.id()).get(0).getId().toString();
         String other = kept.of(job.id()).get(1).getId().toString();
-        assertThat(send(get(address("/kept")), "one", one, "other", other).getContentAsString())
+        assertThat(send(get(address("/kept")), "one", text, "other", other).getContentAsString())
                 .contains("apart");
-        assertThat(send(get(address("/" + one + ".csv"))).getContentAsString()).startsWith("x_mm,front_mm,back_mm");
-        assertThat(send(get(address("/" + one + ".json"))).getContentAsString()).contains("\"engine\":\"rules");
-        send(post(address("/forget")), "one", one);
+        assertThat(send(get(address("/" + text + ".csv"))).getContentAsString()).startsWith("x_mm,front_mm,back_mm");
+        assertThat(send(get(address("/" + text + ".json"))).getContentAsString())
+                .contains("\"engine\":\"rules");
+        send(post(address("/forget")), "one", text);
         assertThat(kept.of(job.id())).hasSize(1);
-        assertThat(send(get(address("/" + one + ".csv"))).getStatus()).isEqualTo(404);
+        assertThat(send(get(address("/" + text + ".csv"))).getStatus()).isEqualTo(404);
     }
 
     @Test
@@ -231,7 +232,7 @@ class RehearsePagesTest {
 
         send(post(address("/take")), "knob", "CURRENT", "value", value);
         Job now = jobs.find(job.id()).orElseThrow();
-        assertThat(now.content().own().of(ScoreKey.WORKING_CURRENT).orElseThrow())
+        assertThat(now.content().own().of(CycleKey.WORKING_CURRENT).orElseThrow())
                 .isCloseTo(Double.parseDouble(value), within(0.06));
 
         send(post(address("/take")), "knob", "TRAVEL", "value", "120.5");
@@ -239,11 +240,11 @@ class RehearsePagesTest {
         now = jobs.find(job.id()).orElseThrow();
         assertThat(now.content().joint().texts().get(WeldFields.TRAVEL.name())).isEqualTo("121 mm/min");
         assertThat(now.content().joint().texts().get(WeldFields.PULSE.name())).isEqualTo("HEAT");
-        assertThat(now.content().own().of(ScoreKey.PULSE_RATE)).hasValue(1.5);
+        assertThat(now.content().own().of(CycleKey.PULSE_RATE)).hasValue(1.5);
         assertThat(send(get("/jobs/" + job.id() + "/sheet")).getContentAsString())
                 .contains("121 mm/min");
         send(post(address("/undo")), "version", String.valueOf(now.version()));
-        assertThat(jobs.find(job.id()).orElseThrow().content().own().of(ScoreKey.PULSE_RATE))
+        assertThat(jobs.find(job.id()).orElseThrow().content().own().of(CycleKey.PULSE_RATE))
                 .isEmpty();
     }
 
@@ -285,8 +286,9 @@ class RehearsePagesTest {
         Cookie inch = new Cookie("units", "inch");
         String film = send(get(address("/film/" + inches)).cookie(inch)).getContentAsString();
         assertThat(film).contains(" in behind").doesNotContain(" mm behind");
-        String told = send(post(address("/keep")).cookie(inch), "one", inches).getContentAsString();
-        assertThat(told).contains("in along the seam").doesNotContain("mm along the seam");
+        String entered =
+                send(post(address("/keep")).cookie(inch), "one", inches).getContentAsString();
+        assertThat(entered).contains("in along the seam").doesNotContain("mm along the seam");
     }
 
     @Test
@@ -297,6 +299,6 @@ class RehearsePagesTest {
         for (int i = 0; i < 14; i++) {
             kept.keep(UUID.randomUUID(), job.id(), record);
         }
-        assertThat(kept.of(job.id())).hasSize(RehearsalStore.MOST);
+        assertThat(kept.of(job.id())).hasSize(SimulationStore.MOST);
     }
 }

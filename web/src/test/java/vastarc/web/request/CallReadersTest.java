@@ -12,22 +12,24 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Practice;
 import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.plan.WeldPlan;
-import vastarc.core.purge.PurgePart;
+import vastarc.core.plan.WeldPlan.PlanRequest;
+import vastarc.core.purge.PurgePart.PurgePartKind;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.run.Measured;
-import vastarc.core.run.Trace;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.ShopWays;
-import vastarc.web.kept.job.PurgeText;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.core.weldlog.MeasuredQuantity;
+import vastarc.core.weldlog.Recording;
+import vastarc.web.request.PurgeReader.ParsedPurge;
+import vastarc.web.store.job.PurgeText;
 
 /** What calls and pages say besides a joint: readings, signs, a purge; each fault by its place. */
 class CallReadersTest {
@@ -42,16 +44,16 @@ class CallReadersTest {
 
     @Test
     void samplesMayHoldAnyOfTheQuantitiesAndLeaveAnyOut() {
-        Trace trace = TraceReader.read(
+        Recording recording = RecordingReader.read(
                         json(
                                 "{'samples':[{'s':0,'a':60,'v':11},{'s':0.5,'ppm':40},{'s':0.5,'a':61,'c':null},{'s':2,'lPerMin':8,'c':180}]}"))
                 .value()
                 .orElseThrow();
-        assertThat(trace.channels()).containsOnlyKeys(Measured.values());
-        assertThat(trace.current().size()).isEqualTo(2);
-        assertThat(trace.current().s(1)).isEqualTo(0.5);
-        assertThat(trace.channel(Measured.TEMPERATURE).value(0)).isEqualTo(180);
-        assertThat(trace.endS()).isEqualTo(2);
+        assertThat(recording.channels()).containsOnlyKeys(MeasuredQuantity.values());
+        assertThat(recording.current().size()).isEqualTo(2);
+        assertThat(recording.current().s(1)).isEqualTo(0.5);
+        assertThat(recording.channel(MeasuredQuantity.TEMPERATURE).value(0)).isEqualTo(180);
+        assertThat(recording.endS()).isEqualTo(2);
     }
 
     @ParameterizedTest
@@ -70,7 +72,7 @@ class CallReadersTest {
                 "{'samples':[7,{'s':0,'a':5000}]} | samples[0].s"
             })
     void aSampleThatCannotBeIsNamedByItsPlace(String body, String field) {
-        Outcome<Trace> read = TraceReader.read(json(body));
+        Outcome<Recording> read = RecordingReader.read(json(body));
         assertThat(fields(read.problems())).contains(field).hasSizeLessThanOrEqualTo(11);
         assertThat(read.problems())
                 .allSatisfy(problem ->
@@ -79,14 +81,14 @@ class CallReadersTest {
 
     @Test
     void signsFiguresAndAnswersAreRead() {
-        ReadingReader read = ReadingReader.read(
+        DiagnosisReader read = DiagnosisReader.read(
                 json(
                         "{'set':{'postFlow':2},'seen':['TINT_END_ONLY'],'notSeen':['BEAD_GREY'],'told':{'polarity':'POSITIVE','draught':true,'gas':null}}"));
         assertThat(read.problems()).isEmpty();
-        assertThat(read.set()).containsOnly(Map.entry(SettingKey.POST_FLOW, 2.0));
+        assertThat(read.set()).containsOnly(Map.entry(ParameterKey.POST_FLOW, 2.0));
         assertThat(read.seen()).containsExactly("TINT_END_ONLY");
         assertThat(read.notSeen()).containsExactly("BEAD_GREY");
-        assertThat(read.told()).containsOnly(Map.entry("polarity", "POSITIVE"), Map.entry("draught", "true"));
+        assertThat(read.answers()).containsOnly(Map.entry("polarity", "POSITIVE"), Map.entry("draught", "true"));
     }
 
     @ParameterizedTest
@@ -104,31 +106,31 @@ class CallReadersTest {
                 "{'told':7} | told"
             })
     void whatIsToldOfABeadAndCannotBeIsNamedByItsPlace(String body, String field) {
-        assertThat(fields(ReadingReader.read(json(body)).problems())).containsExactly(field);
+        assertThat(fields(DiagnosisReader.read(json(body)).problems())).containsExactly(field);
     }
 
-    private static Sheet sheet() {
+    private static SetupSheet sheet() {
         Joint tube =
                 Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.65).tubeOd(50.8);
-        Practice purged = Practice.usual().with(draft -> draft.purged = true);
-        return WeldPlan.of(WeldPlan.Ask.of(new Weld(tube, purged), ShopWays.usual()))
+        WeldingConditions purged = WeldingConditions.usual().with(draft -> draft.purged = true);
+        return WeldPlan.of(PlanRequest.of(new Weld(tube, purged), ShopDefaults.usual()))
                 .sheet()
                 .value()
                 .orElseThrow();
     }
 
-    private static PurgeReader.Read purge(String field, String text, UnitSystem units) {
+    private static ParsedPurge purge(String field, String text, UnitSystem units) {
         return PurgeReader.read(PurgeText.none().changedTo(Map.of(field, text), units), sheet());
     }
 
     @Test
     void aPurgeThatIsNotToldFollowsTheSheet() {
-        PurgeReader.Read read = PurgeReader.read(PurgeText.none(), sheet());
+        ParsedPurge read = PurgeReader.read(PurgeText.none(), sheet());
         assertThat(read.problems()).isEmpty();
         assertThat(read.plan().orElseThrow().ask().flow())
-                .isEqualTo(sheet().setting(SettingKey.PURGE_FLOW).value());
+                .isEqualTo(sheet().setting(ParameterKey.PURGE_FLOW).value());
         assertThat(read.parts()).hasSize(1);
-        assertThat(read.parts().get(0).kind()).isEqualTo(PurgePart.Kind.STRAIGHT);
+        assertThat(read.parts().get(0).kind()).isEqualTo(PurgePartKind.STRAIGHT);
         assertThat(read.bottle().argonL()).isEqualTo(50 * 140);
     }
 
@@ -158,7 +160,7 @@ class CallReadersTest {
             })
     void aFigureThatIsNoneOrOutOfRangeIsMarkedAndNothingIsReckoned(String field) {
         for (String text : List.of("lots", "-1", "1e9")) {
-            PurgeReader.Read read = purge(field, text, UnitSystem.METRIC);
+            ParsedPurge read = purge(field, text, UnitSystem.METRIC);
             assertThat(fields(read.problems())).as(text).containsExactly(field);
             assertThat(read.plan()).isEqualTo(Optional.empty());
         }

@@ -11,21 +11,21 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import vastarc.core.sheet.ProvenCurrent;
-import vastarc.core.sheet.ProvenHere;
-import vastarc.core.sheet.School;
-import vastarc.core.sheet.SettingKey;
-import vastarc.core.sheet.Sheet;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.CalibrationRuns;
+import vastarc.core.sheet.MachineCalibration.ProvenRun;
+import vastarc.core.sheet.Method;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.sheet.ShopDefaults;
 import vastarc.web.Jobs;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.shop.ShopStore;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.shop.ShopStore;
 
 /** A plan is kept for as long as all that it depends on is the same, and no longer. */
 class JobPlannerTest {
 
     private static final UUID MACHINE = new UUID(0, 1);
-    private static final ShopWays PROVEN = ShopWays.usual().with(School.AS_PROVEN_HERE);
+    private static final ShopDefaults PROVEN = ShopDefaults.usual().with(Method.AS_PROVEN_HERE);
 
     private final ShopStore shop = mock(ShopStore.class);
     private final ProvenRuns proven = mock(ProvenRuns.class);
@@ -36,20 +36,20 @@ class JobPlannerTest {
         return Jobs.typed(typed).on(Optional.of(MACHINE), Optional.empty());
     }
 
-    private static ProvenHere runs(double ratio) {
-        return new ProvenHere(
-                "Bench", Collections.nCopies(5, new ProvenCurrent.Run("CARBON_STEEL", "LAP", 2, "Bench", ratio)));
+    private static CalibrationRuns runs(double ratio) {
+        return new CalibrationRuns(
+                "Bench", Collections.nCopies(5, new ProvenRun("CARBON_STEEL", "LAP", 2, "Bench", ratio)));
     }
 
-    private static double figure(JobPlan plan, SettingKey key) {
-        Sheet sheet = plan.sheet().value().orElseThrow();
+    private static double figure(JobPlan plan, ParameterKey key) {
+        SetupSheet sheet = plan.sheet().value().orElseThrow();
         return sheet.setting(key).value();
     }
 
     @BeforeEach
     void aShop() {
-        when(shop.ways()).thenReturn(ShopWays.usual());
-        when(proven.at(any(UUID.class))).thenReturn(ProvenHere.nothing());
+        when(shop.defaults()).thenReturn(ShopDefaults.usual());
+        when(proven.at(any(UUID.class))).thenReturn(CalibrationRuns.nothing());
     }
 
     @Test
@@ -61,31 +61,31 @@ class JobPlannerTest {
     @Test
     void aShopOfOtherWaysHasItsOwnPlan() {
         JobPlan usual = planner.plan(lap("2 mm"));
-        ShopWays generous = ShopWays.usual().with(School.GAS_GENEROUS);
-        when(shop.ways()).thenReturn(generous);
+        ShopDefaults generous = ShopDefaults.usual().with(Method.GAS_GENEROUS);
+        when(shop.defaults()).thenReturn(generous);
         JobPlan other = planner.plan(lap("2 mm"));
 
-        assertThat(figure(other, SettingKey.GAS_FLOW)).isGreaterThan(figure(usual, SettingKey.GAS_FLOW));
+        assertThat(figure(other, ParameterKey.GAS_FLOW)).isGreaterThan(figure(usual, ParameterKey.GAS_FLOW));
         assertThat(usual.in(generous).sheet()).isEqualTo(other.sheet());
-        when(shop.ways()).thenReturn(ShopWays.usual());
+        when(shop.defaults()).thenReturn(ShopDefaults.usual());
         assertThat(planner.plan(lap("2 mm")).sheet()).isEqualTo(usual.sheet());
     }
 
     @Test
     void everyGoodRunOfTheMachineCounts() {
-        when(shop.ways()).thenReturn(PROVEN);
+        when(shop.defaults()).thenReturn(PROVEN);
         when(proven.at(MACHINE)).thenReturn(runs(1.1));
         JobPlan hot = planner.plan(lap("2 mm"));
         when(proven.at(MACHINE)).thenReturn(runs(0.9));
         JobPlan cold = planner.plan(lap("2 mm"));
 
-        assertThat(figure(hot, SettingKey.WORKING_CURRENT))
-                .isGreaterThan(1.05 * figure(cold, SettingKey.WORKING_CURRENT));
-        assertThat(cold.in(PROVEN.with(School.GAS_GENEROUS))
+        assertThat(figure(hot, ParameterKey.WORKING_CURRENT))
+                .isGreaterThan(1.05 * figure(cold, ParameterKey.WORKING_CURRENT));
+        assertThat(cold.in(PROVEN.with(Method.GAS_GENEROUS))
                         .sheet()
                         .value()
                         .orElseThrow()
-                        .setting(SettingKey.WORKING_CURRENT))
-                .isEqualTo(cold.sheet().value().orElseThrow().setting(SettingKey.WORKING_CURRENT));
+                        .setting(ParameterKey.WORKING_CURRENT))
+                .isEqualTo(cold.sheet().value().orElseThrow().setting(ParameterKey.WORKING_CURRENT));
     }
 }

@@ -13,17 +13,18 @@ import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.finding.Outcome;
-import vastarc.core.finding.Problem;
 import vastarc.core.joint.InputField;
+import vastarc.core.joint.InputField.InputKind;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.JointLimits.Range;
+import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.joint.Weld;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
 import vastarc.web.Jobs;
-import vastarc.web.kept.job.JointText;
+import vastarc.web.store.job.JointText;
 
 /** Every input, typed and sent as JSON: that it arrives, and what is told of it where it does not. */
 class TypedInputsTest {
@@ -81,7 +82,7 @@ class TypedInputsTest {
 
     private static JointForm formFor(InputField<?> field) {
         return Stream.of(JointForm.values())
-                .filter(field::isAskedOf)
+                .filter(field::appliesTo)
                 .reduce((first, last) -> last)
                 .orElseThrow();
     }
@@ -106,7 +107,7 @@ class TypedInputsTest {
             case CHOICE -> field.choicesFor(formFor(field)).get(1).toString();
             case FLAG -> String.valueOf(!(Boolean) field.usual().orElseThrow());
             case LENGTH, FIGURE -> {
-                Range range = field.range().orElseThrow();
+                InputRange range = field.range().orElseThrow();
                 double quarter = range.low() + 0.25 * (range.high() - range.low());
                 yield String.valueOf(Math.round(1000 * quarter) / 1000.0);
             }
@@ -169,7 +170,7 @@ class TypedInputsTest {
 
         Stream<String> named = read(typed(sent)).problems().stream().map(Problem::field);
 
-        if (field.kind() != InputField.Kind.FLAG) {
+        if (field.kind() != InputKind.FLAG) {
             assertThat(named.collect(Collectors.toSet())).contains(field.name());
         }
     }

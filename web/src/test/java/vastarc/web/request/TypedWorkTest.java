@@ -10,31 +10,31 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import vastarc.core.finding.Problem;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.route.Prices;
-import vastarc.core.route.Work;
-import vastarc.web.kept.job.JointText;
+import vastarc.core.sequence.Prices;
+import vastarc.core.sequence.WeldQuantity;
+import vastarc.core.validation.Problem;
+import vastarc.web.store.job.JointText;
 
 /** Quantity and what it costs, as hands type them; what two windows send of one form. */
 class TypedWorkTest {
 
-    private static WorkText typed(String field, String text, UnitSystem units) {
-        return WorkText.of(JointText.fresh().changedTo(Map.of(field, text), Set.of(field), units));
+    private static WeldQuantityText typed(String field, String text, UnitSystem units) {
+        return WeldQuantityText.of(JointText.fresh().changedTo(Map.of(field, text), Set.of(field), units));
     }
 
     @ParameterizedTest
     @CsvSource({"250, METRIC, 250", "10 in, METRIC, 254", "10, INCH, 254", "1.2 m, METRIC, 1200", "'2,5', INCH, 63.5"})
     void aSeamIsTypedInAnyWayAShopWritesALength(String text, UnitSystem units, double millimetres) {
-        WorkText read = typed("work.seamMm", text, units);
+        WeldQuantityText read = typed("work.seamMm", text, units);
         assertThat(read.problems()).isEmpty();
         assertThat(read.work().seamMm().orElseThrow()).isCloseTo(millimetres, within(1e-6));
     }
 
     @Test
     void whatIsNotTypedIsAsUsual() {
-        WorkText read = WorkText.of(JointText.fresh());
-        assertThat(read.work()).isEqualTo(Work.usual());
+        WeldQuantityText read = WeldQuantityText.of(JointText.fresh());
+        assertThat(read.work()).isEqualTo(WeldQuantity.usual());
         assertThat(read.order()).isEmpty();
         assertThat(read.problems()).isEmpty();
     }
@@ -66,7 +66,8 @@ class TypedWorkTest {
     @ParameterizedTest
     @CsvSource({"'3,1,2', 3", "'1,x,2', 2", "'', 0", "'1,,2', 2"})
     void anOrderLeavesOutWhatIsNoNumber(String text, int numbers) {
-        assertThat(typed(WorkText.ORDER, text, UnitSystem.METRIC).order()).hasSize(numbers);
+        assertThat(typed(WeldQuantityText.ORDER, text, UnitSystem.METRIC).order())
+                .hasSize(numbers);
     }
 
     @Test
@@ -86,18 +87,19 @@ class TypedWorkTest {
         assertThat(read.problems()).extracting(Problem::field).containsExactly("tungsten");
         assertThat(read.prices().tungsten()).isEmpty();
         assertThat(read.prices().hour()).hasValue(40);
-        assertThat(read.prices()).isNotEqualTo(Prices.untold());
+        assertThat(read.prices()).isNotEqualTo(Prices.none());
     }
 
     @Test
     void onlyWhatAHandChangedIsChanged() {
         Map<String, String> sent = Map.of("a", "1", "was.a", "1", "b", "2", "was.b", "1", "c", "3");
-        assertThat(Seen.isChanged(sent, "a")).isFalse();
-        assertThat(Seen.isChanged(sent, "b")).isTrue();
-        assertThat(Seen.isChanged(sent, "c")).isTrue();
-        assertThat(Seen.merged(List.of("1", "2"), List.of("1"), List.of("3"))).containsExactly("2", "3");
-        assertThat(Seen.merged(List.of("1", "2"), null, List.of("3"))).containsExactly("3");
-        assertThat(Seen.merged(List.of("1", "2"), List.of("1", "2"), List.of("1", "2")))
+        assertThat(ShownValues.isChanged(sent, "a")).isFalse();
+        assertThat(ShownValues.isChanged(sent, "b")).isTrue();
+        assertThat(ShownValues.isChanged(sent, "c")).isTrue();
+        assertThat(ShownValues.merged(List.of("1", "2"), List.of("1"), List.of("3")))
+                .containsExactly("2", "3");
+        assertThat(ShownValues.merged(List.of("1", "2"), null, List.of("3"))).containsExactly("3");
+        assertThat(ShownValues.merged(List.of("1", "2"), List.of("1", "2"), List.of("1", "2")))
                 .containsExactly("1", "2");
     }
 }

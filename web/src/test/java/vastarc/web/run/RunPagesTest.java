@@ -36,19 +36,22 @@ import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.run.Channel;
-import vastarc.core.run.Measured;
-import vastarc.core.run.SimulatedRun;
-import vastarc.core.run.Trace;
+import vastarc.core.weldlog.Channel;
+import vastarc.core.weldlog.MeasuredQuantity;
+import vastarc.core.weldlog.Recording;
+import vastarc.core.weldlog.SyntheticRecording;
+import vastarc.core.weldlog.SyntheticRecording.OperatorFault;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.run.PhotoStore;
-import vastarc.web.kept.run.Run;
-import vastarc.web.kept.run.RunStore;
 import vastarc.web.request.RunSetups;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.run.PhotoStore;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunService;
+import vastarc.web.store.run.WeldRunService.OpenRun;
 import vastarc.web.stream.RunFeed;
+import vastarc.web.stream.RunFeed.RunMeasurement;
 
 /** A run from its first arc into the logbook, by hand and by meter. */
 @SpringTest
@@ -61,7 +64,7 @@ class RunPagesTest {
     private JobStore jobs;
 
     @Autowired
-    private RunStore runs;
+    private WeldRunService runs;
 
     @Autowired
     private RunSetups setups;
@@ -98,8 +101,8 @@ class RunPagesTest {
         ExecutorService booths = Executors.newFixedThreadPool(4);
         Callable<UUID> strike = () -> setups.begin(job, setup, "Isk", "").run().id();
         Set<UUID> begun = new HashSet<>();
-        for (Future<UUID> one : booths.invokeAll(Collections.nCopies(8, strike))) {
-            begun.add(one.get());
+        for (Future<UUID> future : booths.invokeAll(Collections.nCopies(8, strike))) {
+            begun.add(future.get());
         }
         booths.shutdown();
         assertThat(begun).hasSize(1);
@@ -110,20 +113,20 @@ class RunPagesTest {
     void boothsThatCloseOneRunAreToldAndBothVerdictsAreKept() throws Exception {
         for (int round = 0; round < 10; round++) {
             ask("event", "kind", "ARC_ON");
-            String run = runs.underWay(job.id()).orElseThrow().run().id().toString();
+            String run = runs.openRun(job.id()).orElseThrow().run().id().toString();
             ExecutorService booths = Executors.newFixedThreadPool(2);
             List<Callable<Integer>> closings =
                     List.of(() -> close(run, "GOOD", "Isk"), () -> close(run, "REJECTED", "Oda"));
             List<Integer> statuses = new ArrayList<>();
-            for (Future<Integer> one : booths.invokeAll(closings)) {
-                statuses.add(one.get());
+            for (Future<Integer> future : booths.invokeAll(closings)) {
+                statuses.add(future.get());
             }
             booths.shutdown();
             assertThat(statuses).containsExactlyInAnyOrder(200, 409);
-            Run kept = runs.find(UUID.fromString(run)).orElseThrow();
-            String both = kept.head().hand() + " " + kept.note();
+            WeldRun stored = runs.find(UUID.fromString(run)).orElseThrow();
+            String both = stored.head().hand() + " " + stored.note();
             assertThat(both).contains("Isk", "Oda");
-            assertThat(kept.note()).contains("In another window:");
+            assertThat(stored.note()).contains("In another window:");
         }
     }
 
@@ -147,7 +150,7 @@ class RunPagesTest {
         ask("event", "kind", "ARC_ON");
         ask("event", "kind", "GUST");
         assertThat(ask("event", "kind", "ARC_OFF").get("stage").asString()).isEqualTo("POST_FLOW");
-        RunStore.Under under = runs.underWay(job.id()).orElseThrow();
+        OpenRun under = runs.openRun(job.id()).orElseThrow();
         assertThat(under.events())
                 .extracting(event -> event.kind().name())
                 .containsExactly("ARC_ON", "GUST", "ARC_OFF");
@@ -156,11 +159,11 @@ class RunPagesTest {
 
         JsonNode wrong = ask("close", "seam", "long", "amps", "many", "verdict", "GOOD");
         assertThat(wrong.propertyNames()).contains("seam", "amps");
-        assertThat(runs.underWay(job.id())).isPresent();
+        assertThat(runs.openRun(job.id())).isPresent();
         String to = ask("close", "seam", "12 cm", "amps", "71", "hand", "Isk", "verdict", "GOOD", "note", "clean")
                 .get("to")
                 .asString();
-        assertThat(runs.underWay(job.id())).isEmpty();
+        assertThat(runs.openRun(job.id())).isEmpty();
         String page = send(get(to)).getContentAsString();
         assertThat(page).contains("71 A", "120 mm", "clean", "draught", "prove the job with this sheet");
         send(post(to + "/proven"));
@@ -171,16 +174,16 @@ class RunPagesTest {
     @Test
     void aMeterBeginsAndEndsTheArcsAndItsTraceIsRead() throws Exception {
         RunSetups.Setup setup = setups.of(job, OptionalInt.empty()).value().orElseThrow();
-        RunStore.Under under = setups.begin(job, setup, "Isk", "");
-        Trace trace = SimulatedRun.weld(setup.score(), SimulatedRun.Fault.EARLY_RELEASE, 7);
+        OpenRun under = setups.begin(job, setup, "Isk", "");
+        Recording recording = SyntheticRecording.weld(setup.score(), OperatorFault.EARLY_RELEASE, 7);
         Instant begun = under.run().startedAt();
-        List<RunFeed.Heard> heard = new ArrayList<>();
-        Channel current = trace.current();
+        List<RunMeasurement> heard = new ArrayList<>();
+        Channel current = recording.current();
         for (int i = 0; i < current.size(); i++) {
-            heard.add(new RunFeed.Heard(
-                    begun.plusMillis(Math.round(1000 * current.s(i))), Measured.CURRENT, current.value(i)));
+            heard.add(new RunMeasurement(
+                    begun.plusMillis(Math.round(1000 * current.s(i))), MeasuredQuantity.CURRENT, current.value(i)));
             if (heard.size() == 40 || i == current.size() - 1) {
-                feed.heard(under.run(), List.copyOf(heard), true);
+                feed.accept(under.run(), List.copyOf(heard), true);
                 heard.clear();
             }
         }
@@ -216,7 +219,7 @@ class RunPagesTest {
                         .contains("data-stage=\"READY\"");
             }
             send(post("/jobs/" + other.id() + "/run/event"), "kind", "ARC_ON", "n", "1");
-            assertThat(runs.underWay(other.id())).isPresent();
+            assertThat(runs.openRun(other.id())).isPresent();
             send(post("/jobs/" + other.id() + "/run/close"), "hand", "Isk");
             jobs.delete(other.id());
         }

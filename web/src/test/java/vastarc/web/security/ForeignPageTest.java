@@ -12,7 +12,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import vastarc.web.kept.job.JobStore;
+import vastarc.web.store.job.JobStore;
 
 /** What a page of another site can make a browser send comes to nothing. */
 @LanSpringTest

@@ -21,8 +21,9 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import vastarc.web.kept.device.DeviceStore;
-import vastarc.web.kept.job.JobStore;
+import vastarc.web.security.Pairing.PairingResult;
+import vastarc.web.store.device.DeviceStore;
+import vastarc.web.store.job.JobStore;
 
 /** The program open to a network: from another machine nothing but pairing, until it is paired; and out at once when its key is taken away. */
 @LanSpringTest
@@ -104,7 +105,7 @@ class LanTest {
 
     private DeviceStore.Device device(String name) {
         return devices.all().stream()
-                .filter(one -> one.name().equals(name))
+                .filter(device -> device.name().equals(name))
                 .findFirst()
                 .orElseThrow();
     }
@@ -148,13 +149,13 @@ class LanTest {
             MockHttpServletRequest slow = new MockHttpServletRequest("POST", "/jobs") {
                 @Override
                 public Map<String, String[]> getParameterMap() {
-                    devices.takeAway(id);
+                    devices.revoke(id);
                     return super.getParameterMap();
                 }
 
                 @Override
                 public ServletInputStream getInputStream() {
-                    devices.takeAway(id);
+                    devices.revoke(id);
                     return super.getInputStream();
                 }
             };
@@ -231,7 +232,7 @@ class LanTest {
         devices.limit(device("booth 9").id(), true);
         assertThat(send(ask("GET", "/shop/devices").cookie(key), FAR).getContentAsString())
                 .doesNotContain(pairing.code());
-        devices.takeAway(device("booth 9").id());
+        devices.revoke(device("booth 9").id());
     }
 
     @Test
@@ -251,10 +252,10 @@ class LanTest {
             devices.pair("many", false);
         }
         assertThat(devices.pair("one too many", false)).isEmpty();
-        Pairing.Tried full = pairing.tried(pairing.code(), "one too many", FAR);
+        PairingResult full = pairing.tryCode(pairing.code(), "one too many", FAR);
         assertThat(full.key()).isEmpty();
         assertThat(full.wrong()).contains("Take one away");
-        devices.all().forEach(one -> devices.takeAway(one.id()));
+        devices.all().forEach(one -> devices.revoke(one.id()));
     }
 
     @Test

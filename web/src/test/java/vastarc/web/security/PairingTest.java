@@ -13,7 +13,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.web.HeldClock;
-import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.store.device.DeviceStore;
 
 /** The code that lets a device in, and who is locked out for typing wrong ones. */
 @LanSpringTest
@@ -30,7 +30,7 @@ class PairingTest {
 
     @AfterEach
     void nobodyStaysPaired() {
-        devices.all().forEach(device -> devices.takeAway(device.id()));
+        devices.all().forEach(device -> devices.revoke(device.id()));
     }
 
     private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String from) throws Exception {
@@ -43,17 +43,17 @@ class PairingTest {
         Pairing own = new Pairing(devices, clock);
         String code = own.code();
         for (int i = 0; i < Pairing.MOST_WRONG; i++) {
-            assertThat(own.tried(wrong(own), "x", FAR).wrong()).contains("not the code");
+            assertThat(own.tryCode(wrong(own), "x", FAR).wrong()).contains("not the code");
         }
         assertThat(own.code()).isEqualTo(code);
-        assertThat(own.tried(code, "x", FAR).wrong()).contains("Wait 2 minutes");
-        assertThat(own.wrong()).singleElement().satisfies(one -> {
-            assertThat(one.address()).isEqualTo(FAR);
-            assertThat(one.count()).isEqualTo(Pairing.MOST_WRONG);
+        assertThat(own.tryCode(code, "x", FAR).wrong()).contains("Wait 2 minutes");
+        assertThat(own.wrong()).singleElement().satisfies(wrongCodes -> {
+            assertThat(wrongCodes.address()).isEqualTo(FAR);
+            assertThat(wrongCodes.count()).isEqualTo(Pairing.MOST_WRONG);
         });
-        assertThat(own.tried(code, "never locked", "192.0.2.78").key()).isPresent();
+        assertThat(own.tryCode(code, "never locked", "192.0.2.78").key()).isPresent();
         clock.pass(Pairing.LOCKED.plusSeconds(1));
-        assertThat(own.tried(own.code().substring(0, 3) + " " + own.code().substring(3), "locked once", FAR)
+        assertThat(own.tryCode(own.code().substring(0, 3) + " " + own.code().substring(3), "locked once", FAR)
                         .key())
                 .isPresent();
         assertThat(own.wrong()).isEmpty();
@@ -69,11 +69,11 @@ class PairingTest {
         Pairing own = new Pairing(devices, clock);
         for (int time = 0; time < 4; time++) {
             for (int i = 0; i < Pairing.MOST_WRONG; i++) {
-                assertThat(own.tried(wrong(own), "x", "2001:db8::" + (i + 1)).wrong())
+                assertThat(own.tryCode(wrong(own), "x", "2001:db8::" + (i + 1)).wrong())
                         .contains("not the code");
             }
             clock.pass(Pairing.LOCKED.multipliedBy(1L << time).minusSeconds(1));
-            assertThat(own.tried(wrong(own), "x", "2001:db8::99").wrong()).contains("Too many");
+            assertThat(own.tryCode(wrong(own), "x", "2001:db8::99").wrong()).contains("Too many");
             clock.pass(Duration.ofSeconds(2));
         }
     }

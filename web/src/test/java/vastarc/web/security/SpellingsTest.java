@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.store.device.DeviceStore;
 
 /**
  * However an address is spelled, who may not ask for it reaches nothing: 200 spellings of every address, from a device that may only look, from one that
@@ -57,7 +57,7 @@ class SpellingsTest {
 
     @AfterEach
     void nobodyStaysPaired() {
-        devices.all().forEach(device -> devices.takeAway(device.id()));
+        devices.all().forEach(device -> devices.revoke(device.id()));
     }
 
     private List<Route> everyRoute() {
@@ -72,7 +72,7 @@ class SpellingsTest {
             }
         }
         List<Route> routes = new ArrayList<>();
-        all.forEach(one -> routes.add(new Route(one.split(" ")[0], one.split(" ")[1])));
+        all.forEach(text -> routes.add(new Route(text.split(" ")[0], text.split(" ")[1])));
         return routes;
     }
 
@@ -186,7 +186,7 @@ class SpellingsTest {
                 CallerFilter.COOKIE, devices.pair("taken away", false).orElseThrow());
         devices.all().stream()
                 .filter(device -> device.name().equals("taken away"))
-                .forEach(device -> devices.takeAway(device.id()));
+                .forEach(device -> devices.revoke(device.id()));
         List<String> through = everyRoute().parallelStream()
                 .flatMap(route -> spellings(route.path()).stream()
                         .flatMap(spelling -> Stream.of(

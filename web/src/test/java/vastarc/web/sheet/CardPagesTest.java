@@ -18,12 +18,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
-import vastarc.core.sheet.ShopWays;
+import vastarc.core.sheet.ShopDefaults;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JobStore;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JobStore;
 
 /** Setup cards of jobs that are not as the demo's are: refused, with passes, proven, with texts that no XML takes. */
 @SpringTest
@@ -90,7 +90,7 @@ class CardPagesTest {
         make(
                 "Proven lap",
                 "word ".repeat(400),
-                content.proven(LocalDate.of(2026, 11, 20), ShopWays.usual(), Optional.empty()));
+                content.proven(LocalDate.of(2026, 11, 20), ShopDefaults.usual(), Optional.empty()));
         assertThat(page()).contains("proven 2026-11-20", "word …").doesNotContain("a starting point, not proven yet");
     }
 

@@ -22,10 +22,10 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import vastarc.core.quantity.UnitSystem;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobContent;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.job.JointText;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JointText;
 
 @SpringTest
 class PagesTest {
@@ -237,10 +237,10 @@ class PagesTest {
                 .contains("type=\"hidden\" name=\"tubeOdMm\" value=\"2 in\"")
                 .contains("type=\"hidden\" name=\"copeAngleDeg\" value=\"60\"");
 
-        Job kept = store.find(job.id()).orElseThrow();
+        Job stored = store.find(job.id()).orElseThrow();
         String saddle = send(post("/jobs/" + job.id() + "/sheet")
                         .with(csrf())
-                        .param("version", String.valueOf(kept.version()))
+                        .param("version", String.valueOf(stored.version()))
                         .param("material", "CARBON_STEEL")
                         .param("joint", "TUBE_SADDLE")
                         .param(Jobs.BASE, "1.5 mm")

@@ -14,13 +14,13 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.route.Prices;
+import vastarc.core.sequence.Prices;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.shop.Habits;
-import vastarc.web.kept.shop.ShopStore;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.shop.ShopSettings;
+import vastarc.web.store.shop.ShopStore;
 
 /** What the shop pays, and what a route costs by it. */
 @SpringTest
@@ -37,7 +37,7 @@ class PricePagesTest {
 
     @AfterEach
     void theShopAsItWas() {
-        shop.change(habits -> Habits.usual());
+        shop.change(settings -> ShopSettings.usual());
     }
 
     private String send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
@@ -64,8 +64,9 @@ class PricePagesTest {
         String address = "/jobs/" + job.id() + "/route";
         assertThat(send(get(address))).contains("id=\"no-prices\"").doesNotContain("id=\"cost\"");
 
-        String kept = send(post("/shop/prices"), "money", "€", "argonPerM3", "9,5", "wire.ER70S-2", "14", "hour", "48");
-        assertThat(kept).contains("Kept.", "value=\"9.5\"", "value=\"14\"");
+        String stored =
+                send(post("/shop/prices"), "money", "€", "argonPerM3", "9,5", "wire.ER70S-2", "14", "hour", "48");
+        assertThat(stored).contains("Kept.", "value=\"9.5\"", "value=\"14\"");
         assertThat(shop.habits().prices().wirePerKg()).containsOnly(Map.entry("ER70S-2", 14.0));
         assertThat(shop.habits().prices().argonPerM3()).hasValue(9.5);
         assertThat(send(get(address)))
@@ -83,7 +84,7 @@ class PricePagesTest {
         assertThat(page)
                 .contains("Nothing was kept yet", "“dear”", "a price, such as 12", "value=\"dear\"", "value=\"-3\"")
                 .contains("value=\"6\"");
-        assertThat(shop.habits().prices()).isEqualTo(Prices.untold());
+        assertThat(shop.habits().prices()).isEqualTo(Prices.none());
         assertThat(send(post("/shop/prices"), "money", "crowns and pennies")).contains("value=\"crowns a\"");
     }
 

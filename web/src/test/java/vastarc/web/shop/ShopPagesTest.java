@@ -12,14 +12,14 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.sheet.SettingKey;
+import vastarc.core.sheet.ParameterKey;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
-import vastarc.web.kept.shop.Habits;
-import vastarc.web.kept.shop.ShopStore;
 import vastarc.web.request.JobPlan;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.shop.ShopSettings;
+import vastarc.web.store.shop.ShopStore;
 
 /** Habits, stock, proven jobs. */
 @SpringTest
@@ -43,7 +43,7 @@ class ShopPagesTest {
 
     @AfterEach
     void theShopAsItWas() {
-        shop.change(habits -> Habits.usual());
+        shop.change(settings -> ShopSettings.usual());
         jobs.delete(job.id());
     }
 
@@ -51,8 +51,8 @@ class ShopPagesTest {
         return http.perform(request.with(csrf())).andReturn().getResponse();
     }
 
-    private double value(SettingKey key) {
-        return JobPlan.of(jobs.find(job.id()).orElseThrow().content(), shop.ways())
+    private double value(ParameterKey key) {
+        return JobPlan.of(jobs.find(job.id()).orElseThrow().content(), shop.defaults())
                 .sheet()
                 .value()
                 .orElseThrow()
@@ -69,14 +69,14 @@ class ShopPagesTest {
 
     @Test
     void aHabitTellsWhichOpenJobsItMovesBeforeItIsKept() throws Exception {
-        double before = value(SettingKey.GAS_FLOW);
-        String asked =
+        double before = value(ParameterKey.GAS_FLOW);
+        String requested =
                 send(post("/shop/habit/ask").param("school", "GAS_GENEROUS")).getContentAsString();
 
-        assertThat(asked).contains("id=\"pending\"", "Habit job", "gas flow", "→");
-        assertThat(value(SettingKey.GAS_FLOW)).isEqualTo(before);
+        assertThat(requested).contains("id=\"pending\"", "Habit job", "gas flow", "→");
+        assertThat(value(ParameterKey.GAS_FLOW)).isEqualTo(before);
         send(post("/shop/habit").param("school", "GAS_GENEROUS"));
-        assertThat(value(SettingKey.GAS_FLOW)).isGreaterThan(before);
+        assertThat(value(ParameterKey.GAS_FLOW)).isGreaterThan(before);
         assertThat(sheet()).contains("generous");
         assertThat(send(post("/shop/habit").param("school", "NO_SUCH")).getStatus())
                 .isEqualTo(404);
@@ -84,7 +84,7 @@ class ShopPagesTest {
 
     @Test
     void aProvenJobKeepsItsFiguresIsMarkedAndOpensWhenItsJointChanges() throws Exception {
-        double before = value(SettingKey.GAS_FLOW);
+        double before = value(ParameterKey.GAS_FLOW);
         assertThat(send(post("/jobs/" + job.id() + "/sheet/proven")).getContentAsString())
                 .contains("<b>proven 2");
 
@@ -92,7 +92,7 @@ class ShopPagesTest {
                 .contains("proven job keeps its figures")
                 .doesNotContain("Habit job");
         send(post("/shop/habit").param("school", "GAS_GENEROUS"));
-        assertThat(value(SettingKey.GAS_FLOW)).isEqualTo(before);
+        assertThat(value(ParameterKey.GAS_FLOW)).isEqualTo(before);
 
         send(post("/jobs/" + job.id() + "/sheet")
                 .param(
@@ -103,7 +103,7 @@ class ShopPagesTest {
                 .param(Jobs.BASE, "2.5")
                 .param("control", "TRIGGER_4T"));
         assertThat(sheet()).contains("mark as proven");
-        assertThat(value(SettingKey.GAS_FLOW)).isGreaterThan(before);
+        assertThat(value(ParameterKey.GAS_FLOW)).isGreaterThan(before);
     }
 
     @Test
@@ -124,7 +124,7 @@ class ShopPagesTest {
                 .param("control", "TRIGGER_4T")
                 .param("school.PRE_FLOW", "PRE_FLOW_NONE"));
 
-        assertThat(value(SettingKey.PRE_FLOW)).isZero();
+        assertThat(value(ParameterKey.PRE_FLOW)).isZero();
         assertThat(sheet()).contains("shop default: from hose length");
     }
 
@@ -138,7 +138,7 @@ class ShopPagesTest {
         assertThat(page).contains("checked=\"checked\"");
         assertThat(shop.habits().tungstensMm()).containsExactly(3.2);
 
-        assertThat(value(SettingKey.TUNGSTEN_DIAMETER)).isEqualTo(3.2);
+        assertThat(value(ParameterKey.TUNGSTEN_DIAMETER)).isEqualTo(3.2);
         assertThat(sheet()).contains("id=\"shelf\"", "not in stock");
     }
 

@@ -11,12 +11,13 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.Mockito;
 import vastarc.web.HeldClock;
-import vastarc.web.kept.device.DeviceStore;
+import vastarc.web.store.device.DeviceStore;
+import vastarc.web.stream.Events.EventMessage;
 
 /** Open pages do not wait for one another. */
 class EventsTest {
 
-    private final Events events = new Events(new StreamRoom(new HeldClock()), Mockito.mock(DeviceStore.class));
+    private final Events events = new Events(new MeasurementHub(new HeldClock()), Mockito.mock(DeviceStore.class));
     private final CountDownLatch stuck = new CountDownLatch(1);
 
     @AfterEach
@@ -25,13 +26,13 @@ class EventsTest {
         events.closeAll();
     }
 
-    private Events.Told waiting() {
+    private EventMessage waiting() {
         try {
             stuck.await();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
-        return new Events.Told(Optional.empty(), false);
+        return new EventMessage(Optional.empty(), false);
     }
 
     @Test
@@ -49,7 +50,7 @@ class EventsTest {
         events.open(
                 () -> {
                     asked.incrementAndGet();
-                    return new Events.Told(Optional.empty(), false);
+                    return new EventMessage(Optional.empty(), false);
                 },
                 () -> {});
         for (int beat = 1; beat <= 20; beat++) {
@@ -63,10 +64,10 @@ class EventsTest {
     @Test
     void noMoreAreOpenThanThereMayBe() {
         for (int i = 0; i < Events.MOST_OPEN; i++) {
-            assertThat(events.open(() -> new Events.Told(Optional.empty(), false), () -> {}))
+            assertThat(events.open(() -> new EventMessage(Optional.empty(), false), () -> {}))
                     .isPresent();
         }
-        assertThat(events.open(() -> new Events.Told(Optional.empty(), false), () -> {}))
+        assertThat(events.open(() -> new EventMessage(Optional.empty(), false), () -> {}))
                 .isEmpty();
     }
 }

@@ -9,8 +9,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.kept.job.Job;
-import vastarc.web.kept.job.JobStore;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
 
 /** Whoever stands before a place of a job sees which job it is. */
 @SpringTest
@@ -23,8 +23,8 @@ class JobNameTest {
     private JobStore jobs;
 
     @ParameterizedTest
-    @EnumSource(JobStep.class)
-    void everyPlaceShowsTheNameOfItsJob(JobStep step) throws Exception {
+    @EnumSource(JobTab.class)
+    void everyPlaceShowsTheNameOfItsJob(JobTab step) throws Exception {
         Job job = jobs.create("Ladder <rung> 7", "", Jobs.lapUnderTheTrigger());
         String page = http.perform(get("/jobs/" + job.id() + "/" + step.path()))
                 .andReturn()

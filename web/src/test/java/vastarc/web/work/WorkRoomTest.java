@@ -12,11 +12,12 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import vastarc.core.finding.Outcome;
-import vastarc.core.plan.Engine;
+import vastarc.core.plan.EngineVersion;
 import vastarc.core.progress.Progress;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.validation.Outcome;
 import vastarc.web.HeldClock;
+import vastarc.web.work.Work.WorkState;
 
 /** Two at once, the rest wait; the same input is done once; what nobody looks at is stopped. Time is a clock that is moved by hand. */
 class WorkRoomTest {
@@ -65,26 +66,26 @@ class WorkRoomTest {
         assertThat(condition.getAsBoolean()).isTrue();
     }
 
-    private Work.State state(Work<?> work) {
+    private WorkState state(Work<?> work) {
         return room.look(work.id()).orElseThrow().state();
     }
 
     @Test
     void twoAreDoneAtOnceAndTheThirdWaitsAndSaysSo() {
-        Work<String> one = start("one");
+        Work<String> work = start("one");
         Work<String> two = start("two");
         Work<String> three = start("three");
-        until(() -> state(one) == Work.State.RUNNING && state(two) == Work.State.RUNNING);
+        until(() -> state(work) == WorkState.RUNNING && state(two) == WorkState.RUNNING);
 
-        assertThat(state(three)).isEqualTo(Work.State.WAITING);
+        assertThat(state(three)).isEqualTo(WorkState.WAITING);
         assertThat(room.look(three.id()).orElseThrow().before()).isEqualTo(1);
-        assertThat(room.look(one.id()).orElseThrow().share()).isEqualTo(0.5);
+        assertThat(room.look(work.id()).orElseThrow().share()).isEqualTo(0.5);
 
         go.countDown();
-        until(() -> state(three) == Work.State.DONE);
+        until(() -> state(three) == WorkState.DONE);
         assertThat(three.result()).contains("three");
         assertThat(room.look(three.id()).orElseThrow().share()).isEqualTo(1);
-        assertThat(three.engine()).isEqualTo(Engine.version());
+        assertThat(three.engine()).isEqualTo(EngineVersion.version());
     }
 
     @Test
@@ -93,18 +94,18 @@ class WorkRoomTest {
 
         go.countDown();
         Work<String> done = start("same");
-        until(() -> state(done) == Work.State.DONE);
+        until(() -> state(done) == WorkState.DONE);
         assertThat(start("same")).isSameAs(done);
     }
 
     @Test
     void whatIsCancelledEndsAndIsDoneAnewWhenAskedForAgain() {
         Work<String> work = start("unwanted");
-        until(() -> state(work) == Work.State.RUNNING);
+        until(() -> state(work) == WorkState.RUNNING);
 
         room.cancel(work.id());
 
-        until(() -> state(work) == Work.State.CANCELLED);
+        until(() -> state(work) == WorkState.CANCELLED);
         assertThat(work.result()).isEmpty();
         assertThat(start("unwanted").id()).isNotEqualTo(work.id());
     }
@@ -113,15 +114,15 @@ class WorkRoomTest {
     void whatNobodyLooksAtIsStoppedAndWhatIsLookedAtGoesOn() {
         Work<String> forgotten = start("forgotten");
         Work<String> watched = start("watched");
-        until(() -> forgotten.state() == Work.State.RUNNING && watched.state() == Work.State.RUNNING);
+        until(() -> forgotten.state() == WorkState.RUNNING && watched.state() == WorkState.RUNNING);
 
         clock.pass(WorkRoom.PATIENCE.minusSeconds(1));
         room.look(watched.id());
         clock.pass(Duration.ofSeconds(2));
         room.sweep();
 
-        until(() -> forgotten.state() == Work.State.CANCELLED);
-        assertThat(watched.state()).isEqualTo(Work.State.RUNNING);
+        until(() -> forgotten.state() == WorkState.CANCELLED);
+        assertThat(watched.state()).isEqualTo(WorkState.RUNNING);
     }
 
     @Test
@@ -132,7 +133,7 @@ class WorkRoomTest {
                 .value()
                 .orElseThrow();
 
-        until(() -> state(work) == Work.State.FAILED);
+        until(() -> state(work) == WorkState.FAILED);
         assertThat(start("bad").id()).isNotEqualTo(work.id());
     }
 
@@ -143,7 +144,7 @@ class WorkRoomTest {
             all.add(room.start("piece " + i, held("")));
             int started = i;
             until(() -> started >= WorkRoom.AT_ONCE
-                    || all.get(started).value().orElseThrow().state() == Work.State.RUNNING);
+                    || all.get(started).value().orElseThrow().state() == WorkState.RUNNING);
         }
 
         assertThat(all.stream().filter(outcome -> outcome.value().isEmpty())).hasSize(3);
@@ -155,17 +156,17 @@ class WorkRoomTest {
     void whatCameOfItIsKeptForAWhileAndNoMoreThanThereIsRoomFor() {
         go.countDown();
         Work<String> first = start("first");
-        until(() -> state(first) == Work.State.DONE);
-        for (int i = 0; i < WorkRoom.MOST_KEPT; i++) {
+        until(() -> state(first) == WorkState.DONE);
+        for (int i = 0; i < WorkRoom.MAX_RESULTS; i++) {
             Work<String> next = start("next " + i);
-            until(() -> next.state() == Work.State.DONE);
+            until(() -> next.state() == WorkState.DONE);
         }
         room.sweep();
         assertThat(room.find(first.id())).isEmpty();
 
         Work<String> last = start("last");
-        until(() -> last.state() == Work.State.DONE);
-        clock.pass(WorkRoom.KEPT.plusSeconds(1));
+        until(() -> last.state() == WorkState.DONE);
+        clock.pass(WorkRoom.KEEP_FOR.plusSeconds(1));
         room.sweep();
         assertThat(room.find(last.id())).isEmpty();
         assertThat(room.look(UUID.randomUUID())).isEmpty();
@@ -174,10 +175,10 @@ class WorkRoomTest {
     @Test
     void closingEndsWhatIsUnderWay() throws InterruptedException {
         Work<String> work = start("at closing time");
-        until(() -> work.state() == Work.State.RUNNING);
+        until(() -> work.state() == WorkState.RUNNING);
 
         room.close();
 
-        assertThat(work.state()).isEqualTo(Work.State.CANCELLED);
+        assertThat(work.state()).isEqualTo(WorkState.CANCELLED);
     }
 }

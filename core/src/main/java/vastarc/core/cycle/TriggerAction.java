@@ -1,0 +1,28 @@
+package vastarc.core.cycle;
+
+/** What a machine does when the trigger is touched. Spoken by the words {@code reaction.<name>}. */
+public enum TriggerAction {
+    /** Passes the touch over. */
+    NONE,
+    /** Opens the gas, then strikes. */
+    BEGIN,
+    /** Shuts the gas again, no arc. */
+    CANCEL,
+    /** Goes on to the up-slope. */
+    UP,
+    /** Down-slope from where the current stands. */
+    DOWN,
+    /** Back up from where the current stands. */
+    RESUME,
+    /** Arc out at once, then post-flow. */
+    CUT,
+    /** A short tap changes between working and second current; held on, the down-slope begins. */
+    TAP,
+    /** Strikes again without pre-flow: the gas is there. */
+    RESTRIKE;
+
+    /** The words it is spoken by. */
+    public String words() {
+        return "reaction." + name();
+    }
+}

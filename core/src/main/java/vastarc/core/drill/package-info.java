@@ -1,8 +1,0 @@
-/**
- * The trainer: questions made from the shop's own machines, jobs and tables. A maker is a pure function of seed, topic, level and shop; a
- * question is data with its answer and the reason why every other choice is wrong.
- */
-@NullMarked
-package vastarc.core.drill;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,8 @@
+/**
+ * The way through a whole job: tacks, runs, waits and what it uses ({@link vastarc.core.sequence.SequencePlanner}), a changed way checked
+ * ({@link vastarc.core.sequence.SequenceCheck}), and one pair of hands over several jobs ({@link vastarc.core.sequence.DayPlanner}).
+ */
+@NullMarked
+package vastarc.core.sequence;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,150 @@
+package vastarc.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.consumable.HelmetShade;
+import vastarc.core.consumable.Tungsten;
+import vastarc.core.heat.ArcModel;
+import vastarc.core.heat.FusionRequirement;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.joint.Position;
+import vastarc.core.joint.WeldingConditions;
+
+/**
+ * The passes of a joint that takes more than one run, and what a metre of it uses. Wire and mass with 3 % loss. Source: the runs
+ * ({@link WeldPass}), arithmetic.
+ *
+ * @param passes     in order, root first
+ * @param clock      current of the chosen pass round a pipe that stands still; empty for anything else
+ * @param sectionMm2 section to be laid, mm²
+ * @param wireMPerM  wire per metre of seam, m
+ * @param gramPerM   mass of wire per metre of seam, g
+ * @param arcMinPerM arc time per metre of seam, min
+ * @param gasLPerM   argon per metre of seam, welding alone, L
+ */
+public record PassSchedule(
+        List<ScheduledPass> passes,
+        List<ClockPosition> clock,
+        double sectionMm2,
+        double wireMPerM,
+        double gramPerM,
+        double arcMinPerM,
+        double gasLPerM) {
+
+    private static final double LOSS = 1.03;
+
+    /**
+     * One pass.
+     *
+     * @param kind             spoken by {@code pass.<kind>}
+     * @param currentA         steady current, A
+     * @param lowA             lowest that still fuses, A
+     * @param highA            highest that still holds, A
+     * @param areaMm2          section it lays, mm²
+     * @param wireDiameterMm   wire, mm; 0 without
+     * @param travelMmPerMin   mm/min
+     * @param gasLPerMin       torch gas, L/min
+     * @param heatInputKjPerMm 0.6 V I/v, kJ/mm
+     * @param shade            hood shade
+     * @param reachFactor      share of its flat reach that it keeps in this position
+     * @param tungstenHolds    the sheet's tungsten holds and carries it
+     * @param arcSPerM         arc time for a metre, s
+     */
+    public record ScheduledPass(
+            String kind,
+            double currentA,
+            double lowA,
+            double highA,
+            double areaMm2,
+            double wireDiameterMm,
+            double travelMmPerMin,
+            double gasLPerMin,
+            double heatInputKjPerMm,
+            double shade,
+            double reachFactor,
+            boolean tungstenHolds,
+            double arcSPerM) {}
+
+    /** A place on the clock face of a pipe that stands still: its position, and the current there, A. */
+    public record ClockPosition(int hour, Position position, double currentA) {}
+
+    public PassSchedule {
+        passes = List.copyOf(passes);
+        clock = List.copyOf(clock);
+    }
+
+    /** The plan of a joint that takes more than one run; empty for one that does not. */
+    static Optional<PassSchedule> of(SheetDecisions plan) {
+        List<WeldPass> runs = plan.runs();
+        if (runs.size() == 1) {
+            return Optional.empty();
+        }
+        double wire = plan.practice().wire() || plan.joint().groove().isPresent() ? wireMm(plan) : 0;
+        List<ScheduledPass> passes = new ArrayList<>(runs.size());
+        double area = 0;
+        double minutes = 0;
+        for (WeldPass run : runs) {
+            ScheduledPass pass = pass(plan, run, wire);
+            passes.add(pass);
+            area += pass.areaMm2();
+            minutes += pass.arcSPerM() / 60;
+        }
+        double section = Math.PI / 4 * wire * wire;
+        double gram = wire > 0 ? area * plan.heat().metal().densityKgPerM3() * LOSS * 1e-3 : 0;
+        double metres = wire > 0 ? area / section * LOSS : 0;
+        return Optional.of(new PassSchedule(
+                passes,
+                clock(plan),
+                area,
+                metres,
+                gram,
+                minutes,
+                minutes * plan.gasFlow().value()));
+    }
+
+    private static ScheduledPass pass(SheetDecisions plan, WeldPass pass, double wireMm) {
+        double current = pass.currentA() * plan.methodFactor();
+        double speed = pass.demand().speedMmPerS();
+        Range range = CurrentRules.range(plan, current);
+        Tungsten tungsten = plan.tungsten();
+        return new ScheduledPass(
+                pass.kind(),
+                current,
+                range.low(),
+                range.high(),
+                pass.areaMm2(),
+                wireMm,
+                60 * speed,
+                plan.gasFlow().value(),
+                ArcModel.STANDARD_EFFICIENCY * plan.heat().arc().powerW(current) / speed / 1000,
+                HelmetShade.forCurrent(current).usual(),
+                plan.position().reachFactor(plan.joint()),
+                tungsten.minStableA() <= current && current <= tungsten.practicalMaxA(),
+                1000 / speed);
+    }
+
+    /** Round a level pipe: overhead at six, upright at three and nine, flat at twelve. */
+    private static List<ClockPosition> clock(SheetDecisions plan) {
+        Position position = plan.position();
+        boolean level = position == Position.PH || position == Position.PJ;
+        if (!level || !plan.form().isTube() || plan.practice().rotated()) {
+            return List.of();
+        }
+        Position side = position.isDownhill() ? Position.PG : Position.PF;
+        return List.of(hour(plan, 6, Position.PE), hour(plan, 3, side), hour(plan, 12, Position.PA));
+    }
+
+    private static ClockPosition hour(SheetDecisions plan, int hour, Position there) {
+        WeldingConditions conditions = plan.practice().with(draft -> draft.position = there);
+        FusionRequirement requirement = plan.pass() == 1
+                ? FusionRequirement.of(plan.joint(), conditions)
+                : plan.runs().get(plan.pass() - 1).demand().turnedFrom(plan.joint(), plan.position(), there);
+        double current = HeatBalance.currentA(plan.joint(), conditions, requirement);
+        return new ClockPosition(hour, there, current * plan.methodFactor());
+    }
+
+    private static double wireMm(SheetDecisions plan) {
+        return FillerChoice.usual(plan.heat(), plan.joint().isTitanium()).diameterMm();
+    }
+}

@@ -1,0 +1,44 @@
+package vastarc.core.sheet;
+
+import java.util.List;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.WeldingConditions;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+
+/** What no school and no shelf changes of a weld: the heat balance of its first pass, its metal warmed as it has to be, and its arc runs. */
+public final class ThermalPlan {
+
+    private final HeatBalance heat;
+    private final List<WeldPass> runs;
+
+    private ThermalPlan(HeatBalance heat) {
+        this.heat = heat;
+        this.runs = List.copyOf(WeldPass.of(heat));
+    }
+
+    /** The balance, or every reason why this joint has none. */
+    public static Outcome<ThermalPlan> of(Joint joint, WeldingConditions conditions) {
+        List<Problem> outside = ScopeRules.problems(joint, conditions);
+        return outside.isEmpty() ? Outcome.of(inScope(joint, conditions)) : Outcome.failed(outside);
+    }
+
+    /** Of a joint that is known to be within what is planned. */
+    static ThermalPlan inScope(Joint joint, WeldingConditions conditions) {
+        return new ThermalPlan(HeatBalance.of(joint, Preheat.warmed(joint, conditions)));
+    }
+
+    HeatBalance heat() {
+        return heat;
+    }
+
+    List<WeldPass> runs() {
+        return runs;
+    }
+
+    /** The plan of the first pass in a shop. */
+    SheetDecisions first(ShopDefaults shop, OwnValues own) {
+        return SheetDecisions.of(heat, runs, 1, shop, own);
+    }
+}

@@ -1,0 +1,81 @@
+package vastarc.core.simulation;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Edges of cells along one direction, put down stretch by stretch. Cells grow by a tenth at most from one to the next. */
+final class GradedMesh {
+
+    private static final double GROWTH = 1.1;
+
+    private final List<Double> edges = new ArrayList<>();
+
+    private GradedMesh(double from) {
+        edges.add(from);
+    }
+
+    static GradedMesh from(double mm) {
+        return new GradedMesh(mm);
+    }
+
+    private double last() {
+        return edges.get(edges.size() - 1);
+    }
+
+    /** Equal cells up to a place. */
+    GradedMesh even(double to, int cells) {
+        double from = last();
+        for (int i = 1; i <= cells; i++) {
+            edges.add(from + (to - from) * i / cells);
+        }
+        return this;
+    }
+
+    /** Cells that begin at a size and grow up to a place. */
+    GradedMesh growing(double to, double cell) {
+        double from = last();
+        double[] steps = steps(to - from, cell);
+        for (int i = 1; i < steps.length; i++) {
+            edges.add(from + steps[i]);
+        }
+        return this;
+    }
+
+    /** Cells that shrink to a size at a place. */
+    GradedMesh shrinking(double to, double cell) {
+        double[] steps = steps(to - last(), cell);
+        for (int i = steps.length - 2; i >= 0; i--) {
+            edges.add(to - steps[i]);
+        }
+        return this;
+    }
+
+    double[] edges() {
+        return edges.stream().mapToDouble(edge -> edge).toArray();
+    }
+
+    /** How many growing cells a length takes. */
+    static int count(double length, double cell) {
+        return Math.max(4, (int) Math.ceil(Math.log(1 + length / cell * (GROWTH - 1)) / Math.log(GROWTH)));
+    }
+
+    /** The growth is eased until the cells just fill the length. */
+    private static double[] steps(double length, double cell) {
+        int cells = count(length, cell);
+        double low = 1e-9;
+        double high = GROWTH - 1;
+        for (int i = 0; i < 60; i++) {
+            double mid = (low + high) / 2;
+            if (cell * (Math.pow(1 + mid, cells) - 1) / mid < length) {
+                low = mid;
+            } else {
+                high = mid;
+            }
+        }
+        double[] steps = new double[cells + 1];
+        for (int i = 1; i <= cells; i++) {
+            steps[i] = length * (Math.pow(1 + low, i) - 1) / (Math.pow(1 + low, cells) - 1);
+        }
+        return steps;
+    }
+}

@@ -1,0 +1,92 @@
+package vastarc.core.simulation;
+
+import java.util.ArrayList;
+import java.util.List;
+import vastarc.core.joint.JointLimits.InputRange;
+import vastarc.core.quantity.Unit;
+import vastarc.core.simulation.PlateRequest.PlateSize;
+import vastarc.core.simulation.PlateRequest.PlateSource;
+import vastarc.core.validation.Problem;
+
+/** How far a plate may be asked. */
+public final class PlateLimits {
+
+    public static final InputRange CONDUCTIVITY = new InputRange("k_w_mk", 1, 500, Unit.WATT_PER_METRE_KELVIN);
+    public static final InputRange DENSITY = new InputRange("rho_kg_m3", 500, 25_000, Unit.NUMBER);
+    public static final InputRange HEAT = new InputRange("c_j_kgk", 50, 5_000, Unit.JOULE_PER_KG_KELVIN);
+    public static final InputRange SOLIDUS = new InputRange("solidus_c", 100, 4_000, Unit.CELSIUS);
+    public static final InputRange LIQUIDUS = new InputRange("liquidus_c", 100, 4_000, Unit.CELSIUS);
+    public static final InputRange LATENT = new InputRange("latent_kj_kg", 0, 2_000, Unit.NUMBER);
+
+    public static final InputRange LENGTH = new InputRange("length_mm", 5, 1_000, Unit.MILLIMETRE);
+    public static final InputRange WIDTH = new InputRange("width_mm", 5, 1_000, Unit.MILLIMETRE);
+    public static final InputRange THICKNESS = new InputRange("thickness_mm", 0.3, 50, Unit.MILLIMETRE);
+
+    public static final InputRange INITIAL = new InputRange("initial_c", -50, 1_000, Unit.CELSIUS);
+    public static final InputRange AMBIENT = new InputRange("ambient_c", -50, 1_000, Unit.CELSIUS);
+    public static final InputRange FACE_LOSS = new InputRange("face_loss_w_m2k", 0, 2_000, Unit.NUMBER);
+
+    public static final InputRange POWER = new InputRange("net_power_w", 0, 20_000, Unit.WATT);
+    public static final InputRange PEAK = new InputRange("peak_w", 0, 20_000, Unit.WATT);
+    public static final InputRange BACKGROUND = new InputRange("background_w", 0, 20_000, Unit.WATT);
+    public static final InputRange RADIUS = new InputRange("radius_e2_mm", 0.3, 20, Unit.MILLIMETRE);
+    public static final InputRange START_X = new InputRange("start_x_mm", 0, 1_000, Unit.MILLIMETRE);
+    public static final InputRange END_X = new InputRange("end_x_mm", 0, 1_000, Unit.MILLIMETRE);
+    public static final InputRange TRAVEL = new InputRange("travel_mm_s", 0.05, 50, Unit.NUMBER);
+    public static final InputRange RATE = new InputRange("rate_hz", 0.05, 50, Unit.HERTZ);
+    public static final InputRange ON = new InputRange("on_fraction", 0.02, 0.98, Unit.NUMBER);
+    public static final InputRange BEGIN = new InputRange("begin_s", 0, 2_000, Unit.SECOND);
+    public static final InputRange RAMP = new InputRange("ramp_s", 0, 120, Unit.SECOND);
+    public static final InputRange END = new InputRange("end_s", 0.1, 2_000, Unit.SECOND);
+
+    public static final InputRange TEMPERATURE = new InputRange("isotherms_c", -50, 4_000, Unit.CELSIUS);
+    public static final InputRange MOMENT = new InputRange("at_s", 0, 2_000, Unit.SECOND);
+    public static final InputRange PLACE = new InputRange("x_mm", 0, 1_000, Unit.MILLIMETRE);
+
+    /** Of isotherms, thresholds, instants, stations, probes: each. */
+    public static final int MOST_LISTED = 40;
+
+    /** Cell updates: about a minute of a processor. */
+    private static final double MOST_UPDATES = 1.5e10;
+
+    private static final int MOST_CELLS = 2_000_000;
+    private static final double SHORTEST_SEAM_MM = 1;
+
+    private PlateLimits() {}
+
+    /** What does not fit together in figures that are each within bounds. */
+    public static List<Problem> check(PlateRequest request) {
+        List<Problem> problems = new ArrayList<>();
+        PlateSource source = request.source();
+        double length = request.plate().lengthMm();
+        if (request.metal().liquidusC() <= request.metal().solidusC()) {
+            problems.add(Problem.badValue("material.liquidus_c", "plate.melting"));
+        }
+        if (source.endXMm() - source.startXMm() < SHORTEST_SEAM_MM || source.endXMm() > length) {
+            problems.add(Problem.badValue("source.end_x_mm", "plate.seam", text(source.startXMm()), text(length)));
+        }
+        if (request.stationsXMm().stream().anyMatch(x -> x > length)) {
+            problems.add(Problem.badValue("stations_x_mm", "plate.outside", text(length)));
+        }
+        if (request.probes().stream().anyMatch(probe -> isOutside(request.plate(), probe))) {
+            problems.add(Problem.badValue("probes", "plate.outside", text(length)));
+        }
+        if (problems.isEmpty() && isTooMuch(request)) {
+            problems.add(Problem.badValue(
+                    "quality", "plate.effort", request.quality().name()));
+        }
+        return problems;
+    }
+
+    private static boolean isOutside(PlateSize plate, PlateRequest.Probe probe) {
+        return probe.xMm() > plate.lengthMm() || probe.yMm() > plate.widthMm() / 2 || probe.zMm() > plate.thicknessMm();
+    }
+
+    private static boolean isTooMuch(PlateRequest request) {
+        return PlateSimulation.cells(request) > MOST_CELLS || PlateSimulation.effort(request) > MOST_UPDATES;
+    }
+
+    private static String text(double mm) {
+        return mm == Math.rint(mm) ? Long.toString((long) mm) : Double.toString(mm);
+    }
+}

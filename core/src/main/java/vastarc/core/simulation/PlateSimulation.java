@@ -1,0 +1,192 @@
+package vastarc.core.simulation;
+
+import java.lang.management.ManagementFactory;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
+import vastarc.core.simulation.PlateRequest.EndCondition;
+import vastarc.core.simulation.PlateRequest.PlateSize;
+import vastarc.core.simulation.PlateRequest.PlateSource;
+import vastarc.core.simulation.PlateResult.PlateEnergy;
+import vastarc.core.simulation.TemperatureReader.PlateFace;
+
+/** One plate, from the arc's start to the end of the run. */
+public final class PlateSimulation {
+
+    private final PlateRequest ask;
+    private final TemperatureField field;
+    private final GaussianSource spot;
+    private final TemperatureReader view;
+
+    private final List<StationRecorder> stations;
+    private final List<ProbeRecorder> probes;
+    private final List<LastLiquidRecorder> liquids;
+    private final Optional<PulseCycleRecorder> cycle;
+    private final FirstMeltRecorder meltTop;
+    private final FirstMeltRecorder meltBottom;
+    private final List<PlateResult.Instant> instants = new ArrayList<>();
+    private double absorbedJ;
+
+    private PlateSimulation(PlateRequest request, Kernel kernel) {
+        PlateSize plate = request.plate();
+        Grid grid = Grid.ofPlate(plate.lengthMm(), plate.widthMm() / 2, plate.thicknessMm(), request.quality());
+        this.ask = request;
+        this.field = new TemperatureField(
+                grid,
+                request.metal().melt(),
+                request.initialC(),
+                FaceHeatLoss.linear(request.ambientC(), request.faceLossWPerM2K()),
+                kernel);
+        this.spot = new GaussianSource(grid, request.source().edge() == EndCondition.REFLECT, 0);
+        spot.open(request.source().radiusE2Mm());
+        this.view = new TemperatureReader(field, Math.min(request.initialC(), request.ambientC()));
+        this.stations = request.stationsXMm().stream()
+                .map(x -> new StationRecorder(request, grid, x))
+                .toList();
+        this.probes = request.probes().stream().map(ProbeRecorder::new).toList();
+        this.liquids = request.isothermsC().stream()
+                .map(c -> new LastLiquidRecorder(c, request.source().fadesS()))
+                .toList();
+        this.cycle = PulseCycleRecorder.of(request);
+        this.meltTop = new FirstMeltRecorder(request.metal().solidusC(), PlateFace.TOP);
+        this.meltBottom = new FirstMeltRecorder(request.metal().solidusC(), PlateFace.BOTTOM);
+    }
+
+    /** Solves a plate to its end. */
+    public static PlateResult solve(PlateRequest request) {
+        return solve(request, () -> false).orElseThrow();
+    }
+
+    /**
+     * Solves a plate, or leaves off.
+     *
+     * @param leaveOff asked now and then; once true, nothing is answered
+     */
+    public static Optional<PlateResult> solve(PlateRequest request, BooleanSupplier leaveOff) {
+        return new PlateSimulation(request, Kernel.best()).run(leaveOff);
+    }
+
+    static PlateResult solve(PlateRequest request, Kernel kernel) {
+        return new PlateSimulation(request, kernel).run(() -> false).orElseThrow();
+    }
+
+    /** How many cells a plate is cut into, counted without cutting it. */
+    static double cells(PlateRequest request) {
+        PlateSize plate = request.plate();
+        double cell = request.quality().cellMm(plate.thicknessMm());
+        return plate.lengthMm()
+                / cell
+                * GradedMesh.count(plate.widthMm() / 2, cell)
+                * request.quality().layers(plate.thicknessMm());
+    }
+
+    /** How many cell updates a plate takes at most: cells times steps. */
+    static double effort(PlateRequest request) {
+        PlateSize plate = request.plate();
+        double cell = request.quality().cellMm(plate.thicknessMm());
+        double layer = plate.thicknessMm() / request.quality().layers(plate.thicknessMm());
+        double connected = 4 / (cell * cell) + 2 / (layer * layer);
+        return cells(request)
+                * TemperatureField.stages(connected, request.metal().melt(), request.endS());
+    }
+
+    private Optional<PlateResult> run(BooleanSupplier leaveOff) {
+        long cpu = cpuNanos();
+        double longest = field.longestStepS();
+        double[] events = events();
+        double s = 0;
+        for (double event : events) {
+            while (s < event) {
+                double left = event - s;
+                double step = left <= longest ? left : Math.min(longest, left / 2);
+                advance(s, step);
+                s = left <= longest ? event : s + step;
+                look(s);
+                if (leaveOff.getAsBoolean()) {
+                    return Optional.empty();
+                }
+            }
+            see(s);
+        }
+        return Optional.of(answer(longest, (cpuNanos() - cpu) / 1e9));
+    }
+
+    private void advance(double s, double step) {
+        double joule = ask.source().energyJ(s, s + step);
+        if (joule > 0) {
+            absorbedJ += joule * spot.aim(ask.source().x(s + step / 2));
+            field.step(step, spot, joule);
+        } else {
+            field.step(step);
+        }
+    }
+
+    /** Every moment that a step must end at, growing, the end of the run the last. */
+    private double[] events() {
+        PlateSource source = ask.source();
+        return DoubleStream.concat(
+                        wanted(), DoubleStream.of(source.fadesS(), source.haltsS(), source.outS(), ask.endS()))
+                .filter(s -> s <= ask.endS())
+                .sorted()
+                .distinct()
+                .toArray();
+    }
+
+    private DoubleStream wanted() {
+        PlateSource source = ask.source();
+        return Stream.concat(
+                        ask.atS().stream(),
+                        ask.atArcXMm().stream()
+                                .map(x -> (x - source.startXMm()) / source.travelMmPerS())
+                                .filter(s -> s >= 0 && s <= source.haltsS()))
+                .mapToDouble(s -> s);
+    }
+
+    private void look(double s) {
+        stations.forEach(stationRecorder -> stationRecorder.look(view, s));
+        probes.forEach(probeRecorder -> probeRecorder.look(view, s));
+        liquids.forEach(lastLiquidRecorder -> lastLiquidRecorder.look(view, s));
+        cycle.ifPresent(pulseCycleRecorder -> pulseCycleRecorder.look(view, s));
+        meltTop.look(view, s);
+        meltBottom.look(view, s);
+    }
+
+    private void see(double s) {
+        if (wanted().noneMatch(value -> value == s)) {
+            return;
+        }
+        double arcX = ask.source().x(s);
+        double most = view.reached() < field.grid.columns ? ask.initialC() : Double.NEGATIVE_INFINITY;
+        for (int column = 0; column < view.reached(); column++) {
+            most = Math.max(most, view.seam(column, PlateFace.TOP));
+        }
+        instants.add(new PlateResult.Instant(
+                s,
+                arcX,
+                most,
+                ask.isothermsC().stream()
+                        .map(c -> IsothermExtent.of(view, c, arcX))
+                        .toList()));
+    }
+
+    private PlateResult answer(double step, double cpuS) {
+        return new PlateResult(
+                instants,
+                stations.stream().map(StationRecorder::seen).toList(),
+                probes.stream().map(ProbeRecorder::seen).toList(),
+                cycle.flatMap(PulseCycleRecorder::seen),
+                liquids.stream().map(LastLiquidRecorder::seen).toList(),
+                meltTop.seen(),
+                meltBottom.seen(),
+                new PlateEnergy(absorbedJ, field.storedJ(), field.lostJ()),
+                new PlateResult.Numerics(
+                        field.grid.cells(), field.steps(), step, field.updates(), cpuS, field.kernelName()));
+    }
+
+    private static long cpuNanos() {
+        return ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime();
+    }
+}

@@ -1,0 +1,184 @@
+package vastarc.core.simulation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointLimits.InputRange;
+import vastarc.core.quantity.Unit;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.PassSchedule;
+import vastarc.core.sheet.PassSchedule.ScheduledPass;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+
+/**
+ * What is rehearsed.
+ *
+ * @param score   the weld in time, its sheet with it
+ * @param operator who moves the torch
+ * @param quality how finely the joint is cut
+ * @param legMm   how far the members reach from the seam; narrower ones warm up as a whole, mm
+ * @param wireMm  another wire at the same feed; the sheet's where it is not told, mm
+ */
+public record SimulationRequest(
+        WeldCycle score, TorchOperator operator, MeshDetail quality, double legMm, OptionalDouble wireMm) {
+
+    /** Members are followed no further than this, mm. */
+    public static final double LEG_MM = SectionMesh.LEG_MM;
+
+    public static final InputRange LEG = new InputRange("legMm", 8, LEG_MM, Unit.MILLIMETRE);
+    public static final InputRange WIRE = new InputRange("wireMm", 0.5, 6, Unit.MILLIMETRE);
+    public static final InputRange SEAM = new InputRange("seamMm", 15, 400, Unit.MILLIMETRE);
+
+    /** The arc strikes so far inside the edge, mm. */
+    static final double INSET_MM = 2;
+
+    /** A tube longer round than this is rehearsed as a straight stretch, mm. */
+    static final double RING_MM = 330;
+
+    /** Cell updates, at most: some two minutes. */
+    static final double MOST_UPDATES = 2e10;
+
+    /** A weld as its sheet and a steady hand have it. */
+    public static SimulationRequest of(WeldCycle cycle, MeshDetail quality) {
+        return new SimulationRequest(cycle, TorchOperator.steady(), quality, LEG_MM, OptionalDouble.empty());
+    }
+
+    public SimulationRequest by(TorchOperator other) {
+        return new SimulationRequest(score, other, quality, legMm, wireMm);
+    }
+
+    public SimulationRequest legs(double mm) {
+        return new SimulationRequest(score, operator, quality, mm, wireMm);
+    }
+
+    public SimulationRequest wire(double mm) {
+        return new SimulationRequest(score, operator, quality, legMm, OptionalDouble.of(mm));
+    }
+
+    public SimulationRequest cut(MeshDetail other) {
+        return new SimulationRequest(score, operator, other, legMm, wireMm);
+    }
+
+    public SimulationRequest score(WeldCycle other) {
+        return new SimulationRequest(other, operator, quality, legMm, wireMm);
+    }
+
+    /** Itself, or what stands in the way of rehearsing it. */
+    public Outcome<SimulationRequest> checked() {
+        List<Problem> problems = new ArrayList<>(operator.problems());
+        LEG.check(legMm).ifPresent(problems::add);
+        wireMm.ifPresent(mm -> WIRE.check(mm).ifPresent(problems::add));
+        if (score.logic().isTack()) {
+            problems.add(Problem.outOfScope("logic", "rehearsal.tack"));
+        } else {
+            SEAM.check(askedMm()).ifPresent(problems::add);
+        }
+        if (problems.isEmpty() && effort() > MOST_UPDATES) {
+            problems.add(Problem.badValue("quality", "rehearsal.tooLong", quality.name()));
+        }
+        return problems.isEmpty() ? Outcome.of(this) : Outcome.failed(problems);
+    }
+
+    private double askedMm() {
+        double seam = score.values().of(CycleKey.SEAM_LENGTH);
+        return joint().tubeOd().isPresent() ? Math.min(seam, SEAM.high()) : seam;
+    }
+
+    Joint joint() {
+        return score.sheet().joint();
+    }
+
+    HeatBalance heat() {
+        return score.sheet().heat();
+    }
+
+    /** Laid out as a ring: a tube that is short enough round. */
+    boolean isRing() {
+        return girthMm() > 0 && girthMm() <= RING_MM;
+    }
+
+    double girthMm() {
+        return joint().tubeOd().map(od -> Math.PI * od.inMillimetres()).orElse(0.0);
+    }
+
+    /** How far the arc goes, mm. */
+    double goesMm() {
+        return askedMm();
+    }
+
+    /** Length of the joint along its seam, mm. */
+    double lengthMm() {
+        return isRing() ? girthMm() : INSET_MM + goesMm() + runOffMm();
+    }
+
+    /** The arc stops a pool's length before the edge, as a hand does that slopes out there, mm; on a ring there is none. */
+    double runOffMm() {
+        return Math.max(INSET_MM, heat().pool().lengthMm());
+    }
+
+    Grid grid() {
+        SectionMesh mesh = JointSection.of(joint(), quality, filledMm2(), legMm);
+        return new Grid(mesh, lengthMm(), quality.cellMm(joint().thinnerMm()), isRing());
+    }
+
+    MeltingTable melting() {
+        return MeltingTable.of(joint().material());
+    }
+
+    /** Metal laid in a groove by the runs before this one, mm². */
+    private double filledMm2() {
+        List<ScheduledPass> passes =
+                score.sheet().passes().map(PassSchedule::passes).orElse(List.of());
+        return passes.stream()
+                .limit(score.sheet().pass() - 1L)
+                .mapToDouble(ScheduledPass::areaMm2)
+                .sum();
+    }
+
+    /** How far the gas covers the seam behind the arc, a trailing shield with it, mm. */
+    double coverMm() {
+        double trail = score.sheet()
+                .find(ParameterKey.TRAIL_LENGTH)
+                .map(parameter -> parameter.value())
+                .orElse(0.0);
+        return Math.max(trail, score.sheet().gasCoverMm());
+    }
+
+    /** What melting the wire takes while it is fed, W. */
+    double wireW() {
+        double usual = score.rhythm().wire() ? heat().wirePowerW() : 0;
+        double sheets = score.sheet()
+                .find(ParameterKey.WIRE_DIAMETER)
+                .filter(parameter -> parameter.window().isPresent())
+                .map(parameter -> parameter.engineValue())
+                .orElse(0.0);
+        double other = wireMm.orElseGet(() -> score.sheet()
+                .find(ParameterKey.WIRE_DIAMETER)
+                .filter(parameter -> parameter.window().isPresent())
+                .map(parameter -> parameter.value())
+                .orElse(sheets));
+        return sheets > 0 ? usual * (other / sheets) * (other / sheets) : usual;
+    }
+
+    /** Time after the arc is out that is still followed: the gas, and some seconds. */
+    double afterS() {
+        return Math.max(
+                4,
+                Math.min(30, 2 + score.sheet().setting(ParameterKey.POST_FLOW).value()));
+    }
+
+    /** How many cell updates it takes at most. */
+    double effort() {
+        Grid grid = grid();
+        double seconds = goesMm()
+                / (operator.travelMmPerMin().orElse(60 * heat().demand().speedMmPerS()) / 60);
+        double whole = seconds + score.timeline().lengthS() - score.values().weldS() + afterS();
+        return grid.cells()
+                * TemperatureField.stages(grid.mostConnected(), melting().melt(), whole);
+    }
+}

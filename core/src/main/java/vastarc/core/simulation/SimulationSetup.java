@@ -1,0 +1,107 @@
+package vastarc.core.simulation;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import vastarc.core.cycle.CycleChoices;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldingConditions.WeldingConditionsBuilder;
+import vastarc.core.plan.WeldPlan;
+import vastarc.core.plan.WeldPlan.PlanRequest;
+import vastarc.core.sheet.OwnValues;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.validation.Outcome;
+
+/**
+ * How a weld is set up to be rehearsed: from joint and own values on, so that one thing of it can be changed.
+ *
+ * @param plan    joint, practice, own values, logic
+ * @param operator who moves the torch
+ * @param quality how finely the joint is cut
+ * @param legMm   how far the members reach from the seam, mm
+ * @param wireMm  another wire at the same feed, mm; the sheet's where it is empty
+ */
+public record SimulationSetup(
+        PlanRequest plan, TorchOperator operator, MeshDetail quality, double legMm, OptionalDouble wireMm) {
+
+    public static SimulationSetup of(PlanRequest plan, MeshDetail quality) {
+        return new SimulationSetup(
+                plan, TorchOperator.steady(), quality, SimulationRequest.LEG_MM, OptionalDouble.empty());
+    }
+
+    /** What is rehearsed, or why it cannot be. */
+    public Outcome<SimulationRequest> ask() {
+        return WeldPlan.of(plan)
+                .score()
+                .then(cycle -> new SimulationRequest(cycle, operator, quality, legMm, wireMm).checked());
+    }
+
+    Outcome<SetupSheet> sheet() {
+        return WeldPlan.of(plan).sheet();
+    }
+
+    SimulationSetup by(TorchOperator other) {
+        return new SimulationSetup(plan, other, quality, legMm, wireMm);
+    }
+
+    SimulationSetup legs(double mm) {
+        return new SimulationSetup(plan, operator, quality, mm, wireMm);
+    }
+
+    SimulationSetup wire(double mm) {
+        return new SimulationSetup(plan, operator, quality, legMm, OptionalDouble.of(mm));
+    }
+
+    public SimulationSetup cut(MeshDetail other) {
+        return new SimulationSetup(plan, operator, other, legMm, wireMm);
+    }
+
+    /** With an own value of the sheet. */
+    public SimulationSetup own(ParameterKey key, double value) {
+        Map<ParameterKey, Double> values = new EnumMap<>(ParameterKey.class);
+        values.putAll(plan.own().values());
+        values.put(key, value);
+        return planned(plan.weld(), new OwnValues(values), plan.choices());
+    }
+
+    /** With an own value that only a score has. */
+    public SimulationSetup own(CycleKey key, double value) {
+        Map<CycleKey, Double> values = new EnumMap<>(CycleKey.class);
+        values.putAll(plan.choices().own());
+        values.put(key, value);
+        return planned(
+                plan.weld(),
+                plan.own(),
+                new CycleChoices(plan.choices().logic(), values, plan.choices().seamMm()));
+    }
+
+    SimulationSetup practised(Consumer<WeldingConditionsBuilder> change) {
+        Weld weld = new Weld(plan.weld().joint(), plan.weld().practice().with(change));
+        return planned(weld, plan.own(), plan.choices());
+    }
+
+    SimulationSetup welding(Weld weld) {
+        return planned(weld, plan.own(), plan.choices());
+    }
+
+    private SimulationSetup planned(Weld weld, OwnValues own, CycleChoices choices) {
+        return new SimulationSetup(
+                new PlanRequest(weld, plan.shop(), own, choices, plan.proven(), plan.pass()),
+                operator,
+                quality,
+                legMm,
+                wireMm);
+    }
+
+    /** The same with its working current held where the sheet has it, whatever else changes. */
+    SimulationSetup held() {
+        return sheet().value()
+                .map(sheet -> own(
+                        ParameterKey.WORKING_CURRENT,
+                        sheet.setting(ParameterKey.WORKING_CURRENT).value()))
+                .orElse(this);
+    }
+}

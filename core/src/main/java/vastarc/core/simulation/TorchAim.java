@@ -1,0 +1,36 @@
+package vastarc.core.simulation;
+
+import org.hipparchus.special.Erf;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.joint.Joint;
+
+/**
+ * Where a hand points the arc between two members: so that the base gets the share of the arc that it drinks by the heat balance. A torch
+ * that leans over the base points away from it, by arc length times the tangent. Source: geometry, judgement.
+ */
+final class TorchAim {
+
+    private static final double MOST_RADII = 0.7;
+    private static final double HALF_TAB = 0.5;
+    private static final double USUAL_RADIUS_MM = 2.2;
+
+    private TorchAim() {}
+
+    /** How far the spot's middle lies from the root, positive over the base, in radii of the spot. */
+    static double of(SimulationRequest request) {
+        double share = baseShare(request.heat());
+        double lean = request.operator().arcMm().orElse(request.heat().demand().arcMm())
+                * Math.tan(Math.toRadians(request.operator().leanDeg()))
+                / USUAL_RADIUS_MM;
+        double aim = Erf.erfInv(2 * share - 1) / Math.sqrt(2) - lean;
+        return request.grid().section.shape().isMirrored() ? 0 : Math.max(-MOST_RADII, Math.min(MOST_RADII, aim));
+    }
+
+    /** Share of the arc that the base drinks, 0–1. */
+    static double baseShare(HeatBalance heat) {
+        Joint joint = heat.joint();
+        boolean alike = joint.base().equals(joint.abutting()) && !joint.isDissimilar();
+        double other = joint.smallTab() ? HALF_TAB : 1;
+        return alike ? joint.baseLegs() / (joint.baseLegs() + other) : heat.baseShare();
+    }
+}

@@ -1,0 +1,58 @@
+package vastarc.core.simulation;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import vastarc.core.joint.JointLimits.InputRange;
+import vastarc.core.quantity.Unit;
+import vastarc.core.validation.Problem;
+
+/**
+ * The hand that leads the torch.
+ *
+ * @param travelMmPerMin its travel; the sheet's where it is not told
+ * @param arcMm          arc length; the sheet's where it is not told, mm
+ * @param leanDeg        the torch leans so far over the base member from half way between the two
+ * @param scatterPercent how far travel and arc length stray, one standard deviation over about a second's memory; 0 for a steady hand
+ * @param seed           of an unsteady hand: the same seed strays alike
+ */
+public record TorchOperator(
+        OptionalDouble travelMmPerMin, OptionalDouble arcMm, double leanDeg, double scatterPercent, long seed) {
+
+    public static final InputRange TRAVEL = new InputRange("travelMmPerMin", 10, 1200, Unit.MM_PER_MIN);
+    public static final InputRange ARC = new InputRange("arcMm", 0.5, 8, Unit.MILLIMETRE);
+    public static final InputRange LEAN = new InputRange("leanDeg", -30, 30, Unit.DEGREE);
+    public static final InputRange SCATTER = new InputRange("scatterPercent", 0, 50, Unit.PERCENT);
+    public static final InputRange SEED = new InputRange("seed", 0, 9_007_199_254_740_991.0, Unit.NUMBER);
+
+    /** How far an unsteady hand strays where it is not told, %. Judgement. */
+    public static final double USUAL_SCATTER = 15;
+
+    /** Steady, by the sheet. */
+    public static TorchOperator steady() {
+        return new TorchOperator(OptionalDouble.empty(), OptionalDouble.empty(), 0, 0, 1);
+    }
+
+    public TorchOperator unsteady(double percent, long ofSeed) {
+        return new TorchOperator(travelMmPerMin, arcMm, leanDeg, percent, ofSeed);
+    }
+
+    public TorchOperator travelling(double mmPerMin) {
+        return new TorchOperator(OptionalDouble.of(mmPerMin), arcMm, leanDeg, scatterPercent, seed);
+    }
+
+    public boolean isSteady() {
+        return scatterPercent == 0;
+    }
+
+    List<Problem> problems() {
+        Stream<Optional<Problem>> told = Stream.of(
+                travelMmPerMin.isPresent() ? TRAVEL.check(travelMmPerMin.getAsDouble()) : Optional.empty(),
+                arcMm.isPresent() ? ARC.check(arcMm.getAsDouble()) : Optional.empty(),
+                LEAN.check(leanDeg),
+                SCATTER.check(scatterPercent),
+                SEED.check(seed));
+        return told.flatMap(Optional::stream).toList();
+    }
+}

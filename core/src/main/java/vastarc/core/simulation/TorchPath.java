@@ -1,0 +1,185 @@
+package vastarc.core.simulation;
+
+import java.util.Optional;
+import vastarc.core.cycle.CurrentSegment;
+import vastarc.core.cycle.CurrentSegment.PulseOverlay;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.cycle.CycleTimeline;
+import vastarc.core.cycle.WeldCycle;
+import vastarc.core.cycle.WeldCycle.PedalTimes;
+import vastarc.core.heat.ArcModel;
+import vastarc.core.heat.HeatBalance;
+
+/**
+ * The arc's way along the seam as score and hand lead it: where it is, how hot, how wide. Slopes, pulses and end are the score's; the torch
+ * goes while it welds and stands while it starts and ends. A hand faster or slower than the score takes less or more time for the seam.
+ */
+final class TorchPath {
+
+    /** Pulses faster than this are felt as their average, 1/s (judgement). */
+    static final double FELT_BELOW_HZ = 10;
+
+    private static final double SPREAD_PER_ARC_MM = 0.15;
+    private static final double USUAL_ARC_MM = 2;
+    private static final double DAB_SHARE = 0.3;
+    private static final double FED_FROM = 0.5;
+
+    private final CycleTimeline timeline;
+    private final WeldCycle score;
+    private final TorchOperator operator;
+    private final double wireW;
+    private final double scoreMmPerS;
+    private final double operatorMmPerS;
+    private final double arcMm;
+    private final double stopsAtMm;
+    private final double workingA;
+    private final double goesFromS;
+    private final double goesToS;
+    private final OperatorVariation pace;
+    private final OperatorVariation height;
+    private final double outS;
+
+    private double s;
+    private double realS;
+    private double xMm;
+    private double owedJ;
+    private double currentA;
+    private double radiusMm;
+    private int index;
+
+    /**
+     * @param startMm where the arc strikes
+     * @param goesMm  how far it goes
+     * @param wireW   what melting the wire takes while it is fed, W
+     */
+    TorchPath(WeldCycle cycle, TorchOperator operator, double startMm, double goesMm, double wireW) {
+        HeatBalance heat = cycle.sheet().heat();
+        this.score = cycle;
+        this.timeline = cycle.timeline();
+        this.operator = operator;
+        this.wireW = wireW;
+        this.scoreMmPerS = heat.demand().speedMmPerS();
+        this.operatorMmPerS = operator.travelMmPerMin().orElse(60 * scoreMmPerS) / 60;
+        this.arcMm = operator.arcMm().orElse(heat.demand().arcMm());
+        this.stopsAtMm = startMm + goesMm;
+        this.workingA = cycle.values().of(CycleKey.WORKING_CURRENT);
+        this.goesFromS = cycle.foot().map(PedalTimes::inS).orElse(0.0);
+        this.goesToS = cycle.foot()
+                .map(foot -> foot.outS() - cycle.values().of(CycleKey.FOOT_OUT))
+                .orElse(Double.MAX_VALUE);
+        this.pace = new OperatorVariation(operator.seed(), operator.scatterPercent() / 100);
+        this.height = new OperatorVariation(operator.seed() + 1, operator.scatterPercent() / 100);
+        this.outS = timeline.arcOutS();
+        this.xMm = startMm;
+        while (index < timeline.segments().size() - 1 && !segment().phase().isArc()) {
+            index++;
+        }
+        this.s = segment().startS();
+    }
+
+    private CurrentSegment segment() {
+        return timeline.segments().get(index);
+    }
+
+    boolean isOut() {
+        return s >= outS;
+    }
+
+    /** The arc goes along the seam. */
+    boolean goes() {
+        return segment().phase().travels() && s >= goesFromS && s < goesToS && xMm < stopsAtMm;
+    }
+
+    double xMm() {
+        return xMm;
+    }
+
+    /** Since the strike, s. */
+    double realS() {
+        return realS;
+    }
+
+    double currentA() {
+        return isOut() ? 0 : currentA;
+    }
+
+    /** e⁻² radius of the arc's heat now, a longer arc wider, mm. */
+    double radiusMm() {
+        return radiusMm;
+    }
+
+    /** Score time that the whole way takes, s. */
+    double lengthS() {
+        return outS - s;
+    }
+
+    /**
+     * Goes on by a step.
+     *
+     * @return J that the plate gets in it
+     */
+    double advance(double stepS) {
+        boolean going = goes();
+        double straying = operator.isSteady() ? 0 : pace.at(realS);
+        double speed = operatorMmPerS * (1 + straying);
+        double joule = joule(stepS, going);
+        s += going ? stepS * speed / scoreMmPerS : stepS;
+        xMm = going ? Math.min(stopsAtMm, xMm + speed * stepS) : xMm;
+        realS += stepS;
+        while (index < timeline.segments().size() - 1 && segment().endS() <= s) {
+            index++;
+        }
+        return joule;
+    }
+
+    /**
+     * Time that passes after the arc.
+     *
+     * @return 0 J
+     */
+    double rest(double stepS) {
+        realS += stepS;
+        return 0;
+    }
+
+    private double joule(double stepS, boolean going) {
+        if (!segment().phase().isArc()) {
+            return 0;
+        }
+        ArcModel arc = new ArcModel(arcMm * (1 + (operator.isSteady() ? 0 : height.at(realS))));
+        double envelope = segment().envelopeA(Math.min(s, segment().endS()));
+        double arcW = watts(arc, envelope);
+        radiusMm = ArcModel.radiusMm(currentA) * (1 + SPREAD_PER_ARC_MM * (arc.lengthMm() - USUAL_ARC_MM));
+        double fed = going && envelope >= FED_FROM * workingA ? wireW * lump() * Math.min(1, envelope / workingA) : 0;
+        double want = owedJ + fed * stepS;
+        double used = Math.min(want, arcW * stepS);
+        owedJ = want - used;
+        return arcW * stepS - used;
+    }
+
+    /** Heat of the arc at an envelope current, with the pulse laid over it, W. */
+    private double watts(ArcModel arc, double envelopeA) {
+        Optional<PulseOverlay> beat = segment().beat();
+        if (beat.isEmpty()) {
+            currentA = envelopeA;
+        } else if (beat.get().rateHz() <= FELT_BELOW_HZ) {
+            currentA = beat.get().onAt(realS) ? envelopeA : beat.get().backgroundA(envelopeA);
+        } else {
+            double on = beat.get().onFraction();
+            double low = beat.get().backgroundA(envelopeA);
+            currentA = on * envelopeA + (1 - on) * low;
+            return ArcModel.EFFICIENCY * (on * arc.powerW(envelopeA) + (1 - on) * arc.powerW(low));
+        }
+        return ArcModel.EFFICIENCY * arc.powerW(currentA);
+    }
+
+    /** Dabs take their heat in lumps; wire that is laid takes it evenly. */
+    private double lump() {
+        double rate = score.rhythm().dabsPerS();
+        if (rate <= 0) {
+            return 1;
+        }
+        double dabs = realS * rate;
+        return dabs - Math.floor(dabs) < DAB_SHARE ? 1 / DAB_SHARE : 0;
+    }
+}

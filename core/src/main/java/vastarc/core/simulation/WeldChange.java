@@ -1,0 +1,127 @@
+package vastarc.core.simulation;
+
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.consumable.FillerRod;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.joint.BackingBar;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointLimits.InputRange;
+import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.Weld;
+import vastarc.core.material.Material;
+import vastarc.core.quantity.Unit;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+
+/** One thing that is changed beside an otherwise same weld. Spoken by {@code rehearsal.change.<name>}. */
+public enum WeldChange {
+    NOTHING,
+    CURRENT,
+    TRAVEL,
+    PULSE,
+    THINNER_WIRE,
+    THICKER_WIRE,
+    BAR,
+    NO_SLOPES,
+    UNSTEADY,
+    NARROW,
+    CARBON_STEEL,
+    CHROMOLY_4130,
+    STAINLESS_304L,
+    STAINLESS_316L,
+    TITANIUM_GR2,
+    TITANIUM_GR5;
+
+    /** By how much, for those that ask: current and travel, %. */
+    public static final InputRange AMOUNT = new InputRange("amount", -40, 40, Unit.PERCENT);
+
+    public static final double USUAL_AMOUNT = 10;
+
+    private static final double NARROW_MM = 12;
+    private static final double SUDDEN_S = 0.1;
+
+    public boolean takesAmount() {
+        return this == CURRENT || this == TRAVEL;
+    }
+
+    /**
+     * The changed weld; the same where the change does not apply to it. What is changed beside the current leaves the current as it was.
+     *
+     * @param percent for those that take an amount
+     */
+    public SimulationSetup on(SimulationSetup setup, double percent) {
+        Optional<SetupSheet> planned = setup.sheet().value();
+        if (planned.isEmpty()) {
+            return setup;
+        }
+        SetupSheet sheet = planned.get();
+        double factor = 1 + percent / 100;
+        return switch (this) {
+            case NOTHING -> setup;
+            case CURRENT ->
+                setup.own(
+                        ParameterKey.WORKING_CURRENT,
+                        factor * sheet.setting(ParameterKey.WORKING_CURRENT).value());
+            case TRAVEL ->
+                setup.by(setup.operator()
+                        .travelling(60 * factor * sheet.heat().demand().speedMmPerS()));
+            case PULSE -> pulse(setup, sheet);
+            case THINNER_WIRE, THICKER_WIRE -> wire(setup, sheet);
+            case BAR -> bar(setup, sheet);
+            case NO_SLOPES -> sudden(setup, sheet);
+            case UNSTEADY ->
+                setup.by(setup.operator()
+                        .unsteady(TorchOperator.USUAL_SCATTER, setup.operator().seed()));
+            case NARROW -> setup.legs(NARROW_MM);
+            default -> metal(setup);
+        };
+    }
+
+    /** A pulse of the same mean power, or none. */
+    private static SimulationSetup pulse(SimulationSetup setup, SetupSheet sheet) {
+        PulsePurpose other = sheet.isPulsed() ? PulsePurpose.NONE : PulsePurpose.HEAT;
+        return setup.practised(draft -> draft.pulse = other);
+    }
+
+    private SimulationSetup wire(SimulationSetup setup, SetupSheet sheet) {
+        double now = sheet.find(ParameterKey.WIRE_DIAMETER)
+                .filter(parameter -> parameter.window().isPresent())
+                .map(parameter -> parameter.value())
+                .orElse(0.0);
+        List<Double> sizes =
+                FillerRod.sizes().stream().map(FillerRod::diameterMm).sorted().toList();
+        return now == 0
+                ? setup
+                : (this == THINNER_WIRE
+                                ? sizes.stream().filter(size -> size < now).reduce((a, b) -> b)
+                                : sizes.stream().filter(size -> size > now).findFirst())
+                        .map(setup::wire)
+                        .orElse(setup);
+    }
+
+    private static SimulationSetup bar(SimulationSetup setup, SetupSheet sheet) {
+        BackingBar other = sheet.practice().chill() == BackingBar.NONE ? BackingBar.COPPER_BAR : BackingBar.NONE;
+        return setup.held().practised(draft -> draft.chill = other);
+    }
+
+    private static SimulationSetup sudden(SimulationSetup setup, SetupSheet sheet) {
+        return setup.own(
+                        ParameterKey.START_CURRENT,
+                        sheet.setting(ParameterKey.WORKING_CURRENT).value())
+                .own(ParameterKey.UP_SLOPE, 0)
+                .own(ParameterKey.DOWN_SLOPE, 0)
+                .own(CycleKey.END_HOLD, 0)
+                .own(CycleKey.FOOT_IN, SUDDEN_S)
+                .own(CycleKey.FOOT_OUT, SUDDEN_S);
+    }
+
+    private SimulationSetup metal(SimulationSetup setup) {
+        Material material = Material.valueOf(name());
+        Joint joint = setup.plan().weld().joint().with(draft -> {
+            draft.material = material;
+            draft.other = material;
+        });
+        return setup.held().welding(new Weld(joint, setup.plan().weld().practice()));
+    }
+}

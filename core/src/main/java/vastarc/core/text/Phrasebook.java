@@ -1,0 +1,73 @@
+package vastarc.core.text;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Properties;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.UnitSystem;
+
+/** Says phrases in either unit system. The words are read once, at class loading. */
+public final class Phrasebook {
+
+    private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");
+    private static final Map<String, String> WORDS = read();
+
+    private Phrasebook() {}
+
+    /**
+     * The sentence of a phrase.
+     *
+     * @throws IllegalArgumentException if there is no such key, or the sentence asks for more arguments than were given
+     */
+    public static String say(Phrase phrase, UnitSystem units) {
+        String sentence =
+                find(phrase.key()).orElseThrow(() -> new IllegalArgumentException("no words for key " + phrase.key()));
+        return PLACE.matcher(sentence)
+                .replaceAll(place -> Matcher.quoteReplacement(argument(phrase, place.group(1), units)));
+    }
+
+    /** The words of a key without figures, or the key's absence. */
+    public static Optional<String> find(String key) {
+        return Optional.ofNullable(WORDS.get(key));
+    }
+
+    private static String argument(Phrase phrase, String place, UnitSystem units) {
+        int index = Integer.parseInt(place);
+        if (index >= phrase.arguments().size()) {
+            throw new IllegalArgumentException("phrase " + phrase.key() + " has no argument " + index);
+        }
+        return text(phrase.arguments().get(index), units);
+    }
+
+    private static String text(Object argument, UnitSystem units) {
+        if (argument instanceof Quantity quantity) {
+            return units.show(quantity).line();
+        }
+        if (argument instanceof Length length) {
+            return units.show(length.quantity()).line();
+        }
+        return argument instanceof Phrase phrase ? say(phrase, units) : argument.toString();
+    }
+
+    private static Map<String, String> read() {
+        Properties properties = new Properties();
+        try (InputStream in = Phrasebook.class.getResourceAsStream("/words.properties")) {
+            properties.load(new InputStreamReader(in, StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return properties.entrySet().stream()
+                .collect(Collectors.toUnmodifiableMap(
+                        entry -> entry.getKey().toString(),
+                        entry -> entry.getValue().toString()));
+    }
+}

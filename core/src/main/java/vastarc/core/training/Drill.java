@@ -1,0 +1,16 @@
+package vastarc.core.training;
+
+/** One question at a time. */
+public final class Drill {
+
+    private Drill() {}
+
+    /**
+     * A question; the same seed, topic, level and shop make the same.
+     *
+     * @param level 1 for a beginner to 3 for a hand
+     */
+    public static Question question(long seed, Topic topic, int level, TrainingShop shop) {
+        return QuestionWriters.make(seed, topic, level, shop);
+    }
+}

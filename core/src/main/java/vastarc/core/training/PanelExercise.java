@@ -1,0 +1,108 @@
+package vastarc.core.training;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import vastarc.core.machine.PanelElement;
+import vastarc.core.machine.PanelPlan;
+import vastarc.core.machine.PanelPlan.ControlTarget;
+import vastarc.core.machine.PanelPlan.PanelChange;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.tables.OrderedCollections;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.training.TrainingShop.TrainingJob;
+import vastarc.core.training.TrainingShop.TrainingMachine;
+
+/**
+ * A front in disorder and a job: every control is to be turned right.
+ *
+ * @param machine  whose front it is
+ * @param job      to be welded
+ * @param disorder how it was left, by control
+ */
+public record PanelExercise(TrainingMachine machine, TrainingJob job, Map<String, Double> disorder) {
+
+    private static final int LEAST = 4;
+
+    public PanelExercise {
+        disorder = OrderedCollections.map(disorder);
+    }
+
+    /**
+     * A control after the learner has set it.
+     *
+     * @param element the control
+     * @param right   it stands where the panel's own plan wants it
+     * @param moved   it stands elsewhere than it was left
+     * @param setTo   in words
+     * @param target  in words
+     * @param does    what it would have done; empty where it is right
+     */
+    public record MarkedControl(
+            PanelElement element, boolean right, boolean moved, String setTo, String target, String does) {}
+
+    /** Empty for a shop without machines or jobs. */
+    public static Optional<PanelExercise> of(long seed, int level, TrainingShop shop) {
+        if (shop.machines().isEmpty() || shop.jobs().isEmpty()) {
+            return Optional.empty();
+        }
+        SeededRandom draw = new SeededRandom(seed);
+        TrainingMachine machine = draw.one(shop.machines());
+        TrainingJob job = draw.one(shop.jobs());
+        return Optional.of(new PanelExercise(machine, job, PanelFault.of(draw, machine, job, LEAST + 2 * level)));
+    }
+
+    /** What is to be set, in the order of the front. */
+    public List<PanelElement> controls() {
+        return PanelFault.controls(machine.profile(), disorder);
+    }
+
+    /** From how it was left to how it must stand: no way is shorter. */
+    public List<PanelChange> shortest() {
+        return PanelFault.plan(machine, job, disorder).changes();
+    }
+
+    /** The front as it would have to be drawn with controls standing so. */
+    public PanelPlan asSet(Map<String, Double> settings) {
+        return PanelFault.plan(machine, job, all(settings));
+    }
+
+    private Map<String, Double> all(Map<String, Double> settings) {
+        Map<String, Double> all = new HashMap<>(disorder);
+        settings.forEach((id, place) -> all.computeIfPresent(id, (same, left) -> place));
+        return all;
+    }
+
+    /** Marks control by control. What is not told stands as it was left. */
+    public List<MarkedControl> mark(Map<String, Double> settings) {
+        Map<String, Double> all = all(settings);
+        Map<String, PanelChange> wrong = PanelFault.plan(machine, job, all).changes().stream()
+                .collect(Collectors.toMap(PanelChange::elementId, Function.identity()));
+        Map<String, ControlTarget> placed = PanelFault.plan(machine, job, all).controls().stream()
+                .collect(Collectors.toMap(target -> target.element().id(), Function.identity()));
+        return controls().stream()
+                .map(element -> {
+                    double place = all.getOrDefault(element.id(), 0.0);
+                    double left = disorder.getOrDefault(element.id(), 0.0);
+                    boolean isWrong = wrong.containsKey(element.id());
+                    return new MarkedControl(
+                            element,
+                            !isWrong,
+                            !element.isSamePlace(place, left),
+                            say(PanelPlan.words(element, place)),
+                            Optional.ofNullable(placed.get(element.id()))
+                                    .map(target -> say(target.words()))
+                                    .orElse(""),
+                            isWrong ? PanelFaultEffect.of(element, place, job.score()) : "");
+                })
+                .toList();
+    }
+
+    private static String say(Phrase phrase) {
+        return Phrasebook.say(phrase, UnitSystem.METRIC);
+    }
+}

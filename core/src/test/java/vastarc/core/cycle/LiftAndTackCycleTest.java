@@ -1,0 +1,88 @@
+package vastarc.core.cycle;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static vastarc.core.cycle.Phase.ARC_OUT;
+import static vastarc.core.cycle.Phase.IDLE;
+import static vastarc.core.cycle.Phase.POST_FLOW;
+import static vastarc.core.cycle.Phase.PRE_FLOW;
+import static vastarc.core.cycle.Phase.STRIKE;
+import static vastarc.core.cycle.Phase.WELD;
+import static vastarc.core.cycle.TriggerMode.TriggerModeName.LIFT_VALVE;
+import static vastarc.core.cycle.TriggerMode.TriggerModeName.SPOT;
+import static vastarc.core.cycle.TriggerMode.TriggerModeName.STITCH;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import vastarc.core.cycle.CycleTimeline.TimelineSpan;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
+
+/** Lift starts with a valve on the torch, spots and stitches, touched as planned and touched wrongly; times as in {@link ArcStateMachineTest}. */
+class LiftAndTackCycleTest {
+
+    private static CycleTimeline play(TriggerMode mode, OperatorInput... inputs) {
+        return ArcStateMachine.play(mode, Scores.round(), List.of(inputs), 100);
+    }
+
+    private static CycleTimeline play(TriggerModeName name, OperatorInput... inputs) {
+        return play(TriggerMode.of(name), inputs);
+    }
+
+    private static List<Phase> phases(CycleTimeline timeline) {
+        return timeline.spans().stream().map(TimelineSpan::phase).toList();
+    }
+
+    private static double lengthOf(CycleTimeline timeline, Phase phase) {
+        return timeline.spans().stream()
+                .filter(span -> span.phase() == phase)
+                .mapToDouble(span -> span.endS() - span.startS())
+                .sum();
+    }
+
+    private static void near(double actual, double expected) {
+        assertThat(actual).isCloseTo(expected, within(1e-6));
+    }
+
+    @Test
+    void liftStartHasGasOnlyAsLongAsTheValveIsOpen() {
+        CycleTimeline played = play(
+                LIFT_VALVE,
+                OperatorInput.valve(0, true),
+                OperatorInput.press(1),
+                OperatorInput.release(6),
+                OperatorInput.valve(11, false));
+
+        assertThat(phases(played)).containsExactly(PRE_FLOW, STRIKE, WELD, ARC_OUT, POST_FLOW);
+        near(played.at(3).currentA(), 100);
+        assertThat(played.at(10.9).gas()).isTrue();
+        near(played.lengthS(), 11);
+    }
+
+    @Test
+    void liftStartWithTheValveShutBurnsWithoutGas() {
+        CycleTimeline played = play(LIFT_VALVE, OperatorInput.press(1), OperatorInput.release(3));
+
+        assertThat(phases(played)).containsExactly(IDLE, STRIKE, WELD, ARC_OUT);
+        assertThat(played.at(2).gas()).isFalse();
+    }
+
+    @Test
+    void aSpotEndsByItselfAndIsCutShortByAnEarlyRelease() {
+        CycleTimeline whole = play(SPOT, OperatorInput.press(0), OperatorInput.release(3));
+        near(lengthOf(whole, WELD), 0.6);
+        near(lengthOf(play(SPOT, OperatorInput.press(0), OperatorInput.release(1.3)), WELD), 0.2);
+        assertThat(phases(whole)).containsExactly(PRE_FLOW, STRIKE, WELD, ARC_OUT, POST_FLOW);
+    }
+
+    @Test
+    void aStitchRepeatsWithTheGasOnUntilLetGo() {
+        CycleTimeline played = play(STITCH, OperatorInput.press(0), OperatorInput.release(3.9));
+
+        assertThat(phases(played))
+                .containsExactly(
+                        PRE_FLOW, STRIKE, WELD, ARC_OUT, STRIKE, WELD, ARC_OUT, STRIKE, WELD, ARC_OUT, POST_FLOW);
+        near(played.at(1.9).currentA(), 0);
+        assertThat(played.at(1.9).gas()).isTrue();
+        near(lengthOf(played, POST_FLOW), 5);
+    }
+}

@@ -1,0 +1,302 @@
+package vastarc.core.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowable;
+import static org.assertj.core.data.Percentage.withPercentage;
+
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.heat.HeatBalance;
+import vastarc.core.joint.ControlDevice;
+import vastarc.core.joint.Joint;
+import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Weld;
+import vastarc.core.joint.WeldingConditions;
+import vastarc.core.material.Material;
+import vastarc.core.plan.WeldPlan.PlanRequest;
+import vastarc.core.progress.Progress;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.simulation.FrameRecorder.FrameLayout;
+import vastarc.core.simulation.SettingSearch.SearchGoal;
+import vastarc.core.simulation.SettingSearch.SearchResult;
+import vastarc.core.simulation.SettingSearch.SearchVariable;
+import vastarc.core.simulation.SimulationResult.BeadWidth;
+import vastarc.core.text.Phrasebook;
+
+/** Whole welds on simulated metal: what a welder would expect of each change, and the sheet's own widths. */
+class SimulationResultTest {
+
+    private static final Map<String, SimulationResult> MADE = new ConcurrentHashMap<>();
+
+    private static SimulationSetup setup(Material material, JointForm form, double mm, WeldingConditions conditions) {
+        Joint joint = Joint.of(material, form, mm);
+        Joint sized = form.isTube() ? joint.tubeOd(25.4) : joint;
+        return SimulationSetup.of(PlanRequest.of(new Weld(sized, conditions), ShopDefaults.usual()), MeshDetail.LIVE)
+                .own(CycleKey.SEAM_LENGTH, form.isTube() ? Math.PI * 25.4 : 50);
+    }
+
+    private static SimulationSetup switched(Material material, double mm) {
+        return setup(
+                material,
+                JointForm.SQUARE_BUTT,
+                mm,
+                WeldingConditions.usual().with(draft -> draft.control = ControlDevice.TRIGGER_4T));
+    }
+
+    private static SimulationResult of(SimulationSetup setup) {
+        return MADE.computeIfAbsent(
+                setup.toString(), key -> WeldSimulation.of(setup.ask().value().orElseThrow()));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "CARBON_STEEL, SQUARE_BUTT, 2",
+        "CARBON_STEEL, SQUARE_BUTT, 3",
+        "CHROMOLY_4130, SQUARE_BUTT, 1.6",
+        "STAINLESS_304L, SQUARE_BUTT, 1.65",
+        "STAINLESS_304L, SQUARE_BUTT, 3",
+        "STAINLESS_316L, SQUARE_BUTT, 2",
+        "TITANIUM_GR2, SQUARE_BUTT, 1.5",
+        "TITANIUM_GR5, SQUARE_BUTT, 3.2",
+        "CARBON_STEEL, T_FILLET, 3",
+        "CARBON_STEEL, T_FILLET, 1",
+        "STAINLESS_304L, T_FILLET, 2",
+        "STAINLESS_316L, LAP, 2",
+        "TITANIUM_GR2, LAP, 3",
+        "CHROMOLY_4130, TUBE_SADDLE, 1.2",
+        "CARBON_STEEL, EDGE, 3",
+        "CARBON_STEEL, INSIDE_CORNER, 2",
+        "CARBON_STEEL, OUTSIDE_CORNER, 2",
+        "STAINLESS_304L, EDGE, 1.5",
+        "STAINLESS_316L, TUBE_BUTT, 1.5"
+    })
+    void theBeadIsAsWideAsTheSheetReckons(Material material, JointForm form, double mm) {
+        SimulationResult made = of(setup(material, form, mm, WeldingConditions.usual()));
+        assertThat(SimulationVerdict.agrees(made.widths()))
+                .as(
+                        "%.2f mm here, %.2f mm on the sheet",
+                        made.widths().frontMm(), made.widths().sheetFrontMm())
+                .isTrue();
+    }
+
+    @ParameterizedTest
+    @EnumSource(JointForm.class)
+    void everyFormRunsAndItsHeatAddsUp(JointForm form) {
+        double mm = form == JointForm.V_BUTT ? 6 : 2;
+        SimulationSetup setup = setup(Material.CARBON_STEEL, form, mm, WeldingConditions.usual());
+        SimulationResult made = of(setup);
+        assertThat(made.energy().error()).isLessThan(0.005);
+        assertThat(made.widths().frontMm()).isPositive();
+        assertThat(made.ends().endMm()).isPositive();
+        assertThat(made.along()).isNotEmpty();
+        SimulationRequest request = setup.ask().value().orElseThrow();
+        assertThat(SimulationVerdict.of(request, made))
+                .isNotEmpty()
+                .allSatisfy(phrase ->
+                        assertThat(Phrasebook.say(phrase, UnitSystem.METRIC)).isNotBlank());
+        assertThat(SimulationVerdict.limits(request))
+                .allSatisfy(phrase ->
+                        assertThat(Phrasebook.say(phrase, UnitSystem.METRIC)).isNotBlank());
+    }
+
+    @Test
+    void finerCellsTellTheSame() {
+        SimulationSetup setup = setup(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2, WeldingConditions.usual());
+        SimulationResult live = of(setup);
+        SimulationResult fine = of(setup.cut(MeshDetail.FINE));
+        assertThat(live.widths().frontMm()).isCloseTo(fine.widths().frontMm(), withPercentage(5));
+        assertThat(fine.energy().error()).isLessThan(0.005);
+    }
+
+    @Test
+    void aPulseOfTheSameMeanPowerKeepsTheWidthMoreEvenWhereHeatBuildsUp() {
+        SimulationSetup steady = WeldChange.NARROW.on(switched(Material.STAINLESS_304L, 1.2), 0);
+        SimulationResult pulsed = of(WeldChange.PULSE.on(steady, 0));
+        SimulationResult plain = of(steady);
+        double early = widthBetween(plain, 10, 20);
+        double late = widthBetween(plain, 38, 48);
+        double earlyPulsed = widthBetween(pulsed, 10, 20);
+        double latePulsed = widthBetween(pulsed, 38, 48);
+        assertThat(latePulsed / earlyPulsed).isLessThan(late / early);
+    }
+
+    private static double widthBetween(SimulationResult made, double from, double to) {
+        return made.along().stream()
+                .filter(place -> place.xMm() >= from && place.xMm() <= to)
+                .mapToDouble(BeadWidth::frontMm)
+                .average()
+                .orElseThrow();
+    }
+
+    @Test
+    void thickerWireAtTheSameRhythmLeavesLessInThePlate() {
+        SimulationSetup usual = switched(Material.CARBON_STEEL, 2);
+        assertThat(of(WeldChange.THICKER_WIRE.on(usual, 0)).energy().absorbedJ())
+                .isLessThan(0.98 * of(usual).energy().absorbedJ());
+        assertThat(of(WeldChange.THINNER_WIRE.on(usual, 0)).energy().absorbedJ())
+                .isGreaterThan(of(usual).energy().absorbedJ());
+    }
+
+    @Test
+    void aBarWantsMoreCurrent() {
+        SimulationSetup bare = switched(Material.STAINLESS_304L, 1.65);
+        assertThat(of(WeldChange.BAR.on(bare, 0)).widths().backMm())
+                .isLessThan(of(bare).widths().backMm());
+    }
+
+    @Test
+    void moreCurrentIsWiderAndFasterTravelNarrower() {
+        SimulationSetup usual = switched(Material.CARBON_STEEL, 2);
+        double width = of(usual).widths().frontMm();
+        assertThat(of(WeldChange.CURRENT.on(usual, 10)).widths().frontMm()).isGreaterThan(width);
+        assertThat(of(WeldChange.TRAVEL.on(usual, 20)).widths().frontMm()).isLessThan(width);
+    }
+
+    @Test
+    void anAbruptStopLeavesADeeperCraterThanASlope() {
+        SimulationSetup sloped = switched(Material.STAINLESS_304L, 2);
+        assertThat(of(WeldChange.NO_SLOPES.on(sloped, 0)).crater().depthMm())
+                .isGreaterThan(1.5 * of(sloped).crater().depthMm());
+    }
+
+    @Test
+    void slopesSpareTheEdgeWhereTheArcStrikes() {
+        SimulationSetup sloped = switched(Material.STAINLESS_304L, 1.65);
+        var sheet = sloped.sheet().value().orElseThrow();
+        double waits = 0.8 + sheet.setting(ParameterKey.UP_SLOPE).value();
+        SimulationSetup sudden = sloped.own(
+                        ParameterKey.START_CURRENT,
+                        sheet.setting(ParameterKey.WORKING_CURRENT).value())
+                .own(CycleKey.START_HOLD, waits);
+        assertThat(of(sudden).ends().startMm()).isGreaterThan(of(sloped).ends().startMm());
+    }
+
+    @Test
+    void aNarrowCouponWarmsUp() {
+        SimulationSetup wide = switched(Material.CARBON_STEEL, 2);
+        SimulationResult narrow = of(WeldChange.NARROW.on(wide, 0));
+        assertThat(narrow.meanRiseK()).isGreaterThan(2 * of(wide).meanRiseK());
+        assertThat(narrow.widths().frontMm()).isGreaterThan(of(wide).widths().frontMm());
+    }
+
+    @Test
+    void aTubesTieInIsWiderThanItsStart() {
+        SimulationResult tube = of(setup(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5, WeldingConditions.usual()));
+        assertThat(tube.ends().meets()).isTrue();
+        assertThat(tube.ends().endMm()).isGreaterThan(1.1 * tube.ends().startMm());
+    }
+
+    @Test
+    void theHeavyMemberTakesMoreOfTheArc() {
+        Joint alike = Joint.of(Material.CARBON_STEEL, JointForm.T_FILLET, 2);
+        Joint heavy = alike.with(draft -> draft.base = Length.ofMillimetres(5));
+        assertThat(baseShare(heavy)).isGreaterThan(baseShare(alike) + 0.05);
+        assertThat(baseShare(alike)).isEqualTo(2 / 3.0);
+    }
+
+    private static double baseShare(Joint joint) {
+        return TorchAim.baseShare(HeatBalance.of(joint, WeldingConditions.usual()));
+    }
+
+    @Test
+    void anUnsteadyHandIsLessEvenAndTheSameForTheSameSeed() {
+        SimulationSetup steady = switched(Material.STAINLESS_304L, 2);
+        SimulationSetup unsteady = WeldChange.UNSTEADY.on(steady, 0);
+        SimulationResult strayed = of(unsteady);
+        assertThat(strayed.widths().frontSpread())
+                .isGreaterThan(1.5 * of(steady).widths().frontSpread());
+        SimulationResult again = WeldSimulation.of(unsteady.ask().value().orElseThrow());
+        assertThat(again.along()).isEqualTo(strayed.along());
+    }
+
+    @Test
+    void aFilmShowsThePoolFromTheFirstMomentOn() {
+        FrameRecorder recorder = new FrameRecorder();
+        WeldSimulation.of(switched(Material.CARBON_STEEL, 2).ask().value().orElseThrow(), Progress.UNWATCHED, recorder);
+        FrameLayout layout = recorder.layout();
+        assertThat(layout).isNotNull();
+        assertThat(recorder.from(0).get(0).s()).isLessThan(0.2);
+        assertThat(recorder.from(0))
+                .allSatisfy(frame -> assertThat(frame.front()).hasSize(3 * layout.columns() * layout.frontMm().length));
+        assertThat(recorder.from(0))
+                .anySatisfy(frame -> assertThat(frame.poolMm()).isGreaterThan(2));
+        assertThat(recorder.beads()).hasSize(layout.columns());
+    }
+
+    @Test
+    void itIsLeftOffWhenNobodyWantsIt() {
+        Progress unwanted = new Progress() {
+            @Override
+            public void at(double share) {
+                // nobody looks
+            }
+
+            @Override
+            public boolean isCancelled() {
+                return true;
+            }
+        };
+        SimulationRequest request =
+                switched(Material.CARBON_STEEL, 2).ask().value().orElseThrow();
+        assertThat(catchThrowable(() -> WeldSimulation.of(request, unwanted, new FrameRecorder())))
+                .isInstanceOf(CancellationException.class);
+    }
+
+    @Test
+    void aBackBeadIsFoundByTurningTheCurrent() {
+        SimulationSetup setup = switched(Material.STAINLESS_304L, 2).own(CycleKey.SEAM_LENGTH, 30);
+        double usual = of(setup).widths().backMm();
+        SearchResult found = SettingSearch.find(
+                        setup, SearchVariable.CURRENT, SearchGoal.BACK_BEAD, 0.85 * usual, Progress.UNWATCHED)
+                .value()
+                .orElseThrow();
+        assertThat(found.met()).isTrue();
+        double now = setup.sheet()
+                .value()
+                .orElseThrow()
+                .setting(SearchVariable.CURRENT.key())
+                .value();
+        assertThat(found.best().value()).isBetween(found.range().low(), now);
+        SimulationResult there = of(
+                SettingSearch.turned(setup, SearchVariable.CURRENT, found.best().value()));
+        assertThat(there.widths().backMm()).isEqualTo(found.best().backMm());
+    }
+
+    @Test
+    void whatCannotBeRehearsedIsSaidSo() {
+        SimulationSetup setup = switched(Material.CARBON_STEEL, 2);
+        assertThat(setup.own(CycleKey.SEAM_LENGTH, 5).ask().problems())
+                .extracting(problem -> problem.field())
+                .containsExactly("seamMm");
+        assertThat(setup.by(TorchOperator.steady().travelling(5)).ask().problems())
+                .extracting(problem -> problem.field())
+                .containsExactly("travelMmPerMin");
+        assertThat(SettingSearch.find(
+                                setup(Material.CARBON_STEEL, JointForm.EDGE, 2, WeldingConditions.usual()),
+                                SearchVariable.CURRENT,
+                                SearchGoal.BACK_BEAD,
+                                2,
+                                Progress.UNWATCHED)
+                        .problems())
+                .extracting(problem -> problem.field())
+                .containsExactly("goal");
+        List<String> tooFine = setup(Material.STAINLESS_304L, JointForm.T_FILLET, 8, WeldingConditions.usual())
+                .cut(MeshDetail.PROOF)
+                .ask()
+                .problems()
+                .stream()
+                .map(problem -> problem.field())
+                .toList();
+        assertThat(tooFine).containsExactly("quality");
+    }
+}

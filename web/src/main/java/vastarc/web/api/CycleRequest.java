@@ -1,0 +1,36 @@
+package vastarc.web.api;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Map;
+import vastarc.core.cycle.OperatorInput.InputAction;
+import vastarc.core.cycle.TriggerMode.TriggerModeName;
+
+/** Shape of what a score request has besides the fields of a sheet request, for the API description. */
+record CycleRequest(
+        @Schema(description = "how the machine answers its trigger; by the sheet's control unless told otherwise")
+        TriggerModeName logic,
+
+        @Schema(
+                description =
+                        "own values by name (downSlope, endCurrent, seamMm, startHold …), in the units of the answer",
+                example = "{\"downSlope\": 3}")
+        Map<String, Double> own,
+
+        @Schema(description = "touches to play instead of the plan's, in order of time")
+        List<SentInput> touches,
+
+        @Schema(description = "when the torch was taken away, s")
+        Double awayS,
+
+        @Schema(description = "step of the samples, 0.0005 to 60 s; for the samples alone, 0.1 unless told otherwise")
+        Double stepS) {
+
+    /** A touch. */
+    record SentInput(
+            @Schema(description = "0 to 7200 s") double atS,
+            InputAction kind,
+
+            @Schema(description = "for FOOT: 0 at rest to 1 flat down")
+            Double foot) {}
+}

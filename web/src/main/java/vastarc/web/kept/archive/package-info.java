@@ -1,9 +1,0 @@
-/**
- * The whole shop out of the database and back into it, as one zip of JSON files. Each kind of thing that is kept is a
- * {@link vastarc.web.kept.archive.Part} beside its store; {@link vastarc.web.kept.archive.Backup} goes through them one element after the
- * other, so that neither way needs room for more than one.
- */
-@NullMarked
-package vastarc.web.kept.archive;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The shop's jobs as they are kept: joints as typed, what stands beside them, and their history. */
-@NullMarked
-package vastarc.web.kept.job;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,0 @@
-/**
- * What is kept: the stores of jobs, machines and the shop, and the documents they hold. No store knows a place of the interface.
- */
-@NullMarked
-package vastarc.web.kept;
-
-import org.jspecify.annotations.NullMarked;

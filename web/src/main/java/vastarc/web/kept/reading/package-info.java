@@ -1,5 +1,0 @@
-/** What was seen on the beads of jobs, and what trying changes has taught the shop. */
-@NullMarked
-package vastarc.web.kept.reading;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Rehearsals that stay with their job: how the weld was set up, and what came of it. */
-@NullMarked
-package vastarc.web.kept.rehearsal;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-package vastarc.web.kept.shop;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface ShopRepository extends JpaRepository<Shop, Integer> {}

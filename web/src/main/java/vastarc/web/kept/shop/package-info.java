@@ -1,5 +1,0 @@
-/** How the shop works, as it is kept, and the shop as one archive. */
-@NullMarked
-package vastarc.web.kept.shop;
-
-import org.jspecify.annotations.NullMarked;

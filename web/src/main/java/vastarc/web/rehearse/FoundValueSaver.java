@@ -1,0 +1,27 @@
+package vastarc.web.rehearse;
+
+import org.springframework.stereotype.Component;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.simulation.SettingSearch.SearchVariable;
+import vastarc.web.request.OwnValueSaver;
+import vastarc.web.store.job.JobContent;
+
+/** Puts what a rehearsal found on a job's sheet. */
+@Component
+class FoundValueSaver {
+
+    private final OwnValueSaver taker;
+
+    FoundValueSaver(OwnValueSaver taker) {
+        this.taker = taker;
+    }
+
+    /** The job with a knob where it was found; a pace is taken under the current as it stands, a pulse rate with its pulse. */
+    JobContent withValue(JobContent before, SearchVariable knob, double value) {
+        return switch (knob) {
+            case CURRENT -> taker.own(before, CycleKey.WORKING_CURRENT, value);
+            case TRAVEL -> taker.paced(before, value);
+            case PULSE -> taker.pulsed(before, value);
+        };
+    }
+}

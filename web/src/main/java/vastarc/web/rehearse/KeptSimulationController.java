@@ -1,0 +1,203 @@
+package vastarc.web.rehearse;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.plan.EngineVersion;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.simulation.SimulationVerdict;
+import vastarc.core.text.Phrase;
+import vastarc.core.validation.Outcome;
+import vastarc.web.format.SimulationCsv;
+import vastarc.web.rehearse.RehearsePages.StartedWork;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.simulation.KeptSimulation;
+import vastarc.web.store.simulation.SimulationRecord;
+import vastarc.web.store.simulation.SimulationRecord.SimulationChoices;
+import vastarc.web.store.simulation.SimulationStore;
+import vastarc.web.ui.Ids;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+import vastarc.web.work.SimulationWork;
+import vastarc.web.work.SimulationWork.SimulationStatus;
+
+/** Keeps what was rehearsed with its job, shows it again, hands it out. */
+@Controller
+class KeptSimulationController {
+
+    private final RehearsePages place;
+    private final SimulationWork room;
+    private final SimulationStore simulations;
+
+    KeptSimulationController(RehearsePages place, SimulationWork room, SimulationStore kept) {
+        this.place = place;
+        this.room = room;
+        this.simulations = kept;
+    }
+
+    /** Keeps what is over with the job, and tells what came of it. */
+    @PostMapping("/jobs/{id}/rehearse/keep")
+    String keep(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Job job = place.job(id);
+        RehearseForm form = RehearseForm.of(sent, preferences.units());
+        List<SimulationStatus> shows = Stream.of("one", "other")
+                .flatMap(name -> Ids.read(sent.get(name)).stream())
+                .flatMap(work -> room.find(work).stream())
+                .filter(show -> show.work().result().isPresent())
+                .toList();
+        if (shows.isEmpty()) {
+            throw new NotFound("rehearsal");
+        }
+        for (int i = shows.size() - 1; i >= 0; i--) {
+            Phrase changed = i == 0 ? Phrase.of("rehearsal.as.sheet") : changed(form);
+            simulations.keep(
+                    SimulationStore.idOf(shows.get(i).id(), job.id()), job.id(), record(shows.get(i), changed));
+        }
+        place.show(job, false, preferences, model);
+        List<String> names = shows.size() == 1
+                ? List.of("as on the sheet")
+                : List.of(
+                        "as on the sheet",
+                        RehearsePage.texts(List.of(changed(form)), preferences.units())
+                                .get(0));
+        model.addAttribute("told", RehearsePage.view(shows, names, preferences.units()));
+        return "rehearse/told :: told";
+    }
+
+    private static Phrase changed(RehearseForm form) {
+        Phrase what = Phrase.of("rehearsal.change." + form.change());
+        String amount = (form.amount() < 0 ? "−" : "+") + Math.round(Math.abs(form.amount()));
+        return form.change().takesAmount() ? Phrase.of("rehearsal.changedBy", what, amount) : what;
+    }
+
+    private static SimulationRecord record(SimulationStatus show, Phrase changed) {
+        SetupSheet sheet = show.ask().score().sheet();
+        return new SimulationRecord(
+                EngineVersion.version(),
+                show.setup().plan().weld(),
+                sheet.setting(ParameterKey.WORKING_CURRENT).value(),
+                show.ask().score().values().of(CycleKey.SEAM_LENGTH),
+                changed,
+                show.setup().operator(),
+                show.setup().quality(),
+                show.setup().legMm(),
+                show.work().result().orElseThrow(),
+                SimulationVerdict.of(show.ask(), show.work().result().orElseThrow()),
+                SimulationChoices.of(show.setup()),
+                List.of());
+    }
+
+    /** Does a kept rehearsal once more, so that it can be watched: its film is not kept. */
+    @PostMapping("/jobs/{id}/rehearse/again")
+    @ResponseBody
+    ResponseEntity<StartedWork> again(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences) {
+        Job job = place.job(id);
+        SimulationRecord record = Ids.read(sent.get("one"))
+                .flatMap(uUID -> simulations.find(job.id(), uUID))
+                .flatMap(stored -> stored.record().value())
+                .orElseThrow(() -> new NotFound("rehearsal"));
+        Outcome<SimulationStatus> show = room.start(record.setup(place.shopDefaults()));
+        return show.value()
+                .map(begun ->
+                        ResponseEntity.ok(new StartedWork(List.of(begun.id().toString()), List.of())))
+                .orElseGet(() -> RehearsePages.refused(show.problems(), preferences.units()));
+    }
+
+    /** One kept rehearsal, or two beside each other. */
+    @GetMapping("/jobs/{id}/rehearse/kept")
+    String compare(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Job job = place.job(id);
+        List<SimulationRecord> records = Stream.of("one", "other")
+                .flatMap(name -> Ids.read(sent.get(name)).stream())
+                .flatMap(uUID -> simulations.find(job.id(), uUID).stream())
+                .flatMap(stored -> stored.record().value().stream())
+                .toList();
+        if (records.isEmpty()) {
+            throw new NotFound("rehearsal");
+        }
+        UnitSystem units = preferences.units();
+        place.show(job, false, preferences, model);
+        model.addAttribute(
+                "told",
+                RehearsePage.view(
+                        records.stream().map(SimulationRecord::outcome).toList(),
+                        records.stream()
+                                .map(stored -> RehearsePage.texts(List.of(stored.changed()), units)
+                                        .get(0))
+                                .toList(),
+                        records.stream()
+                                .map(stored -> RehearsePage.texts(stored.verdict(), units))
+                                .toList(),
+                        List.of(),
+                        units));
+        return "rehearse/told :: told";
+    }
+
+    @PostMapping("/jobs/{id}/rehearse/forget")
+    String forget(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        Job job = place.job(id);
+        Ids.read(sent.get("one")).ifPresent(uUID -> simulations.forget(job.id(), uUID));
+        place.show(job, false, preferences, model);
+        return "rehearse/workspace :: rehearsed";
+    }
+
+    @GetMapping(path = "/jobs/{id}/rehearse/{one}.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    ResponseEntity<String> json(@PathVariable UUID id, @PathVariable UUID one) {
+        return file(one, "json").body(find(id, one).record().text());
+    }
+
+    @GetMapping(path = "/jobs/{id}/rehearse/{one}.csv", produces = SimulationCsv.TYPE)
+    @ResponseBody
+    ResponseEntity<String> csv(@PathVariable UUID id, @PathVariable UUID one) {
+        return file(one, "csv")
+                .body(SimulationCsv.of(find(id, one)
+                        .record()
+                        .value()
+                        .orElseThrow(() -> new NotFound("rehearsal"))
+                        .outcome()));
+    }
+
+    private KeptSimulation find(UUID job, UUID uUID) {
+        return simulations.find(job, uUID).orElseThrow(() -> new NotFound("rehearsal"));
+    }
+
+    private static ResponseEntity.BodyBuilder file(UUID uUID, String ending) {
+        String name = "rehearsal-" + uUID.toString().substring(0, 8) + "." + ending;
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString());
+    }
+}

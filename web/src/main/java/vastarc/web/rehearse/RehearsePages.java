@@ -1,0 +1,84 @@
+package vastarc.web.rehearse;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.simulation.SimulationSetup;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.web.request.JobPlanner;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.job.JobStore.HistoryResult;
+import vastarc.web.store.simulation.SimulationStore;
+import vastarc.web.ui.NotFound;
+import vastarc.web.ui.Preferences;
+
+/** What the doors of the Rehearse place share: the job, what is shown of it, and how a refusal is told. */
+@Component
+class RehearsePages {
+
+    private final JobStore jobs;
+    private final JobPlanner planner;
+    private final SimulationStore simulations;
+
+    RehearsePages(JobStore jobs, JobPlanner planner, SimulationStore kept) {
+        this.jobs = jobs;
+        this.planner = planner;
+        this.simulations = kept;
+    }
+
+    /** What was begun, or why not. */
+    record StartedWork(List<String> ids, List<String> problems) {}
+
+    Job job(UUID id) {
+        return jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
+    }
+
+    void show(Job job, boolean stale, Preferences preferences, Model model) {
+        Outcome<SetupSheet> sheet = planner.plan(job).sheet();
+        model.addAttribute(
+                "page",
+                RehearsePage.of(
+                        job,
+                        jobs.history(job),
+                        sheet.value(),
+                        sheet.problems(),
+                        simulations.of(job.id()),
+                        stale,
+                        preferences.units()));
+    }
+
+    ShopDefaults shopDefaults() {
+        return planner.shopDefaults();
+    }
+
+    /** The job's weld set up as told. */
+    Outcome<SimulationSetup> setup(UUID id, RehearseForm form) {
+        return form.problems().isEmpty()
+                ? planner.plan(job(id)).ask().map(form::setup)
+                : Outcome.failed(form.problems());
+    }
+
+    static ResponseEntity<StartedWork> refused(List<Problem> problems, UnitSystem units) {
+        return ResponseEntity.ok(new StartedWork(
+                List.of(),
+                problems.stream()
+                        .map(problem -> problem.message(units))
+                        .distinct()
+                        .toList()));
+    }
+
+    /** What a change of the job, or a step through its history, came to. */
+    String travelled(Optional<HistoryResult> travelled, Preferences preferences, Model model) {
+        HistoryResult there = travelled.orElseThrow(() -> new NotFound("job"));
+        show(there.job(), there.stale(), preferences, model);
+        return "rehearse/workspace :: workspace";
+    }
+}

@@ -1,0 +1,70 @@
+package vastarc.web.request;
+
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.joint.PulsePurpose;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.SetupSheet;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.OwnValuesText;
+
+/** Puts a figure that was found elsewhere on a job's sheet as the hand's own. */
+@Component
+public class OwnValueSaver {
+
+    private final JobPlanner planner;
+
+    OwnValueSaver(JobPlanner planner) {
+        this.planner = planner;
+    }
+
+    /** The job with a figure of its own; empty where a sheet has no such figure to be set. */
+    public Optional<JobContent> withValue(JobContent before, ParameterKey key, double value) {
+        if (key == ParameterKey.TRAVEL_SPEED) {
+            return Optional.of(paced(before, value));
+        }
+        return CycleKey.named(key.apiName()).map(score -> own(before, score, value));
+    }
+
+    /** A pace, under the current as it stands. */
+    public JobContent paced(JobContent before, double mmPerMin) {
+        return held(before)
+                .with(before.joint()
+                        .with(WeldFields.TRAVEL, Optional.of(String.format(Locale.ROOT, "%.0f mm/min", mmPerMin))));
+    }
+
+    /** A pulse rate with its pulse. */
+    public JobContent pulsed(JobContent before, double rateHz) {
+        boolean steady = sheet(before).filter(sheet -> !sheet.isPulsed()).isPresent();
+        JobContent pulsing = steady
+                ? before.with(before.joint().with(WeldFields.PULSE, Optional.of(PulsePurpose.HEAT.name())))
+                : before;
+        return own(pulsing, CycleKey.PULSE_RATE, rateHz);
+    }
+
+    private JobContent held(JobContent before) {
+        return sheet(before)
+                .map(sheet -> own(
+                        before,
+                        CycleKey.WORKING_CURRENT,
+                        sheet.setting(ParameterKey.WORKING_CURRENT).value()))
+                .orElse(before);
+    }
+
+    private Optional<SetupSheet> sheet(JobContent content) {
+        return planner.plan(content).sheet().value();
+    }
+
+    /** A figure of the score. */
+    public JobContent own(JobContent before, CycleKey key, double value) {
+        Map<CycleKey, Double> values = new EnumMap<>(CycleKey.class);
+        values.putAll(before.own().values());
+        values.put(key, Math.round(value * 10) / 10.0);
+        return before.with(new OwnValuesText(values, before.own().unread()));
+    }
+}

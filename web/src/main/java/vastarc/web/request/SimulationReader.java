@@ -1,0 +1,98 @@
+package vastarc.web.request;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.DoubleSupplier;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.simulation.MeshDetail;
+import vastarc.core.simulation.SimulationRequest;
+import vastarc.core.simulation.TorchOperator;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+
+/**
+ * What a call for a rehearsal says besides joint and own values.
+ *
+ * @param hand    that leads the torch
+ * @param quality how finely the joint is cut
+ * @param legMm   how far the members reach from the seam, mm
+ * @param wireMm  another wire at the same feed, mm; empty for the sheet's
+ */
+public record SimulationReader(TorchOperator operator, MeshDetail quality, double legMm, OptionalDouble wireMm) {
+
+    private static final String SCORE = "score";
+    private static final String OPERATOR = "hand";
+    private static final String QUALITY = "quality";
+    private static final String STEADINESS = "steadiness";
+    private static final String SEAM = SimulationRequest.SEAM.field();
+
+    /** Names a rehearsal takes besides a sheet request's. */
+    public static final Set<String> FIELDS = Set.of(
+            OwnValueReader.LOGIC, OPERATOR, QUALITY, SimulationRequest.LEG.field(), SimulationRequest.WIRE.field());
+
+    /** How a hand goes. */
+    private enum Steadiness {
+        STEADY,
+        UNSTEADY
+    }
+
+    /** The body with {@code score} and {@code seamMm} put where the sheet's own values are. */
+    public static Outcome<JsonNode> flat(JsonNode body) {
+        ObjectNode flat = ((ObjectNode) body).deepCopy();
+        JsonNode score = flat.remove(SCORE);
+        JsonNode seam = flat.remove(SEAM);
+        List<Problem> problems = new ArrayList<>();
+        if (score != null && !score.isNull()) {
+            if (!score.isObject()) {
+                problems.add(JsonInputs.wrongType(
+                        SCORE, score, "an object such as {\"logic\": \"TRIGGER_4T\", \"own\": {}}"));
+            } else {
+                score.properties().forEach(entry -> flat.set(entry.getKey(), entry.getValue()));
+            }
+        }
+        if (seam != null && !seam.isNull()) {
+            JsonInputs.number(seam, SimulationRequest.SEAM, problems)
+                    .ifPresent(mm -> own(flat).put(SEAM, mm));
+        }
+        return problems.isEmpty() ? Outcome.of(flat) : Outcome.failed(problems);
+    }
+
+    private static ObjectNode own(ObjectNode body) {
+        return body.get(OwnValueReader.OWN) instanceof ObjectNode own ? own : body.putObject(OwnValueReader.OWN);
+    }
+
+    /** What is told, or everything that is wrong with it. */
+    public static Outcome<SimulationReader> read(JsonNode body) {
+        JsonFields fields = JsonFields.within(body);
+        JsonFields hand = fields.object(
+                OPERATOR,
+                STEADINESS,
+                TorchOperator.TRAVEL.field(),
+                TorchOperator.ARC.field(),
+                TorchOperator.LEAN.field(),
+                TorchOperator.SCATTER.field(),
+                TorchOperator.SEED.field());
+        Steadiness steady = hand.choice(STEADINESS, Steadiness.class, Optional.of(Steadiness.STEADY));
+        double usual = steady == Steadiness.STEADY ? 0 : TorchOperator.USUAL_SCATTER;
+        double scatter = hand.number(TorchOperator.SCATTER, usual);
+        SimulationReader read = new SimulationReader(
+                new TorchOperator(
+                        numberOr(hand, TorchOperator.TRAVEL.field(), () -> hand.number(TorchOperator.TRAVEL)),
+                        numberOr(hand, TorchOperator.ARC.field(), () -> hand.number(TorchOperator.ARC)),
+                        hand.number(TorchOperator.LEAN, 0),
+                        steady == Steadiness.STEADY ? 0 : scatter,
+                        (long) hand.number(TorchOperator.SEED, 1)),
+                fields.choice(QUALITY, MeshDetail.class, Optional.of(MeshDetail.LIVE)),
+                fields.number(SimulationRequest.LEG, SimulationRequest.LEG_MM),
+                numberOr(fields, SimulationRequest.WIRE.field(), () -> fields.number(SimulationRequest.WIRE)));
+        return fields.problems().isEmpty() ? Outcome.of(read) : Outcome.failed(fields.problems());
+    }
+
+    private static OptionalDouble numberOr(JsonFields fields, String name, DoubleSupplier number) {
+        return fields.has(name) ? OptionalDouble.of(number.getAsDouble()) : OptionalDouble.empty();
+    }
+}

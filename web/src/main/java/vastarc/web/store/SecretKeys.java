@@ -1,0 +1,44 @@
+package vastarc.web.store;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.util.Base64;
+import java.util.HexFormat;
+
+/** Keys that nobody guesses, and the digests that are kept of them. */
+public final class SecretKeys {
+
+    private static final int BYTES = 18;
+    private static final SecureRandom CHANCE = new SecureRandom();
+
+    private SecretKeys() {}
+
+    /** A new key, in letters that an address or a header may hold. */
+    public static String fresh() {
+        byte[] bytes = new byte[BYTES];
+        CHANCE.nextBytes(bytes);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    }
+
+    /** A number below a bound. */
+    public static int below(int bound) {
+        return CHANCE.nextInt(bound);
+    }
+
+    /** What is kept of a key. */
+    public static String digest(String key) {
+        try {
+            byte[] sum = MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(sum);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Whether two texts are alike, in a time that does not say where they differ. */
+    public static boolean areAlike(String text, String other) {
+        return MessageDigest.isEqual(text.getBytes(StandardCharsets.UTF_8), other.getBytes(StandardCharsets.UTF_8));
+    }
+}

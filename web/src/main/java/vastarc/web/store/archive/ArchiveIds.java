@@ -1,0 +1,36 @@
+package vastarc.web.store.archive;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+
+/** The ids an archive has held so far, by its files: each comes once, and what is pointed to must have come. */
+public final class ArchiveIds {
+
+    public static final String JOBS = "jobs.json";
+    public static final String RUNS = "runs.json";
+    public static final String MACHINES = "machines.json";
+
+    private final Map<String, Set<UUID>> ids = new HashMap<>();
+
+    /** The id of an element, which must be new. */
+    public UUID fresh(String file, JsonNode element) {
+        UUID id = UUID.fromString(element.path("id").asString());
+        if (!ids.computeIfAbsent(file, name -> new HashSet<>()).add(id)) {
+            throw new IllegalArgumentException("the id " + id + " stands there twice");
+        }
+        return id;
+    }
+
+    /** An id that an element points to, which must have come before. */
+    public UUID pointed(String file, JsonNode element, String property) {
+        UUID id = UUID.fromString(element.path(property).asString());
+        if (!ids.getOrDefault(file, Set.of()).contains(id)) {
+            throw new IllegalArgumentException("it belongs to one that is not in " + file);
+        }
+        return id;
+    }
+}

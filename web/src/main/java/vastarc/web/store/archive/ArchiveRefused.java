@@ -1,0 +1,11 @@
+package vastarc.web.store.archive;
+
+/** An archive cannot be taken; the message says why. */
+public final class ArchiveRefused extends RuntimeException {
+
+    private static final long serialVersionUID = 1L;
+
+    public ArchiveRefused(String why) {
+        super("This archive cannot be taken: " + why + ".", null, false, false);
+    }
+}

@@ -1,0 +1,23 @@
+package vastarc.web.store.job;
+
+import vastarc.web.store.archive.DailySlots;
+import vastarc.web.store.document.Document;
+
+/**
+ * A job as an archive holds it.
+ *
+ * @param content as it is kept, which may be no longer readable
+ */
+record ArchivedJob(String name, String notes, Document<JobContent> content, DailySlots days) {
+
+    /** With the days of the job it replaces, where its own are not told. */
+    ArchivedJob inPlaceOf(ArchivedJob kept) {
+        return new ArchivedJob(name, notes, content, days.inPlaceOf(kept.days));
+    }
+
+    /** Whether a job that is kept holds the same. */
+    boolean isHeldBy(ArchivedJob kept) {
+        return content.saysWhat(kept.content)
+                && inPlaceOf(kept).equals(new ArchivedJob(kept.name, kept.notes, content, kept.days));
+    }
+}

@@ -1,0 +1,101 @@
+package vastarc.web.store.job;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import vastarc.core.cycle.CycleKey;
+import vastarc.core.notation.LengthReader;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.quantity.Length;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.quantity.UnitSystem;
+
+/**
+ * The hand's own values over the engine's.
+ *
+ * @param values figures, each in its setting's unit
+ * @param unread texts that are no figures, kept as typed until they are mended or emptied
+ */
+public record OwnValuesText(Map<CycleKey, Double> values, Map<CycleKey, String> unread) {
+
+    /** Own values are sent under this name, followed by the setting's. */
+    public static final String PREFIX = "own.";
+
+    private static final OwnValuesText NONE = new OwnValuesText(Map.of(), Map.of());
+
+    public OwnValuesText {
+        values = sorted(values);
+        unread = sorted(unread);
+    }
+
+    private static <T> Map<CycleKey, T> sorted(Map<CycleKey, T> map) {
+        Map<CycleKey, T> copy = new EnumMap<>(CycleKey.class);
+        copy.putAll(map);
+        return Collections.unmodifiableMap(copy);
+    }
+
+    public static OwnValuesText none() {
+        return NONE;
+    }
+
+    /** The name an own value is sent under. */
+    public static String field(CycleKey key) {
+        return PREFIX + key.apiName();
+    }
+
+    public boolean isEmpty() {
+        return values.isEmpty() && unread.isEmpty();
+    }
+
+    public OptionalDouble of(CycleKey key) {
+        Double value = values.get(key);
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    /** What was sent, in place of these. A figure sent as it was shown keeps the digits that were not. */
+    public OwnValuesText changedTo(Map<String, String> sent, UnitSystem shown) {
+        Map<CycleKey, Double> figures = new EnumMap<>(CycleKey.class);
+        Map<CycleKey, String> texts = new EnumMap<>(CycleKey.class);
+        for (CycleKey key : CycleKey.values()) {
+            String text = sent.getOrDefault(field(key), "");
+            if (!text.isBlank()) {
+                OptionalDouble figure = asShown(key, text, shown) ? of(key) : read(key, text, shown);
+                figure.ifPresentOrElse(value -> figures.put(key, value), () -> texts.put(key, JointText.cleaned(text)));
+            }
+        }
+        return new OwnValuesText(figures, texts);
+    }
+
+    private boolean asShown(CycleKey key, String text, UnitSystem shown) {
+        OptionalDouble kept = of(key);
+        return kept.isPresent()
+                && shown.show(Quantity.of(kept.getAsDouble(), key.unit()))
+                        .figure()
+                        .equals(text.strip());
+    }
+
+    /** A figure as typed, in the setting's unit; empty where the text is none. */
+    static OptionalDouble read(CycleKey key, String text, UnitSystem bare) {
+        if (key.unit() == Unit.MILLIMETRE) {
+            return new LengthReader(bare, Optional.empty())
+                    .read(text, key.apiName()).value().stream()
+                            .mapToDouble(Length::inMillimetres)
+                            .findFirst();
+        }
+        return NumberReader.read(text, key.unit().symbol());
+    }
+
+    /** Without one of them. */
+    public OwnValuesText without(CycleKey key) {
+        Map<CycleKey, Double> figures = new EnumMap<>(CycleKey.class);
+        figures.putAll(values);
+        figures.remove(key);
+        Map<CycleKey, String> texts = new EnumMap<>(CycleKey.class);
+        texts.putAll(unread);
+        texts.remove(key);
+        return new OwnValuesText(figures, texts);
+    }
+}

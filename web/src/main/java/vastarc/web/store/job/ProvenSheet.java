@@ -1,0 +1,56 @@
+package vastarc.web.store.job;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import vastarc.core.plan.SheetDocument;
+import vastarc.core.sheet.ChosenMethods;
+import vastarc.core.sheet.Method;
+import vastarc.core.sheet.ParameterTopic;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.sheet.Stock;
+import vastarc.core.tables.OrderedCollections;
+
+/**
+ * What a job was proven with.
+ *
+ * @param day         of the proof, by the shop's clock
+ * @param schools     the school in every matter
+ * @param tungstensMm what stood on the shelf; empty for untold
+ * @param cups        cup numbers
+ * @param wiresMm     wire diameters
+ * @param sheet       the sheet itself; empty where it was proven before sheets were kept
+ */
+public record ProvenSheet(
+        LocalDate day,
+        Map<ParameterTopic, Method> schools,
+        Set<Double> tungstensMm,
+        Set<Integer> cups,
+        Set<Double> wiresMm,
+        Optional<SheetDocument> sheet) {
+
+    public ProvenSheet {
+        schools = OrderedCollections.map(schools);
+        tungstensMm = new TreeSet<>(tungstensMm);
+        cups = new TreeSet<>(cups);
+        wiresMm = new TreeSet<>(wiresMm);
+    }
+
+    /** A sheet proven on a day, under the ways it was made by. */
+    public static ProvenSheet of(LocalDate day, ShopDefaults shop, Optional<SheetDocument> sheet) {
+        return new ProvenSheet(
+                day,
+                shop.methods().chosen(),
+                shop.stock().tungstensMm(),
+                shop.stock().cups(),
+                shop.stock().wiresMm(),
+                sheet);
+    }
+
+    /** The ways it was made by. */
+    public ShopDefaults shopDefaults() {
+        return new ShopDefaults(ChosenMethods.usual().with(schools.values()), new Stock(tungstensMm, cups, wiresMm));
+    }
+}

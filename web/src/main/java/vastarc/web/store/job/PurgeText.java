@@ -1,0 +1,147 @@
+package vastarc.web.store.job;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.tables.OrderedCollections;
+
+/**
+ * A job's purge as the hand typed it, and what happened to it: the text of every field by its name, and the unit system a bare number was
+ * meant in.
+ *
+ * @param texts  field name to text; empty fields are left out
+ * @param bareIn field name to the unit system that was shown when the text was typed
+ */
+public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareIn) {
+
+    /** Every field's name begins so. */
+    public static final String PREFIX = "purge.";
+
+    public static final String STARTED = "purge.started";
+    public static final String CONFIRMED = "purge.confirmed";
+    public static final String FELT = "purge.felt";
+    public static final String METER = "purge.meter";
+    public static final String OVERRULED = "purge.overruled";
+    public static final String BY = "purge.by";
+    public static final String SIMULATED = "purge.simulated";
+
+    /** The meter that is listened to: a name of the shop's, or {@link #SIMULATED_METER} and its fault. */
+    public static final String LISTEN = "purge.listen";
+
+    public static final String SIMULATED_METER = "simulated ";
+
+    private static final String READING = "purge.reading.";
+
+    private static final Pattern NAME = Pattern.compile("purge\\.[a-zA-Z0-9.]{1,60}");
+    private static final String PART = "purge.part.";
+    private static final int MOST_FIELDS = 400;
+    private static final PurgeText NONE = new PurgeText(Map.of(), Map.of());
+
+    public PurgeText {
+        texts = OrderedCollections.map(texts);
+        bareIn = OrderedCollections.map(bareIn);
+    }
+
+    /** Nothing told: everything follows the sheet. */
+    public static PurgeText none() {
+        return NONE;
+    }
+
+    public Optional<String> text(String name) {
+        return Optional.ofNullable(texts.get(name));
+    }
+
+    /** The unit system of a bare number in a field. */
+    public UnitSystem bareUnits(String name) {
+        return bareIn.getOrDefault(name, UnitSystem.METRIC);
+    }
+
+    /** What was sent over this text: an emptied field is emptied, one that was not sent stays as it is. */
+    public PurgeText changedTo(Map<String, String> sent, UnitSystem shown) {
+        Map<String, String> stored = new TreeMap<>(texts);
+        Map<String, UnitSystem> units = new TreeMap<>(bareIn);
+        sent.forEach((name, text) -> {
+            String cut = JointText.cleaned(text);
+            boolean unchanged = cut.equals(texts.get(name));
+            if (NAME.matcher(name).matches() && !unchanged) {
+                stored.remove(name);
+                units.remove(name);
+                if (!cut.isBlank() && stored.size() < MOST_FIELDS) {
+                    stored.put(name, cut);
+                    units.put(name, shown);
+                }
+            }
+        });
+        return new PurgeText(stored, units);
+    }
+
+    /** The same with one field told anew, or emptied. */
+    public PurgeText with(String name, Optional<String> text) {
+        return changedTo(Map.of(name, text.orElse("")), bareUnits(name));
+    }
+
+    /** The same with every part told anew. */
+    public PurgeText withParts(Map<String, String> parts) {
+        Map<String, String> stored = new TreeMap<>(texts);
+        stored.keySet().removeIf(name -> name.startsWith(PART));
+        Map<String, UnitSystem> units = new TreeMap<>(bareIn);
+        units.keySet().removeIf(name -> name.startsWith(PART));
+        return new PurgeText(stored, units).changedTo(parts, UnitSystem.METRIC);
+    }
+
+    /** Readings of the meter as they are kept, in order. */
+    public List<String> readings() {
+        return IntStream.range(0, MOST_FIELDS)
+                .mapToObj(number -> texts.get(READING + number))
+                .takeWhile(Objects::nonNull)
+                .toList();
+    }
+
+    /** The same with other readings, and whether a simulated meter gave them. */
+    public PurgeText withReadings(List<String> readings, Optional<String> simulated) {
+        Map<String, String> stored = new TreeMap<>(texts);
+        stored.keySet().removeIf(name -> name.startsWith(READING) || name.equals(SIMULATED));
+        for (int i = 0; i < readings.size(); i++) {
+            stored.put(READING + i, readings.get(i));
+        }
+        simulated.ifPresent(fault -> stored.put(SIMULATED, fault));
+        Map<String, UnitSystem> units = new TreeMap<>(bareIn);
+        units.keySet().retainAll(stored.keySet());
+        return new PurgeText(stored, units);
+    }
+
+    /** A purge that is changed has not been waited for. */
+    public PurgeText unwaited() {
+        return with(STARTED, Optional.empty())
+                .with(CONFIRMED, Optional.empty())
+                .with(FELT, Optional.empty())
+                .with(METER, Optional.empty())
+                .with(OVERRULED, Optional.empty())
+                .with(BY, Optional.empty())
+                .with(LISTEN, Optional.empty())
+                .withReadings(List.of(), Optional.empty());
+    }
+
+    /** Names of the fields that differ. */
+    Set<String> differences(PurgeText other) {
+        Set<String> names = new TreeSet<>(texts.keySet());
+        names.addAll(other.texts.keySet());
+        names.removeIf(name -> text(name).equals(other.text(name)) && bareUnits(name) == other.bareUnits(name));
+        return names;
+    }
+
+    /** Names and lengths that the page could have sent. */
+    public boolean isSound() {
+        return texts.size() <= MOST_FIELDS
+                && texts.keySet().stream().allMatch(name -> NAME.matcher(name).matches())
+                && texts.keySet().containsAll(bareIn.keySet())
+                && texts.values().stream().allMatch(text -> text.length() <= JointText.MAX_CHARACTERS);
+    }
+}

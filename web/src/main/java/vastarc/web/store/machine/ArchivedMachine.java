@@ -1,0 +1,24 @@
+package vastarc.web.store.machine;
+
+import vastarc.core.machine.MachineProfile;
+import vastarc.web.store.archive.DailySlots;
+import vastarc.web.store.document.Document;
+
+/**
+ * A machine as an archive holds it.
+ *
+ * @param profile as it is kept, which may be no longer readable
+ */
+record ArchivedMachine(String name, Document<MachineProfile> profile, DailySlots days) {
+
+    /** With the days of the machine it replaces, where its own are not told. */
+    ArchivedMachine inPlaceOf(ArchivedMachine kept) {
+        return new ArchivedMachine(name, profile, days.inPlaceOf(kept.days));
+    }
+
+    /** Whether a machine that is kept is the same. */
+    boolean isHeldBy(ArchivedMachine kept) {
+        return profile.saysWhat(kept.profile)
+                && inPlaceOf(kept).equals(new ArchivedMachine(kept.name, profile, kept.days));
+    }
+}

@@ -1,0 +1,230 @@
+package vastarc.web.store.machine;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import vastarc.core.machine.DialCurve;
+import vastarc.core.machine.DialReading;
+import vastarc.core.machine.MachineProfile;
+import vastarc.core.machine.PanelPlan;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.web.store.TransactionRetry;
+import vastarc.web.store.machine.MemorySlot.SlotContent;
+
+/** Keeps the shop's machines and torches, what meters said of their dials, and how panels stand for jobs. */
+@Service
+public class MachineStore {
+
+    /** Machines in a shop. */
+    public static final int MOST = 40;
+
+    /** Torches in a shop. */
+    public static final int MOST_TORCHES = 60;
+
+    /** Machines taken off the list that can still be put back. */
+    static final int MAX_REMOVED = 20;
+
+    private final MachineRepository machines;
+    private final TorchRepository torches;
+    private final DialReadingRepository readings;
+    private final MemorySlotRepository slots;
+    private final JobPanelRepository panels;
+    private final TransactionRetry retrying;
+    private final Clock clock;
+
+    MachineStore(
+            MachineRepository machines,
+            TorchRepository torches,
+            DialReadingRepository readings,
+            MemorySlotRepository slots,
+            JobPanelRepository panels,
+            TransactionRetry retrying,
+            Clock clock) {
+        this.machines = machines;
+        this.torches = torches;
+        this.readings = readings;
+        this.slots = slots;
+        this.panels = panels;
+        this.retrying = retrying;
+        this.clock = clock;
+    }
+
+    private Instant now() {
+        return clock.instant();
+    }
+
+    /** Machines of the shop that can be used, in the order they came. */
+    public List<Machine> machines() {
+        return all().stream().filter(machine -> machine.fault().isEmpty()).toList();
+    }
+
+    /** Every machine of the shop, those that can no longer be used among them. */
+    public List<Machine> all() {
+        return machines.findByDeletedAtIsNullOrderByCreatedAt();
+    }
+
+    /** What a machine is called; its profile is not read for that. */
+    public Optional<String> name(UUID id) {
+        return machines.nameOf(id);
+    }
+
+    /** Of all machines, in the order they came. */
+    public List<String> names() {
+        return machines.names();
+    }
+
+    /** A machine of the shop that can be used. */
+    public Optional<Machine> machine(UUID id) {
+        return anyMachine(id).filter(machine -> machine.fault().isEmpty());
+    }
+
+    private Optional<Machine> anyMachine(UUID id) {
+        return machines.findById(id).filter(machine -> !machine.isDeleted());
+    }
+
+    /** Whether the shop has as many machines as are kept. */
+    public boolean isFull() {
+        return machines.countByDeletedAtIsNull() >= MOST;
+    }
+
+    /** A new machine; empty where the shop {@link #isFull}. */
+    public synchronized Optional<Machine> create(MachineProfile profile) {
+        return isFull() ? Optional.empty() : Optional.of(machines.saveAndFlush(new Machine(profile, now())));
+    }
+
+    /** A machine after an edit, or why it was refused. */
+    public record MachineEditResult(Machine machine, List<Problem> problems) {}
+
+    /**
+     * Edits a machine; of two hands at once the second edits what the first has left. Empty if there is no such machine.
+     *
+     * @param edit from the profile as it is kept to another, which fits the format, or to what is wrong with it
+     */
+    public Optional<MachineEditResult> edit(UUID id, Function<Machine, Outcome<MachineProfile>> edit) {
+        return retrying.inTransaction(() -> machine(id).map(machine -> {
+            Outcome<MachineProfile> outcome = edit.apply(machine);
+            outcome.value().ifPresent(profile -> machine.take(profile, now()));
+            return new MachineEditResult(machines.saveAndFlush(machine), outcome.problems());
+        }));
+    }
+
+    /** Takes a machine off the list; it can be put back until {@value #MOST_AWAY} others have been taken off. */
+    public Optional<Machine> delete(UUID id) {
+        return retrying.inTransaction(() -> anyMachine(id).map(machine -> {
+            machine.delete(now());
+            Machine away = machines.saveAndFlush(machine);
+            makeRoom();
+            return away;
+        }));
+    }
+
+    /** Of too many machines taken off the list those go for good that were taken off longest ago. */
+    void makeRoom() {
+        retrying.inTransaction(() -> {
+            List<UUID> gone = machines.longestAway(MAX_REMOVED);
+            gone.forEach(this::letGo);
+            return gone;
+        });
+    }
+
+    private void letGo(UUID id) {
+        readings.deleteByMachineId(id);
+        slots.deleteByMachineId(id);
+        machines.deleteById(id);
+    }
+
+    public Optional<Machine> restore(UUID id) {
+        return retrying.inTransaction(() -> machines.findById(id).map(machine -> {
+            machine.restore();
+            return machines.saveAndFlush(machine);
+        }));
+    }
+
+    public List<Torch> torches() {
+        return torches.findAllByOrderByCreatedAt();
+    }
+
+    public Optional<Torch> torch(UUID id) {
+        return torches.findById(id);
+    }
+
+    /** A new torch; empty where the shop has {@value #MOST_TORCHES}. */
+    public synchronized Optional<Torch> create(Torch.TorchForm form) {
+        return torches.count() >= MOST_TORCHES
+                ? Optional.empty()
+                : Optional.of(torches.saveAndFlush(new Torch(form, now())));
+    }
+
+    public void deleteTorch(UUID id) {
+        torches.findById(id).ifPresent(torches::delete);
+    }
+
+    /** What meters said of a machine's dials. */
+    public List<DialReadingRow> readings(UUID machineId) {
+        return readings.findByMachineIdOrderByPlace(machineId);
+    }
+
+    public void read(UUID machineId, String elementId, int band, DialReading reading, boolean simulated) {
+        readings.saveAndFlush(new DialReadingRow(machineId, elementId, band, reading, simulated, now()));
+    }
+
+    public void forget(UUID machineId, long readingId) {
+        readings.findByMachineIdOrderByPlace(machineId).stream()
+                .filter(row -> row.id() == readingId)
+                .forEach(readings::delete);
+    }
+
+    /** Curves of a machine's dials, as {@link PanelPlan} wants them. */
+    public Map<String, DialCurve> curves(UUID machineId) {
+        Map<String, List<DialReading>> byDial = readings(machineId).stream()
+                .collect(Collectors.groupingBy(
+                        row -> PanelPlan.curveKey(row.elementId(), row.band()),
+                        Collectors.mapping(DialReadingRow::reading, Collectors.toList())));
+        Map<String, DialCurve> curves = new HashMap<>();
+        byDial.forEach((dial, read) -> DialCurve.of(read).ifPresent(curve -> curves.put(dial, curve)));
+        return curves;
+    }
+
+    public List<MemorySlot> slots(UUID machineId) {
+        return slots.findByMachineIdOrderBySlot(machineId);
+    }
+
+    /** Puts a sheet's figures into a slot, in place of what was there. */
+    public void store(UUID machineId, int slot, SlotContent stored) {
+        retrying.inTransaction(() -> {
+            MemorySlot kept = slots.findByMachineIdAndSlot(machineId, slot)
+                    .orElseGet(() -> new MemorySlot(machineId, slot, stored, now()));
+            kept.take(stored, now());
+            return slots.saveAndFlush(kept);
+        });
+    }
+
+    public void clear(UUID machineId, int slot) {
+        slots.findByMachineIdAndSlot(machineId, slot).ifPresent(slots::delete);
+    }
+
+    /** How a machine's panel stands for a job; as yet untold for another machine than was told of. */
+    public JobPanel panel(UUID jobId, UUID machineId) {
+        JobPanel panel = panels.findById(jobId).orElseGet(() -> new JobPanel(jobId));
+        panel.on(machineId);
+        return panel;
+    }
+
+    /** Changes how a panel stands, or what is ticked. */
+    public JobPanel panel(UUID jobId, UUID machineId, Consumer<JobPanel> edit) {
+        return retrying.inTransaction(() -> {
+            JobPanel panel = panel(jobId, machineId);
+            edit.accept(panel);
+            return panels.saveAndFlush(panel);
+        });
+    }
+}

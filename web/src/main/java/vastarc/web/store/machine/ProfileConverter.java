@@ -1,0 +1,14 @@
+package vastarc.web.store.machine;
+
+import jakarta.persistence.Converter;
+import vastarc.core.machine.MachineProfile;
+import vastarc.web.store.document.DocumentConverter;
+
+/** A machine's profile in one column. */
+@Converter
+class ProfileConverter extends DocumentConverter<MachineProfile> {
+
+    ProfileConverter() {
+        super(ProfileReader.FORMAT);
+    }
+}

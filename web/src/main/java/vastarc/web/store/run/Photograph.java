@@ -1,0 +1,25 @@
+package vastarc.web.store.run;
+
+import java.time.Instant;
+import java.util.UUID;
+
+/** A photograph of a run, without its picture. */
+public record Photograph(UUID id, UUID run, PhotographKind kind, Instant madeAt, int width, int height) {
+
+    /** What it shows. */
+    public enum PhotographKind {
+        BEAD("the bead"),
+        BACK("the back"),
+        TUNGSTEN("the tungsten");
+
+        private final String label;
+
+        PhotographKind(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+}

@@ -1,0 +1,11 @@
+package vastarc.web.store.run;
+
+/** A picture cannot be taken; the message says why. */
+public final class PictureRefused extends RuntimeException {
+
+    private static final long serialVersionUID = 1L;
+
+    PictureRefused(String why) {
+        super("This picture cannot be taken: " + why + ".", null, false, false);
+    }
+}

@@ -1,0 +1,86 @@
+package vastarc.web.store.run;
+
+import jakarta.persistence.criteria.Predicate;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.data.jpa.domain.Specification;
+import vastarc.core.weldlog.RunVerdict;
+
+/**
+ * Which runs are wanted; what is empty does not matter.
+ *
+ * @param text    words in names, note, hand, machine
+ * @param fromMm  thinnest
+ * @param toMm    thickest
+ * @param from    not before
+ * @param to      before
+ */
+public record RunFilter(
+        String text,
+        Optional<String> material,
+        Optional<String> joint,
+        OptionalDouble fromMm,
+        OptionalDouble toMm,
+        Optional<String> machine,
+        Optional<String> hand,
+        Optional<RunVerdict> verdict,
+        Optional<Instant> from,
+        Optional<Instant> to,
+        Optional<UUID> job) {
+
+    /** Every run. */
+    public static RunFilter all() {
+        return named("");
+    }
+
+    /** Runs with some words in names, note, hand or machine. */
+    public static RunFilter named(String words) {
+        return new RunFilter(
+                words,
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /** Words alone are asked for. */
+    boolean isOfWordsAlone() {
+        return !text.isBlank() && equals(named(text));
+    }
+
+    /** What its words have to be like, with {@code !} before what would stand for anything. */
+    String likeWords() {
+        return "%" + text.strip().toLowerCase(Locale.ROOT).replaceAll("([!%_])", "!$1") + "%";
+    }
+
+    Specification<WeldRun> specification() {
+        return (run, query, build) -> {
+            List<Predicate> all = new ArrayList<>();
+            if (!text.isBlank()) {
+                all.add(build.like(run.get("words"), likeWords(), '!'));
+            }
+            material.ifPresent(one -> all.add(build.equal(run.get("material"), one)));
+            joint.ifPresent(one -> all.add(build.equal(run.get("joint"), one)));
+            machine.ifPresent(one -> all.add(build.equal(run.get("machineName"), one)));
+            hand.ifPresent(one -> all.add(build.equal(run.get("hand"), one)));
+            verdict.ifPresent(runVerdict -> all.add(build.equal(run.get("verdict"), runVerdict)));
+            job.ifPresent(uUID -> all.add(build.equal(run.get("jobId"), uUID)));
+            fromMm.ifPresent(mm -> all.add(build.greaterThanOrEqualTo(run.<Double>get("thicknessMm"), mm)));
+            toMm.ifPresent(mm -> all.add(build.lessThanOrEqualTo(run.<Double>get("thicknessMm"), mm)));
+            from.ifPresent(day -> all.add(build.greaterThanOrEqualTo(run.<Instant>get("startedAt"), day)));
+            to.ifPresent(day -> all.add(build.lessThan(run.<Instant>get("startedAt"), day)));
+            return build.and(all.toArray(Predicate[]::new));
+        };
+    }
+}

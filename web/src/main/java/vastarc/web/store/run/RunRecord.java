@@ -1,0 +1,84 @@
+package vastarc.web.store.run;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.tables.OrderedCollections;
+import vastarc.core.weldlog.Deviation;
+import vastarc.core.weldlog.HeatInput;
+import vastarc.core.weldlog.RunPlan;
+import vastarc.web.format.CoreJson;
+import vastarc.web.store.document.DocumentFormat;
+
+/**
+ * What is only read with the run itself.
+ *
+ * @param sheet    its sheet as it was, by id
+ * @param plan     what it was meant to be
+ * @param torch    fitted
+ * @param pass     of the weld, from 1
+ * @param plannedMm length of the seam as planned, mm
+ * @param meanA    over all arcs, from readings or from a clamp meter read by hand, A
+ * @param peakA    A
+ * @param rmsA     A
+ * @param heat     both ways; empty without a length
+ * @param open     what of the check before the strike was not ticked
+ * @param purge    as it stood
+ * @param findings what differed
+ */
+public record RunRecord(
+        UUID sheet,
+        RunPlan plan,
+        String torch,
+        int pass,
+        double plannedMm,
+        OptionalDouble meanA,
+        OptionalDouble peakA,
+        OptionalDouble rmsA,
+        Optional<HeatInput> heat,
+        List<String> open,
+        Map<String, String> purge,
+        List<Deviation> findings) {
+
+    /** Longest note, characters. */
+    public static final int MAX_NOTE = 2000;
+
+    private static final JsonMapper JSON = CoreJson.kept();
+
+    /** How it is kept. */
+    public static final DocumentFormat<RunRecord> FORMAT = DocumentFormat.of("run", JSON, RunRecord.class, List.of());
+
+    public RunRecord {
+        open = List.copyOf(open);
+        purge = OrderedCollections.map(purge);
+        findings = List.copyOf(findings);
+    }
+
+    /** With what came of it. */
+    public RunRecord with(Outcome came) {
+        return new RunRecord(
+                sheet,
+                plan,
+                torch,
+                pass,
+                plannedMm,
+                came.meanA(),
+                came.peakA(),
+                came.rmsA(),
+                came.heat(),
+                open,
+                purge,
+                came.findings());
+    }
+
+    /** What came of a run, as it is closed. */
+    public record Outcome(
+            OptionalDouble meanA,
+            OptionalDouble peakA,
+            OptionalDouble rmsA,
+            Optional<HeatInput> heat,
+            List<Deviation> findings) {}
+}

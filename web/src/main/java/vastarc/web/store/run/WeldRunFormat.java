@@ -1,0 +1,196 @@
+package vastarc.web.store.run;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.notation.NumberReader;
+import vastarc.core.validation.Outcome;
+import vastarc.core.validation.Problem;
+import vastarc.core.weldlog.RunVerdict;
+import vastarc.web.format.CoreJson;
+import vastarc.web.format.CsvText;
+import vastarc.web.format.Format;
+import vastarc.web.store.run.WeldRunQueries.CompleteRun;
+
+/** A run as one row, as {@code run.schema.json} publishes it: the same names in JSON and over the columns of a table. */
+public final class WeldRunFormat {
+
+    /** The columns, in order. */
+    public static final List<String> COLUMNS = List.of(
+            "id",
+            "job",
+            "started",
+            "ended",
+            "material",
+            "joint",
+            "thicknessMm",
+            "machine",
+            "hand",
+            "meter",
+            "verdict",
+            "simulated",
+            "plannedA",
+            "reckonedA",
+            "currentA",
+            "plannedTravelMmPerMin",
+            "travelMmPerMin",
+            "heatInputKjPerMm",
+            "gasL",
+            "arcS",
+            "seamMm",
+            "note");
+
+    private static final JsonMapper JSON = CoreJson.kept();
+    private static final List<String> NUMBERS = List.of(
+            "thicknessMm",
+            "plannedA",
+            "reckonedA",
+            "currentA",
+            "plannedTravelMmPerMin",
+            "travelMmPerMin",
+            "heatInputKjPerMm",
+            "gasL",
+            "arcS",
+            "seamMm");
+
+    private WeldRunFormat() {}
+
+    /** A run as a row. */
+    public static ObjectNode row(WeldRun run) {
+        RunHead head = run.head();
+        RunFigures figures = run.figures();
+        ObjectNode row = JSON.createObjectNode();
+        row.put("id", run.id().toString());
+        row.put("job", head.jobName());
+        row.put("started", run.startedAt().toString());
+        row.put("ended", run.endedAt().map(Instant::toString).orElse(null));
+        row.put("material", head.material());
+        row.put("joint", head.joint());
+        row.put("thicknessMm", CoreJson.rounded(head.thicknessMm()));
+        row.put("machine", head.machineName());
+        row.put("hand", head.hand());
+        row.put("meter", head.meter());
+        row.put("verdict", run.verdict().name());
+        row.put("simulated", head.simulated());
+        row.put("plannedA", CoreJson.rounded(head.plannedA()));
+        row.put("reckonedA", CoreJson.rounded(head.reckonedA()));
+        put(row, "currentA", figures.currentA());
+        row.put("plannedTravelMmPerMin", CoreJson.rounded(head.plannedTravel()));
+        put(row, "travelMmPerMin", figures.travel());
+        put(row, "heatInputKjPerMm", figures.heat());
+        put(row, "gasL", figures.gasL());
+        row.put("arcS", CoreJson.rounded(figures.arcS()));
+        put(row, "seamMm", figures.seamMm());
+        row.put("note", run.note());
+        return row;
+    }
+
+    private static void put(ObjectNode row, String name, OptionalDouble figure) {
+        row.put(name, figure.isPresent() ? Double.valueOf(CoreJson.rounded(figure.getAsDouble())) : null);
+    }
+
+    /** A line of a table as the object it stands for: numbers as numbers, what is empty left out. */
+    public static ObjectNode object(Map<String, String> cells) {
+        ObjectNode row = JSON.createObjectNode();
+        cells.forEach((name, text) -> {
+            String cell = CsvText.read(text.strip());
+            if (cell.isEmpty()) {
+                return;
+            }
+            OptionalDouble number = NUMBERS.contains(name) ? NumberReader.read(cell) : OptionalDouble.empty();
+            if (number.isPresent()) {
+                row.put(name, number.getAsDouble());
+            } else if (name.equals("simulated") && cell.matches("true|false")) {
+                row.put(name, cell.equals("true"));
+            } else {
+                row.put(name, cell);
+            }
+        });
+        return row;
+    }
+
+    /** The run of a row, or why it is none. A row without an id gets one of its own content, so that it comes in once. */
+    public static Outcome<CompleteRun> read(JsonNode row) {
+        List<Problem> faults = Format.RUN.faults(row);
+        if (!faults.isEmpty()) {
+            return Outcome.failed(faults);
+        }
+        List<Problem> problems = new ArrayList<>();
+        Optional<Instant> started = moment(row, "started", problems);
+        Optional<Instant> ended = moment(row, "ended", problems);
+        if (!problems.isEmpty()) {
+            return Outcome.failed(problems);
+        }
+        Instant start = started.orElse(Instant.EPOCH);
+        return Outcome.of(
+                whole(row, start, ended.filter(end -> !end.isBefore(start)).orElse(start)));
+    }
+
+    private static CompleteRun whole(JsonNode row, Instant start, Instant end) {
+        UUID id = row.hasNonNull("id")
+                ? UUID.fromString(row.get("id").asString())
+                : UUID.nameUUIDFromBytes(row.toString().getBytes(StandardCharsets.UTF_8));
+        RunHead head = new RunHead(
+                Optional.empty(),
+                text(row, "job"),
+                text(row, "material"),
+                text(row, "joint"),
+                row.path("thicknessMm").asDouble(0),
+                Optional.empty(),
+                text(row, "machine"),
+                text(row, "hand"),
+                text(row, "meter"),
+                row.path("simulated").asBoolean(false),
+                row.path("plannedA").asDouble(0),
+                row.path("reckonedA").asDouble(row.path("plannedA").asDouble(0)),
+                row.path("plannedTravelMmPerMin").asDouble(0));
+        return new CompleteRun(
+                id,
+                head,
+                start,
+                Optional.of(end),
+                RunVerdict.valueOf(row.path("verdict").asString(RunVerdict.UNJUDGED.name())),
+                new RunFigures(
+                        figure(row, "currentA"),
+                        figure(row, "travelMmPerMin"),
+                        figure(row, "heatInputKjPerMm"),
+                        figure(row, "gasL"),
+                        row.path("arcS").asDouble(0),
+                        figure(row, "seamMm"),
+                        0),
+                text(row, "note"),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Map.of());
+    }
+
+    private static String text(JsonNode row, String name) {
+        return row.path(name).asString("");
+    }
+
+    private static OptionalDouble figure(JsonNode row, String name) {
+        return row.hasNonNull(name) ? OptionalDouble.of(row.get(name).asDouble()) : OptionalDouble.empty();
+    }
+
+    private static Optional<Instant> moment(JsonNode row, String name, List<Problem> problems) {
+        if (!row.hasNonNull(name)) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(Instant.parse(row.get(name).asString()));
+        } catch (DateTimeParseException e) {
+            problems.add(Problem.badValue(name, "run.moment", row.get(name).asString()));
+            return Optional.empty();
+        }
+    }
+}

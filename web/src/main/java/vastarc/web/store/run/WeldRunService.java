@@ -1,0 +1,272 @@
+package vastarc.web.store.run;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import vastarc.core.plan.SheetDocument;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.core.text.Phrase;
+import vastarc.core.text.Phrasebook;
+import vastarc.core.weldlog.Channel;
+import vastarc.core.weldlog.MeasuredQuantity;
+import vastarc.core.weldlog.Recording;
+import vastarc.core.weldlog.RunEvent;
+import vastarc.core.weldlog.RunEvent.EventKind;
+import vastarc.core.weldlog.RunState;
+import vastarc.core.weldlog.RunVerdict;
+import vastarc.web.store.TransactionRetry;
+import vastarc.web.store.document.Document;
+
+/** Keeps runs: every event and every reading as it comes. A job has at most one run under way. */
+@Service
+public class WeldRunService {
+
+    /** Events of one run; nobody taps more. */
+    public static final int MOST_EVENTS = 2000;
+
+    private final WeldRunRepository runs;
+    private final WeldRunData data;
+    private final TransactionRetry retrying;
+    private final Clock clock;
+
+    WeldRunService(WeldRunRepository runs, WeldRunData data, TransactionRetry retrying, Clock clock) {
+        this.runs = runs;
+        this.data = data;
+        this.retrying = retrying;
+        this.clock = clock;
+    }
+
+    /** A run with its events. */
+    public record OpenRun(WeldRun run, List<RunEvent> events) {
+
+        /** Seconds of the run at a moment. */
+        public double s(Instant at) {
+            return Duration.between(run.startedAt(), at).toMillis() / 1000.0;
+        }
+    }
+
+    /**
+     * Begins a run of a job; the one that is under way already, where there is one. Booths that begin at the same moment begin one: no other
+     * program has the shop open, so that one after the other is enough.
+     */
+    public synchronized OpenRun begin(RunHead head, SheetDocument sheet, Function<UUID, RunRecord> record) {
+        return retrying.inTransaction(() -> {
+            Optional<WeldRun> open = head.job().flatMap(this::open);
+            WeldRun run = open.orElseGet(() -> {
+                WeldRun fresh = runs.saveAndFlush(new WeldRun(UUID.randomUUID(), head, clock.instant()));
+                data.put(fresh.id(), Document.of(RunRecord.FORMAT, record.apply(data.put(sheet))));
+                return fresh;
+            });
+            return new OpenRun(run, data.events(run.id()));
+        });
+    }
+
+    private Optional<WeldRun> open(UUID job) {
+        return runs.findFirstByJobIdAndEndedAtIsNullOrderByStartedAtDesc(job);
+    }
+
+    /** The run of a job that is under way, or was interrupted. */
+    public Optional<OpenRun> openRun(UUID job) {
+        return open(job).map(run -> new OpenRun(run, data.events(run.id())));
+    }
+
+    /** Runs that are under way, or were interrupted; the newest first. */
+    public List<WeldRun> openRun() {
+        return runs.findTop20ByEndedAtIsNullOrderByStartedAtDesc();
+    }
+
+    /** Runs closed after a moment, the last first; at most twenty. */
+    public List<WeldRun> closedAfter(Instant moment) {
+        return runs.findTop20ByEndedAtAfterOrderByEndedAtDesc(moment);
+    }
+
+    /** Runs under way that listen to a meter. */
+    public List<WeldRun> listening(String meter) {
+        return runs.findByMeterAndEndedAtIsNull(meter);
+    }
+
+    public Optional<WeldRun> find(UUID id) {
+        return runs.findById(id);
+    }
+
+    public List<RunEvent> events(UUID id) {
+        return data.events(id);
+    }
+
+    public Recording trace(UUID id) {
+        return data.trace(id);
+    }
+
+    public Optional<Document<RunRecord>> record(UUID id) {
+        return data.record(id);
+    }
+
+    public Optional<Document<SheetDocument>> sheet(RunRecord record) {
+        return data.sheet(record.sheet());
+    }
+
+    /**
+     * Something happened. What does not fit, such as an arc struck while one burns, is left.
+     *
+     * @return the run afterwards; empty where it is closed, or there is none
+     */
+    public Optional<OpenRun> happened(UUID id, EventKind kind, Instant at) {
+        return retrying.inTransaction(() -> open(runs.findById(id)).map(run -> {
+            List<RunEvent> before = data.events(id);
+            if (RunState.fits(before, kind) && before.size() < MOST_EVENTS) {
+                double last =
+                        before.isEmpty() ? 0 : before.get(before.size() - 1).atS();
+                data.add(id, new RunEvent(Math.max(last, new OpenRun(run, before).s(at)), kind));
+            }
+            return new OpenRun(run, data.events(id));
+        }));
+    }
+
+    private static Optional<WeldRun> open(Optional<WeldRun> run) {
+        return run.filter(weldRun -> weldRun.endedAt().isEmpty());
+    }
+
+    /** Readings of a run under way; beyond what a trace may hold they are left. */
+    public void addReadings(UUID id, Map<MeasuredQuantity, Channel> readings, boolean simulated) {
+        retrying.inTransaction(() -> {
+            open(runs.findById(id)).ifPresent(run -> {
+                readings.forEach((kind, channel) -> {
+                    if (data.count(id, kind) + channel.size() <= Recording.MOST) {
+                        data.add(id, kind, channel);
+                    }
+                });
+                if (simulated && !run.head().simulated()) {
+                    run.simulate();
+                    runs.saveAndFlush(run);
+                }
+            });
+            return id;
+        });
+    }
+
+    /** Readings that come afterwards, in place of those there were. */
+    public void read(UUID id, Recording recording) {
+        retrying.inTransaction(() -> {
+            data.forgetReadings(id);
+            recording.channels().forEach((kind, channel) -> data.add(id, kind, channel));
+            return id;
+        });
+    }
+
+    /** The run listens to another meter; to none where its name is empty. */
+    public void listen(UUID id, String meter) {
+        edit(id, run -> run.listenTo(meter));
+    }
+
+    private Optional<WeldRun> edit(UUID id, Consumer<WeldRun> change) {
+        return retrying.inTransaction(() -> runs.findById(id).map(run -> {
+            change.accept(run);
+            return runs.saveAndFlush(run);
+        }));
+    }
+
+    /** What a run is closed with. */
+    public record RunClosing(
+            String hand, RunVerdict verdict, String note, RunFigures figures, RunRecord.Outcome outcome) {}
+
+    /**
+     * What became of words about a run.
+     *
+     * @param run  afterwards
+     * @param came what happened to the words
+     */
+    public record NoteResult(WeldRun run, Came came) {
+
+        /** They stand; they were added to the note of a run that somebody had judged meanwhile; there was no room for that, and nothing changed. */
+        public enum Came {
+            TAKEN,
+            ADDED,
+            NO_ROOM
+        }
+    }
+
+    /**
+     * Closes a run, or changes what it was closed with; an arc that still burns goes out with it.
+     *
+     * @param asShown whether a run is still as it was when the words were written; where it is not, they are added to its note
+     */
+    public Optional<NoteResult> close(UUID id, Predicate<WeldRun> asShown, RunClosing closing) {
+        return retrying.inTransaction(() -> runs.findById(id).map(run -> {
+            if (!asShown.test(run)) {
+                return added(run, closing.verdict(), closing.hand(), closing.note());
+            }
+            Instant end = run.endedAt().orElseGet(clock::instant);
+            List<RunEvent> events = data.events(id);
+            if (RunState.burning(events)) {
+                data.add(id, new RunEvent(new OpenRun(run, events).s(end), EventKind.ARC_OFF));
+            }
+            run.end(end, closing.verdict(), closing.hand());
+            run.measure(closing.figures(), closing.note());
+            data.record(id)
+                    .flatMap(Document::value)
+                    .ifPresent(record -> data.put(id, Document.of(RunRecord.FORMAT, record.with(closing.outcome()))));
+            return new NoteResult(runs.saveAndFlush(run), NoteResult.Came.TAKEN);
+        }));
+    }
+
+    /** Judges a run of which nothing else is known; as {@link #close} where it is no longer as it was shown. */
+    public Optional<NoteResult> judge(
+            UUID id, Predicate<WeldRun> asShown, RunVerdict verdict, String welder, String note) {
+        return retrying.inTransaction(() -> runs.findById(id).map(run -> {
+            if (!asShown.test(run)) {
+                return added(run, verdict, welder, note);
+            }
+            run.judge(verdict, welder);
+            run.measure(run.figures(), note);
+            return new NoteResult(runs.saveAndFlush(run), NoteResult.Came.TAKEN);
+        }));
+    }
+
+    private NoteResult added(WeldRun run, RunVerdict verdict, String welder, String note) {
+        boolean same = run.verdict() == verdict
+                && run.head().hand().equals(welder)
+                && run.note().equals(note);
+        if (same) {
+            return new NoteResult(run, NoteResult.Came.TAKEN);
+        }
+        String words = String.join(
+                " · ",
+                Stream.of(
+                                "In another window: " + Phrasebook.say(Phrase.of(verdict.words()), UnitSystem.METRIC),
+                                welder,
+                                note.equals(run.note()) ? "" : note)
+                        .filter(text -> !text.isEmpty())
+                        .toList());
+        String both = run.note().isEmpty() ? words : run.note() + "\n" + words;
+        if (both.length() > RunRecord.MAX_NOTE) {
+            return new NoteResult(run, NoteResult.Came.NO_ROOM);
+        }
+        run.measure(run.figures(), both);
+        return new NoteResult(runs.saveAndFlush(run), NoteResult.Came.ADDED);
+    }
+
+    /** Judges a run; who welded it and what was noted stay. */
+    public Optional<WeldRun> judge(UUID id, RunVerdict verdict) {
+        return edit(id, run -> run.judge(verdict, run.head().hand()));
+    }
+
+    /** Forgets a run with all that belongs to it. */
+    public void forget(UUID id) {
+        retrying.inTransaction(() -> {
+            runs.findById(id).ifPresent(run -> {
+                data.forget(id);
+                runs.delete(run);
+            });
+            return id;
+        });
+    }
+}

@@ -1,0 +1,145 @@
+package vastarc.web.store.shop;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.consumable.Cup;
+import vastarc.core.consumable.FillerAlloy;
+import vastarc.core.consumable.FillerRod;
+import vastarc.core.consumable.Tungsten;
+import vastarc.core.joint.InputField;
+import vastarc.core.joint.WeldFields;
+import vastarc.core.sequence.Prices;
+import vastarc.core.sheet.ChosenMethods;
+import vastarc.core.sheet.Method;
+import vastarc.core.sheet.ParameterTopic;
+import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.sheet.Stock;
+import vastarc.core.tables.OrderedCollections;
+import vastarc.web.format.CoreJson;
+import vastarc.web.store.document.DocumentFormat;
+
+/**
+ * How the shop works, as it is kept.
+ *
+ * @param schools     school by matter; matters left out go by the default
+ * @param tungstensMm owned diameters, mm; empty for untold
+ * @param cups        owned cup numbers
+ * @param wiresMm     owned wire diameters, mm
+ * @param newJob      what a new job starts with, by field: arc control, torch travel, pulse
+ * @param putAwayDays after how many days a job put away goes for good; 0 for never
+ * @param money       what the shop's money is called; may be empty
+ * @param prices      what it pays, in that money
+ */
+public record ShopSettings(
+        Map<ParameterTopic, Method> schools,
+        List<Double> tungstensMm,
+        List<Integer> cups,
+        List<Double> wiresMm,
+        Map<String, String> newJob,
+        int putAwayDays,
+        String money,
+        Prices prices) {
+
+    /** Format 1 knew of no end for jobs put away, format 2 of no prices. */
+    public static final DocumentFormat<ShopSettings> FORMAT = DocumentFormat.of(
+            "way the shop works",
+            CoreJson.kept(),
+            ShopSettings.class,
+            List.of(ShopSettings::keepingForGood, ShopSettings::unpriced));
+
+    /** Letters of the money's name. */
+    public static final int MAX_MONEY = 8;
+
+    /** What a shop may choose for jobs put away, days; 0 for never. */
+    public static final List<Integer> REMOVED_DAYS = List.of(0, 30, 90, 365);
+
+    /** Fields that a shop may start a new job with. */
+    public static final List<InputField<?>> STARTED =
+            List.of(WeldFields.CONTROL, WeldFields.TECHNIQUE, WeldFields.PULSE);
+
+    public ShopSettings {
+        Map<ParameterTopic, Method> sound = new EnumMap<>(ParameterTopic.class);
+        schools.forEach((matter, school) -> {
+            if (school != null && school.matter() == matter) {
+                sound.put(matter, school);
+            }
+        });
+        schools = sound;
+        tungstensMm = List.copyOf(new TreeSet<>(tungstensMm));
+        cups = List.copyOf(new TreeSet<>(cups));
+        wiresMm = List.copyOf(new TreeSet<>(wiresMm));
+        newJob = new TreeMap<>(newJob);
+    }
+
+    static JsonNode keepingForGood(JsonNode node) {
+        return ((ObjectNode) node).put("putAwayDays", 0);
+    }
+
+    static JsonNode unpriced(JsonNode two) {
+        return ((ObjectNode) two).put("money", "").set("prices", CoreJson.kept().valueToTree(Prices.none()));
+    }
+
+    /** Only sizes that are made and fields that a new job has. */
+    public boolean isSound() {
+        return Tungsten.sizes().stream().map(Tungsten::diameterMm).toList().containsAll(tungstensMm)
+                && Cup.sizes().stream().map(Cup::number).toList().containsAll(cups)
+                && FillerRod.sizes().stream()
+                        .map(FillerRod::diameterMm)
+                        .toList()
+                        .containsAll(wiresMm)
+                && REMOVED_DAYS.contains(putAwayDays)
+                && money.length() <= MAX_MONEY
+                && prices.problems().isEmpty()
+                && FillerAlloy.classes().containsAll(prices.wirePerKg().keySet())
+                && newJob.entrySet().stream()
+                        .allMatch(field -> STARTED.stream()
+                                .anyMatch(started ->
+                                        started.name().equals(field.getKey()) && isChoice(started, field.getValue())));
+    }
+
+    private static boolean isChoice(InputField<?> field, String name) {
+        return field.choices().stream().anyMatch(choice -> choice.toString().equals(name));
+    }
+
+    public static ShopSettings usual() {
+        return new ShopSettings(Map.of(), List.of(), List.of(), List.of(), Map.of(), 0, "", Prices.none());
+    }
+
+    public ShopSettings with(Method method) {
+        Map<ParameterTopic, Method> changed = new EnumMap<>(ParameterTopic.class);
+        changed.putAll(schools);
+        changed.put(method.matter(), method);
+        return new ShopSettings(changed, tungstensMm, cups, wiresMm, newJob, putAwayDays, money, prices);
+    }
+
+    public ShopSettings stocked(List<Double> tungstens, List<Integer> owned, List<Double> wires) {
+        return new ShopSettings(schools, tungstens, owned, wires, newJob, putAwayDays, money, prices);
+    }
+
+    public ShopSettings starting(Map<String, String> fields) {
+        return new ShopSettings(schools, tungstensMm, cups, wiresMm, fields, putAwayDays, money, prices);
+    }
+
+    public ShopSettings forgettingAfter(int days) {
+        return new ShopSettings(schools, tungstensMm, cups, wiresMm, newJob, days, money, prices);
+    }
+
+    public ShopSettings paying(String moneyName, Prices told) {
+        return new ShopSettings(schools, tungstensMm, cups, wiresMm, newJob, putAwayDays, moneyName, told);
+    }
+
+    /** For the planner. */
+    public ShopDefaults defaults() {
+        return new ShopDefaults(
+                ChosenMethods.usual().with(schools.values()),
+                new Stock(
+                        OrderedCollections.set(tungstensMm),
+                        OrderedCollections.set(cups),
+                        OrderedCollections.set(wiresMm)));
+    }
+}

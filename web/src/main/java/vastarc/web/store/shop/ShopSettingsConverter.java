@@ -1,0 +1,13 @@
+package vastarc.web.store.shop;
+
+import jakarta.persistence.Converter;
+import vastarc.web.store.document.DocumentConverter;
+
+/** Habits in one column. */
+@Converter
+class ShopSettingsConverter extends DocumentConverter<ShopSettings> {
+
+    ShopSettingsConverter() {
+        super(ShopSettings.FORMAT);
+    }
+}

@@ -1,0 +1,5 @@
+/** How the shop works, as it is kept, and the shop as one archive. */
+@NullMarked
+package vastarc.web.store.shop;
+
+import org.jspecify.annotations.NullMarked;

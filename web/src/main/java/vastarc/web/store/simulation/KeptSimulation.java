@@ -1,0 +1,72 @@
+package vastarc.web.store.simulation;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PostPersist;
+import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
+import java.time.Instant;
+import java.util.UUID;
+import org.springframework.data.domain.Persistable;
+import vastarc.web.store.document.Document;
+
+/** A rehearsal that stays with its job. */
+@Entity
+@Table(name = "rehearsal")
+public class KeptSimulation implements Persistable<UUID> {
+
+    @Id
+    private UUID id;
+
+    @Column(name = "job_id")
+    private UUID jobId;
+
+    @Column(name = "made_at")
+    private Instant madeAt;
+
+    @Convert(converter = SimulationRecordConverter.class)
+    private Document<SimulationRecord> record;
+
+    @Transient
+    private boolean stands;
+
+    protected KeptSimulation() {}
+
+    KeptSimulation(UUID id, UUID jobId, Instant madeAt, Document<SimulationRecord> record) {
+        this.id = id;
+        this.jobId = jobId;
+        this.madeAt = madeAt;
+        this.record = record;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return !stands;
+    }
+
+    @PostLoad
+    @PostPersist
+    void stand() {
+        stands = true;
+    }
+
+    UUID jobId() {
+        return jobId;
+    }
+
+    public Instant madeAt() {
+        return madeAt;
+    }
+
+    public Document<SimulationRecord> record() {
+        return record;
+    }
+}

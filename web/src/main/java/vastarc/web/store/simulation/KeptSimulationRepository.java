@@ -1,0 +1,14 @@
+package vastarc.web.store.simulation;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface KeptSimulationRepository extends JpaRepository<KeptSimulation, UUID> {
+
+    List<KeptSimulation> findByJobIdOrderByMadeAtDescIdAsc(UUID jobId);
+
+    @Query("select kept.id from KeptSimulation kept order by kept.madeAt, kept.id")
+    List<UUID> idsInOrder();
+}

@@ -1,0 +1,76 @@
+package vastarc.web.store.simulation;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.springframework.stereotype.Service;
+import vastarc.web.store.TransactionRetry;
+import vastarc.web.store.document.Document;
+
+/** Keeps the last rehearsals of each job. */
+@Service
+public class SimulationStore {
+
+    /** Of one job; the oldest makes room. */
+    public static final int MOST = 12;
+
+    /** Id under which a job keeps a piece of work: two jobs of the same weld share the work, and each keeps it. */
+    public static UUID idOf(UUID work, UUID job) {
+        return UUID.nameUUIDFromBytes((work + " " + job).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private final KeptSimulationRepository rehearsals;
+    private final TransactionRetry retrying;
+    private final Clock clock;
+
+    SimulationStore(KeptSimulationRepository rehearsals, TransactionRetry retrying, Clock clock) {
+        this.rehearsals = rehearsals;
+        this.retrying = retrying;
+        this.clock = clock;
+    }
+
+    /** Keeps one; the same one a second time stays as it is. */
+    public void keep(UUID id, UUID job, SimulationRecord made) {
+        put(id, job, clock.instant(), Document.of(SimulationRecord.FORMAT, made));
+    }
+
+    void put(UUID id, UUID job, Instant at, Document<SimulationRecord> made) {
+        retrying.inTransaction(() -> {
+            if (!rehearsals.existsById(id)) {
+                rehearsals.saveAndFlush(new KeptSimulation(id, job, at, made));
+                List<KeptSimulation> all = of(job);
+                all.stream().skip(MOST).forEach(rehearsals::delete);
+            }
+            return id;
+        });
+    }
+
+    /** Those of a job, the newest first. */
+    public List<KeptSimulation> of(UUID job) {
+        return rehearsals.findByJobIdOrderByMadeAtDescIdAsc(job);
+    }
+
+    public Optional<KeptSimulation> find(UUID job, UUID id) {
+        return rehearsals.findById(id).filter(stored -> stored.jobId().equals(job));
+    }
+
+    Optional<KeptSimulation> find(UUID id) {
+        return rehearsals.findById(id);
+    }
+
+    public void forget(UUID job, UUID id) {
+        retrying.inTransaction(() -> {
+            find(job, id).ifPresent(stored -> rehearsals.deleteById(stored.getId()));
+            return id;
+        });
+    }
+
+    /** Every one that is kept, in the order they were made; for a transaction of the caller's. */
+    void forEach(Consumer<KeptSimulation> taker) {
+        rehearsals.idsInOrder().forEach(id -> find(id).ifPresent(taker));
+    }
+}

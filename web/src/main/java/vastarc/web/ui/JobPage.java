@@ -1,0 +1,26 @@
+package vastarc.web.ui;
+
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.ui.Model;
+import vastarc.web.store.job.JobStore.HistoryResult;
+
+/** A room of a job that can go back and forth through the job's history. */
+public interface JobPage {
+
+    JobTab step();
+
+    /**
+     * Lays the room anew after a step through the history.
+     *
+     * @param there where the job stands now
+     * @param sent  what the page sent besides
+     * @return its view
+     */
+    String showAfterHistoryStep(HistoryResult there, Map<String, String> sent, Preferences preferences, Model model);
+
+    /** The same after a change of a job; where there is no such job, it is not found. */
+    default String travelled(Optional<HistoryResult> there, Preferences preferences, Model model) {
+        return showAfterHistoryStep(there.orElseThrow(() -> new NotFound("job")), Map.of(), preferences, model);
+    }
+}

@@ -1,0 +1,35 @@
+package vastarc.web.ui;
+
+import java.util.Locale;
+
+/** The rooms a job passes through, in order: one list for the bar, the number keys and the bench. */
+public enum JobTab {
+    SHEET("Sheet"),
+    SCORE("Score"),
+    PANEL("Panel"),
+    PURGE("Purge"),
+    REHEARSE("Rehearse"),
+    ROUTE("Route"),
+    RUN("Run"),
+    READ("Read");
+
+    private final String label;
+
+    JobTab(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** Counted from 1, as the number keys do. */
+    public int number() {
+        return ordinal() + 1;
+    }
+
+    /** Last part of its address. */
+    public String path() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

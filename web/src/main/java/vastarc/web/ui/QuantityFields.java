@@ -1,0 +1,35 @@
+package vastarc.web.ui;
+
+import java.util.List;
+import vastarc.core.joint.Joint;
+import vastarc.core.quantity.Quantity;
+import vastarc.core.quantity.Unit;
+import vastarc.core.quantity.UnitSystem;
+import vastarc.web.request.WeldQuantityText;
+import vastarc.web.store.job.JointText;
+
+/** How much there is to weld, as fields to type into. */
+public final class QuantityFields {
+
+    private QuantityFields() {}
+
+    /** What is asked first, and on the sheet: how many seams, how long each. */
+    public static List<TypedField> first(JointText typed, WeldQuantityText read, boolean tube, UnitSystem units) {
+        String usual =
+                units.show(Quantity.of(Joint.USUAL_SEAM_MM, Unit.MILLIMETRE)).line();
+        return List.of(
+                of(typed, read, WeldQuantityText.SEAMS, "number of seams", "1", units),
+                of(typed, read, WeldQuantityText.SEAM, "length each", tube ? "once round" : usual, units));
+    }
+
+    /** One field as typed, with what is wrong with it. */
+    public static TypedField of(
+            JointText typed, WeldQuantityText read, String name, String label, String hint, UnitSystem units) {
+        String message = read.problems().stream()
+                .filter(problem -> problem.field().equals(name))
+                .map(problem -> problem.message(units))
+                .findFirst()
+                .orElse("");
+        return new TypedField(name, label, typed.work(name).orElse(""), "", hint, message);
+    }
+}

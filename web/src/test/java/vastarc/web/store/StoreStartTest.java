@@ -1,0 +1,43 @@
+package vastarc.web.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerInitializedEvent;
+import org.springframework.context.ApplicationContext;
+import org.springframework.context.ApplicationListener;
+import org.springframework.data.repository.Repository;
+import vastarc.web.SpringTest;
+import vastarc.web.VastArcApplication;
+
+/** The database is opened beside the start: what is wrong with it, or with a query, is found all the same. */
+@SpringTest
+class StoreStartTest {
+
+    @Autowired
+    private ApplicationContext program;
+
+    @Test
+    void everyStoreHasItsQueriesRead() {
+        assertThat(program.getBeansOfType(Repository.class)).hasSize(10);
+    }
+
+    @Test
+    void aDatabaseThatCannotBeBroughtUpToDateEndsTheStart() {
+        SpringApplication start = new SpringApplication(VastArcApplication.class);
+        AtomicBoolean opened = new AtomicBoolean();
+        start.addListeners((ApplicationListener<WebServerInitializedEvent>) door -> opened.set(true));
+        start.setDefaultProperties(Map.of("vastarc.warm-up", "false"));
+        assertThatThrownBy(() -> start.run(
+                        "--spring.datasource.url=jdbc:h2:mem:halfway;INIT=create table job(id int)",
+                        "--server.port=0",
+                        "--logging.level.root=off"))
+                .hasStackTraceContaining("non-empty schema");
+        assertThat(opened).as("the door, before the database was ready").isFalse();
+    }
+}

@@ -1,0 +1,169 @@
+package vastarc.web.store.archive;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import vastarc.core.training.Topic;
+import vastarc.web.Jobs;
+import vastarc.web.SpringTest;
+import vastarc.web.store.diagnosis.BeadObservations;
+import vastarc.web.store.diagnosis.DiagnosisStore;
+import vastarc.web.store.diagnosis.DiagnosisStore.TrialCounts;
+import vastarc.web.store.diagnosis.DiagnosisStore.TrialResult;
+import vastarc.web.store.drill.DrillStore;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.run.TraceColumns;
+
+/** What a shop has learned goes out with it and comes back: beads looked at, changes tried, answers of the drill, columns of meters. */
+@SpringTest
+class LearnedPartsTest {
+
+    static final List<String> TABLES = List.of("job_reading", "reading_outcome", "drill_result", "trace_columns");
+    private static final List<String> HEADING = List.of("t/s", "I/A");
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
+
+    @Autowired
+    private DiagnosisStore readings;
+
+    @Autowired
+    private DrillStore results;
+
+    @Autowired
+    private TraceColumns columns;
+
+    private JdbcClient database;
+
+    /** Past the stores and their transactions, as nothing of the program does. */
+    @Autowired
+    void openDatabase(DataSource source) {
+        database = JdbcClient.create(source);
+    }
+
+    private Job job;
+
+    @BeforeEach
+    void aShopThatHasLearned() {
+        job = jobs.create("=Looked at", "", Jobs.lapUnderTheTrigger());
+        Random random = new Random(8);
+        readings.change(job.id(), marks -> marks.marked("porosity", true).marked("crack", false));
+        for (int i = 0; i < 30; i++) {
+            BeadObservations seen = readings.of(job.id());
+            TrialResult result = TrialResult.values()[random.nextInt(TrialResult.values().length)];
+            readings.recordTrial(job.id(), "cause-" + random.nextInt(4), result, seen);
+            results.answered(
+                    "Pupil " + random.nextInt(3),
+                    Topic.values()[random.nextInt(Topic.values().length)],
+                    random.nextBoolean());
+        }
+        columns.remember(HEADING, List.of("TIME", "CURRENT"));
+    }
+
+    @AfterEach
+    void forgotten() {
+        empty();
+        jobs.delete(job.id());
+    }
+
+    private void empty() {
+        TABLES.forEach(table -> database.sql("delete from " + table).update());
+    }
+
+    private byte[] export() throws Exception {
+        return Archives.export(http);
+    }
+
+    private MockHttpServletResponse restore(byte[] archive, boolean take) throws Exception {
+        return Archives.restore(http, archive, take);
+    }
+
+    @Test
+    void allOfItComesBackByteForByte() throws Exception {
+        byte[] before = export();
+        BeadObservations marks = readings.of(job.id());
+        List<TrialCounts> learned = readings.learned();
+        assertThat(restore(before, true).getContentAsString()).contains("\"changes\":[]");
+
+        empty();
+        assertThat(restore(before, false).getContentAsString())
+                .contains(
+                        "what was seen of a bead comes in",
+                        "a change that was tried comes in",
+                        "answers of Pupil 1 in the drill come in",
+                        "the columns of a meter’s table come in");
+        assertThat(readings.learned()).isEmpty();
+        restore(before, true);
+
+        assertThat(export()).isEqualTo(before);
+        assertThat(readings.of(job.id())).isEqualTo(marks);
+        assertThat(readings.learned()).isEqualTo(learned);
+        assertThat(results.learners()).contains("Pupil 0", "Pupil 1", "Pupil 2");
+        assertThat(columns.chosen(HEADING)).contains(List.of("TIME", "CURRENT"));
+    }
+
+    @Test
+    void whatWasSeenSinceIsReplacedAndWhatWasAnsweredSinceStays() throws Exception {
+        byte[] before = export();
+        readings.change(job.id(), marks -> marks.marked("undercut", true));
+        results.answered("Newcomer", Topic.WORDS, true);
+
+        assertThat(restore(before, true).getContentAsString()).contains("what was seen of a bead is replaced");
+        assertThat(readings.of(job.id()).seen()).containsExactly("porosity");
+        assertThat(results.of("Newcomer")).hasSize(1);
+    }
+
+    @Test
+    void anArchiveOfTheVersionBeforeKnowsNothingOfItAndTakesNothingAway() throws Exception {
+        byte[] seven = Archives.with(export(), "manifest.json", text -> text.replace("\"version\":8", "\"version\":7"));
+        empty();
+        assertThat(restore(seven, true).getContentAsString()).contains("\"changes\":[]");
+        assertThat(results.learners()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "drill.json|\"right\":true|\"right\":1",
+                "drill.json|\"at\":\"2026|\"at\":\"20x6",
+                "tried.json|\"result\":\"[A-Z]+\"|\"result\":\"WONDERFUL\"",
+                "bead-marks.json|\"job\":\"[0-9a-f]{8}|\"job\":\"00000000",
+                "trace-columns.json|\"chosen\":\"TIME|\"chosen\":7,\"x\":\"",
+            })
+    void whatDoesNotFitIsRefusedWhole(String file, String found, String instead) throws Exception {
+        byte[] before = export();
+        MockHttpServletResponse refused =
+                restore(Archives.with(before, file, text -> text.replaceFirst(found, instead)), true);
+        assertThat(refused.getStatus()).isEqualTo(422);
+        assertThat(refused.getContentAsString()).contains("/" + file + "/", "Nothing was changed");
+        assertThat(export()).isEqualTo(before);
+    }
+
+    @Test
+    void ofManyLearnersThoseStayWhoAnsweredLast() {
+        results.answered("First of all", Topic.WORDS, true);
+        for (int i = 0; i < 200; i++) {
+            results.answered("Class " + i, Topic.WORDS, true);
+        }
+        assertThat(results.learners())
+                .hasSize(200)
+                .contains("Class 0", "Class 199")
+                .doesNotContain("First of all");
+    }
+}
