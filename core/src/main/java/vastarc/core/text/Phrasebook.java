@@ -8,8 +8,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
@@ -18,7 +16,6 @@ import vastarc.core.quantity.UnitSystem;
 /** Says phrases in either unit system. The words are read once, at class loading. */
 public final class Phrasebook {
 
-    private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");
     private static final Map<String, String> WORDS = read();
 
     private Phrasebook() {}
@@ -31,21 +28,12 @@ public final class Phrasebook {
     public static String say(Phrase phrase, UnitSystem units) {
         String sentence =
                 find(phrase.key()).orElseThrow(() -> new IllegalArgumentException("no words for key " + phrase.key()));
-        return PLACE.matcher(sentence)
-                .replaceAll(place -> Matcher.quoteReplacement(argument(phrase, place.group(1), units)));
+        return Sentences.fill(sentence, phrase.arguments(), argument -> text(argument, units));
     }
 
     /** The words of a key without figures, or the key's absence. */
     public static Optional<String> find(String key) {
         return Optional.ofNullable(WORDS.get(key));
-    }
-
-    private static String argument(Phrase phrase, String place, UnitSystem units) {
-        int index = Integer.parseInt(place);
-        if (index >= phrase.arguments().size()) {
-            throw new IllegalArgumentException("phrase " + phrase.key() + " has no argument " + index);
-        }
-        return text(phrase.arguments().get(index), units);
     }
 
     private static String text(Object argument, UnitSystem units) {

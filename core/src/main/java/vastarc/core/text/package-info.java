@@ -2,8 +2,8 @@
  * Words kept apart from logic.
  *
  * <p>A rule answers with a {@link vastarc.core.text.Phrase}: a key and its figures. The {@link vastarc.core.text.Phrasebook}
- * turns it into a sentence in the reader's units. All sentences stand in {@code words.properties}, so that they can be read, checked
- * and corrected in one place, and so that an inch shop never meets a millimetre inside a sentence.
+ * turns it into a sentence in the reader's units. All sentences of the core are in {@code words.properties}, so that they can be
+ * read, checked and corrected in one place, and so that an inch shop never meets a millimetre inside a sentence.
  */
 @NullMarked
 package vastarc.core.text;

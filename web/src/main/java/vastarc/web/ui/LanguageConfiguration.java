@@ -1,6 +1,7 @@
 package vastarc.web.ui;
 
 import java.util.Locale;
+import org.springframework.context.MessageSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.LocaleResolver;
@@ -13,5 +14,10 @@ class LanguageConfiguration {
     @Bean
     LocaleResolver localeResolver() {
         return new FixedLocaleResolver(Locale.ENGLISH);
+    }
+
+    @Bean
+    MessageSource messageSource() {
+        return new PageMessages();
     }
 }
