@@ -35,5 +35,5 @@ export function showHeat(share) {
     });
   });
   const said = hot.map((runs, i) => (runs.length ? `over ${steps[i]}: run ${runs.join(', ')}` : '')).filter(Boolean);
-  return `At ${clock(s)}: ${burning ? `run ${burning} burns` : 'no arc'}; ${said.length ? said.join('; ') : burning ? 'no other run is hot' : 'no run is too hot to touch'}.`;
+  return `At ${clock(s)}: ${burning ? `welding run ${burning}` : 'no arc'}; ${said.length ? said.join('; ') : burning ? 'no other run is hot' : 'no run is too hot to touch'}.`;
 }

@@ -57,7 +57,7 @@ export async function post(address, body, headers = {}) {
 // What to tell the hand: what the program said, or, where it said nothing, the words given.
 export function troubleOf(error, silent) {
   if (error instanceof Silence) return silent;
-  if (error instanceof Refusal) return error.said || `The program could not take this (${error.status}). Load the page again; what was kept is there.`;
+  if (error instanceof Refusal) return error.said || `The program could not do this (${error.status}). Load the page again; everything saved is still there.`;
   console.error(error);
   return 'Something went wrong on this page. Load it again; what was kept is there.';
 }

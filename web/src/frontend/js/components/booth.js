@@ -68,7 +68,7 @@ export function booth() {
       by('duty').textContent = shown.dutyLeftS >= 599 && stage !== 'ARC' ? '10:00' : clockText(Math.max(0, shown.dutyLeftS - (stage === 'ARC' ? gone : 0)));
       [by('argon').textContent, by('argon-unit').textContent] = lasts(shown.argonMin);
       by('touch').textContent = shown.touch;
-      by('arc-button').textContent = stage === 'ARC' ? 'arc out' : 'arc on';
+      by('arc-button').textContent = stage === 'ARC' ? 'Arc out' : 'Arc on';
       if (counting && gone >= shown.leftS) this.look();
       drawing.draw(shown.nowS + gone);
     },

@@ -19,7 +19,7 @@ export function cooling() {
         const pass = Number(line.dataset.pass) - gone;
         const touch = Number(line.dataset.touch) - gone;
         const next = pass > 0 ? `next pass in ${clockText(pass)}; ` : '';
-        line.textContent = `“${line.dataset.name}” ${touch > 0 ? `is hot: ${next}a bare hand bears it in about ${clockText(touch)}.` : 'has cooled.'}`;
+        line.textContent = `“${line.dataset.name}” ${touch > 0 ? `is hot: ${next}safe to touch in about ${clockText(touch)}.` : 'has cooled.'}`;
       });
     },
   };

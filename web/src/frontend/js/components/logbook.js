@@ -22,7 +22,7 @@ export function logbook() {
     async bring(input) {
       try {
         const answer = await (await post('/logbook/import', input.files[0], { 'Content-Type': 'application/octet-stream' })).json();
-        this.report = answer.wrong || `${answer.taken} taken, ${answer.known} were there already, ${answer.refused} refused.`;
+        this.report = answer.wrong || `${answer.taken} imported, ${answer.known} already there, ${answer.refused} refused.`;
         this.rows = answer.rows;
         this.trouble = '';
       } catch (error) {

@@ -149,9 +149,9 @@ export function importer() {
         const answer = await fetch('/api/v1/machines', { method: 'POST', body: file, headers: { 'Content-Type': 'application/json' } });
         const said = await answer.json();
         if (answer.ok) window.location.assign(`/machines/${said.id}`);
-        else this.trouble = `${file.name} was not taken: ${said.detail}`;
+        else this.trouble = `${file.name} was not imported: ${said.detail}`;
       } catch {
-        this.trouble = `${file.name} was not taken: the program does not answer, or the file is too large.`;
+        this.trouble = `${file.name} was not imported: the program does not answer, or the file is too large.`;
       }
       event.target.value = '';
     },

@@ -17,7 +17,7 @@ export function panel() {
       showHistory();
     },
 
-    get timerWord() { return this.timing ? 'stop the clock' : 'start the clock'; },
+    get timerWord() { return this.timing ? 'Stop the clock' : 'Start the clock'; },
 
     address(more) {
       return `${document.getElementById('job-form').getAttribute('action')}${more}`;

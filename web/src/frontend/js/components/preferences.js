@@ -7,7 +7,7 @@ export function preferences() {
     units: document.documentElement.dataset.units,
 
     get themeName() {
-      return { dark: 'dark', light: 'light', auto: 'system' }[this.theme];
+      return { dark: 'Dark', light: 'Light', auto: 'System' }[this.theme];
     },
 
     search() {

@@ -194,14 +194,14 @@ export function rehearse() {
       const state = this.running ? 'running' : 'over';
       if (state !== lastSpoken) {
         lastSpoken = state;
-        this.spoken = this.running ? 'The rehearsal runs.' : `The rehearsal is over. ${this.saysOne}. ${this.saysTwo}`;
+        this.spoken = this.running ? 'The simulation is running.' : `The simulation has ended. ${this.saysOne}. ${this.saysTwo}`;
       }
     },
 
     says(film) {
       if (film.state === 'CANCELLED') return 'stopped';
-      if (film.state === 'FAILED') return 'this could not be solved; try another detail';
-      if (!film.frames.length) return film.before ? `waits: ${film.before} before it` : 'begins';
+      if (film.state === 'FAILED') return 'this could not be calculated; try another detail';
+      if (!film.frames.length) return film.before ? `waiting: ${film.before} before this one` : 'starting';
       const now = film.frames[Math.min(frame, film.frames.length - 1)];
       return `${now.said}${this.running && film.state !== 'DONE' ? ` · ${Math.round(100 * film.share)} %` : ''}`;
     },
@@ -295,7 +295,7 @@ export function rehearse() {
           this.search = before ? `waits: ${before} before it` : `welding one after another: ${Math.round(100 * share)} %`;
         });
         this.finding = false;
-        this.search = { DONE: '', CANCELLED: 'stopped' }[state] ?? 'this could not be solved; try a shorter seam';
+        this.search = { DONE: '', CANCELLED: 'stopped' }[state] ?? 'this could not be calculated; try a shorter seam';
         if (state !== 'DONE') return;
         const answer = await fetch(this.address(`/found/${id}`));
         const page = new DOMParser().parseFromString(await answer.text(), 'text/html');

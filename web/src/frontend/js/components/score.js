@@ -46,9 +46,9 @@ export function score() {
     get playWord() { return this.playing ? 'stop' : 'play'; },
     get paceWord() { return `×${this.paceAt}`; },
     get tickWord() { return this.ticking ? 'ticks' : 'silent'; },
-    get tryWord() { return this.trying ? 'give up' : 'Try it'; },
+    get tryWord() { return this.trying ? 'Stop' : 'Practise'; },
     get padWord() { return { FOOT: 'hold: foot down (space)', TOUCH: 'hold: touch and lift (space)' }[raw.score?.input] ?? 'hold: trigger (space)'; },
-    get valveWord() { return this.valveOpen ? 'close the valve' : 'open the valve'; },
+    get valveWord() { return this.valveOpen ? 'Close the valve' : 'Open the valve'; },
 
     read() {
       const data = document.getElementById('score-data')?.dataset.score;

@@ -7,7 +7,7 @@ export function failed(status) {
   if (status === 507) return 'The disk of this machine is full. Make room and take it then. Nothing was changed.';
   if (status === 413) return 'The file is larger than an archive of a shop can be. Nothing was changed.';
   if (status === 409 || status === 429) return 'Another archive is being taken just now. Try again when it is done. Nothing was changed.';
-  return `The program could not take it (${status}). Nothing was changed; try again, or start the program afresh.`;
+  return `The program could not import it (${status}). Nothing was changed; try again, or restart the program.`;
 }
 
 // How the shop works: habits are kept only after they have told whom they move; the shelf keeps itself; a file is looked into first.
@@ -64,7 +64,7 @@ export function shop() {
         this.changes = said.changes ?? [];
         if (said.problem) this.told = said.problem;
         else if (take) this.told = this.changes.length ? 'Taken:' : 'Taken; nothing was different.';
-        else this.told = this.changes.length ? `${this.file.name} would change this shop:` : `${this.file.name} says what this shop already is.`;
+        else this.told = this.changes.length ? `${this.file.name} would change this shop:` : `${this.file.name} changes nothing in this shop.`;
         if (take || said.problem) this.file = null;
       } catch (error) {
         this.told = troubleOf(error, 'The program does not answer; nothing was changed.');

@@ -201,10 +201,10 @@ export function runs(segments, so) {
 }
 
 function wire(score, view, time, lane) {
-  if (!score.wire) return text('lane-note', GUTTER + 8, lane.y + lane.h / 2 + 5, 'no wire');
+  if (!score.wire) return text('lane-note', GUTTER + 8, lane.y + lane.h / 2 + 5, 'no filler');
   const welding = runs(score.segments, (segment) => segment.phase === 'WELD' || segment.phase === 'SECOND_CURRENT');
   if (!score.dabsPerS || time.pxPerS / score.dabsPerS < 4) {
-    const words = score.dabsPerS ? `${round(score.dabsPerS)} dabs a second` : 'laid in';
+    const words = score.dabsPerS ? `${round(score.dabsPerS)} dabs a second` : 'lay wire';
     return welding
       .map(([t0, t1]) => `<rect class="wire-laid" x="${round(time.x(t0))}" y="${lane.y + 6}" width="${round(time.x(t1) - time.x(t0))}" height="${lane.h - 12}"/>` + text('lane-note', time.x(Math.max(t0, view.t0)) + 6, lane.y + lane.h / 2 + 5, words))
       .join('');
@@ -228,7 +228,7 @@ export function dabTimes(score) {
 function travel(score, time, lane) {
   const moving = runs(score.segments, (segment) => (score.tack ? segment.phase === 'ARC_OUT' : segment.phase === 'WELD' || segment.phase === 'SECOND_CURRENT'));
   const whole = moving.reduce((sum, [t0, t1]) => sum + t1 - t0, 0);
-  if (!whole) return text('lane-note', GUTTER + 8, lane.y + lane.h / 2 + 5, 'torch stands');
+  if (!whole) return text('lane-note', GUTTER + 8, lane.y + lane.h / 2 + 5, 'torch at rest');
   let done = 0;
   const y = (share) => lane.y + lane.h - 3 - share * (lane.h - 8);
   const points = moving.flatMap(([t0, t1]) => {

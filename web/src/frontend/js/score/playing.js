@@ -54,7 +54,7 @@ export function playing(raw) {
       const text = (id, words) => { document.getElementById(id).textContent = words; };
       text('now-time', `${t.toFixed(1)} s`);
       text('now-current', currentWords(segment, t));
-      text('now-phase', span ? span.words : 'at rest');
+      text('now-phase', span ? span.words : 'At rest');
       text('now-next', span ? span.next : 'gas shut, torch free');
       text('now-gas', span && segment.gas ? 'gas on' : 'gas shut');
       this.pool(t);

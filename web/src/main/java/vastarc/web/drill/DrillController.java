@@ -27,6 +27,7 @@ import vastarc.core.training.Topic;
 import vastarc.core.training.TrainingShop;
 import vastarc.web.request.TrainingShops;
 import vastarc.web.store.drill.DrillStore;
+import vastarc.web.ui.Labels;
 
 /** Asks, explains, and remembers who knows what. */
 @Controller
@@ -46,7 +47,11 @@ class DrillController {
     }
 
     /** A topic and how well it is known. */
-    public record TopicLine(String id, String name, String known, int asked, int right, boolean due) {}
+    public record TopicLine(String id, String name, String known, int asked, int right, boolean due) {
+        public TopicLine {
+            name = Labels.of(name);
+        }
+    }
 
     @GetMapping("/drill")
     String start(@RequestParam(defaultValue = "") String learner, Model model) {

@@ -11,6 +11,7 @@ import vastarc.core.text.Phrasebook;
 import vastarc.core.training.Question;
 import vastarc.core.training.Topic;
 import vastarc.web.drill.ExamPaper.ExamLine;
+import vastarc.web.ui.Labels;
 
 /**
  * An exam after it was handed in.
@@ -26,7 +27,11 @@ public record MarkedExam(List<MarkedLine> lines, long right, List<RepeatTopic> r
             int number, Topic topic, QuestionView question, boolean right, String given, String key, String why) {}
 
     /** What to repeat. */
-    public record RepeatTopic(String topic, String name, long wrong) {}
+    public record RepeatTopic(String topic, String name, long wrong) {
+        public RepeatTopic {
+            name = Labels.of(name);
+        }
+    }
 
     static MarkedExam of(ExamPaper paper, IntFunction<SubmittedAnswer> given) {
         List<MarkedLine> lines = IntStream.range(0, paper.lines().size())

@@ -20,6 +20,7 @@ import vastarc.web.paper.PaperPress;
 import vastarc.web.store.job.PurgeText;
 import vastarc.web.store.run.PhotoStore;
 import vastarc.web.store.run.WeldRun;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.ParameterView.FigureLine;
 import vastarc.web.ui.Preferences;
@@ -52,7 +53,11 @@ class RecordController {
     public record WeldRecord(RunView run, String verdict, List<FigureLine> purge, String note, List<Picture> photos) {}
 
     /** A photograph and what it shows. */
-    public record Picture(String source, String label) {}
+    public record Picture(String source, String label) {
+        public Picture {
+            label = Labels.of(label);
+        }
+    }
 
     @GetMapping("/logbook/{id}/record")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {

@@ -13,6 +13,7 @@ import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.RecordingChart;
 import vastarc.web.logbook.Logbook.OpenedRun;
 import vastarc.web.store.run.RunRecord;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
@@ -34,7 +35,11 @@ public record RunComparison(
         List<RunView.Photo> photosOther) {
 
     /** A figure of both. */
-    public record ComparisonRow(String name, String one, String other) {}
+    public record ComparisonRow(String name, String one, String other) {
+        public ComparisonRow {
+            name = Labels.of(name);
+        }
+    }
 
     static RunComparison of(OpenedRun openedRun, OpenedRun other, UnitSystem units) {
         Map<String, String> first = read(openedRun, units);

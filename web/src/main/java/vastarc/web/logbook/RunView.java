@@ -17,6 +17,7 @@ import vastarc.web.logbook.Logbook.OpenedRun;
 import vastarc.web.store.run.Photograph;
 import vastarc.web.store.run.RunRecord;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
@@ -55,10 +56,18 @@ public record RunView(
         String fault) {
 
     /** A figure as planned and as read. */
-    public record Side(String name, String planned, String read) {}
+    public record Side(String name, String planned, String read) {
+        public Side {
+            name = Labels.of(name);
+        }
+    }
 
     /** A photograph. */
-    public record Photo(String id, String label) {}
+    public record Photo(String id, String label) {
+        public Photo {
+            label = Labels.of(label);
+        }
+    }
 
     /** The job behind a run, as far as it matters here. */
     record RunJob(String id, boolean proven) {}

@@ -24,6 +24,7 @@ import vastarc.web.store.machine.JobPanel;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.Torch;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.Labels;
 
 /**
  * The Panel place, finished for display.
@@ -123,7 +124,11 @@ public record PanelPage(
             int number, String code, String text, List<AnswerLine> answers, String state, String stops) {}
 
     /** An answer to tap. */
-    public record AnswerLine(String name, String text, boolean given, boolean right) {}
+    public record AnswerLine(String name, String text, boolean given, boolean right) {
+        public AnswerLine {
+            text = Labels.of(text);
+        }
+    }
 
     /** What the page is made from. */
     record PanelSource(

@@ -32,6 +32,7 @@ import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.PurgeText;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.ParameterView.FigureLine;
 import vastarc.web.ui.TypedField;
 
@@ -92,7 +93,11 @@ public record PurgePage(
             List<String> otherWays) {}
 
     /** The root at a flow. */
-    public record RootPicture(String name, String flow, String verdict, Drawing drawing) {}
+    public record RootPicture(String name, String flow, String verdict, Drawing drawing) {
+        public RootPicture {
+            name = Labels.of(name);
+        }
+    }
 
     /** What the page is made from. */
     record PurgeSource(

@@ -29,6 +29,7 @@ import vastarc.web.store.diagnosis.BeadObservations;
 import vastarc.web.store.diagnosis.DiagnosisStore.TrialCounts;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
+import vastarc.web.ui.Labels;
 
 /**
  * The Read place, finished for display.
@@ -88,10 +89,18 @@ public record ReadPage(
             boolean blank) {}
 
     /** Signs of a place. */
-    public record PlaceView(String name, List<SymptomView> signs) {}
+    public record PlaceView(String name, List<SymptomView> signs) {
+        public PlaceView {
+            name = Labels.of(name);
+        }
+    }
 
     /** A sign: {@code state} is {@code seen}, {@code not} or empty. */
-    public record SymptomView(String id, String words, String state, Optional<Drawing> drawing) {}
+    public record SymptomView(String id, String words, String state, Optional<Drawing> drawing) {
+        public SymptomView {
+            words = Labels.of(words);
+        }
+    }
 
     /**
      * A cause.
@@ -112,13 +121,21 @@ public record ReadPage(
             String act,
             String check,
             String cost,
-            boolean settable) {}
+            boolean settable) {
+        public CauseView {
+            name = Labels.of(name);
+        }
+    }
 
     /** A question and its answers: of a sign, {@code yes} and {@code no}. */
     public record NextQuestionView(String kind, String id, String text, List<AnswerView> answers) {}
 
     /** An answer to tap. */
-    public record AnswerView(String question, String value, String words) {}
+    public record AnswerView(String question, String value, String words) {
+        public AnswerView {
+            words = Labels.of(words);
+        }
+    }
 
     static ReadPage of(ReadSource source, UnitSystem units) {
         return new ReadPage(

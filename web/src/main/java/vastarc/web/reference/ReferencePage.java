@@ -20,6 +20,7 @@ import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.PositionDrawing;
+import vastarc.web.ui.Labels;
 
 /**
  * What a hand looks up, finished for display.
@@ -55,16 +56,28 @@ public record ReferencePage(
     public record TermLine(String id, String term, String meaning, String aliases, String note) {}
 
     /** A setting. */
-    public record ParameterLine(String id, String name, String formula, String ifWrong, String source) {}
+    public record ParameterLine(String id, String name, String formula, String ifWrong, String source) {
+        public ParameterLine {
+            name = Labels.of(name);
+        }
+    }
 
     /** A symptom. */
-    public record SymptomLine(String id, String seen, List<String> causes) {}
+    public record SymptomLine(String id, String seen, List<String> causes) {
+        public SymptomLine {
+            seen = Labels.of(seen);
+        }
+    }
 
     /** A position. */
     public record PositionTile(String letters, String names, String words, Drawing drawing) {}
 
     /** A matter and its schools, the default first. */
-    public record MethodTopicLine(String matter, List<String> schools) {}
+    public record MethodTopicLine(String matter, List<String> schools) {
+        public MethodTopicLine {
+            matter = Labels.of(matter);
+        }
+    }
 
     static ReferencePage of(UnitSystem units) {
         return new ReferencePage(

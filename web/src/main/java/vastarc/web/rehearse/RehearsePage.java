@@ -33,6 +33,7 @@ import vastarc.web.store.job.Job;
 import vastarc.web.store.simulation.KeptSimulation;
 import vastarc.web.store.simulation.SimulationRecord;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.Labels;
 import vastarc.web.work.SimulationWork.SimulationStatus;
 
 /**
@@ -181,7 +182,11 @@ public record RehearsePage(
             List<WidthLine> table) {}
 
     /** One figure of both; {@code other} and {@code difference} empty where there is one only. */
-    public record ComparedFigures(String name, String one, String other, String difference) {}
+    public record ComparedFigures(String name, String one, String other, String difference) {
+        public ComparedFigures {
+            name = Labels.of(name);
+        }
+    }
 
     /** Width at a place of the seam, in front and behind, of each. */
     public record WidthLine(String place, String one, String other) {}

@@ -27,6 +27,7 @@ import vastarc.web.request.JobPlan;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
@@ -120,7 +121,11 @@ public record ScorePage(
             String engine,
             String idle,
             String message,
-            String passed) {}
+            String passed) {
+        public FigureField {
+            name = Labels.of(name);
+        }
+    }
 
     /** What the page was asked to lay over, and how that is called. */
     record ComparedWith(String choice, String name, Outcome<WeldCycle> score) {}

@@ -29,6 +29,7 @@ import vastarc.web.request.WeldQuantityText;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JointText;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.QuantityFields;
 import vastarc.web.ui.TypedField;
 
@@ -65,10 +66,18 @@ public record JointPanel(
     }
 
     /** A joint form to choose by picture. */
-    public record JointTile(String value, String label, boolean selected, String metal, String weld) {}
+    public record JointTile(String value, String label, boolean selected, String metal, String weld) {
+        public JointTile {
+            label = Labels.of(label);
+        }
+    }
 
     /** A matter on which this job may go another way than the shop. */
-    public record MethodField(String field, String matter, List<Choice> choices) {}
+    public record MethodField(String field, String matter, List<Choice> choices) {
+        public MethodField {
+            matter = Labels.of(matter);
+        }
+    }
 
     private static final List<InputField<?>> LENGTHS =
             List.of(WeldFields.BASE, WeldFields.ABUTTING, WeldFields.TUBE_OD);
@@ -243,7 +252,7 @@ public record JointPanel(
 
     /** What a field is called. */
     public String label(String field) {
-        return say("field." + field);
+        return Labels.of(say("field." + field));
     }
 
     public String message(String field) {

@@ -18,6 +18,7 @@ import vastarc.web.request.JobPlan;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.ProvenSheet;
+import vastarc.web.ui.Labels;
 
 /**
  * The Sheet place, finished for display.
@@ -69,7 +70,11 @@ public record SheetPage(
     public record ProvenView(String day, boolean kept, String engine, List<MovedLine> moved) {}
 
     /** A figure as it was proven, as the engine would set it now, and by how much that is more or less. */
-    public record MovedLine(String name, String then, String now, String by) {}
+    public record MovedLine(String name, String then, String now, String by) {
+        public MovedLine {
+            name = Labels.of(name);
+        }
+    }
 
     /** What the page is made from. */
     record SheetSource(

@@ -27,6 +27,7 @@ import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.ParameterView;
 import vastarc.web.ui.ParameterView.FigureLine;
 
@@ -175,7 +176,7 @@ public record SheetView(
     private static OwnLine own(Parameter parameter, UnitSystem units) {
         return new OwnLine(
                 parameter.key().apiName(),
-                text(parameter.key().words(), units),
+                Labels.of(text(parameter.key().words(), units)),
                 units.show(parameter.quantity()).line(),
                 units.show(Quantity.of(parameter.engineValue(), parameter.key().unit()))
                         .line());
@@ -202,7 +203,8 @@ public record SheetView(
                 .orElse(1);
         return sheet.schools().stream()
                 .map(methodCurrent -> new MethodLine(
-                        Phrasebook.say(Phrase.of(methodCurrent.school().words()), units),
+                        Labels.of(
+                                Phrasebook.say(Phrase.of(methodCurrent.school().words()), units)),
                         units.show(Quantity.amperes(methodCurrent.currentA())).line(),
                         Math.round(100 * methodCurrent.currentA() / most),
                         methodCurrent.school()
@@ -247,7 +249,7 @@ public record SheetView(
         return new PassLine(
                 number,
                 number == shown,
-                text("pass." + pass.kind(), units),
+                Labels.of(text("pass." + pass.kind(), units)),
                 units.show(Quantity.amperes(pass.currentA())).line(),
                 low + " – " + units.show(Quantity.amperes(pass.highA())).figure(),
                 pass.wireDiameterMm() > 0
@@ -262,7 +264,7 @@ public record SheetView(
     private static FilletLine fillet(CornerChoice choice, UnitSystem units) {
         return new FilletLine(
                 query(choice.change()),
-                text("corner." + choice.code(), units),
+                Labels.of(text("corner." + choice.code(), units)),
                 choice.chosen(),
                 units.show(Quantity.amperes(choice.currentA())).line(),
                 choice.legMm() > 0 ? units.show(Quantity.ruled(choice.legMm())).line() : "–",
@@ -326,7 +328,7 @@ public record SheetView(
 
     private static ButtLine butt(ButtChoice choice, UnitSystem units) {
         return new ButtLine(
-                text("butt." + choice.way(), units),
+                Labels.of(text("butt." + choice.way(), units)),
                 choice.passes() > 1,
                 choice.possible(),
                 choice.chosen(),
@@ -343,7 +345,7 @@ public record SheetView(
 
     private static StepLine step(Sensitivity step, UnitSystem units) {
         return new StepLine(
-                text("sensitivity." + step.what(), units),
+                Labels.of(text("sensitivity." + step.what(), units)),
                 units.show(Quantity.of(step.low(), step.unit())).figure(),
                 units.show(Quantity.amperes(step.lowCurrentA())).line(),
                 units.show(Quantity.of(step.now(), step.unit())).line(),

@@ -13,6 +13,9 @@ import vastarc.core.text.Phrasebook;
 
 /** One option of a choice, finished for display. */
 public record Choice(String value, String label, boolean selected) {
+    public Choice {
+        label = Labels.of(label);
+    }
 
     /** Every value of an enumeration, spoken by {@code <words>.<name>}. */
     public static List<Choice> of(Enum<?>[] values, String words, String selected) {

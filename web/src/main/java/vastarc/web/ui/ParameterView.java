@@ -36,9 +36,16 @@ public record ParameterView(
         String school,
         boolean own,
         String passed) {
+    public ParameterView {
+        name = Labels.of(name);
+    }
 
     /** A name and its figure. */
-    public record FigureLine(String name, String value) {}
+    public record FigureLine(String name, String value) {
+        public FigureLine {
+            name = Labels.of(name);
+        }
+    }
 
     /** Figure and unit as they are read. */
     public String line() {

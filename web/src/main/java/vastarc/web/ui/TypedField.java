@@ -7,4 +7,8 @@ package vastarc.web.ui;
  * @param hint    what stands where nothing is typed
  * @param message what is wrong with what was typed; empty if nothing is
  */
-public record TypedField(String name, String label, String text, String echo, String hint, String message) {}
+public record TypedField(String name, String label, String text, String echo, String hint, String message) {
+    public TypedField {
+        label = Labels.of(label);
+    }
+}

@@ -100,7 +100,7 @@ class DrillPagesTest {
         String entered = answer(right);
         assertThat(entered).contains("id=\"mark\" role=\"status\">right");
         String wrong = answer((right + 1) % 4);
-        assertThat(wrong).contains("not so", "(your answer)");
+        assertThat(wrong).contains("Wrong", "(your answer)");
         assertThat(results.of("Pupil")).extracting(DatedAnswer::right).containsExactly(true, false);
         assertThat(send(get("/drill?learner=Pupil")).getContentAsString()).contains("1 of 2 right");
         assertThat(send(get("/drill.csv?learner=Pupil")).getContentAsString()).contains("WORDS,true", "WORDS,false");

@@ -29,9 +29,11 @@ class TemplateWordsTest {
     private static final Path MESSAGES = Path.of("src/main/resources/messages.properties");
     private static final Pattern WORD = Pattern.compile("\\p{L}{2,}");
     private static final Pattern EXPRESSION = Pattern.compile("\\[\\[.*?]]|\\$\\{[^}]*}", Pattern.DOTALL);
-    private static final Pattern SENTENCE = Pattern.compile("'[^'|]*\\p{L}{2,} +\\p{L}[^']*'|\\|[^|]*\\|");
+    private static final Pattern SENTENCE = Pattern.compile("'\\p{L}{2,} +\\p{L}[^'|]*'");
+    private static final Pattern BESIDE = Pattern.compile("\\|[^|]*\\p{L}{2,}[^|]*\\||'[^'|]*\\p{L}{2,}[^'|]*'");
     private static final Pattern KEY =
             Pattern.compile("#\\{([a-z][\\w.-]*)|msg\\('([\\w.-]+)'|'((?:error|ui|logbook)\\.[\\w.-]+)'");
+    private static final Pattern SPOKEN_PART = Pattern.compile("(?:aria-label|title|placeholder|alt)=[^,]*");
     private static final Set<String> SPOKEN = Set.of("aria-label", "title", "placeholder", "alt");
     private static final Set<String> WRITTEN =
             Set.of("th:text", "th:utext", "th:attr", "th:aria-label", "th:title", "th:placeholder", "th:alt");
@@ -101,7 +103,9 @@ class TemplateWordsTest {
         @Override
         public void handleOpenElement(String name, Map<String, String> attributes, int line, int column) {
             code = name.equals("script") || name.equals("style");
-            attribute(attributes, line);
+            if (!code) {
+                attribute(attributes, line);
+            }
         }
 
         @Override
@@ -129,14 +133,17 @@ class TemplateWordsTest {
             });
         }
 
-        private void literals(String name, String value, int line) {
-            Matcher literal = SENTENCE.matcher(value.replaceAll("#\\{\\|[^|]*\\|}", ""));
-            while (literal.find()) {
-                String said = EXPRESSION.matcher(literal.group()).replaceAll("");
-                boolean words = said.matches(".*\\p{L}{2,}[ ,;.].*") || said.matches(".*[ ,;.]\\p{L}{2,}.*");
-                if (words) {
-                    bare.add(line + ": " + name + "=" + literal.group());
-                }
+        /** Sentences inside an expression, and any word beside one. */
+        private void literals(String name, String whole, int line) {
+            Matcher heard = SPOKEN_PART.matcher(whole);
+            String value = !name.equals("th:attr") ? whole : heard.find() ? heard.group() : "";
+            Matcher inside = SENTENCE.matcher(value.replaceAll("#\\{[^}]*}", ""));
+            while (inside.find()) {
+                bare.add(line + ": " + name + "=" + inside.group());
+            }
+            Matcher beside = BESIDE.matcher(value.replaceAll("[#$]\\{[^}]*}+", ""));
+            while (beside.find()) {
+                bare.add(line + ": " + name + "=" + beside.group());
             }
         }
     }
