@@ -12,7 +12,7 @@ import { trying } from '../score/trying.js';
 const TYPING_PAUSE_MS = 250;
 const RETRY_MS = 3000;
 
-// The score at work. The server reckons; here the score is drawn, pulled, played and tried.
+// The score at work. The server calculates; here the weld cycle is drawn, pulled, played and practised.
 export function score() {
   // Kept out of Alpine's reach: it changes with every frame.
   const raw = { view: null, grabbed: null, tried: null, fresh: new Set(), asked: {}, pressed: {} };

@@ -26,7 +26,7 @@ import vastarc.core.plan.WeldPlan;
 import vastarc.core.quantity.Length;
 import vastarc.core.sheet.ShopDefaults;
 
-/** A thousand plans of seeded joints in every form, metal, position and control: with sheets, with scores, with pools. */
+/** A thousand plans of seeded joints in every form, metal, position and control: with sheets, with weld cycles, with pools. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)

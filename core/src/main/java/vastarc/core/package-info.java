@@ -11,9 +11,9 @@
  *   <li>{@code joint} – what is to be welded and how
  *   <li>{@code heat} – the moving source on a plate of finite thickness, arc and cooling
  *   <li>{@code consumable} – tungsten, cup, gas and wire
- *   <li>{@code sheet} – the planner: every setting with window, school and reason
+ *   <li>{@code sheet} – the planner: every parameter with range, method and reason
  *   <li>{@code score} – the weld in time, as a machine answers hand or foot
- *   <li>{@code machine} – profiles of machines, where their controls must stand, limits, dials
+ *   <li>{@code machine} – profiles of machines, where their controls must be set, limits, dials
  *   <li>{@code reference} – symptoms and words, as the reference shows them
  * </ol>
  * Everything here is immutable and pure: no clock, no randomness, no input or output but reading its own tables.

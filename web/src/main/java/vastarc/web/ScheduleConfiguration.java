@@ -9,7 +9,7 @@ import org.springframework.scheduling.concurrent.ThreadPoolTaskScheduler;
 @Configuration
 public class ScheduleConfiguration {
 
-    /** For what is told to open pages, and for simulated meters. */
+    /** For what is given to open pages, and for simulated meters. */
     public static final String LINES = "lineScheduler";
 
     /** For copies of the shop and other work that may take minutes. */

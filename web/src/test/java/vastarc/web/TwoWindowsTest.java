@@ -36,7 +36,7 @@ import vastarc.web.store.machine.StartingProfiles;
 import vastarc.web.store.shop.ShopSettings;
 import vastarc.web.store.shop.ShopStore;
 
-/** Two windows change the same thing: what differs is merged, what collides is told, nothing is written over in silence. */
+/** Two windows change the same thing: what differs is merged, what collides is given, nothing is written over in silence. */
 @OwnShopTest
 class TwoWindowsTest {
 

@@ -12,8 +12,8 @@ import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /**
- * As many edits as are asked for, by four hands that never rest: fields of a job, controls of a machine, the shelf. What lives in the
- * program after a collection is told every twentieth part of the way; a shop that is only edited must not grow.
+ * As many edits as are asked for, by four hands that never rest: fields of a job, controls of a machine, the stock. What lives in the
+ * program after a collection is given every twentieth part of the way; a shop that is only edited must not grow.
  *
  * <p>Use: {@code benchmarks/run-load EditsLoad 8090 200000}, on a shop with the demo's machines.
  */

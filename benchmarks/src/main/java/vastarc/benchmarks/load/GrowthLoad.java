@@ -79,7 +79,7 @@ public final class GrowthLoad {
         System.out.printf("backup: %d KB, %.1f s%n", bytes / 1024, (System.nanoTime() - begun) / 1e9);
     }
 
-    /** Another habit every time. */
+    /** Another shop default every time. */
     private HttpRequest asked(int round) {
         List<Method> schools = Arrays.stream(Method.values())
                 .filter(method -> method.matter() != null)
@@ -125,7 +125,7 @@ public final class GrowthLoad {
         return bytes.toByteArray();
     }
 
-    /** Every element of an archive stands on a line of its own. */
+    /** Every element of an archive is on a line of its own. */
     private static String many(String text, int jobs) {
         List<String> lines = text.lines()
                 .map(line -> line.replaceAll("^[,\\[]|[,\\]]+$", ""))

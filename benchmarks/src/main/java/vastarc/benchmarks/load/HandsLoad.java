@@ -13,7 +13,7 @@ import java.util.concurrent.Future;
 
 /**
  * Four hands on one shop: each edits a job of its own on its sheet and its purge and strikes arcs at its booth; moves a control of its own on a
- * machine they share, ticks a tungsten of its own on their shelf, prices a wire of its own on their list and marks a sign of its own on a
+ * machine they share, ticks a tungsten of its own on their stock, prices a wire of its own on their list and marks a sign of its own on a
  * bead they all look at. Each keeps a model of what it did; what the shop does not show of it is a lost update.
  *
  * <p>Use: {@code benchmarks/run-load HandsLoad 8090 600}.
@@ -40,7 +40,7 @@ public final class HandsLoad {
     /** A machine that several hands can be at, each at a control of its own. */
     record Front(String machine, List<String> controls) {
 
-        /** Puts a hand's control somewhere. */
+        /** Puts a welder's control somewhere. */
         String place(int hand) {
             return "/machines/" + machine + "/controls/" + controls.get(hand) + "/place";
         }
@@ -89,7 +89,7 @@ public final class HandsLoad {
                 HANDS, seconds, sums[0], sums[1], sums[2]);
     }
 
-    /** A tungsten of a hand's own ticked or not, as the page sends it: how it was laid beside how it is left. */
+    /** A tungsten of a welder's own ticked or not, as the page sends it: how it was laid beside how it is left. */
     static Map<String, String> shelf(int number, boolean ticked) {
         Map<String, String> fields = new LinkedHashMap<>();
         fields.put("was.tungsten", ticked ? "" : TUNGSTENS.get(number));

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.function.IntFunction;
 
 /**
- * Round trips of the score, as one hand makes them while it pulls: each waits for the one before. Use:
+ * Round trips of the weld cycle, as one hand makes them while it pulls: each waits for the one before. Use:
  * {@code benchmarks/run-load ScoreLoad 8090 400}. At most 2000 requests of a kind.
  */
 public final class ScoreLoad {

@@ -19,6 +19,7 @@ public record FillerRod(double diameterMm, double fromMm, double toMm, double ti
                             row.number("ti_to_mm")))
                     .toList();
 
+    /** {@return every diameter made, thinnest first} */
     public static List<FillerRod> sizes() {
         return SIZES;
     }
@@ -60,6 +61,7 @@ public record FillerRod(double diameterMm, double fromMm, double toMm, double ti
         return Math.PI / 4 * diameterMm * diameterMm;
     }
 
+    /** {@return whether the rod is too thick for a plate of {@code thicknessMm}, mm} */
     public boolean isTooThickFor(double thicknessMm) {
         return diameterMm > MAX_OF_THICKNESS * thicknessMm + 1e-9;
     }

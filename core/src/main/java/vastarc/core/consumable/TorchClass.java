@@ -7,7 +7,7 @@ import vastarc.core.tables.Table;
 /**
  * A class of torch. Source: table {@code torches.csv}; a real torch's plate governs.
  *
- * @param id          stable name; spoken by the words {@code torch.<id>}
+ * @param id          stable name; its words: {@code torch.<id>}
  * @param currentA    rated current, A
  * @param dutyPercent at this duty over ten minutes, %
  */

@@ -14,7 +14,7 @@ import vastarc.core.tables.Table;
  * @param usualHighA    customary range, A
  * @param minStableA    lowest current at which a sharpened tip holds a quiet arc, A
  * @param practicalMaxA highest current before the tip suffers, A
- * @param usualToA      peak up to which hands take it, A; 0 where they seldom do
+ * @param usualToA      peak up to which it is usually used, A; 0 where it seldom is
  */
 public record Tungsten(
         double diameterMm,
@@ -54,7 +54,7 @@ public record Tungsten(
         return SIZES;
     }
 
-    /** The thinnest that carries the peak with a tenth in hand; empty beyond the thickest. */
+    /** The thinnest that carries the peak with a tenth in reserve; empty beyond the thickest. */
     public static Optional<Tungsten> forPeak(double peakA) {
         return SIZES.stream()
                 .filter(size -> size.practicalMaxA() >= HEADROOM * peakA)
@@ -70,8 +70,8 @@ public record Tungsten(
     }
 
     /**
-     * The one hands usually take: by the peak, thicker where the peak is more than it carries, thinner where the least current it has to
-     * hold is less than it holds quietly; empty beyond the thickest. Source: trade habit [judgement].
+     * The usual one: by the peak, thicker where the peak is more than it carries, thinner where the least current it has to
+     * hold is less than it holds quietly; empty beyond the thickest. Source: trade practice [judgement].
      */
     public static Optional<Tungsten> usualFor(double peakA, double leastA) {
         Optional<Tungsten> usual = SIZES.stream()

@@ -8,7 +8,7 @@ import vastarc.core.cycle.TriggerMode.SupportedSetting;
 import vastarc.core.cycle.TriggerMode.TriggerInput;
 import vastarc.core.heat.Pulse;
 
-/** Where the arc is in its life, and what brings it on: the machine's own clock, or what a hand asks for. */
+/** Where the arc is in its life, and what brings it on: the machine's own clock, or what the welder asks for. */
 final class ArcPhases {
 
     private static final double INSTANT = 1e-9;
@@ -230,7 +230,7 @@ final class ArcPhases {
 
     void advance(double to) {
         if (phase == Phase.WELD && logic.input() == TriggerInput.FOOT) {
-            // Below a place the arc stays at its least: the stretch has a kink where the foot passes it.
+            // Below a place the arc stays at its least: the segment has a kink where the pedal passes it.
             stretch(foot.passesS(clock.leastA() / clock.ceilingA(), now(), to));
         }
         stretch(to);

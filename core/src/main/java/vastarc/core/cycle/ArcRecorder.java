@@ -7,7 +7,7 @@ import vastarc.core.cycle.CurrentSegment.PulseOverlay;
 import vastarc.core.cycle.CycleTimeline.ChangeOrigin;
 import vastarc.core.cycle.CycleTimeline.PhaseChange;
 
-/** What an arc's life leaves behind: stretches without gaps, and the changes of phase between them. */
+/** What an arc's life leaves behind: segments without gaps, and the changes of phase between them. */
 final class ArcRecorder {
 
     private final List<CurrentSegment> segments = new ArrayList<>();
@@ -36,7 +36,7 @@ final class ArcRecorder {
     /**
      * A stretch up to a time.
      *
-     * @param footFrom where the foot is at its start, {@code footTo} at its end
+     * @param footFrom pedal position at its start, {@code footTo} at its end
      */
     void add(
             Phase phase,

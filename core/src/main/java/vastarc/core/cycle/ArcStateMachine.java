@@ -11,7 +11,7 @@ import vastarc.core.cycle.TriggerMode.TriggerInput;
  * <p>Slopes keep their rate: a down-slope entered from halfway up takes half the time, and a resumed up-slope takes what is left. A slope
  * of no time, or one the logic passes over, is a jump. At equal times the machine's own clock goes first.
  *
- * <p>Here stands what a hand does; {@link ArcPhases} is what the machine makes of it, {@link PhaseTimer} its times and currents,
+ * <p>Here stands what the welder does; {@link ArcPhases} is what the machine makes of it, {@link PhaseTimer} its times and currents,
  * {@link ArcRecorder} what is left behind.
  */
 public final class ArcStateMachine {

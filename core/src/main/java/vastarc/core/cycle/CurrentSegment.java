@@ -11,7 +11,7 @@ import vastarc.core.heat.Pulse;
  * @param endS   to, s; not before {@code startS}
  * @param fromA  current at the start, the peak where it is pulsed, A
  * @param toA    current at the end, A
- * @param beat   the pulse laid over it
+ * @param beat   the pulse added to it
  * @param gas    gas flows
  * @param held   the trigger is held
  * @param footFrom where the foot is at the start, 0–1
@@ -40,14 +40,17 @@ public record CurrentSegment(
      */
     public record PulseOverlay(Pulse pulse, double originS, double leastA) {
 
+        /** {@return the pulse rate, Hz; 0 without a pulse} */
         public double rateHz() {
             return pulse.rateHz();
         }
 
+        /** {@return the share of each pulse at the peak, 0 to 1; 1 without a pulse} */
         public double onFraction() {
             return pulse.onFraction();
         }
 
+        /** {@return background over peak current, 0 to 1; 1 without a pulse} */
         public double backgroundRatio() {
             return pulse.backgroundRatio();
         }
@@ -64,6 +67,7 @@ public record CurrentSegment(
         }
     }
 
+    /** {@return how long it lasts, s} */
     public double lengthS() {
         return endS - startS;
     }

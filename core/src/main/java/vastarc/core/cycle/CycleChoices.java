@@ -7,10 +7,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * What the hand has chosen for a score.
+ * What the welder has chosen for a weld cycle.
  *
  * @param logic the control logic; the sheet's own control decides where it is empty
- * @param own   own values of figures that only a score has; those of the sheet's settings come with the sheet
+ * @param own   own values of figures that only a weld cycle has; those of the sheet's settings come with the sheet
  * @param seamMm length of the seam as the work has it, mm; once round or the usual one where it is empty
  */
 public record CycleChoices(Optional<TriggerMode> logic, Map<CycleKey, Double> own, OptionalDouble seamMm) {
@@ -33,6 +33,7 @@ public record CycleChoices(Optional<TriggerMode> logic, Map<CycleKey, Double> ow
         return new CycleChoices(logic, own, mm);
     }
 
+    /** {@return no choices: trigger mode and values as planned} */
     public static CycleChoices none() {
         return NONE;
     }

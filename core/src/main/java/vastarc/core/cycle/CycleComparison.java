@@ -7,7 +7,7 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.text.Phrase;
 
 /**
- * Two scores laid over each other: what differs.
+ * Two weld cycles compared with each other: what differs.
  *
  * @param figures  settings that differ by at least half a panel step, in the order of the panel
  * @param sums     what the two add up to
@@ -28,6 +28,7 @@ public record CycleComparison(List<Difference> figures, List<Difference> sums, L
 
     private static final double WORTH_SAYING = 0.02;
 
+    /** Compares two weld cycles value by value. */
     public static CycleComparison of(WeldCycle weldCycle, WeldCycle other) {
         List<Difference> figures = new ArrayList<>();
         for (CycleKey key : CycleKey.values()) {

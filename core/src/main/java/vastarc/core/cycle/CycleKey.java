@@ -8,7 +8,7 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.sheet.OwnValueRules;
 import vastarc.core.sheet.ParameterKey;
 
-/** What can be pulled or typed on a score: settings of the sheet, and a few figures that only a score in time has. */
+/** What can be pulled or typed on a weld cycle: settings of the sheet, and a few figures that only a weld cycle in time has. */
 public enum CycleKey {
     PRE_FLOW(ParameterKey.PRE_FLOW, TriggerMode.SupportedSetting.PRE_FLOW),
     START_CURRENT(ParameterKey.START_CURRENT, TriggerMode.SupportedSetting.START_CURRENT),
@@ -54,24 +54,27 @@ public enum CycleKey {
                 .findFirst();
     }
 
-    /** The sheet's setting behind it; empty for a figure that only a score has. */
+    /** The sheet's setting behind it; empty for a figure that only a weld cycle has. */
     public Optional<ParameterKey> setting() {
         return setting;
     }
 
-    /** The setting a logic must honour for it to matter. */
+    /** The setting a trigger mode must support for this key to have an effect. */
     Optional<TriggerMode.SupportedSetting> supportedSetting() {
         return supportedSetting;
     }
 
+    /** {@return the range of values accepted, in its unit} */
     public InputRange range() {
         return range;
     }
 
+    /** {@return its name in calls and files, lower camel case} */
     public String apiName() {
         return range.field();
     }
 
+    /** {@return the fixed unit of its value} */
     public Unit unit() {
         return range.unit();
     }
@@ -87,7 +90,7 @@ public enum CycleKey {
         };
     }
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return setting.map(ParameterKey::words).orElse("setting." + apiName());
     }

@@ -43,7 +43,7 @@ public final class CyclePlanner {
         this.problems = new ArrayList<>(sheet.ownProblems());
     }
 
-    /** The score of a sheet; always one, as the last good figure stands in for one that cannot be played. */
+    /** The weld cycle of a sheet; always one, as the last good figure is in for one that cannot be played. */
     public static WeldCycle plan(SetupSheet sheet, CycleChoices choices) {
         return new CyclePlanner(sheet, choices).score();
     }
@@ -61,7 +61,7 @@ public final class CyclePlanner {
                 sheet, logic, handles, values, inputs, timeline, integrals, rhythm(values), List.copyOf(problems)));
     }
 
-    /** Other touches on the same score: what the hand really did, up to a time. */
+    /** Other touches on the same score: what the welder really did, up to a time. */
     public static CycleTimeline played(WeldCycle cycle, List<OperatorInput> inputs, double untilS) {
         return ArcStateMachine.play(cycle.logic(), cycle.values(), inputs, untilS);
     }
@@ -98,7 +98,7 @@ public final class CyclePlanner {
         return outside.isPresent() ? OptionalDouble.empty() : own;
     }
 
-    /** What the engine sets of the figures that only a score has. Judgement but for girth, tacks and the foot's own slopes. */
+    /** What the engine sets of the figures that only a weld cycle has. Judgement but for girth, tacks and the pedal's own slopes. */
     private Range rangeOf(CycleKey key) {
         TackPlan tacks = sheet.tacks();
         double working = sheet.setting(ParameterKey.WORKING_CURRENT).value();
@@ -126,7 +126,7 @@ public final class CyclePlanner {
         return Math.min(key.range().high(), Math.max(key.range().low(), value));
     }
 
-    /** As the work has it, else once round or the usual one, within what a score holds. */
+    /** As the work has it, else once round or the usual one, within what a weld cycle holds. */
     private double seamMm() {
         double mm = choices.seamMm().orElse(sheet.joint().usualSeamMm());
         return clamped(CycleKey.SEAM_LENGTH, mm);

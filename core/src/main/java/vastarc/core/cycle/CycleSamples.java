@@ -7,7 +7,7 @@ import vastarc.core.cycle.CycleTimeline.MachineState;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.validation.Problem;
 
-/** A score read off at even steps of time. */
+/** A weld cycle read off at even steps of time. */
 public final class CycleSamples {
 
     /** Shortest and longest step, s. */

@@ -37,6 +37,7 @@ public record CycleTimeline(TriggerMode logic, List<CurrentSegment> segments, Li
         changes = List.copyOf(changes);
     }
 
+    /** {@return how long the phase lasts, s} */
     public double lengthS() {
         return segments.isEmpty() ? 0 : segments.get(segments.size() - 1).endS();
     }
@@ -44,7 +45,7 @@ public record CycleTimeline(TriggerMode logic, List<CurrentSegment> segments, Li
     /**
      * State, current, gas and what the next touch will do.
      *
-     * @param timeS 0 or later; after the end the machine stands as it did last
+     * @param timeS 0 or later; after the end the machine stays in its last state
      */
     public MachineState at(double timeS) {
         CurrentSegment segment = segmentAt(timeS);

@@ -7,10 +7,10 @@ import vastarc.core.heat.Pulse;
 import vastarc.core.tables.Maps;
 
 /**
- * The numbers a score is played with.
+ * The numbers a weld cycle is played with.
  *
  * @param values    every {@link CycleKey}, in its unit
- * @param leastA    lowest current the arc holds, where a foot or a background would go below, A
+ * @param leastA    lowest current the arc holds, where the pedal or a background would go below, A
  * @param spots     spots of a stitch
  * @param weldS     time at working current that the seam takes, s
  */
@@ -25,10 +25,12 @@ public record CycleValues(Map<CycleKey, Double> values, double leastA, int spots
         values = Collections.unmodifiableMap(new EnumMap<>(values));
     }
 
+    /** {@return the value of a key in its fixed unit} */
     public double of(CycleKey key) {
         return Maps.get(values, key);
     }
 
+    /** {@return these values with another value for a key, in its fixed unit} */
     public CycleValues with(CycleKey key, double value) {
         Map<CycleKey, Double> changed = new EnumMap<>(values);
         changed.put(key, value);

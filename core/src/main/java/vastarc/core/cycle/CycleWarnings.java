@@ -6,7 +6,7 @@ import vastarc.core.sheet.Parameter.RangePosition;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.text.Phrase;
 
-/** What a figure outside its window does to the bead, with this score's own numbers. */
+/** What a figure outside its range does to the bead, with this weld cycle's own numbers. */
 final class CycleWarnings {
 
     private final WeldCycle score;

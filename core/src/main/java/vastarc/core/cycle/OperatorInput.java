@@ -1,7 +1,7 @@
 package vastarc.core.cycle;
 
 /**
- * One thing the hand or foot does.
+ * One thing the welder does.
  *
  * @param atS  when, s; not negative
  * @param kind what
@@ -27,18 +27,22 @@ public record OperatorInput(double atS, InputAction kind, double foot) {
         }
     }
 
+    /** {@return a press of the trigger at a time, s} */
     public static OperatorInput press(double atS) {
         return new OperatorInput(atS, InputAction.PRESS, 0);
     }
 
+    /** {@return a release of the trigger at a time, s} */
     public static OperatorInput release(double atS) {
         return new OperatorInput(atS, InputAction.RELEASE, 0);
     }
 
+    /** {@return a pedal position, 0 to 1, reached at a time, s} */
     public static OperatorInput foot(double atS, double position) {
         return new OperatorInput(atS, InputAction.FOOT, position);
     }
 
+    /** {@return the gas valve of the torch opened or closed at a time, s} */
     public static OperatorInput valve(double atS, boolean open) {
         return new OperatorInput(atS, open ? InputAction.VALVE_OPEN : InputAction.VALVE_CLOSE, 0);
     }

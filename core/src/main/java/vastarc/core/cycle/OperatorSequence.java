@@ -7,7 +7,7 @@ import vastarc.core.cycle.TriggerMode.SupportedSetting;
 import vastarc.core.cycle.TriggerMode.TriggerInput;
 import vastarc.core.cycle.WeldCycle.PedalTimes;
 
-/** What a practised hand touches, and when, to play a score as it stands. */
+/** What a practised welder touches, and when, to play a weld cycle as it is. */
 final class OperatorSequence {
 
     /** A switch that is only tapped stays down this long, s. */

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import vastarc.core.cycle.OperatorInput.InputAction;
 
-/** A foot on its way: it moves evenly from where it is to the next place it is known to reach. */
+/** The pedal over time: it moves evenly from one known position to the next. */
 final class PedalPath {
 
     private static final double AT_REST = 1e-9;
@@ -15,7 +15,7 @@ final class PedalPath {
     private double toS = Double.POSITIVE_INFINITY;
     private double to;
 
-    /** The path through the foot's places among touches in order of time. */
+    /** The path through the pedal positions among inputs in order of time. */
     PedalPath(List<OperatorInput> inputs) {
         this.touches = inputs;
     }

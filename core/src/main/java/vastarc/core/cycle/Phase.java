@@ -30,7 +30,7 @@ public enum Phase {
         return this == WELD || this == SECOND_CURRENT;
     }
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "phase." + name();
     }

@@ -7,7 +7,7 @@ import vastarc.core.heat.HeatBalance;
 import vastarc.core.heat.JointConduction;
 
 /**
- * How the pool grows and freezes along a score.
+ * How the pool grows and freezes along a weld cycle.
  *
  * <p>\( \dot w = (w_\infty(I) - w)/\tau \); \( w_\infty \) the width at which the face just melts under the current I,
  * \( \tau = t_f/2 \), t_f the freezing time of the pool at working current. Widths: {@link JointConduction} [textbook]; the lag by judgement, chosen

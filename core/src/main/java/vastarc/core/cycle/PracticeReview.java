@@ -13,14 +13,14 @@ import vastarc.core.sheet.ParameterKey;
 import vastarc.core.text.Phrase;
 
 /**
- * What a hand's own timing did against the plan.
+ * What a welder's own timing did against the plan.
  *
  * @param findings in the order of the weld; one that praises where nothing is wrong
  * @param welded   time at working current, planned and done
  */
 public record PracticeReview(List<PracticeFinding> findings, WorkingTimes welded) {
 
-    /** Something the hand did that the plan did not. */
+    /** Something the welder did that the plan did not. */
     public record PracticeFinding(String code, double atS, Phrase text) {}
 
     /** Time at working current, s. */
@@ -33,7 +33,7 @@ public record PracticeReview(List<PracticeFinding> findings, WorkingTimes welded
     /**
      * Reviews a try.
      *
-     * @param played what the machine made of the hand's touches
+     * @param played what the machine made of the welder's touches
      * @param awayS  when the torch was taken away; empty where it was left in place
      */
     public static PracticeReview of(WeldCycle cycle, CycleTimeline played, OptionalDouble awayS) {
@@ -158,7 +158,7 @@ public record PracticeReview(List<PracticeFinding> findings, WorkingTimes welded
             }
         }
 
-        /** When the gas that follows the arc is shut, or should be where a hand shuts it, s. */
+        /** When the gas that follows the arc is shut, or should be where a welder shuts it, s. */
         private double gasEndS() {
             return played.arcOutS() + score.values().of(CycleKey.POST_FLOW);
         }

@@ -1,6 +1,6 @@
 package vastarc.core.cycle;
 
-/** What a machine does when the trigger is touched. Spoken by the words {@code reaction.<name>}. */
+/** What a machine does when the trigger is touched. Its words: {@code reaction.<name>}. */
 public enum TriggerAction {
     /** Passes the touch over. */
     NONE,
@@ -21,7 +21,7 @@ public enum TriggerAction {
     /** Strikes again without pre-flow: the gas is there. */
     RESTRIKE;
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "reaction." + name();
     }

@@ -16,7 +16,7 @@ import vastarc.core.tables.Table;
 /**
  * How a machine answers its trigger: data, not code. A panel that differs is the same record with other contents.
  *
- * @param name      which logic; spoken by the words {@code logic.<name>}
+ * @param name      which logic; its words: {@code logic.<name>}
  * @param input     what is touched
  * @param control   the sheet's arc control it belongs to; empty for tacks, which any torch switch gives
  * @param startHold the start current lasts while the trigger is held
@@ -47,7 +47,7 @@ public record TriggerMode(
         SPOT,
         STITCH;
 
-        /** The words it is spoken by. */
+        /** The key of its name in {@code words.properties}. */
         public String words() {
             return "logic." + name();
         }
@@ -167,6 +167,7 @@ public record TriggerMode(
         return new TriggerMode(name, input, control, startHold, endHold, honours, timed, changed);
     }
 
+    /** {@return whether the mode uses a setting} */
     public boolean honours(SupportedSetting honour) {
         return honours.contains(honour);
     }

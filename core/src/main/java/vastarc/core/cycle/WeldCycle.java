@@ -21,7 +21,7 @@ import vastarc.core.validation.Problem;
  */
 public final class WeldCycle {
 
-    /** An end that leaves more than this share of the pool standing makes a crater. Judgement. */
+    /** An end that leaves more than this share of the pool liquid makes a crater. Judgement. */
     static final double CRATER_SHARE = 0.55;
 
     private static final Set<CycleKey> ENDS = EnumSet.of(CycleKey.DOWN_SLOPE, CycleKey.END_CURRENT, CycleKey.FOOT_OUT);
@@ -32,17 +32,17 @@ public final class WeldCycle {
     private @Nullable List<Phrase> notes;
 
     /**
-     * A score as planned, before anything is said of it.
+     * A weld cycle as planned, before anything is said of it.
      *
      * @param sheet     the setup sheet it is played from, own values included
      * @param logic     how the machine answers
      * @param handles   every figure, by key, not yet warned of
      * @param values    the figures played
      * @param touches   the planned touches
-     * @param timeline  what comes of them
+     * @param timeline  phases and currents that follow
      * @param integrals what it adds up to
      * @param rhythm    travel and wire
-     * @param problems  figures that were typed and cannot stand; the last good ones are played
+     * @param problems  typed values that cannot be used; the last good ones are played
      */
     record PlayedCycle(
             SetupSheet sheet,
@@ -56,10 +56,10 @@ public final class WeldCycle {
             List<Problem> problems) {}
 
     /**
-     * What the hands do.
+     * What the welder does.
      *
      * @param travelMmPerS torch travel
-     * @param dabsPerS     dabs of wire a second; 0 where wire is laid in or not used
+     * @param dabsPerS     dabs of wire a second; 0 where the rod is laid in or not used
      * @param wire         with wire
      * @param onPulse      dabs fall on the pulses
      */
@@ -76,10 +76,12 @@ public final class WeldCycle {
         this.handles = Collections.unmodifiableMap(warned);
     }
 
+    /** {@return the sheet the cycle is made from} */
     public SetupSheet sheet() {
         return played.sheet();
     }
 
+    /** {@return the trigger mode} */
     public TriggerMode logic() {
         return played.logic();
     }
@@ -89,6 +91,7 @@ public final class WeldCycle {
         return handles;
     }
 
+    /** {@return the handle of a key} */
     public CycleHandle handle(CycleKey key) {
         return Maps.get(handles, key);
     }
@@ -98,22 +101,27 @@ public final class WeldCycle {
         return Maps.get(played.handles(), key);
     }
 
+    /** {@return the values the cycle is played with} */
     public CycleValues values() {
         return played.values();
     }
 
+    /** {@return what the welder presses and releases, in order of time} */
     public List<OperatorInput> touches() {
         return played.touches();
     }
 
+    /** {@return the phases and currents over time} */
     public CycleTimeline timeline() {
         return played.timeline();
     }
 
+    /** {@return the totals of the cycle: charge, energy, gas} */
     public CycleTotals integrals() {
         return played.integrals();
     }
 
+    /** {@return the dab rhythm} */
     public DabRhythm rhythm() {
         return played.rhythm();
     }
@@ -143,7 +151,7 @@ public final class WeldCycle {
         return phrases;
     }
 
-    /** A crater that no figure outside its window has already told of. */
+    /** A crater that no figure outside its range has already told of. */
     private Optional<Phrase> crater() {
         boolean isSet = ENDS.stream().anyMatch(key -> handle(key).warning().isPresent());
         if (logic().isTack() || isSet) {

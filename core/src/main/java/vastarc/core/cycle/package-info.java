@@ -1,9 +1,9 @@
 /**
  * The weld in time: what the trigger, gas and current do from the first touch until the gas is shut.
  *
- * <p>{@link vastarc.core.cycle.CyclePlanner} turns a setup sheet into a {@link vastarc.core.cycle.WeldCycle}: the planned touches of a hand,
+ * <p>{@link vastarc.core.cycle.CyclePlanner} turns a setup sheet into a {@link vastarc.core.cycle.WeldCycle}: the planned inputs of a welder,
  * what the machine makes of them ({@link vastarc.core.cycle.ArcStateMachine}, a state machine whose {@link vastarc.core.cycle.TriggerMode} is
- * data), the integrals, the pool. The same machine plays any other touches: {@link vastarc.core.cycle.PracticeReview} says what a hand's own
+ * data), the integrals, the pool. The same machine plays any other touches: {@link vastarc.core.cycle.PracticeReview} says what a welder's own
  * timing did. Currents between two changes run evenly or under a pulse, so integrals are exact.
  */
 @NullMarked

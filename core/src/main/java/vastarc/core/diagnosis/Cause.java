@@ -9,7 +9,7 @@ import vastarc.core.sheet.ParameterKey;
 import vastarc.core.tables.Table;
 
 /**
- * Something that may be wrong. Spoken by the words {@code cause.<id>} with {@code .do} and {@code .check}. Source: table
+ * Something that may be wrong. Its words: {@code cause.<id>} with {@code .do} and {@code .check}. Source: table
  * {@code reading-causes.csv}.
  *
  * @param id     stable name
@@ -18,7 +18,7 @@ import vastarc.core.tables.Table;
  * @param side   of the figure that is wrong
  * @param answer the question that decides it; empty for none
  * @param cost   what it costs to try
- * @param group  what it is a matter of
+ * @param group  topic it belongs to
  */
 public record Cause(
         String id,
@@ -53,7 +53,7 @@ public record Cause(
             return times;
         }
 
-        /** The words it is spoken by. */
+        /** The key of its name in {@code words.properties}. */
         public String words() {
             return "reading.cost." + name();
         }
@@ -79,7 +79,7 @@ public record Cause(
             return Optional.of(new Answer(parts[0], parts[1], not, soft));
         }
 
-        /** What was told speaks for the cause. */
+        /** What was given speaks for the cause. */
         boolean speaksFor(String answer) {
             return not != answer.equals(value);
         }
@@ -115,11 +115,12 @@ public record Cause(
         return List.copyOf(ALL.values());
     }
 
+    /** {@return the cause with an id; empty if there is none} */
     public static Optional<Cause> named(String id) {
         return Optional.ofNullable(ALL.get(id));
     }
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "cause." + id;
     }

@@ -25,7 +25,7 @@ public record ColourVerdict(ColourGrade word, Phrase why) {
         CLEAN,
         REJECT;
 
-        /** The words it is spoken by. */
+        /** The key of its name in {@code words.properties}. */
         public String words() {
             return "colour.verdict." + name();
         }

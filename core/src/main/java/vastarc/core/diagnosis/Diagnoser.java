@@ -50,6 +50,7 @@ public final class Diagnoser {
                 .toList();
     }
 
+    /** Ranks the causes of what is seen on a bead: prior times the likelihood ratios of symptoms, settings and answers, normalised to 1 (Bayes). */
     public static Diagnosis read(DiagnosisRequest request) {
         return new Diagnoser(request).read();
     }
@@ -88,7 +89,7 @@ public final class Diagnoser {
         return normalised(weights);
     }
 
-    /** Whether it leaves at least one of the signs that were seen; where nothing was, every cause is as good. */
+    /** Whether it causes at least one of the symptoms that were seen; where nothing was, every cause is as good. */
     private boolean explains(Cause cause) {
         return seen.isEmpty()
                 || seen.stream()
@@ -187,7 +188,7 @@ public final class Diagnoser {
         return best < 0 ? Optional.empty() : Optional.of(new NextCheck(causes.get(best), most));
     }
 
-    /** A question to be told either makes its causes certain or takes them out, or lowers them. */
+    /** A question either makes its causes certain or takes them out, or lowers them. */
     private double after(String question, double[] shares) {
         double[] yes = new double[shares.length];
         double[] no = new double[shares.length];
@@ -210,7 +211,7 @@ public final class Diagnoser {
         return bits;
     }
 
-    /** Everything points to the gas, and what was told of it says that it is right. */
+    /** Everything points to the gas, and what was given of it says that it is right. */
     private List<Phrase> conflicts(List<RankedCause> weighed) {
         double gas = weighed.stream()
                 .filter(ranked -> ranked.cause().group().equals("GAS"))

@@ -8,8 +8,8 @@ import vastarc.core.text.Phrase;
  * A bead read.
  *
  * @param causes    that can be, the likeliest first; their shares sum to 1
- * @param ask       the question that would tell most; empty where none would
- * @param check     the cause whose check would tell most; empty where none can be
+ * @param ask       the question that would reduce doubt most; empty where none would
+ * @param check     the cause whose check would reduce doubt most; empty where none can be
  * @param conflicts what does not go together
  */
 public record Diagnosis(
@@ -28,7 +28,7 @@ public record Diagnosis(
     /**
      * A question worth asking.
      *
-     * @param sign  whether this is seen; empty for one to be told
+     * @param sign  whether this is seen; empty for a question
      * @param question to be answered; empty for a symptom
      * @param drop  expected fall of doubt, bit
      */

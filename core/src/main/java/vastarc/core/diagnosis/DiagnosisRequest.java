@@ -11,7 +11,7 @@ import vastarc.core.tables.OrderedCollections;
  * What a reading is made from.
  *
  * @param sheet   it was welded by
- * @param set     figures as they really stood, where that is known, in the unit of the setting
+ * @param set     values really used, where that is known, in the unit of the setting
  * @param seen    signs, by id
  * @param notSeen signs that are plainly not there, by id
  * @param answers answers, by question
@@ -41,7 +41,7 @@ public record DiagnosisRequest(
         this(sheet, set, seen, notSeen, told, ruledOut, Map.of(), lean);
     }
 
-    /** Questions that can be told, and their answers. */
+    /** Questions the welder can answer, and the possible answers. */
     public static final Map<String, List<String>> QUESTIONS = Map.ofEntries(
             Map.entry("polarity", List.of("NEGATIVE", "POSITIVE")),
             Map.entry("process", List.of("TIG", "STICK")),

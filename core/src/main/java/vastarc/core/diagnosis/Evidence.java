@@ -21,11 +21,11 @@ import vastarc.core.sheet.SetupSheet;
 import vastarc.core.text.Phrase;
 
 /**
- * What the set-up says for or against a cause, before anything is seen: whether it can be at all, how its figure stood against its window,
- * and what was told.
+ * What the set-up says for or against a cause, before anything is seen: whether it can be at all, how its value compared with its range,
+ * and what was given.
  *
- * <p>A figure outside its window on the cause's side multiplies by \( 3 \cdot 10^{\min(1, 2r)} \), r its distance from the window's edge as a
- * share of that edge; well inside by 0.3, nearer the edge less; outside on the other side by 0.1; a figure that nobody told leaves the cause as it is. What was found wrong before
+ * <p>A figure outside its range on the cause's side multiplies by \( 3 \cdot 10^{\min(1, 2r)} \), r its distance from the edge of the range as a
+ * share of that edge; well inside by 0.3, nearer the edge less; outside on the other side by 0.1; an unknown value leaves the cause unchanged. What was found wrong before
  * the strike multiplies by 10, what was found right by 0.4. Judgement.
  */
 final class Evidence {
@@ -46,7 +46,7 @@ final class Evidence {
     /** A preheat up to this is none. */
     private static final double WARM_C = 40;
 
-    /** No meter tells an edge closer than this share of it. */
+    /** No meter resolves an edge closer than this share of it. */
     private static final double METER = 0.02;
 
     private static final Set<String> OF_A_PURGE =
@@ -144,7 +144,7 @@ final class Evidence {
         return told.soft() ? speaks ? SOFT_FOR : SOFT_AGAINST : speaks ? CERTAIN : 0;
     }
 
-    /** The figure as it really stood: told, or set by hand on the sheet; empty where it is only the engine's. */
+    /** The value really used: given, or set on the sheet by the welder; empty where it is only the calculated one. */
     private OptionalDouble stood(ParameterKey key, Parameter parameter) {
         Double entered = ask.set().get(key);
         return entered != null ? OptionalDouble.of(entered) : parameter.own();

@@ -24,10 +24,12 @@ public enum Likelihood {
         this.shows = shows;
     }
 
+    /** {@return the likelihood ratio where the symptom is seen} */
     public double seen() {
         return seen;
     }
 
+    /** {@return the likelihood ratio where the symptom is looked for and not seen} */
     public double missing() {
         return missing;
     }
@@ -41,7 +43,7 @@ public enum Likelihood {
         return seen > 1;
     }
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "reading.grade." + name();
     }

@@ -10,10 +10,10 @@ import vastarc.core.tables.Table;
 import vastarc.core.text.Phrase;
 
 /**
- * What was looked at before the strike and found right or wrong, by cause. Looked at is not welded: it weighs less than what is told. Source: table
+ * What was looked at before the strike and found right or wrong, by cause. Looked at is not welded: it weighs less than what is given. Source: table
  * {@code check-causes.csv}.
  *
- * @param wrong it stood wrong
+ * @param wrong it was set wrong
  * @param why   in words
  */
 public record PreWeldFindings(boolean wrong, Phrase why) {
@@ -33,7 +33,7 @@ public record PreWeldFindings(boolean wrong, Phrase why) {
     }
 
     /**
-     * The purge as it stood.
+     * The purge as it was.
      *
      * @param felt      gas was felt at the vent
      * @param meterPpm  oxygen read

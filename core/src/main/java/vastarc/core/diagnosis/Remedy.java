@@ -15,7 +15,7 @@ import vastarc.core.text.Phrase;
  *
  * @param move  a figure to set otherwise; empty where something is to be done
  * @param act   what to do, in words
- * @param check how to tell
+ * @param check how to check
  */
 public record Remedy(Optional<FigureChange> move, Phrase act, Phrase check) {
 
@@ -31,7 +31,7 @@ public record Remedy(Optional<FigureChange> move, Phrase act, Phrase check) {
     private static final Set<ParameterKey> TIMES =
             Set.of(ParameterKey.UP_SLOPE, ParameterKey.DOWN_SLOPE, ParameterKey.PRE_FLOW, ParameterKey.POST_FLOW);
 
-    /** A figure from where it stood to where it should. */
+    /** The change of a value. */
     public record FigureChange(ParameterKey key, double from, double to) {}
 
     static Remedy of(Cause cause, DiagnosisRequest request) {
@@ -41,7 +41,7 @@ public record Remedy(Optional<FigureChange> move, Phrase act, Phrase check) {
                 Phrase.of(cause.words() + ".check"));
     }
 
-    /** Back into the window where it stood outside; a step on where it stood well and still seems wrong. */
+    /** Back into the range where it was outside; one step further where it was inside and still seems wrong. */
     private static Optional<FigureChange> move(Cause cause, ParameterKey key, DiagnosisRequest request) {
         SetupSheet sheet = request.sheet();
         Optional<Parameter> parameter = sheet.find(key);
@@ -62,7 +62,7 @@ public record Remedy(Optional<FigureChange> move, Phrase act, Phrase check) {
         return to == stood ? Optional.empty() : Optional.of(new FigureChange(key, stood, to));
     }
 
-    /** To what a hand can set. */
+    /** To what the welder can set. */
     private static double rounded(ParameterKey key, double value) {
         double step = switch (key.unit()) {
             case AMPERE -> value < 10 ? 0.1 : 1;

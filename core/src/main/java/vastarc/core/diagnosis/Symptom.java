@@ -12,7 +12,7 @@ import vastarc.core.tables.OrderedCollections;
 import vastarc.core.tables.Table;
 
 /**
- * Something seen on a weld or heard at a machine. Spoken by the words {@code sign.<id>}. Source: table {@code reading-symptoms.csv}.
+ * Something seen on a weld or heard at a machine. Its words: {@code sign.<id>}. Source: table {@code reading-symptoms.csv}.
  *
  * @param id     stable name
  * @param place  where it is looked for
@@ -31,7 +31,7 @@ public record Symptom(String id, SymptomPlace place, SymptomMetal metal, Map<Str
         ROOT,
         SHAPE;
 
-        /** The words it is spoken by. */
+        /** The key of its name in {@code words.properties}. */
         public String words() {
             return "sign.place." + name();
         }
@@ -80,10 +80,12 @@ public record Symptom(String id, SymptomPlace place, SymptomMetal metal, Map<Str
         return List.copyOf(ALL.values());
     }
 
+    /** {@return the symptom with an id; empty if there is none} */
     public static Optional<Symptom> named(String id) {
         return Optional.ofNullable(ALL.get(id));
     }
 
+    /** {@return how likely the symptom is where a cause is at work} */
     public Likelihood of(Cause cause) {
         return grades.getOrDefault(cause.id(), Likelihood.UNNAMED);
     }
@@ -94,7 +96,7 @@ public record Symptom(String id, SymptomPlace place, SymptomMetal metal, Map<Str
         return metal == SymptomMetal.ALL || titanium == (metal == SymptomMetal.TITANIUM);
     }
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "sign." + id;
     }

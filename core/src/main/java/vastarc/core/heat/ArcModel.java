@@ -38,6 +38,7 @@ public record ArcModel(double lengthMm) {
         return 7.7 + 0.8 * lengthMm;
     }
 
+    /** {@return the arc voltage at a current, V} */
     public double voltageV(double currentA) {
         return baseV() + SLOPE_V_PER_A * currentA + OFFSET_W / Math.max(currentA, 1);
     }

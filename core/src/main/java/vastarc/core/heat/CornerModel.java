@@ -18,7 +18,7 @@ import vastarc.core.tables.Table;
  *   <li>L leg of one pass, mm <li>c product of shares for form, position, filler and gap <li>r e⁻² radius of the arc, mm <li>t thinner
  *   member, mm <li>L_k, s, k, t_k free constants
  * </ul>
- * Source: table {@code corner-model.csv} [fitted]. Checked by: corner-currents.csv, and by rehearsals.
+ * Source: table {@code corner-model.csv} [fitted]. Checked by: corner-currents.csv, and by simulations.
  */
 public final class CornerModel {
 
@@ -34,7 +34,7 @@ public final class CornerModel {
         return Objects.requireNonNull(VALUES.get(key), key);
     }
 
-    /** Half width that a line of heat at the root must melt for a leg laid in one pass, mm. */
+    /** Half width that a line of heat at the root must melt for a leg welded in one pass, mm. */
     static double reachMm(Joint joint, WeldingConditions conditions, double legMm) {
         double knee = value("reachKnee");
         double reach = legMm <= knee ? legMm : knee + value("reachPerLeg") * (legMm - knee);

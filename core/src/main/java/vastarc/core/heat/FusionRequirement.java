@@ -21,7 +21,7 @@ import vastarc.core.quantity.Length;
  * @param legMm       fillet leg, 0 where there is none, mm
  * @param speedMmPerS travel, mm/s
  * @param arcMm       arc length, mm
- * @param sinkMm      no member drinks heat as if thicker than this (the root of a V stands in thinner metal), mm
+ * @param sinkMm      no member takes heat as if thicker than this (the root of a V is in thinner metal), mm
  */
 public record FusionRequirement(
         double halfWidthMm,
@@ -42,7 +42,7 @@ public record FusionRequirement(
     private static final double USUAL_ARC_MM = 2;
     private static final double MICRO_ARC_MM = 1;
 
-    /** Largest leg laid in one pass, mm. */
+    /** Largest leg welded in one pass, mm. */
     public static final double MAX_LEG_MM = 6;
 
     /** A gap under a corner is filled about half way through. */
@@ -79,7 +79,7 @@ public record FusionRequirement(
     }
 
     /**
-     * How deep a run melts where it does not go through, mm: as told or half the thickness, not deeper than one run melts; 0.65 t from
+     * How deep a run melts where it does not go through, mm: as given or half the thickness, not deeper than one run melts; 0.65 t from
      * each side; a surface run 0.25 t or 0.8 mm, the smaller. Source: [judgement].
      */
     public static double depthMm(Joint joint, WeldingConditions conditions) {
@@ -182,7 +182,7 @@ public record FusionRequirement(
     }
 
     /**
-     * Root pass of a V: melts the land, in metal as thick as the bevel stands above the edge of the pool. Where the land is not to be
+     * Root pass of a V: melts the root face, in metal as thick as the bevel rises above the edge of the pool. Where the root face is not to be
      * melted through, it is melted to what is wanted of it.
      */
     private static FusionRequirement root(
@@ -214,7 +214,7 @@ public record FusionRequirement(
         return new FusionRequirement(halfWidthMm, depthMm, squareMm, legMm, speedMmPerS, arcMm, sinkMm);
     }
 
-    /** t_r = min(t, f + (w/2)/tan(α/2)), mm: what stands in the way of the root pool. */
+    /** t_r = min(t, f + (w/2)/tan(α/2)), mm: what is in the way of the root pool. */
     static double rootThicknessMm(double t, double widthMm, Groove groove) {
         return Math.min(t, groove.rootFace().inMillimetres() + widthMm / 2 / groove.halfAngleTangent());
     }
@@ -228,7 +228,7 @@ public record FusionRequirement(
         return 0.67 * ((2 * y + t) * (0.3 + 0.15 * t) + 2 * y * 0.4);
     }
 
-    /** Travel, mm/s: by technique and position, slower above 2 mm; the hand's own timed speed overrides. */
+    /** Travel, mm/s: by technique and position, slower above 2 mm; the welder's own timed speed overrides. */
     private static double speed(double t, WeldingConditions conditions) {
         double usual = techniqueSpeed(conditions)
                 * conditions.position().speedFactor()

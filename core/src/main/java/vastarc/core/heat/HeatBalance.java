@@ -7,7 +7,7 @@ import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.MaterialProperties;
 
 /**
- * The heat balance of one pass: what the plate drinks, what the wire takes, the steady current that pays for both, and the pool.
+ * The heat balance of one pass: what the plate takes, what the wire takes, the steady current that pays for both, and the pool.
  *
  * @param joint                the joint
  * @param practice             how it is welded
@@ -34,10 +34,12 @@ public record HeatBalance(
 
     private static final double MOST_TRAIL_MM = 2000;
 
+    /** Solves the heat balance of the first pass of a joint with its usual fusion requirement. */
     public static HeatBalance of(Joint joint, WeldingConditions conditions) {
         return of(joint, conditions, FusionRequirement.of(joint, conditions));
     }
 
+    /** Solves the heat balance of one pass: the current at which the arc pays for conduction into the members and for melting the filler. */
     public static HeatBalance of(Joint joint, WeldingConditions conditions, FusionRequirement requirement) {
         JointConduction heat = JointConduction.of(joint, conditions, requirement);
         double plate = heat.powerW(requirement.halfWidthMm(), requirement.depthMm());
@@ -92,6 +94,7 @@ public record HeatBalance(
         return volumeM3PerS * metal.densityKgPerM3() * metal.meltEnthalpyJPerKg();
     }
 
+    /** {@return the arc model of the joint} */
     public ArcModel arc() {
         return new ArcModel(demand.arcMm());
     }
@@ -106,6 +109,7 @@ public record HeatBalance(
         return arc().currentA(arcHeatW());
     }
 
+    /** {@return the arc voltage at the solved current, V} */
     public double voltageV() {
         return arc().voltageV(currentA());
     }
@@ -127,6 +131,7 @@ public record HeatBalance(
         return (joint.baseLegs() * base + abutting) / 2;
     }
 
+    /** {@return the properties of the metal that decides} */
     public MaterialProperties metal() {
         return joint.material().properties();
     }

@@ -15,14 +15,17 @@ public record Pulse(double rateHz, double onFraction, double backgroundRatio, do
         return new Pulse(0, 1, 1, currentA);
     }
 
+    /** {@return whether the current does not pulse} */
     public boolean isSteady() {
         return rateHz == 0;
     }
 
+    /** {@return the background current, A} */
     public double backgroundA() {
         return backgroundRatio * peakA;
     }
 
+    /** {@return the mean current, A} */
     public double averageA() {
         return onFraction * peakA + (1 - onFraction) * backgroundA();
     }
@@ -33,6 +36,7 @@ public record Pulse(double rateHz, double onFraction, double backgroundRatio, do
         return Math.sqrt(onFraction * peakA * peakA + (1 - onFraction) * background * background);
     }
 
+    /** {@return the mean arc power over a whole pulse, W} */
     public double meanPowerW(ArcModel arc) {
         return onFraction * arc.powerW(peakA) + (1 - onFraction) * arc.powerW(backgroundA());
     }

@@ -8,7 +8,7 @@ import vastarc.core.material.MaterialProperties;
  * @param frontWidthMm  width on the face, mm
  * @param backWidthMm   width on the back, 0 if not through, mm
  * @param lengthMm      from its foremost point to its tail: length behind the arc plus half its mean width, mm
- * @param thicknessMm   metal it stands in, mm
+ * @param thicknessMm   metal it is in, mm
  */
 public record WeldPool(double frontWidthMm, double backWidthMm, double lengthMm, double thicknessMm) {
 
@@ -40,7 +40,7 @@ public record WeldPool(double frontWidthMm, double backWidthMm, double lengthMm,
      * low, thick high]. Checked by: single-functions.csv.
      *
      * @param powerW           q, W: power into the plate for arc out; power into plate and wire for a pulse, as its background is
-     *     reckoned in the same way
+     *     calculated in the same way
      * @param backgroundPowerW q_b, at background, W; 0 for arc out
      * @return seconds; infinite where the background alone keeps it molten
      */
@@ -57,7 +57,7 @@ public record WeldPool(double frontWidthMm, double backWidthMm, double lengthMm,
      * Widest back that a pool's surface holds above nothing, mm: w ≤ 2γ/(ρ g t + p/2), p = 230 (I/100)² Pa, and w ≤ 6 t. Source: textbook
      * form, judgement factors.
      *
-     * @param thicknessMm metal the pool stands in, mm
+     * @param thicknessMm metal the pool is in, mm
      * @param currentA    at the arc, the peak of a pulse, A
      */
     public static double widestBackMm(MaterialProperties metal, double thicknessMm, double currentA) {

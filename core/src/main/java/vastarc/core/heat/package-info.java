@@ -6,7 +6,7 @@
  * ({@link vastarc.core.heat.JointConduction}). Temperature is linear in power, so the power follows from one search for a maximum. What must
  * be molten is the {@link vastarc.core.heat.FusionRequirement}. The arc turns power into current ({@link vastarc.core.heat.ArcModel}).
  *
- * <p>Limits: about ±15 % on the current; the hand's own speed moves it more. No arc width, no surface flow in the pool.
+ * <p>Limits: about ±15 % on the current; the welder's own speed moves it more. No arc width, no surface flow in the pool.
  * Inside the formulas SI units; temperatures in °C differences from room temperature.
  */
 @NullMarked

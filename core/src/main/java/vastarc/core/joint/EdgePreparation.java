@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import vastarc.core.material.Material;
 
-/** How the edges are made ready. Spoken by {@code preparation.<name>}. */
+/** How the edges are made ready. Its words: {@code preparation.<name>}. */
 public enum EdgePreparation {
     SQUARE,
     /** A single V; on plate the V butt is a joint form of its own. */
@@ -58,6 +58,7 @@ public enum EdgePreparation {
         return vee ? V : SQUARE;
     }
 
+    /** {@return whether it is a bevelled T joint} */
     public boolean isBevelledT() {
         return this == BEVEL_ONE_SIDE || this == BEVEL_BOTH_SIDES;
     }

@@ -14,7 +14,7 @@ import vastarc.core.quantity.Length;
 import vastarc.core.text.Phrasebook;
 
 /**
- * One input of a joint or a practice, said once: its name, what it may be, what stands where it is not told, which joint forms ask for it,
+ * One input of a joint or a practice, said once: its name, what it may be, what is used where it is not given, which joint forms ask for it,
  * and where it goes. Readers, the API's description and the page are driven by it. Its words: {@code field.<name>} with {@code .says} and,
  * where a shop calls it otherwise, {@code .aliases}.
  *
@@ -60,7 +60,7 @@ public final class InputField<T> {
         this.get = get;
     }
 
-    /** One of an enumeration, each spoken by {@code <name>.<VALUE>} unless told otherwise. */
+    /** One of an enumeration, each its words: {@code <name>.<VALUE>} unless given. */
     static <E extends Enum<E>> InputFieldBuilder<E> choice(String name, Class<E> type) {
         InputFieldBuilder<E> draft =
                 new InputFieldBuilder<>(name, InputKind.CHOICE, (inputs, field) -> inputs.choice(field, type));
@@ -106,7 +106,7 @@ public final class InputField<T> {
             this.spoken = name;
         }
 
-        /** What stands where it is not told. */
+        /** What is used where it is not given. */
         InputFieldBuilder<T> usually(T value) {
             usual = Optional.of(value);
             return this;
@@ -129,19 +129,19 @@ public final class InputField<T> {
             return this;
         }
 
-        /** Its choices are spoken by other words. */
+        /** Its choices are in the words of other words. */
         InputFieldBuilder<T> spokenAs(String words) {
             spoken = words;
             return this;
         }
 
-        /** May be told as a gauge of this field's metal. */
+        /** May be given as a gauge of this field's metal. */
         InputFieldBuilder<T> gaugedBy(InputField<Material> metal) {
             gauged = Optional.of(metal);
             return this;
         }
 
-        /** Where it goes, and where it is found again. */
+        /** How it is written and read. */
         InputField<T> into(BiConsumer<WeldBuilder, T> put, Function<Weld, T> get) {
             return new InputField<>(this, put, weld -> Optional.of(get.apply(weld)));
         }
@@ -161,10 +161,12 @@ public final class InputField<T> {
         return get.apply(weld);
     }
 
+    /** {@return its name in calls and forms} */
     public String name() {
         return name;
     }
 
+    /** {@return the kind of its value} */
     public InputKind kind() {
         return kind;
     }
@@ -184,11 +186,12 @@ public final class InputField<T> {
         return range;
     }
 
-    /** What stands where it is not told; empty where nothing does. */
+    /** What is used where it is not given; empty where nothing does. */
     public Optional<T> usual() {
         return usual;
     }
 
+    /** {@return whether it has no default and must be given} */
     public boolean isRequired() {
         return required;
     }
@@ -198,7 +201,7 @@ public final class InputField<T> {
         return applies.test(form);
     }
 
-    /** The field of the metal whose gauges it may be told in. */
+    /** The field of the metal whose gauges it may be given in. */
     public Optional<InputField<Material>> gauged() {
         return gauged;
     }

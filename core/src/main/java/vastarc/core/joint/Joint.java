@@ -10,7 +10,7 @@ import vastarc.core.quantity.Length;
  * The joint on the bench: what is joined to what.
  *
  * @param material      grade of the base (through) member
- * @param other         grade of the abutting member; the same as {@code material} unless told otherwise
+ * @param other         grade of the abutting member; the same as {@code material} unless given
  * @param form          joint form
  * @param base          thickness of the base (through) member: the plate of a T, the run tube of a saddle
  * @param abutting      thickness of the abutting member: the stem of a T, the upper sheet of a lap, the branch of a saddle
@@ -20,7 +20,7 @@ import vastarc.core.quantity.Length;
  * @param copeAngleDeg  angle between branch and run of a saddle, 30–90°
  * @param smallTab      the abutting member is too short to count as endless: half of it counts
  * @param preparation   how the edges are made ready
- * @param leg           fillet leg as drawn; the usual one where it is not told
+ * @param leg           fillet leg as drawn; the usual one where it is not given
  */
 public record Joint(
         Material material,
@@ -37,7 +37,7 @@ public record Joint(
         Optional<Length> leg) {
 
     private static final double GROOVE_WIRE_MM = 4;
-    /** Length of a straight seam that nobody has entered, mm. */
+    /** Length of a straight seam where none is given, mm. */
     public static final double USUAL_SEAM_MM = 100;
 
     private static final double THIN_MM = 1;
@@ -78,6 +78,7 @@ public record Joint(
         return with(draft -> draft.abutting = Length.ofMillimetres(millimetres));
     }
 
+    /** {@return this joint with a tube outside diameter, mm} */
     public Joint tubeOd(double millimetres) {
         return with(draft -> draft.tubeOd = Optional.of(Length.ofMillimetres(millimetres)));
     }
@@ -87,6 +88,7 @@ public record Joint(
         return Math.min(base.inMillimetres(), abutting.inMillimetres());
     }
 
+    /** {@return the thickness of the thicker member, mm} */
     public double thickerMm() {
         return Math.max(base.inMillimetres(), abutting.inMillimetres());
     }
@@ -141,7 +143,7 @@ public record Joint(
         return OptionalDouble.of(Math.PI * (along + across) * (1 + 3 * h / (10 + Math.sqrt(4 - 3 * h))));
     }
 
-    /** Length of a seam that nobody has entered, mm: once round, or 100. */
+    /** Length of a seam where none is given, mm: once round, or 100. */
     public double usualSeamMm() {
         return roundMm().orElse(USUAL_SEAM_MM);
     }
@@ -156,14 +158,17 @@ public record Joint(
         });
     }
 
+    /** {@return whether the members are of different materials} */
     public boolean isDissimilar() {
         return material != other;
     }
 
+    /** {@return whether either member is titanium} */
     public boolean isTitanium() {
         return material.isTitanium();
     }
 
+    /** {@return whether the back needs argon} */
     public boolean wantsPurge() {
         return material.wantsPurge() || other.wantsPurge();
     }

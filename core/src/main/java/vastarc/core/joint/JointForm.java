@@ -42,10 +42,12 @@ public enum JointForm {
         return baseLegs;
     }
 
+    /** {@return what the arc has to melt} */
     public Fusion fusion() {
         return fusion;
     }
 
+    /** {@return whether two faces meet at an angle and the weld is a fillet} */
     public boolean isCorner() {
         return fusion == Fusion.CORNER;
     }
@@ -55,6 +57,7 @@ public enum JointForm {
         return reachFactor;
     }
 
+    /** {@return whether a member is a tube} */
     public boolean isTube() {
         return tube;
     }

@@ -32,6 +32,7 @@ public final class JointLimits {
                     Problem.badValue(field, "range", given, Quantity.of(low, unit), Quantity.of(high, unit)));
         }
 
+        /** {@return this range for another field} */
         public InputRange inField(String name) {
             return new InputRange(name, low, high, unit);
         }

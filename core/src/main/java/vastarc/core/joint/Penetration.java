@@ -3,7 +3,7 @@ package vastarc.core.joint;
 import java.util.Arrays;
 import java.util.List;
 
-/** How deep the arc has to melt. Spoken by {@code penetration.<name>}. */
+/** How deep the arc has to melt. Its words: {@code penetration.<name>}. */
 public enum Penetration {
     /** Through to the back, from one side. */
     FULL(false),
@@ -13,7 +13,7 @@ public enum Penetration {
     PARTIAL(false),
     /** A seal or cosmetic run, hardly into the metal. */
     SURFACE(false),
-    /** A leg on both members and the corner fused; whether the back of a thin member melts is what comes of it. */
+    /** A leg on both members and the corner fused; whether the back of a thin member melts is a result. */
     ROOT(true),
     /** The back of the thinner member melted on purpose. */
     THROUGH(true);
@@ -36,7 +36,7 @@ public enum Penetration {
                 .toList();
     }
 
-    /** What is told, or the usual for this joint. Source: [judgement]. */
+    /** What is given, or the usual for this joint. Source: [judgement]. */
     public static Penetration of(Joint joint, WeldingConditions conditions) {
         return conditions.penetration().filter(chosen -> chosen.isFor(joint)).orElse(usual(joint));
     }

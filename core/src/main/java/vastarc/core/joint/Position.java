@@ -73,10 +73,12 @@ public enum Position {
         return speedFactor;
     }
 
+    /** {@return what holds the pool in this position} */
     public PoolLimit poolLimit() {
         return poolLimit;
     }
 
+    /** {@return whether the torch travels downhill} */
     public boolean isDownhill() {
         return downhill;
     }

@@ -40,7 +40,7 @@ public final class WeldFields {
                     (entry, value) -> entry.form = Optional.of(value),
                     weld -> weld.joint().form());
 
-    /** The two thicknesses stand side by side in one list of the API, under the name before the bracket. */
+    /** The two thicknesses are in one list of the API, under the name before the bracket. */
     public static final String THICKNESSES = JointLimits.THICKNESS.field();
 
     public static final InputField<Length> BASE = length(JointLimits.THICKNESS.inField(THICKNESSES + "[0]"))
@@ -121,7 +121,7 @@ public final class WeldFields {
     public static final InputField<FinishRequirement> FINISH = choice("finish", FinishRequirement.class)
             .usually(WeldingConditions.usual().finish())
             .into((entry, value) -> entry.practice.finish = value, practice(WeldingConditions::finish));
-    /** The older name of one way to penetrate; calls may still use it, pages do not. */
+    /** An older name of one penetration; calls may still use it, pages do not. */
     public static final InputField<Boolean> BOTH_SIDES = flag("bothSides")
             .usually(false)
             .appliesTo(form -> form == JointForm.SQUARE_BUTT)
@@ -166,7 +166,7 @@ public final class WeldFields {
             .usually(WeldingConditions.usual().hoseBoreMm())
             .into((entry, value) -> entry.practice.hoseBoreMm = value, practice(WeldingConditions::hoseBoreMm));
 
-    /** All of them, in the order in which faults are told. */
+    /** All of them, in the order in which faults are given. */
     public static final List<InputField<?>> ALL = List.of(
             MATERIAL,
             OTHER_MATERIAL,
@@ -215,11 +215,12 @@ public final class WeldFields {
         return weld -> weld.joint().groove().map(of);
     }
 
-    /** The gap that was told: that of a groove is its own. */
+    /** The gap that was given: that of a groove is its own. */
     private static Length gap(Weld weld) {
         return weld.joint().groove().map(Groove::gap).orElse(weld.joint().gap());
     }
 
+    /** {@return the field with this name or alias; empty if there is none} */
     public static Optional<InputField<?>> named(String name) {
         return Optional.ofNullable(BY_NAME.get(name));
     }

@@ -6,7 +6,7 @@ import java.util.function.Consumer;
 import vastarc.core.quantity.Length;
 
 /**
- * How the hand goes about it. {@link #usual()} is the default; {@link #with} changes some of it.
+ * How the welder goes about it. {@link #usual()} is the default; {@link #with} changes some of it.
  *
  * @param position        welding position
  * @param rotated         tube turned under the torch
@@ -18,13 +18,13 @@ import vastarc.core.quantity.Length;
  * @param purged          back kept under argon
  * @param pulse           what a pulse is wanted for
  * @param finish          what the weld must be
- * @param penetration     how deep the arc has to melt; the joint's usual where it is not told
- * @param depth           of a partial penetration; half the thickness where it is not told
+ * @param penetration     how deep the arc has to melt; the joint's usual where it is not given
+ * @param depth           of a partial penetration; half the thickness where it is not given
  * @param backAccess      the back can be reached
  * @param access          room for the torch
  * @param service         what the weld has to bear
- * @param preheatC        temperature to which the metal is to be warmed, °C, where it is told; any value, also that of the room
- * @param travelMmPerS    the hand's own timed speed, if known, mm/s
+ * @param preheatC        temperature to which the metal is to be warmed, °C, where it is given; any value, also that of the room
+ * @param travelMmPerS    the welder's own timed speed, if known, mm/s
  * @param hoseLengthM     gas hose downstream of the valve, m
  * @param hoseBoreMm      its bore, mm
  */
@@ -75,7 +75,7 @@ public record WeldingConditions(
                 4);
     }
 
-    /** Temperature of the metal before the arc, °C: as told, else that of the room. */
+    /** Temperature of the metal before the arc, °C: as given, else room temperature. */
     public double metalC() {
         return preheatC.orElse(ROOM_C);
     }
@@ -87,12 +87,12 @@ public record WeldingConditions(
         return draft.practice();
     }
 
-    /** Told to melt this deep. */
+    /** These conditions with another penetration. */
     public WeldingConditions melting(Penetration how) {
         return with(draft -> draft.penetration = Optional.of(how));
     }
 
-    /** Told to melt to a depth, mm. */
+    /** These conditions with a depth of penetration, mm. */
     public WeldingConditions melting(double depthMm) {
         return with(draft -> {
             draft.penetration = Optional.of(Penetration.PARTIAL);

@@ -1,5 +1,5 @@
 /**
- * What is to be welded ({@link vastarc.core.joint.Joint}) and how the hand goes about it ({@link vastarc.core.joint.WeldingConditions}), with
+ * What is to be welded ({@link vastarc.core.joint.Joint}) and how the welder goes about it ({@link vastarc.core.joint.WeldingConditions}), with
  * the limits inside which the product answers ({@link vastarc.core.joint.JointLimits}).
  */
 @NullMarked

@@ -4,7 +4,7 @@ import java.util.List;
 import vastarc.core.text.Phrase;
 
 /**
- * Where a machine or torch does not reach what the job asks, and the nearest ways out.
+ * Where a machine or torch does not reach what the job asks, and the nearest options.
  *
  * @param code stable name
  * @param text what is wrong

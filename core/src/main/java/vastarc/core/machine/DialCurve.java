@@ -14,7 +14,7 @@ import vastarc.core.text.Phrase;
 /**
  * What a dial really gives: a monotone curve through clamp-meter readings.
  *
- * <p>Piecewise cubic of Fritsch and Butland (harmonic mean slopes), which rises wherever its readings rise. Readings that fall are told, and
+ * <p>Piecewise cubic of Fritsch and Butland (harmonic mean slopes), which rises wherever its readings rise. Readings that fall are given, and
  * levelled by pooling neighbours before the curve is laid, so that a place for a current always exists. Uncertainty: the meter's
  * 2 % ± 1 A, and half of what the cubic differs from a straight line between two readings; beyond the readings 40 % of the missing sweep.
  * Source: interpolation [textbook], uncertainty [judgement].
@@ -103,6 +103,7 @@ public final class DialCurve {
         return slope;
     }
 
+    /** {@return the readings the curve goes through, by place} */
     public List<DialReading> readings() {
         return readings;
     }
@@ -171,7 +172,7 @@ public final class DialCurve {
         return Math.hypot(meter, Math.abs(amps - straight) / 2 + unseen);
     }
 
-    /** Where one more reading would tell most: an end not yet seen, else the middle of the gap across which the current changes most. */
+    /** Where one more reading would reduce the uncertainty most: an end not yet seen, else the middle of the gap across which the current changes most. */
     public double nextPlace() {
         if (x[0] > END_GAP) {
             return 0;
@@ -197,7 +198,7 @@ public final class DialCurve {
         return !readings.isEmpty() && readings.get(0).place() < 0.5 ? 1 : 0;
     }
 
-    /** Readings that fall where the dial rises, or stand far from what their neighbours say. */
+    /** Readings that fall where the dial rises, or are far from what their neighbours say. */
     public List<Phrase> warnings() {
         List<Phrase> warnings = new ArrayList<>();
         for (int i = 1; i < readings.size(); i++) {

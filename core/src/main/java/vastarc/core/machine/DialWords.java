@@ -2,7 +2,7 @@ package vastarc.core.machine;
 
 import vastarc.core.text.Phrase;
 
-/** Says where a pointer stands, as one hand tells another. */
+/** Says where a pointer is, as one welder says it to another. */
 final class DialWords {
 
     private static final double ON = 0.07;

@@ -42,10 +42,12 @@ public record LeakCheck(double volumeL, double dropBar, double seconds) {
         return Math.PI / 4 * boreMm * boreMm * lengthM / 1000 + 0.03;
     }
 
+    /** {@return the leak at atmospheric pressure, L/min} */
     public double litresPerMin() {
         return volumeL * dropBar / ATMOSPHERE_BAR / seconds * 60;
     }
 
+    /** {@return whether the leak is small enough to weld} */
     public boolean isTight() {
         return litresPerMin() <= TIGHT_L_PER_MIN;
     }

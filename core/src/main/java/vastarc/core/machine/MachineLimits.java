@@ -12,7 +12,7 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.text.Phrase;
 
-/** Holds a score against a machine and a torch. */
+/** Holds a weld cycle against a machine and a torch. */
 public final class MachineLimits {
 
     private final WeldCycle score;

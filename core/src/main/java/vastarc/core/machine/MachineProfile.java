@@ -12,7 +12,7 @@ import vastarc.core.tables.OrderedCollections;
  * A welding machine and its panel.
  *
  * @param name        what the shop calls it
- * @param shape       how its front is built; decides the drawing's case
+ * @param shape       style of the panel; decides the drawing's case
  * @param minA        lowest current, A
  * @param maxA        highest current, A
  * @param alternating gives AC as well as DC
@@ -42,14 +42,14 @@ public record MachineProfile(
         List<PanelElement> elements,
         int slots) {
 
-    /** How a front is built. */
+    /** How a panel is built. */
     public enum PanelShape {
         MENU,
         KNOBS,
         GENERATOR
     }
 
-    /** How polarity is changed. Spoken by {@code polarity.<name>}. */
+    /** How polarity is changed. Its words: {@code polarity.<name>}. */
     public enum Polarity {
         FIXED_SOCKETS,
         SWAP_LEADS,
@@ -64,6 +64,7 @@ public record MachineProfile(
             return new OfferedTriggerMode(mode, TriggerMode.of(mode).honours());
         }
 
+        /** {@return the trigger mode with the settings this machine supports} */
         public TriggerMode asLogic() {
             return TriggerMode.of(logic).supporting(honours);
         }
@@ -84,6 +85,7 @@ public record MachineProfile(
                 .map(OfferedTriggerMode::asLogic);
     }
 
+    /** {@return the control of a setting; empty if the panel has none} */
     public Optional<PanelElement> control(PanelSetting setting) {
         return elements.stream()
                 .filter(element ->
@@ -91,6 +93,7 @@ public record MachineProfile(
                 .findFirst();
     }
 
+    /** {@return the control with an id; empty if there is none} */
     public Optional<PanelElement> element(String id) {
         return elements.stream().filter(element -> element.id().equals(id)).findFirst();
     }

@@ -50,7 +50,7 @@ public record PanelElement(
             return this == PEDAL || this == TORCH_SWITCH;
         }
 
-        /** The words it is spoken by. */
+        /** The key of its name in {@code words.properties}. */
         public String words() {
             return "element." + name();
         }
@@ -59,7 +59,7 @@ public record PanelElement(
     /**
      * A stop of a switch.
      *
-     * @param label  what stands beside it
+     * @param label  what is beside it
      * @param choice the value it chooses; empty where it sets a figure or a range
      * @param value  the figure it sets
      * @param low    low end of the range it chooses
@@ -72,14 +72,17 @@ public record PanelElement(
             Optional<Double> low,
             Optional<Double> high) {
 
+        /** {@return a stop that selects a choice} */
         public static SwitchStop choice(String label, String choice) {
             return new SwitchStop(label, Optional.of(choice), Optional.empty(), Optional.empty(), Optional.empty());
         }
 
+        /** {@return a stop that sets a value in the unit of the control} */
         public static SwitchStop figure(String label, double value) {
             return new SwitchStop(label, Optional.empty(), Optional.of(value), Optional.empty(), Optional.empty());
         }
 
+        /** {@return a stop that selects a range of the main scale, in the unit of the control} */
         public static SwitchStop range(String label, double low, double high) {
             return new SwitchStop(label, Optional.empty(), Optional.empty(), Optional.of(low), Optional.of(high));
         }
@@ -90,7 +93,7 @@ public record PanelElement(
         menuPath = List.copyOf(menuPath);
     }
 
-    /** Where the control must stand for a figure in its own unit: share of the sweep, number of the nearest stop, or figure shown. */
+    /** Where the control must be set for a figure in its own unit: share of the sweep, number of the nearest stop, or figure shown. */
     public double placeOf(double value) {
         if (kind.isSwitched()) {
             return nearestStop(value);
@@ -147,7 +150,7 @@ public record PanelElement(
         return scale.orElseThrow().step() / 2;
     }
 
-    /** Whether the control can stand there: a share of a knob's sweep, a stop's number, a figure within a display's scale. */
+    /** Whether the control can be set there: a share of a knob's sweep, a stop's number, a figure within a display's scale. */
     public boolean isPlace(double place) {
         return switch (kind) {
             case KNOB -> place >= 0 && place <= 1;
@@ -159,7 +162,7 @@ public record PanelElement(
         };
     }
 
-    /** Two places are the same to a hand: within a hundredth of a knob's sweep, the same stop, within half a step of a display. */
+    /** Two places are the same to a welder: within a hundredth of a knob's sweep, the same stop, within half a step of a display. */
     public boolean isSamePlace(double value, double other) {
         return switch (kind) {
             case KNOB -> Math.abs(value - other) < 0.01;

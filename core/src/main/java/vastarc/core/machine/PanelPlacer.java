@@ -14,7 +14,7 @@ import vastarc.core.tables.Maps;
 import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 
-/** Puts each control of a machine where a score wants it. */
+/** Puts each control of a machine where a weld cycle wants it. */
 final class PanelPlacer {
 
     private static final double WORTH_SAYING = 0.05;
@@ -62,7 +62,7 @@ final class PanelPlacer {
                 .toList();
     }
 
-    /** A step for the hand, where a hand can do it; else that it is lacking. */
+    /** A step for the welder, where a welder can do it; else that it is lacking. */
     private static String leftToWelder(PanelSetting setting) {
         String step = "panel.byHand." + setting.name();
         return Phrasebook.find(step).isPresent() ? step : "panel.missing";
@@ -172,7 +172,7 @@ final class PanelPlacer {
                 : Optional.empty();
     }
 
-    /** Dials without figures that no meter has read are told by arithmetic alone. */
+    /** Dials without figures that no meter has read are given by arithmetic alone. */
     private Optional<Phrase> blind(PanelElement element, Optional<Phrase> idle) {
         if (idle.isEmpty() && automatic(element).isPresent()) {
             return automatic(element);
@@ -190,7 +190,7 @@ final class PanelPlacer {
                         Quantity.of(value, element.setting().units().get(0).unit()));
     }
 
-    /** A control that does nothing stands at its lowest. */
+    /** A control that does nothing is at its lowest. */
     private static double rest(PanelElement element) {
         return element.scale()
                 .map(Scale::low)

@@ -10,10 +10,10 @@ import vastarc.core.quantity.Quantity;
 import vastarc.core.text.Phrase;
 
 /**
- * A score put on a panel.
+ * A weld cycle put on a panel.
  *
  * @param controls every control in the order of the panel
- * @param changes  from how the machine stands to how it must, the fewest, in the order of the hand
+ * @param changes  from the current settings to the target settings, the fewest, in the order of work
  * @param missing  what the job wants and this panel has no control for
  * @param limits   where machine or torch do not reach
  */
@@ -29,7 +29,7 @@ public record PanelPlan(
      * @param words   the target in words
      * @param figure  the figure wanted, in the control's own unit
      * @param gives   what the target really gives where the control cannot be set closer, or a meter has read its dial, with uncertainty
-     * @param now     how it stands, where that was told
+     * @param now     the current setting, where it is known
      */
     public record ControlTarget(
             PanelElement element,
@@ -40,7 +40,7 @@ public record PanelPlan(
             Optional<Phrase> gives,
             Optional<Double> now) {
 
-        /** It is known to stand elsewhere. */
+        /** It is known to be set elsewhere. */
         public boolean differs() {
             return idle.isEmpty()
                     && target.isPresent()
@@ -53,11 +53,11 @@ public record PanelPlan(
     public record PanelChange(String elementId, String label, Phrase from, Phrase to) {}
 
     /**
-     * Puts a score on a machine.
+     * Puts a weld cycle on a machine.
      *
      * @param torch  the torch fitted
      * @param curves what a meter has said of dials, by {@link #curveKey}
-     * @param stands how controls stand now, by id, as far as known
+     * @param settings current settings, by id, as far as known
      */
     public static PanelPlan of(
             WeldCycle cycle,
@@ -89,7 +89,7 @@ public record PanelPlan(
                 .toList();
     }
 
-    /** Where a control stands, in words. */
+    /** The setting of a control, in words. */
     public static Phrase words(PanelElement element, double place) {
         if (element.kind().isSwitched()) {
             int stop = (int) Math.max(0, Math.min(element.stops().size() - 1, Math.round(place)));

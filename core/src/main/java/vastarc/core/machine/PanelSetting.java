@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import vastarc.core.cycle.CycleKey;
 import vastarc.core.cycle.TriggerMode.TriggerModeName;
 
-/** What a control of a panel can set. Figures follow the score; choices have their own values. Spoken by {@code panel.<name>}. */
+/** What a control of a panel can set. Figures follow the weld cycle; choices have their own values. Its words: {@code panel.<name>}. */
 public enum PanelSetting {
     POWER("OFF", "ON"),
     POLARITY("TORCH_NEGATIVE", "TORCH_POSITIVE"),
@@ -61,7 +61,7 @@ public enum PanelSetting {
         return !units.isEmpty();
     }
 
-    /** The score's figure behind it. */
+    /** The weld cycle's figure behind it. */
     public Optional<CycleKey> key() {
         return key;
     }
@@ -71,7 +71,7 @@ public enum PanelSetting {
         return units;
     }
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "panel." + name();
     }

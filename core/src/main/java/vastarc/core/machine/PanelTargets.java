@@ -16,7 +16,7 @@ import vastarc.core.sheet.ParameterKey;
 import vastarc.core.text.Phrase;
 
 /**
- * What every setting of a panel must be for a score.
+ * What every setting of a panel must be for a weld cycle.
  *
  * @param figures by setting, in A, s, Hz, % or L/min
  * @param choices by setting
@@ -94,7 +94,7 @@ record PanelTargets(
             why.ifPresent(phrase -> idle.put(setting, phrase));
         }
 
-        /** The score's logic honours it, but this machine's does not. */
+        /** The weld cycle's logic honours it, but this machine's does not. */
         private Optional<Phrase> passedOver(PanelSetting setting) {
             boolean passed = setting.key()
                     .flatMap(PanelTargets::supportedSetting)

@@ -15,7 +15,7 @@ import vastarc.core.sheet.SetupSheet;
 import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 
-/** The check before the strike, made for one machine, torch and sheet, in the order of the hand. */
+/** The check before the strike, made for one machine, torch and sheet, in the order of work. */
 public final class PreWeldCheck {
 
     private static final int NEAR_EMPTY_BAR = 10;
@@ -25,12 +25,12 @@ public final class PreWeldCheck {
      *
      * @param code    stable name, for keeping ticks
      * @param text    what to see to
-     * @param answers how it may stand; exactly one is right
+     * @param answers possible answers; exactly one is right
      */
     public record CheckItem(String code, Phrase text, List<CheckAnswer> answers) {}
 
     /**
-     * How a thing may stand.
+     * A possible answer.
      *
      * @param name  stable name
      * @param text  in words
@@ -38,6 +38,7 @@ public final class PreWeldCheck {
      */
     public record CheckAnswer(String name, Phrase text, Optional<Phrase> stops) {
 
+        /** {@return whether this answer lets the check go on} */
         public boolean isRight() {
             return stops.isEmpty();
         }
@@ -67,7 +68,7 @@ public final class PreWeldCheck {
         return List.copyOf(check.items);
     }
 
-    /** Right, and the ways it may be wrong, each with what it would have done. */
+    /** The right answer, and the wrong ones, each with what it would have done. */
     private void item(String code, List<String> wrongs, Object... arguments) {
         List<CheckAnswer> answers = new ArrayList<>();
         String words = "check." + code;

@@ -9,7 +9,7 @@ package vastarc.core.machine;
  * @param step      smallest step it can be set by; 0 for a knob that turns freely
  * @param ticks     divisions between its first and last mark; 0 without marks
  * @param figures   the marks carry figures
- * @param startDeg  where its lowest stands, degrees clockwise from the top
+ * @param startDeg  where its lowest value is, degrees clockwise from the top
  * @param sweepDeg  how far it turns
  * @param clockwise turns clockwise upwards
  * @param taper     how the figures spread

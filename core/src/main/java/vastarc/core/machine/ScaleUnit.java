@@ -17,6 +17,7 @@ public enum ScaleUnit {
         this.unit = unit;
     }
 
+    /** {@return the unit of its values} */
     public Unit unit() {
         return unit;
     }

@@ -4,7 +4,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.notation.GaugeScale;
 
-/** A grade the product sets. Named as in the API; spoken by the words {@code material.<name>}. */
+/** A grade the product sets. Named as in the API; its words: {@code material.<name>}. */
 public enum Material {
     CARBON_STEEL(Family.STEEL, GaugeScale.SHEET_STEEL),
     CHROMOLY_4130(Family.CHROMOLY, GaugeScale.SHEET_STEEL),
@@ -23,6 +23,7 @@ public enum Material {
         this.gauges = gauges;
     }
 
+    /** {@return the family whose rules it shares} */
     public Family family() {
         return family;
     }
@@ -32,6 +33,7 @@ public enum Material {
         return Optional.ofNullable(gauges);
     }
 
+    /** {@return its effective properties, SI units} */
     public MaterialProperties properties() {
         return MaterialProperties.of(this);
     }
@@ -46,10 +48,12 @@ public enum Material {
         return DEEPER_BLIND * onePassMm();
     }
 
+    /** {@return whether it is a stainless steel} */
     public boolean isStainless() {
         return family == Family.STAINLESS;
     }
 
+    /** {@return whether it is titanium} */
     public boolean isTitanium() {
         return family == Family.TITANIUM;
     }

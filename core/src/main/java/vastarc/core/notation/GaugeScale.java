@@ -20,14 +20,17 @@ public enum GaugeScale {
                 .forEach(row -> thicknesses.put((int) row.number("gauge"), Length.ofInches(row.number(column))));
     }
 
+    /** {@return the thickness of a gauge number; empty where the scale has no such number} */
     public Optional<Length> thickness(int gauge) {
         return Optional.ofNullable(thicknesses.get(gauge));
     }
 
+    /** {@return the gauge number of the thickest sheet} */
     public int heaviest() {
         return thicknesses.firstKey();
     }
 
+    /** {@return the gauge number of the thinnest sheet} */
     public int lightest() {
         return thicknesses.lastKey();
     }

@@ -5,7 +5,7 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Reads a plain number as hands write it: {@code 12}, {@code 1.5}, {@code 1,5}, {@code .5}, {@code -3}. The one place that turns text into
+ * Reads a plain number as people write it: {@code 12}, {@code 1.5}, {@code 1,5}, {@code .5}, {@code -3}. The one place that turns text into
  * a number: no exponents, no hexadecimal, no letters of programming languages, at most twelve digits on each side of the mark.
  */
 public final class NumberReader {

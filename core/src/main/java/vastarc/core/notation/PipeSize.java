@@ -13,11 +13,11 @@ import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 
 /**
- * A pipe told by nominal size and schedule: {@code 2" sch 40}, {@code DN50 sch 10S}, {@code NPS 1-1/2}. Source: table
+ * A pipe given by nominal size and schedule: {@code 2" sch 40}, {@code DN50 sch 10S}, {@code NPS 1-1/2}. Source: table
  * {@code pipe-sizes.csv} [handbook].
  *
  * @param outside outside diameter
- * @param wall    wall of the schedule; empty where none is told
+ * @param wall    wall of the schedule; empty where none is given
  */
 public record PipeSize(Length outside, Optional<Length> wall) {
 
@@ -27,7 +27,7 @@ public record PipeSize(Length outside, Optional<Length> wall) {
     private static final List<Table.Row> ROWS =
             Table.read("pipe-sizes.csv", Set.of("nps", "dn", "od_in", "schedule", "wall_in"));
 
-    /** What a text says of a pipe: empty where it is not told as one, a problem where the table does not have it. */
+    /** What a text says of a pipe: empty where it is not given as one, a problem where the table does not have it. */
     public static Optional<Outcome<PipeSize>> read(String text, String field) {
         Matcher parts = TEXT.matcher(text.strip().toLowerCase(Locale.ROOT));
         boolean pipe = parts.matches()

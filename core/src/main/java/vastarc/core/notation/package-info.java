@@ -1,8 +1,8 @@
 /**
- * The ways a shop writes a length, a flow or a speed, read into figures.
+ * Reads lengths, flows and speeds as shops write them, a flow or a speed, read into figures.
  *
  * <p>A bare number is read in the shop's own unit system; a leading dot ({@code .065}) and a fraction ({@code 1/8}) are inch
- * habits and are read as inches; a gauge needs a material that has a gauge scale.
+ * shop defaults and are read as inches; a gauge needs a material that has a gauge scale.
  */
 @NullMarked
 package vastarc.core.notation;

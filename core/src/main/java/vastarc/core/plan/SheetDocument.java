@@ -22,9 +22,9 @@ import vastarc.core.validation.Caution;
  *
  * @param engine   the engine that made it, as {@link EngineVersion#version()}
  * @param weld     what it was made for
- * @param own      the hand's own values on it
- * @param settings every setting with its window, school, reason and what went in, in the order of the sheet
- * @param schools  the working current of each school
+ * @param own      the welder's own values on it
+ * @param settings every setting with its range, method, reason and what went in, in the order of the sheet
+ * @param schools  the working current of each method
  * @param passes   the passes; empty for a single one
  * @param tacks    fusion tacks and their spacing
  * @param cautions what to mind
@@ -61,7 +61,7 @@ public record SheetDocument(
     /** A figure that another sheet has otherwise; empty on the side that lacks it. */
     public record ChangedFigure(ParameterKey key, Optional<Parameter> then, Optional<Parameter> now) {}
 
-    /** What stands otherwise on a sheet made today, as far as a reader in either unit system would see it. */
+    /** What is different on a sheet made today, as far as a reader in either unit system would see it. */
     public List<ChangedFigure> changedFigures(SetupSheet today) {
         Map<ParameterKey, Parameter> then =
                 settings.stream().collect(Collectors.toMap(Parameter::key, Function.identity()));

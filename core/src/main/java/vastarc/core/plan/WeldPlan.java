@@ -25,7 +25,7 @@ import vastarc.core.validation.Outcome;
 
 /**
  * The plan of one weld: its sheet and its score, each made once and only when asked for. A control logic that belongs to another arc
- * control than was told decides the control.
+ * control than was given decides the control.
  */
 public final class WeldPlan {
 
@@ -34,10 +34,10 @@ public final class WeldPlan {
      *
      * @param weld    joint and practice
      * @param shop    the shop's methods and stock
-     * @param own     the hand's own values of the sheet's settings
-     * @param choices the control logic, and own values that only a score has
-     * @param proven  the sheet the weld was proven with, whose figures stand whatever the engine says today; empty for an open one
-     * @param pass    the pass it is for, from 1; own values and proof were made for the first and stand for that one alone
+     * @param own     the welder's own values of the sheet's settings
+     * @param choices the control logic, and own values that only a weld cycle has
+     * @param proven  the sheet the weld was proven with, whose figures are used whatever would be calculated today; empty for an open one
+     * @param pass    the pass it is for, from 1; own values and proof were made for the first and mean that one alone
      */
     public record PlanRequest(
             Weld weld,
@@ -74,7 +74,7 @@ public final class WeldPlan {
                     pass);
         }
 
-        /** The same weld in a shop of other ways. */
+        /** The same weld with other shop defaults. */
         public PlanRequest in(ShopDefaults others) {
             return new PlanRequest(weld, others, own, choices, proven, pass);
         }
@@ -101,15 +101,18 @@ public final class WeldPlan {
         this.balance = balance;
     }
 
+    /** {@return the plan of a request; nothing is calculated until it is asked for} */
     public static WeldPlan of(PlanRequest request) {
         WeldPlan first = new WeldPlan(request.onPass(1), null, null);
         return first.onPass(request.pass());
     }
 
+    /** {@return the plan of a weld with a shop's defaults and no own values} */
     public static WeldPlan of(Weld weld, ShopDefaults shop) {
         return of(PlanRequest.of(weld, shop));
     }
 
+    /** {@return what the plan is made from} */
     public PlanRequest ask() {
         return ask;
     }
@@ -118,12 +121,12 @@ public final class WeldPlan {
         return first == null ? this : first;
     }
 
-    /** Another pass of the same weld; what the first one took is not reckoned again. */
+    /** Another pass of the same weld; what the first one took is not calculated again. */
     public WeldPlan onPass(int pass) {
         return pass == 1 ? first() : new WeldPlan(ask.onPass(pass), first(), null);
     }
 
-    /** The same weld in a shop of other ways; its heat is not reckoned again. */
+    /** The same weld with other shop defaults; its heat is not calculated again. */
     public WeldPlan in(ShopDefaults others) {
         return new WeldPlan(first().ask.in(others), null, first().balance()).onPass(ask.pass());
     }
@@ -162,11 +165,11 @@ public final class WeldPlan {
     public synchronized Outcome<SetupSheet> sheet() {
         Outcome<SetupSheet> made = sheet;
         if (made == null) {
-            Outcome<SetupSheet> reckoned = today();
+            Outcome<SetupSheet> calculated = today();
             made = ask.proven()
                     .filter(proven -> ask.pass() == 1)
-                    .map(proven -> reckoned.map(proven::heldOn))
-                    .orElse(reckoned);
+                    .map(proven -> calculated.map(proven::heldOn))
+                    .orElse(calculated);
             sheet = made;
         }
         return made;
@@ -189,7 +192,7 @@ public final class WeldPlan {
         return Stream.concat(Stream.of(sheet), later).toList();
     }
 
-    /** The score of that sheet. */
+    /** The weld cycle of that sheet. */
     public synchronized Outcome<WeldCycle> score() {
         Outcome<WeldCycle> made = score;
         if (made == null) {
@@ -199,7 +202,7 @@ public final class WeldPlan {
         return made;
     }
 
-    /** The nearest ways where it has no sheet; empty where it has one. */
+    /** The alternatives where it has no sheet; empty where it has one. */
     public List<Alternative> alternatives() {
         return sheet().value().isPresent()
                 ? List.of()

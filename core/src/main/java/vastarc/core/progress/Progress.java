@@ -5,7 +5,7 @@ import java.util.concurrent.CancellationException;
 /** Handed into long work: it says how far it is, and asks now and then whether it should go on. */
 public interface Progress {
 
-    /** Goes nowhere, never stops: for work that nobody watches. */
+    /** Reports nothing, never stops: for work that nobody watches. */
     Progress UNWATCHED = new Progress() {
         @Override
         public void at(double share) {
@@ -25,10 +25,11 @@ public interface Progress {
      */
     void at(double share);
 
+    /** {@return whether the work should stop} */
     boolean isCancelled();
 
     /**
-     * Ends the work where nobody wants it any more.
+     * Ends the work where it was cancelled.
      *
      * @throws CancellationException if it was cancelled
      */

@@ -1,4 +1,4 @@
-/** How long work in the core tells how far it is, and learns that nobody wants it any more. */
+/** How long work in the core reports its progress, and learns that it was cancelled. */
 @NullMarked
 package vastarc.core.progress;
 

@@ -1,7 +1,7 @@
 package vastarc.core.purge;
 
 /**
- * An argon bottle that feeds torch and purge through two flowmeters.
+ * An argon cylinder that feeds torch and purge through two flowmeters.
  *
  * @param sizeL     water volume, L
  * @param bar       pressure on its gauge, bar

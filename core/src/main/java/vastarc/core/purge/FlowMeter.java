@@ -5,7 +5,7 @@ import org.hipparchus.random.Well512a;
 import vastarc.core.purge.OxygenMeter.MeterFault;
 
 /**
- * A simulated flow meter before the inlet: a first-order lag of 2 s, 2 % noise. A bottle that runs empty takes its flow away, a shut vent
+ * A simulated flow meter before the inlet: a first-order lag of 2 s, 2 % noise. A cylinder that runs empty takes its flow away, a shut vent
  * most of it; the other faults do not show here. The same seed reads the same. Source: [judgement].
  */
 public final class FlowMeter {
@@ -21,7 +21,7 @@ public final class FlowMeter {
     private final MeterFault fault;
     private final RandomGenerator random;
 
-    /** What a flow says beside what was set. Spoken by {@code purge.flow.<name>}. */
+    /** What a flow says beside what was set. Its words: {@code purge.flow.<name>}. */
     public enum FlowVerdict {
         AS_SET,
         LOW,

@@ -40,7 +40,7 @@ public record LeakFit(
     private static final double NEARLY_AIR_PPM = 100_000;
     private static final double RISES_FACTOR = 2;
 
-    /** Spoken by {@code purge.leak.<name>}. */
+    /** Its words: {@code purge.leak.<name>}. */
     public enum LeakVerdict {
         /** Less than a ten-thousandth of the flow. */
         TIGHT,
@@ -164,7 +164,7 @@ public record LeakFit(
         return new Pair<>(new ArrayRealVector(values), new Array2DRowRealMatrix(slopes));
     }
 
-    /** Standard error of the floor's logarithm; wide where the readings do not tell it. */
+    /** Standard error of the floor's logarithm; wide where the readings do not determine it. */
     private static double spread(Optimum best) {
         int free = Math.max(1, best.getResiduals().getDimension() - 3);
         double scatter = Math.sqrt(best.getResiduals().dotProduct(best.getResiduals()) / free);

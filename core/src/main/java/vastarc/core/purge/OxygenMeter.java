@@ -76,7 +76,7 @@ public final class OxygenMeter {
         };
     }
 
-    /** When the bottle of an {@link MeterFault#EMPTY_BOTTLE} is empty, s. */
+    /** When the cylinder of an {@link MeterFault#EMPTY_BOTTLE} is empty, s. */
     static double emptyS(Purge purge) {
         return purge.mixedS().orElse(60.0) / 2;
     }

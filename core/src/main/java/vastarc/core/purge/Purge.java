@@ -39,7 +39,7 @@ public record Purge(
     private static final double ARGON_KG_PER_M3 = 1.66;
     private static final double LIGHTER_KG_PER_M3 = 0.46;
 
-    /** Oxygen at a time, by both ways of reckoning, ppm. */
+    /** Oxygen at a time, by both ways of calculation, ppm. */
     public record OxygenPoint(double s, double mixedPpm, double blendPpm) {}
 
     /** Whether argon at this flow lies under the air in a part, rather than stirring it: Δρ g D/(ρ u²) > 1 [textbook]. */
@@ -113,6 +113,7 @@ public record Purge(
         return flowLPerMin * s / 60 / volumeL;
     }
 
+    /** {@return the argon used in {@code s} seconds of fill flow, L} */
     public double argonL(double s) {
         return flowLPerMin * s / 60;
     }

@@ -6,8 +6,8 @@ import vastarc.core.purge.OxygenMeter.MeterFault;
 
 /**
  * What a decay says is wrong. Against the time constant V/Q: a floor above the target is a leak, far slower is a shut vent, rising is an
- * empty bottle, creeping up at the end is the meter's own drift, as slow as stirred where it should lie in layers is an inlet on top. Needs
- * a space whose time constant is well above the meter's lag of 8 s; in a small tube the lag hides all but leak and empty bottle [judgement].
+ * empty cylinder, creeping up at the end is the meter's own drift, as slow as stirred where it should lie in layers is an inlet on top. Needs
+ * a space whose time constant is well above the meter's lag of 8 s; in a small tube the lag hides all but leak and empty cylinder [judgement].
  */
 public final class PurgeFault {
 

@@ -29,7 +29,7 @@ public record PurgePart(PurgePartKind kind, Map<String, Double> figures) {
     private static final String DEPTH = "depthMm";
     private static final double MM3_PER_L = 1e6;
 
-    /** Kinds of parts, each with the figures it is told by; spoken by {@code purge.part.<name>}. */
+    /** Kinds of parts, each with the figures it is given by; its words: {@code purge.part.<name>}. */
     public enum PurgePartKind {
         STRAIGHT(length(LENGTH), bore(BORE)),
         BEND(new InputRange(ANGLE, 1, 360, Unit.DEGREE), length(RADIUS), bore(BORE)),

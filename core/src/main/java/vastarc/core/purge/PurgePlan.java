@@ -15,15 +15,15 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.text.Phrase;
 
 /**
- * A purge reckoned: the wait, the argon, the hold, and what becomes of the root.
+ * A purge calculated: the wait, the argon, the hold, and what happens to the root.
  *
  * @param ask      what was asked
  * @param purge    the gas
  * @param ventPa   pressure at the filling flow, Pa
  * @param bulgeMm  how far the root is pushed outward at the holding flow, mm: while it fills, no root is molten
- * @param verdict  what becomes of it at the holding flow
+ * @param verdict  what happens to it at the holding flow
  * @param hold     flow while the root is molten: value, lowest, highest, L/min
- * @param problems what stands against it, in sentences
+ * @param problems what prevents the purge, in sentences
  */
 public record PurgePlan(
         PurgeRequest ask,
@@ -115,9 +115,10 @@ public record PurgePlan(
         }
     }
 
-    /** A flow with its window, L/min. */
+    /** A flow with its range, L/min. */
     public record PurgeHold(double value, double low, double high) {}
 
+    /** Calculates a purge: volume, waiting time, hold flow, root pressure and cylinder. Equations: well-mixed dilution and displacement, {@link Purge}. */
     public static PurgePlan of(PurgeRequest request) {
         boolean layered = request.inlet() == GasPort.LOW
                 && request.ventAt() == GasPort.HIGH
@@ -204,12 +205,12 @@ public record PurgePlan(
         return Quantity.number(ppm);
     }
 
-    /** The vent that would balance the root's weight at the filling flow, mm; empty where the weld does not stand on top. */
+    /** The vent that would balance the root's weight at the filling flow, mm; empty where the weld is not on top. */
     public OptionalDouble balanceVentMm() {
         return ask.root().balanceVentMm(ask.flow(), ask.vent().count());
     }
 
-    /** What makes the wait without a meter as long as it is. Spoken by {@code purge.longest.<name>}. */
+    /** What makes the wait without a meter as long as it is. Its words: {@code purge.longest.<name>}. */
     public enum LongestWait {
         /** The stirred time to the target. */
         MIXED,

@@ -18,7 +18,7 @@ public final class PurgeTargets {
 
     private PurgeTargets() {}
 
-    /** Oxygen at the strike, ppm: of the finish where the metal tells one, else of plain work. */
+    /** Oxygen at the strike, ppm: of the finish where the metal has one, else of plain work. */
     public static double strikePpm(Joint joint, FinishRequirement finish) {
         boolean other = joint.wantsPurge() && !joint.material().wantsPurge();
         return strikePpm(other ? joint.other() : joint.material(), finish);

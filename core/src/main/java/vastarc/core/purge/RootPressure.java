@@ -26,7 +26,7 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
     private static final double MOST_BULGE = 0.15;
     private static final double MOST_OF_LIMIT = 0.3;
 
-    /** What becomes of the root, seen from inside. Spoken by {@code purge.verdict.<name>}. */
+    /** What happens to the root, seen from inside. Its words: {@code purge.verdict.<name>}. */
     public enum RootVerdict {
         SOUND,
         /** Hangs into the bore. */
@@ -70,7 +70,7 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
         return 2 * properties().surfaceTensionNPerM() / (backWidthMm * 1e-3);
     }
 
-    /** How the weld stands over the bore along the seam: every place it passes. */
+    /** How the weld overrides the bore along the seam: every place it passes. */
     private List<Double> cosines() {
         double slope = Math.sqrt(0.5);
         return switch (position) {
@@ -129,7 +129,7 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
         return 6e4 * DISCHARGE * vent.areaM2() * Math.sqrt(2 * pressurePa / DENSITY);
     }
 
-    /** The hole, so many of them, whose pressure carries the root's weight, mm; empty where the weld does not stand on top. */
+    /** The hole, so many of them, whose pressure carries the root's weight, mm; empty where the weld is not on top. */
     public OptionalDouble balanceVentMm(double flowLPerMin, int count) {
         double weight = headPa() * cosines().get(0);
         if (weight <= 0) {

@@ -1,6 +1,6 @@
 package vastarc.core.quantity;
 
-/** A figure made ready for the eye: the number as text, and the unit beside it. */
+/** A value formatted for display: the number as text, and its unit. */
 public record FormattedQuantity(String figure, String unit) {
 
     /** Figure and unit in one line; degree and percent signs close up to the figure. */

@@ -15,18 +15,22 @@ public record Length(double inMillimetres) implements Comparable<Length> {
         }
     }
 
+    /** {@return a length of {@code millimetres}, mm} */
     public static Length ofMillimetres(double millimetres) {
         return new Length(millimetres);
     }
 
+    /** {@return a length of {@code inches}, in} */
     public static Length ofInches(double inches) {
         return new Length(inches * MM_PER_INCH);
     }
 
+    /** {@return the length in inches} */
     public double inInches() {
         return inMillimetres / MM_PER_INCH;
     }
 
+    /** {@return the length as a quantity in mm} */
     public Quantity quantity() {
         return Quantity.millimetres(inMillimetres);
     }

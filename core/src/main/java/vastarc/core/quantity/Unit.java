@@ -10,7 +10,7 @@ public enum Unit {
     MILLIMETRE("mm"),
     /** A diameter that is bought by its trade size (tungsten, wire): shown as a fraction in inch shops. */
     STOCK_MILLIMETRE("mm"),
-    /** A length that a hand sets or sees beside a rule: tenths of a millimetre, thirty-seconds of an inch. */
+    /** A length that a welder sets or sees beside a rule: tenths of a millimetre, thirty-seconds of an inch. */
     RULED_MILLIMETRE("mm"),
     /** A flat ground on a tip: steps of 0.05 mm. */
     FLAT_MILLIMETRE("mm"),
@@ -40,6 +40,7 @@ public enum Unit {
         this.symbol = symbol;
     }
 
+    /** {@return the symbol as it is written behind a value} */
     public String symbol() {
         return symbol;
     }

@@ -8,7 +8,7 @@ import java.util.TreeMap;
 /**
  * Metric or inch: how a figure is shown, and what a bare number typed into a field means.
  *
- * <p>Amperes, volts, seconds, hertz, percent and degrees of angle are the same in both. Decimals follow what a hand can read off
+ * <p>Amperes, volts, seconds, hertz, percent and degrees of angle are the same in both. Decimals follow what the welder can read off
  * and set, so that no figure claims more than it knows.
  */
 public enum UnitSystem {

@@ -1,4 +1,4 @@
-/** What a hand looks up: words with their other names, symptoms with their causes. Read from tables, nothing reckoned. */
+/** What the welder looks up: words with their other names, symptoms with their causes. Read from tables, nothing calculated. */
 @NullMarked
 package vastarc.core.reference;
 

@@ -42,13 +42,13 @@ public final class DayPlanner {
         this.clock = clock;
     }
 
-    /** The day of some clock.jobs(). */
+    /** The schedule of some jobs. */
     public static DaySchedule plan(List<SequenceRequest> asks, ChangeoverTimes changes) {
         return new DayPlanner(DayTimeline.of(asks, changes)).day();
     }
 
     /**
-     * The day with a hand's own order.
+     * The day with a welder's own order.
      *
      * @param turns jobs in turn, each with as many of its runs
      * @return empty where the turns do not weld every run once
@@ -74,7 +74,7 @@ public final class DayPlanner {
         return Optional.of(new DaySchedule(clock.timeline(followed), followed.freeS(), inTurn.freeS(), clock.bound()));
     }
 
-    /** How long an order of the hand's own takes, s: which job comes next, run by run. */
+    /** How long an order of the welder's own takes, s: which job comes next, run by run. */
     static double makespanS(List<SequenceRequest> asks, ChangeoverTimes changes, int[] order) {
         return DayTimeline.of(asks, changes).follow(order).freeS();
     }

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * One pair of hands over several jobs.
+ * One welder over several jobs.
  *
- * @param timeline          what the hands do, without gaps
+ * @param timeline          what the welder does, without gaps
  * @param makespanS         from the start to the end of the last post-flow, s
- * @param oneAfterAnotherS  the same jobs one after the other as they were told, s
+ * @param oneAfterAnotherS  the same jobs one after the other in the given order, s
  * @param lowerBoundS       no order can be shorter, s
  */
 public record DaySchedule(List<DaySpan> timeline, double makespanS, double oneAfterAnotherS, double lowerBoundS) {
@@ -17,7 +17,7 @@ public record DaySchedule(List<DaySpan> timeline, double makespanS, double oneAf
         timeline = List.copyOf(timeline);
     }
 
-    /** What the hands do. */
+    /** What the welder does. */
     public enum DayActivity {
         ARC,
         CHANGE,
@@ -28,11 +28,12 @@ public record DaySchedule(List<DaySpan> timeline, double makespanS, double oneAf
     /**
      * A stretch of the day.
      *
-     * @param job from 0, as told
+     * @param job from 0, in the given order
      * @param run of that job, from 1
      */
     public record DaySpan(int job, int run, double startS, double endS, DayActivity doing) {
 
+        /** {@return how long it takes, s} */
         public double lengthS() {
             return endS - startS;
         }
@@ -41,7 +42,7 @@ public record DaySchedule(List<DaySpan> timeline, double makespanS, double oneAf
     /**
      * Some runs of one job, one after the other.
      *
-     * @param job  from 0, as told
+     * @param job  from 0, in the given order
      * @param runs how many
      */
     public record Block(int job, int runs) {}

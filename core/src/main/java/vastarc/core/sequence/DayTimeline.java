@@ -15,7 +15,7 @@ import vastarc.core.sequence.WeldSequence.WeldSegment;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.sheet.SetupSheet;
 
-/** Times an order of runs over several jobs: what the hands do, what has to cool, what rests. */
+/** Times an order of runs over several jobs: what the welder does, what has to cool, what rests. */
 final class DayTimeline {
 
     /** What is set anew at the panel when it differs. */
@@ -32,11 +32,11 @@ final class DayTimeline {
     /** Cheapest change into each job, s. */
     private final double[] into;
 
-    /** A job with its runs as the hands meet them. */
+    /** A job with its runs as the welder meet them. */
     record DayJob(SequenceRequest ask, List<DayStep> steps) {}
 
     /**
-     * One run for the hands.
+     * One run for the welder.
      *
      * @param welderS the welder's time before the arc, s
      * @param afterS held still after it
@@ -246,7 +246,7 @@ final class DayTimeline {
         return Math.max(from, to);
     }
 
-    /** All the hands have to do and the fewest changes, or the longest job alone, whichever is more. */
+    /** All the welder have to do and the fewest changes, or the longest job alone, whichever is more. */
     double bound() {
         double hands = 0;
         double longest = 0;

@@ -10,7 +10,7 @@ import vastarc.core.sheet.SetupSheet;
 /**
  * What a job costs by the shop's own prices.
  *
- * @param shares what is told, each with its money
+ * @param shares what is given, each with its money
  * @param missingPrices what the job takes and the shop has set no price for
  */
 public record JobCost(List<CostShare> shares, List<CostItem> missingPrices) {
@@ -27,7 +27,7 @@ public record JobCost(List<CostShare> shares, List<CostItem> missingPrices) {
         missingPrices = List.copyOf(missingPrices);
     }
 
-    /** What is paid for. Spoken by {@code cost.<name>}. */
+    /** What is paid for. Its words: {@code cost.<name>}. */
     public enum CostItem {
         ARGON,
         WIRE,
@@ -38,7 +38,7 @@ public record JobCost(List<CostShare> shares, List<CostItem> missingPrices) {
     /** What one thing costs, in the money of the prices. */
     public record CostShare(CostItem item, double money) {}
 
-    /** Of a route; the hand is paid from the first wait to the last post-flow. */
+    /** Of a route; the welder is paid from the first wait to the last post-flow. */
     public static JobCost of(SequenceRequest request, WeldSequence sequence, Prices prices) {
         SequenceTotals totals = sequence.totals();
         CostTally tally = new CostTally();
@@ -59,6 +59,7 @@ public record JobCost(List<CostShare> shares, List<CostItem> missingPrices) {
         return price == null ? OptionalDouble.empty() : OptionalDouble.of(price);
     }
 
+    /** {@return the sum of all shares, in the shop's money} */
     public double total() {
         return shares.stream().mapToDouble(CostShare::money).sum();
     }

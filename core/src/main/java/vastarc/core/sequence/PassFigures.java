@@ -68,7 +68,7 @@ public record PassFigures(
                 cooling);
     }
 
-    /** A figure of the sheet, or what stands where it has none. */
+    /** A figure of the sheet, or what is used where it has none. */
     static double figure(SetupSheet sheet, ParameterKey key, double otherwise) {
         return sheet.find(key)
                 .filter(parameter -> parameter.window().isPresent())

@@ -11,12 +11,12 @@ import vastarc.core.tables.OrderedCollections;
 import vastarc.core.validation.Problem;
 
 /**
- * What the shop pays, in its own money. What is not told is left out of a cost, and named.
+ * What the shop pays, in its own money. What is not given is left out of a cost, and named.
  *
  * @param argonPerM3 a cubic metre of argon
  * @param wirePerKg  a kilogram of wire, by alloy
  * @param tungsten   a whole tungsten
- * @param hour       an hour of the hand
+ * @param hour       an hour of the welder
  */
 public record Prices(
         OptionalDouble argonPerM3, Map<String, Double> wirePerKg, OptionalDouble tungsten, OptionalDouble hour) {
@@ -36,11 +36,12 @@ public record Prices(
         return new InputRange(field, 0, MOST, Unit.NUMBER);
     }
 
-    /** Nothing is told. */
+    /** Nothing is given. */
     public static Prices none() {
         return new Prices(OptionalDouble.empty(), Map.of(), OptionalDouble.empty(), OptionalDouble.empty());
     }
 
+    /** {@return whether any price is set} */
     public boolean isSet() {
         return !equals(none());
     }

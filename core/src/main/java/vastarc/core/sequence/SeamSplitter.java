@@ -10,8 +10,8 @@ import vastarc.core.sheet.TackPlan;
 /**
  * Where the runs of a seam begin and end, and in which order.
  *
- * <p>A run ends at the seam's end, where the tube has to be turned, when the rod is used up (900 mm, 100 left in the hand), on titanium
- * after 36 mm (75 under a trailing shield), or when the duty is; a thin long seam goes in back-steps. A level pipe that stands still is
+ * <p>A run ends at the seam's end, where the tube has to be turned, when the rod is used up (900 mm, 100 left in the welder), on titanium
+ * after 36 mm (75 under a trailing shield), or when the duty is; a thin long seam goes in back-steps. A level fixed pipe is
  * welded from six up to twelve on both sides, thin tube in opposite quarters; a saddle begins on a flank. Stops of one pass lie 15 mm from
  * those of the pass before. A restart goes over the end before by 3 to 8 mm. Source: handbook and judgement.
  */

@@ -9,7 +9,7 @@ import vastarc.core.sequence.WeldSequence.SegmentKind;
 import vastarc.core.sequence.WeldSequence.WeldSegment;
 import vastarc.core.text.Phrase;
 
-/** Holds a route, made or changed by a hand, against everything a route has to keep. */
+/** Holds a route, made or changed by a welder, against everything a route has to keep. */
 public final class SequenceCheck {
 
     private static final double SLACK = 1e-6;

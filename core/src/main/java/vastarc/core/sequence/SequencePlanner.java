@@ -59,7 +59,7 @@ public final class SequencePlanner {
         this.ask = request;
     }
 
-    /** The way through a job, in the hand's own order where one stands. */
+    /** The way through a job, in the welder's own order where there is one. */
     public static WeldSequence plan(SequenceRequest request) {
         List<UntimedSegment> planned = SeamSplitter.of(request);
         return new SequencePlanner(request)
@@ -141,7 +141,7 @@ public final class SequencePlanner {
                 .orElse(WaitReason.NONE);
     }
 
-    /** What the hands do one after the other before a run, s. */
+    /** What the welder does one after the other before a run, s. */
     private Map<WaitReason, Double> inHand(UntimedSegment segment) {
         Map<WaitReason, Double> waits = new EnumMap<>(WaitReason.class);
         if (begun.add(segment.seam())) {

@@ -22,7 +22,7 @@ import vastarc.core.validation.Problem;
  * @param machine  its rating plate; empty where nothing limits it
  * @param torch    its rating
  * @param ambientC of the shop, °C
- * @param order    numbers of the planned runs as a hand wants them, each once; anything else leaves the planned order
+ * @param order    numbers of the planned runs as the welder wants them, each once; anything else leaves the planned order
  */
 public record SequenceRequest(
         SetupSheet sheet,
@@ -72,7 +72,7 @@ public record SequenceRequest(
         });
     }
 
-    /** The same with its runs in an order of the hand's own. */
+    /** The same with its runs in an order of the welder's own. */
     public SequenceRequest ordered(List<Integer> numbers) {
         return new SequenceRequest(sheet, passes, work, machine, torch, ambientC, numbers);
     }
@@ -98,7 +98,7 @@ public record SequenceRequest(
         return work.purgeS().orElse(sheet.joint().isTitanium() ? PurgePlan.LEAST_TITANIUM_S : PurgePlan.LEAST_S);
     }
 
-    /** Length of a seam, mm: told, or once round, or a usual run. */
+    /** Length of a seam, mm: given, or once round, or a usual run. */
     double seamMm() {
         return work.seamMm().orElse(sheet.joint().usualSeamMm());
     }
@@ -108,7 +108,7 @@ public record SequenceRequest(
         return isTube() && seamMm() >= girthMm() - 1;
     }
 
-    /** Length of a tube that is welded before it has to be turned, mm: all on a positioner, three quarters turned by hand, half standing. */
+    /** Length of a tube that is welded before it has to be turned, mm: all on a positioner, three quarters turned by hand, half where it is fixed. */
     double turnMm() {
         boolean positioner = sheet.practice().technique() == Technique.POSITIONER;
         double share = work.reach().orElse(positioner ? 1 : sheet.practice().rotated() ? ROLLED_SHARE : FREEHAND_SHARE);
@@ -152,7 +152,7 @@ public record SequenceRequest(
         return ambientC > HOT_C ? rmsA / HOT_FACTOR : rmsA;
     }
 
-    /** How the machine's ten minutes are used over a route; empty where no plate is told. */
+    /** How the machine's ten minutes are used over a route; empty where no plate is given. */
     public List<DutyUse> machineUse(WeldSequence sequence) {
         return use(sequence, machine);
     }

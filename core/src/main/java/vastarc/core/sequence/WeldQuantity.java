@@ -11,12 +11,12 @@ import vastarc.core.validation.Problem;
  * How much there is to weld of one joint.
  *
  * @param seams     like seams
- * @param seamMm    length of each, mm; once round a tube, or a usual run, where it is not told
+ * @param seamMm    length of each, mm; once round a tube, or a usual run, where it is not given
  * @param piece     name of the piece they belong to; may be empty
- * @param reach     share of a tube's girth that is welded before it has to be turned; by how it is turned where it is not told
+ * @param reach     share of a tube's girth that is welded before it has to be turned; by how it is turned where it is not given
  * @param handlingS between two runs, s
  * @param purgeS    filling with argon before the first arc, s
- * @param arcShare  most of the time that the arc is on, 0 to 1: the shop's own where its runs tell it
+ * @param arcShare  most of the time that the arc is on, 0 to 1: the shop's own where it has runs
  */
 public record WeldQuantity(
         int seams,
@@ -36,7 +36,7 @@ public record WeldQuantity(
     /** Turn the piece, take a fresh rod, hood up and down, s (judgement). */
     public static final double USUAL_HANDLING_S = 20;
 
-    /** Share of the time that the arc is on where a shop has no runs of its own to tell it (judgement: 25 to 40 %). */
+    /** Share of the time that the arc is on where a shop has no runs of its own (judgement: 25 to 40 %). */
     public static final double USUAL_ARC_SHARE = 0.35;
 
     /** A shop's own share counts within this. */
@@ -67,6 +67,7 @@ public record WeldQuantity(
                 1, OptionalDouble.empty(), "", OptionalDouble.empty(), USUAL_HANDLING_S, OptionalDouble.empty());
     }
 
+    /** {@return this quantity with another number of seams and another length of each, mm} */
     public WeldQuantity of(int count, double mm) {
         return new WeldQuantity(count, OptionalDouble.of(mm), piece, reach, handlingS, purgeS, arcShare);
     }

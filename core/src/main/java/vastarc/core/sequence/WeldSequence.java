@@ -6,13 +6,13 @@ import vastarc.core.tables.OrderedCollections;
 import vastarc.core.text.Phrase;
 
 /**
- * The way through a job.
+ * The sequence of welds of a job.
  *
  * @param runs   tacks and runs in the order they are welded
  * @param totals what it takes
  * @param length of a seam, mm
- * @param warping what pulls, to compare one order with another
- * @param notes  why it goes so, and what to mind
+ * @param warping distortion, to compare one order with another
+ * @param notes  reasons and cautions
  */
 public record WeldSequence(
         List<WeldSegment> runs, SequenceTotals totals, double length, double warping, List<Phrase> notes) {
@@ -28,7 +28,7 @@ public record WeldSequence(
         WELD
     }
 
-    /** Why an arc waits. Spoken by {@code route.wait.<name>}. */
+    /** Why an arc waits. Its words: {@code route.wait.<name>}. */
     public enum WaitReason {
         NONE,
         DUTY,
@@ -45,7 +45,7 @@ public record WeldSequence(
         INSPECT
     }
 
-    /** Why a run ends where it does. Spoken by {@code route.end.<name>}. */
+    /** Why a run ends where it does. Its words: {@code route.end.<name>}. */
     public enum SegmentEnd {
         SEAM,
         TURN,
@@ -91,10 +91,12 @@ public record WeldSequence(
             waits = OrderedCollections.map(waits);
         }
 
+        /** {@return when the arc goes out, s from the start of the sequence} */
         public double endS() {
             return startS + arcS;
         }
 
+        /** {@return the welded length, mm} */
         public double lengthMm() {
             return Math.abs(toMm - fromMm);
         }

@@ -1,6 +1,6 @@
 /**
- * The way through a whole job: tacks, runs, waits and what it uses ({@link vastarc.core.sequence.SequencePlanner}), a changed way checked
- * ({@link vastarc.core.sequence.SequenceCheck}), and one pair of hands over several jobs ({@link vastarc.core.sequence.DayPlanner}).
+ * The sequence of a whole job: tacks, runs, waits and what it uses ({@link vastarc.core.sequence.SequencePlanner}), a changed sequence checked
+ * ({@link vastarc.core.sequence.SequenceCheck}), and one welder over several jobs ({@link vastarc.core.sequence.DayPlanner}).
  */
 @NullMarked
 package vastarc.core.sequence;

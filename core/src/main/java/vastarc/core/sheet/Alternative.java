@@ -26,9 +26,9 @@ import vastarc.core.quantity.Quantity;
 import vastarc.core.text.Phrase;
 
 /**
- * A way out of a refusal: the nearest weld that has a sheet.
+ * An alternative to a joint that was refused: the nearest weld that has a sheet.
  *
- * @param says     the way and its main figure
+ * @param says     the alternative and its main figure
  * @param change   fields to change and what to, by their names: a choice's name, a flag, or a figure in the field's unit
  * @param currentA current of its first pass, A
  * @param passes   how many runs it takes
@@ -57,7 +57,7 @@ public record Alternative(Phrase says, Map<String, Object> change, double curren
 
     private static final AlternativeStep AS_IT_IS = new AlternativeStep("", Map.of(), weld -> weld);
 
-    /** The nearest ways, nearest first; empty only for metals that cannot be joined. */
+    /** The alternatives, nearest first; empty only for metals that cannot be joined. */
     public static List<Alternative> outOf(Joint joint, WeldingConditions conditions, ShopDefaults shop) {
         Weld weld = new Weld(joint, conditions);
         List<Alternative> alternatives = new ArrayList<>(MOST);
@@ -134,7 +134,7 @@ public record Alternative(Phrase says, Map<String, Object> change, double curren
                 code, change, weld -> new Weld(weld.joint(), weld.practice().with(draft)));
     }
 
-    /** How else it may be prepared or melted, by what hands do first. */
+    /** Other preparations or penetrations, the easiest first. */
     private static List<AlternativeStep> depths(Weld weld) {
         List<AlternativeStep> steps = new ArrayList<>();
         Joint joint = weld.joint();
@@ -178,7 +178,7 @@ public record Alternative(Phrase says, Map<String, Object> change, double curren
         return joint.form() == JointForm.EDGE || joint.form() == JointForm.OUTSIDE_CORNER;
     }
 
-    /** Another joint altogether: the members laid edge to edge. */
+    /** Another joint: the members edge to edge. */
     private static AlternativeStep asVButt() {
         return new AlternativeStep(
                 "vButt",
@@ -216,7 +216,7 @@ public record Alternative(Phrase says, Map<String, Object> change, double curren
                 weld -> new Weld(weld.joint(), weld.practice().melting(penetration)));
     }
 
-    /** Half the thickness, in steps a hand can tell apart, no deeper than one run melts. */
+    /** Half the thickness, in steps a welder can see, no deeper than one run melts. */
     private static AlternativeStep partial(Joint joint) {
         double half = Math.min(joint.thinnerMm() / 2, joint.material().deepestRunMm());
         double depth = Math.max(0.05, half < 1 ? half : Math.floor(10 * half) / 10);

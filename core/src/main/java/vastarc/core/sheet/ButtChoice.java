@@ -16,7 +16,7 @@ import vastarc.core.tables.Maps;
 import vastarc.core.tables.Table;
 
 /**
- * Two ways to weld a thin butt: fused from both sides without wire, or from one side with wire.
+ * Two options for a thin butt: fused from both sides without wire, or from one side with wire.
  *
  * <p>Shrinkage across the seam \( \delta = \frac{\alpha}{c\rho}\,\frac{q/v}{t} \) [textbook]; pull to one side
  * \( \beta = \alpha (T_m - 20)(w_f - w_b)/t \) [judgement]; the second side pulls back what the first has pulled.
@@ -25,7 +25,7 @@ import vastarc.core.tables.Table;
  *   travel, m/s <li>t thickness, m <li>w_f, w_b pool on face and back, m
  * </ul>
  *
- * @param way          spoken by {@code butt.<way>}
+ * @param way          its words: {@code butt.<way>}
  * @param possible     can be done with the access there is
  * @param chosen       is what the sheet is for
  * @param currentA     working current, A
@@ -53,7 +53,7 @@ public record ButtChoice(
         return table;
     }
 
-    /** Both ways, for a square butt that one pass from one side can do; empty for any other joint. */
+    /** Both options, for a square butt that one pass from one side can do; empty for any other joint. */
     static List<ButtChoice> compare(Joint joint, WeldingConditions conditions) {
         WeldingConditions oneSide = conditions.with(draft -> {
             draft.penetration = Optional.of(Penetration.FULL);

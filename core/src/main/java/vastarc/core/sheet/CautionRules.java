@@ -239,7 +239,7 @@ final class CautionRules {
     }
 
     /**
-     * What hand and machine ask for: marks of a walked cup, a bare lift set, small arcs, a background at the tungsten's limit.
+     * What technique and machine ask for: marks of a walked cup, a bare lift set, small arcs, a background at the tungsten's limit.
      */
     private static void hand(SheetDecisions plan, List<Caution> cautions) {
         FinishRequirement finish = plan.practice().finish();

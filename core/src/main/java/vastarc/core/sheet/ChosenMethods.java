@@ -8,9 +8,9 @@ import vastarc.core.tables.Maps;
 import vastarc.core.tables.OrderedCollections;
 
 /**
- * The school chosen for each matter.
+ * The method chosen for each topic.
  *
- * @param chosen one school for every matter
+ * @param chosen one method for every topic
  */
 public record ChosenMethods(Map<ParameterTopic, Method> chosen) {
 
@@ -39,13 +39,14 @@ public record ChosenMethods(Map<ParameterTopic, Method> chosen) {
         return new ChosenMethods(first);
     }
 
+    /** {@return these methods with another one for its topic} */
     public ChosenMethods with(Method method) {
         Map<ParameterTopic, Method> changed = new EnumMap<>(chosen);
         changed.put(method.matter(), method);
         return new ChosenMethods(changed);
     }
 
-    /** With each of these in its matter. */
+    /** These methods, each for its topic, the rest unchanged. */
     public ChosenMethods with(Collection<Method> others) {
         ChosenMethods all = this;
         for (Method method : others) {
@@ -54,6 +55,7 @@ public record ChosenMethods(Map<ParameterTopic, Method> chosen) {
         return all;
     }
 
+    /** {@return the method chosen for a topic} */
     public Method of(ParameterTopic topic) {
         return Maps.get(chosen, topic);
     }

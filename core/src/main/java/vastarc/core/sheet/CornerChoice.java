@@ -19,7 +19,7 @@ import vastarc.core.text.Phrase;
 /**
  * What the back of a corner looks like at its leg, and what a bar, a purge, a smaller leg or melting it through does to it.
  *
- * @param code        spoken by {@code corner.<code>}
+ * @param code        its words: {@code corner.<code>}
  * @param penetration {@code ROOT} or {@code THROUGH}
  * @param chosen      is what the sheet is for
  * @param change      fields to change and what to, by their names, to weld it so; empty for the chosen one

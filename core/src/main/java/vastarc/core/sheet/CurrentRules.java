@@ -10,10 +10,10 @@ import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.sheet.Parameter.ParameterBuilder;
 
-/** Currents of the machine's front: working current, the pedal's ceiling, start and end. */
+/** Currents of the machine's panel: working current, the pedal's ceiling, start and end. */
 final class CurrentRules {
 
-    /** Hand speed alone moves the current this much either way: ±20 % of travel. */
+    /** Travel speed alone moves the current this much either way: ±20 % of travel. */
     private static final double WELDER_SPREAD = 0.12;
 
     private static final double TITANIUM_SPREAD = 0.25;
@@ -27,7 +27,7 @@ final class CurrentRules {
     private CurrentRules() {}
 
     /**
-     * Working current, A: the chosen school's, the peak where it is pulsed. Window ±12 %, what ±20 % of travel does.
+     * Working current, A: the chosen method's, the peak where it is pulsed. Range ±12 %, what ±20 % of travel does.
      * Range 0.5 to 450 A. Source: heat balance {@link vastarc.core.heat.JointConduction} [fitted]; linear rules [handbook].
      */
     static Parameter working(SheetDecisions plan) {
@@ -65,7 +65,7 @@ final class CurrentRules {
                         "workingCurrent.rule", Quantity.millimetres(plan.joint().thinnerMm()));
     }
 
-    /** What runs have proven has a window of its own. */
+    /** What runs have proven has a range of its own. */
     private static Range rangeOf(SheetDecisions plan, Method method, double peak) {
         return method == Method.AS_PROVEN_HERE
                 ? plan.proven()
@@ -82,7 +82,7 @@ final class CurrentRules {
     }
 
     /**
-     * The window of the first pass, reaching down to the current of two thin members where one is heavy: a short heavy partner drinks less
+     * The range of the first pass, reaching down to the current of two thin members where one is heavy: a short heavy partner takes less
      * than calculated. Source: [judgement].
      */
     private static Range joined(SheetDecisions plan, Range range) {
@@ -106,8 +106,8 @@ final class CurrentRules {
     }
 
     /**
-     * Pedal ceiling, A: \( 1.2\,I \) up to the next 5 A (1 A below 18 A), I the working current; window from I to 1.5 I.
-     * Other schools 1.35 I and I. Idle without a pedal. Source: trade habit [judgement].
+     * Pedal ceiling, A: \( 1.2\,I \) up to the next 5 A (1 A below 18 A), I the working current; range from I to 1.5 I.
+     * Other methods 1.35 I and I. Idle without a pedal. Source: trade practice [judgement].
      */
     static Parameter ceiling(SheetDecisions plan) {
         double working = plan.hottestA();
@@ -145,7 +145,7 @@ final class CurrentRules {
     }
 
     /**
-     * Start current, A: 0.5 I at a free edge, 0.7 I on a closed seam, at least the tungsten's minimum; window from that minimum to I.
+     * Start current, A: 0.5 I at a free edge, 0.7 I on a closed seam, at least the tungsten's minimum; range from that minimum to I.
      * Source: standing arc, a free edge puddles alike at half the current [simulation]. Idle where a foot or nothing sets it.
      */
     static Parameter start(SheetDecisions plan) {
@@ -185,7 +185,7 @@ final class CurrentRules {
     }
 
     /**
-     * End current, A: \( \max(I_{min}, 0.2\,I) \), I_min the tungsten's minimum, A; window from I_min to 0.35 I. Source: [judgement].
+     * End current, A: \( \max(I_{min}, 0.2\,I) \), I_min the tungsten's minimum, A; range from I_min to 0.35 I. Source: [judgement].
      */
     static Parameter end(SheetDecisions plan) {
         double least = plan.tungsten().minStableA();

@@ -7,16 +7,16 @@ import vastarc.core.heat.HeatBalance;
 import vastarc.core.joint.Joint;
 
 /**
- * What one wire diameter does to the arc, by both ways of counting.
+ * What one wire diameter does to the arc, by both ways of calculating it.
  *
  * <p>Source: engine specification section 5 [derived]. The share is an upper bound: the hot deposit gives part of it back.
  *
  * @param school              whose choice this diameter is
  * @param diameterMm          of the wire, mm
- * @param sameDepositPercent  share of the arc it takes when the same metal is laid, %
- * @param sameFeedPercent     share when the hand keeps its rhythm and the same length of wire goes in, %
- * @param plateLeftW          power left to the plate when the hand keeps its rhythm at the sheet's current, W
- * @param currentToKeepA      current that keeps the pool when the hand keeps its rhythm, A
+ * @param sameDepositPercent  share of the arc it takes when the same metal is added, %
+ * @param sameFeedPercent     share when the welder keeps its rhythm and the same length of wire goes in, %
+ * @param plateLeftW          power left to the plate when the welder keeps its rhythm at the sheet's current, W
+ * @param currentToKeepA      current that keeps the pool when the welder keeps its rhythm, A
  * @param chillPerDabK        how far one dab of the same length cools the pool, K
  */
 public record FillerChoice(
@@ -31,15 +31,15 @@ public record FillerChoice(
     /** Above this a cold lump sits in the corner while the arc lights the walls (judgement). */
     public static final double COLD_DAB_K = 150;
 
-    /** Fastest that a hand feeds wire, mm/min (judgement). */
+    /** Fastest that a welder feeds wire, mm/min (judgement). */
     public static final double FASTEST_MM_PER_MIN = 300;
 
-    /** Rhythm of a steady hand, dabs a second. Judgement. */
+    /** Rhythm of a steady welder, dabs a second. Judgement. */
     public static final double DABS_PER_S = 1.5;
 
     private static final double POOL_CAPACITY_J_PER_KG_K = 800;
 
-    /** The three schools' diameters for this joint. */
+    /** The three methods' diameters for this joint. */
     static List<FillerChoice> compare(SheetDecisions plan) {
         return Stream.of(Method.WIRE_THINNER, Method.WIRE_BY_DEPOSIT, Method.WIRE_THICKER)
                 .map(method -> of(method, plan))
@@ -54,7 +54,7 @@ public record FillerChoice(
                 .orElseThrow();
     }
 
-    /** The diameter a school picks. */
+    /** The diameter a method picks. */
     static FillerRod pick(Method method, SheetDecisions plan) {
         double t = plan.joint().wireThicknessMm();
         return switch (method) {
@@ -65,7 +65,7 @@ public record FillerChoice(
     }
 
     /**
-     * The usual diameter by thickness, on a fillet the thicker one of two; thicker where a hand could not feed it fast enough, as far as the
+     * The usual diameter by thickness, on a fillet the thicker one of two; thicker where a welder could not feed it fast enough, as far as the
      * sheet bears it. Source: wires.csv; 300 mm/min [judgement].
      */
     static FillerRod usual(HeatBalance heat, boolean thinTitanium) {

@@ -103,7 +103,7 @@ final class FillerRules {
     }
 
     /**
-     * Wire feed, mm/min: \( A v/(\pi d^2/4) \); A section laid, mm², v travel, d wire, mm; window ±30 %. Source: arithmetic on A [judgement].
+     * Wire feed, mm/min: \( A v/(\pi d^2/4) \); A section added, mm², v travel, d wire, mm; range ±30 %. Source: arithmetic on A [judgement].
      */
     private static Parameter feed(SheetDecisions plan, FillerRod wire) {
         double perMin =
@@ -130,7 +130,7 @@ final class FillerRules {
 
     /**
      * Purge fill, L/min: \( 3 + D/8 \) within 3 to 12, D tube diameter, mm; 6 for an open back. Hold 0.6 of it within 3 to 8; in a bore
-     * under 20 mm 1 to 2, by the bore. Idle unpurged. Other schools: the fill all through; six tenths of both.
+     * under 20 mm 1 to 2, by the bore. Idle unpurged. Other methods: the fill all through; six tenths of both.
      * Source: [judgement].
      */
     private static List<Parameter> purge(SheetDecisions plan) {
@@ -165,7 +165,7 @@ final class FillerRules {
                         .because(narrow ? "purgeHold.narrow" : "purgeHold"));
     }
 
-    /** Bore of the tube that is purged, mm; 0 where none is told. */
+    /** Bore of the tube that is purged, mm; 0 where none is given. */
     private static double boreMm(Joint joint) {
         double wall = joint.form() == JointForm.TUBE_BUTT
                 ? joint.thickerMm()

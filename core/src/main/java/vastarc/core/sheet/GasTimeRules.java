@@ -28,7 +28,7 @@ final class GasTimeRules {
     private GasTimeRules() {}
 
     /**
-     * Pre-flow, s: time to push the air out of hose and torch, at least 0.3 s. Other schools 0, 0.3 and 1 s. Titanium 1.5 s under every school.
+     * Pre-flow, s: time to push the air out of hose and torch, at least 0.3 s. Other methods 0, 0.3 and 1 s. Titanium 1.5 s under every method.
      * Source: {@link #hosePurgeS} [textbook], floors [judgement].
      */
     static Parameter preFlow(SheetDecisions plan) {
@@ -81,8 +81,8 @@ final class GasTimeRules {
     /**
      * Post-flow, s: \( \max(t_0, t_W d/2.4, I/15, t_{shield}) \); t_0 3 s, stainless 4 to 6, titanium 10 to 15; I average current, A; t_W cooling of a 2.4 mm tungsten, s, d diameter,
      * mm; t_shield time until the bead's end is at 600 °C (steel, plain stainless), 380 °C (hygienic, bright, visible), 425 °C (titanium).
-     * Never under what the tungsten needs, and on titanium never under t_shield, whatever the school; never over 60 s, which nobody holds:
-     * another way is named then.
+     * Never under what the tungsten needs, and on titanium never under t_shield, whatever the method; never over 60 s, which nobody holds:
+     * another method is named then.
      * Source: {@link vastarc.core.heat.CoolingTime} [simulation], thresholds [judgement].
      */
     static Parameter postFlow(SheetDecisions plan) {

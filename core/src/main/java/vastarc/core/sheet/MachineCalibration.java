@@ -4,21 +4,21 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What runs that came out well teach of the current on one machine: the school "as proven here".
+ * What runs that came out well teach of the current on one machine: the method "as proven here".
  *
- * <p>Each run tells a ratio of the current that was good to the current that was reckoned. Its logarithm is taken with a scatter of 6 %, drawn to
+ * <p>Each run gives a ratio of the current that was good to the current that was calculated. Its logarithm is taken with a scatter of 6 %, drawn to
  * nothing by a prior spread of 12 %, and weighed by how near the run is: another metal counts a fifth, another form two fifths, a thickness by
  * \( \exp(-\frac12 (\Delta\ln t / 0.35)^2) \). Runs on other machines do not count at all: it is this machine's dial. Never more than ±35 %.
  * All by judgement.
  *
- * @param ratio to the reckoned current
- * @param low   of its window, a ratio
+ * @param ratio to the calculated current
+ * @param low   of its range, a ratio
  * @param high  likewise
  * @param runs  that count for a third or more
  */
 public record MachineCalibration(double ratio, double low, double high, int runs) {
 
-    /** Fewer do not make a school. */
+    /** Fewer do not make a method. */
     public static final int LEAST_RUNS = 3;
 
     private static final double PRIOR_SPREAD = 0.12;
@@ -36,7 +36,7 @@ public record MachineCalibration(double ratio, double low, double high, int runs
      * @param form   likewise
      * @param mm     thickness of the thinner member
      * @param machine it was welded on
-     * @param ratio  of the current read to the current reckoned
+     * @param ratio  of the current read to the current calculated
      */
     public record ProvenRun(String metal, String form, double mm, String machine, double ratio) {}
 

@@ -2,7 +2,7 @@ package vastarc.core.sheet;
 
 import org.jspecify.annotations.Nullable;
 
-/** One answer to a {@link ParameterTopic}. Spoken by the words {@code school.<name>}; the first of each matter is the default. */
+/** One answer to a {@link ParameterTopic}. Its words: {@code school.<name>}; the first of each topic is the default. */
 public enum Method {
     HEAT_BALANCE(ParameterTopic.WORKING_CURRENT),
     AMP_PER_THOU(ParameterTopic.WORKING_CURRENT),
@@ -66,12 +66,12 @@ public enum Method {
         this.matter = topic;
     }
 
-    /** The matter it answers; null for {@link #RULE}. */
+    /** The topic it answers; null for {@link #RULE}. */
     public @Nullable ParameterTopic matter() {
         return matter;
     }
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "school." + name();
     }

@@ -10,9 +10,9 @@ import vastarc.core.quantity.Quantity;
 import vastarc.core.text.Phrase;
 
 /**
- * The working current one school would set, and where that school stands for this joint.
+ * The working current one method would set, and where that method means this joint.
  *
- * @param school   the school
+ * @param school   the method
  * @param currentA its steady current, A
  * @param note     where it holds or breaks here
  */
@@ -53,7 +53,7 @@ public record MethodCurrent(Method school, double currentA, Phrase note) {
                         Quantity.amperes(learned.high() * balance)));
     }
 
-    /** The school chosen, from a comparison; the heat balance where the machine's runs do not teach a current yet. */
+    /** The method chosen, from a comparison; the heat balance where the machine's runs do not teach a current yet. */
     static MethodCurrent chosen(List<MethodCurrent> comparison, Method method) {
         return comparison.stream()
                 .filter(current -> current.school() == method)

@@ -13,7 +13,7 @@ import vastarc.core.sheet.ParameterKey.ParameterGroup;
 import vastarc.core.tables.Maps;
 import vastarc.core.validation.Problem;
 
-/** Which settings a hand may set itself, within what, and what must fit together. */
+/** Which settings a welder may set itself, within what, and what must fit together. */
 public final class OwnValueRules {
 
     private static final Set<ParameterKey> LONG_GAS = Set.of(ParameterKey.POST_FLOW);
@@ -21,7 +21,7 @@ public final class OwnValueRules {
 
     private OwnValueRules() {}
 
-    /** What of the hand's own values can stand, and why the rest cannot. */
+    /** Which of the welder's own values can be used, and why the rest cannot. */
     record CheckedValues(OwnValues own, List<Problem> problems) {}
 
     private static Map<ParameterKey, InputRange> ranges() {
@@ -46,7 +46,7 @@ public final class OwnValueRules {
         };
     }
 
-    /** Within what a hand may set it; empty where the setting is not the hand's to set. */
+    /** Within what the welder may set it; empty where the setting is not the welder's to set. */
     public static Optional<InputRange> range(ParameterKey key) {
         return Optional.ofNullable(RANGES.get(key));
     }
@@ -69,7 +69,7 @@ public final class OwnValueRules {
         }
     }
 
-    /** The working current comes first in the order of the keys, so that the others are held against the one that stands. */
+    /** The working current comes first in the order of the keys, so that the others are compared with the one that is used. */
     private static Optional<Problem> problem(
             SetupSheet engine, Map<ParameterKey, Double> standing, ParameterKey key, double value) {
         Optional<Problem> outside = Maps.get(RANGES, key).check(value);

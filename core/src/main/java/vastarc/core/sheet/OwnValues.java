@@ -7,7 +7,7 @@ import vastarc.core.heat.Pulse;
 import vastarc.core.tables.OrderedCollections;
 
 /**
- * Values the hand has set itself, over what the engine would set.
+ * Values the welder has set itself, over what the engine would set.
  *
  * @param values by setting, in the setting's unit
  */
@@ -19,14 +19,17 @@ public record OwnValues(Map<ParameterKey, Double> values) {
         values = OrderedCollections.map(values);
     }
 
+    /** {@return no own values} */
     public static OwnValues none() {
         return NONE;
     }
 
+    /** {@return whether every parameter has its calculated value} */
     public boolean isEmpty() {
         return values.isEmpty();
     }
 
+    /** {@return the own value of a parameter in its fixed unit; empty where it is calculated} */
     public OptionalDouble of(ParameterKey key) {
         Double value = values.get(key);
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
@@ -39,7 +42,7 @@ public record OwnValues(Map<ParameterKey, Double> values) {
         return new OwnValues(fewer);
     }
 
-    /** The pulse with what the hand has set of it; a steady current keeps its shape. */
+    /** The pulse with what the welder has set of it; a steady current keeps its shape. */
     Pulse over(Pulse pulse) {
         double peak = of(ParameterKey.WORKING_CURRENT).orElse(pulse.peakA());
         if (pulse.isSteady()) {

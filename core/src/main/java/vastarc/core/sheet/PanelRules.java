@@ -3,7 +3,7 @@ package vastarc.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Settings of the machine's front, in the order the hand meets them. */
+/** Settings of the machine's panel, in the order the welder meets them. */
 final class PanelRules {
 
     private PanelRules() {}

@@ -10,18 +10,18 @@ import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 
 /**
- * One setting of the sheet and everything that stands behind it.
+ * One setting of the sheet and everything that is behind it.
  *
  * @param key     which
- * @param window  value and window in the key's unit; empty for a setting that is words
+ * @param window  range in the key's unit; empty for a setting that is words
  * @param text    the value in words, for a setting that is words
  * @param idle    has no effect under this control or for this job: stays at rest
- * @param school  the school or rule that set it
+ * @param school  the method or rule that set it
  * @param reason  why, in a sentence
  * @param inputs  the numbers that went in
- * @param others  what the other schools would set
- * @param gaveUp  what the shelf cost, where it lacks the right one
- * @param own     the hand's own value, which then stands instead of the window's
+ * @param others  what the other methods would set
+ * @param gaveUp  what the stock cost, where it lacks the right one
+ * @param own     the welder's own value, which is then used instead of the calculated one
  */
 public record Parameter(
         ParameterKey key,
@@ -35,17 +35,17 @@ public record Parameter(
         Optional<Phrase> gaveUp,
         OptionalDouble own) {
 
-    /** Where a value stands to its window. */
+    /** Whether a value is inside, below or above its range. */
     public enum RangePosition {
         INSIDE,
         BELOW,
         ABOVE
     }
 
-    /** A number that went into a setting; {@code name} is spoken by the words {@code input.<name>}. */
+    /** A number that went into a setting; {@code name} is its words: {@code input.<name>}. */
     public record ParameterInput(String name, Quantity value) {}
 
-    /** What another school would set. */
+    /** What another method would set. */
     public record MethodValue(Method school, Quantity value) {}
 
     public Parameter {
@@ -53,7 +53,7 @@ public record Parameter(
         others = List.copyOf(others);
     }
 
-    /** Value of a setting that is a figure: the hand's own where there is one, else the engine's. */
+    /** Value of a setting that is a figure: the welder's own where there is one, else the engine's. */
     public double value() {
         return own.orElseGet(this::engineValue);
     }
@@ -63,7 +63,7 @@ public record Parameter(
         return window.orElseThrow().value();
     }
 
-    /** Where the value stands to the engine's window. */
+    /** Whether the value is inside, below or above its range. */
     public RangePosition standing() {
         Range bounds = window.orElseThrow();
         double slack = 1e-9 * Math.max(1, Math.abs(value()));
@@ -72,12 +72,13 @@ public record Parameter(
                 : value() > bounds.high() + slack ? RangePosition.ABOVE : RangePosition.INSIDE;
     }
 
-    /** The same setting at the hand's own value. */
+    /** The same setting at the welder's own value. */
     public Parameter at(double ownValue) {
         return new Parameter(
                 key, window, text, idle, school, reason, inputs, others, gaveUp, OptionalDouble.of(ownValue));
     }
 
+    /** {@return the value with its unit} */
     public Quantity quantity() {
         return Quantity.of(value(), key.unit());
     }

@@ -6,7 +6,7 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.tables.SourceKind;
 
 /**
- * The settings of a sheet. Each is spoken by {@code setting.<apiName>} with {@code .formula}, {@code .source} and {@code .ifWrong}.
+ * The settings of a sheet. Each is its words: {@code setting.<apiName>} with {@code .formula}, {@code .source} and {@code .ifWrong}.
  */
 public enum ParameterKey {
     WORKING_CURRENT("workingCurrent", Unit.AMPERE, ParameterGroup.PANEL, SourceKind.FITTED),
@@ -61,7 +61,7 @@ public enum ParameterKey {
     BACK_TINT("backTint", Unit.NUMBER, ParameterGroup.WELD, SourceKind.JUDGEMENT),
     HELMET_SHADE("helmetShade", Unit.NUMBER, ParameterGroup.WELD, SourceKind.HANDBOOK);
 
-    /** Where the hand goes to set it. */
+    /** Where the welder goes to set it. */
     public enum ParameterGroup {
         PANEL,
         TORCH,
@@ -88,23 +88,27 @@ public enum ParameterKey {
                 .findFirst();
     }
 
+    /** {@return its name in calls and files, lower camel case} */
     public String apiName() {
         return apiName;
     }
 
+    /** {@return the fixed unit of its value} */
     public Unit unit() {
         return unit;
     }
 
+    /** {@return the group it is shown in} */
     public ParameterGroup group() {
         return group;
     }
 
+    /** {@return the kind of source of its formula} */
     public SourceKind sourceKind() {
         return sourceKind;
     }
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "setting." + apiName;
     }

@@ -1,6 +1,6 @@
 package vastarc.core.sheet;
 
-/** A matter on which practitioners disagree. */
+/** A topic on which practitioners use different rules of thumb. */
 public enum ParameterTopic {
     WORKING_CURRENT,
     PEDAL_CEILING,

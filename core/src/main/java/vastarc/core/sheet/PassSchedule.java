@@ -16,8 +16,8 @@ import vastarc.core.joint.WeldingConditions;
  * ({@link WeldPass}), arithmetic.
  *
  * @param passes     in order, root first
- * @param clock      current of the chosen pass round a pipe that stands still; empty for anything else
- * @param sectionMm2 section to be laid, mm²
+ * @param clock      current of the chosen pass round a fixed pipe; empty for anything else
+ * @param sectionMm2 section to be filled, mm²
  * @param wireMPerM  wire per metre of seam, m
  * @param gramPerM   mass of wire per metre of seam, g
  * @param arcMinPerM arc time per metre of seam, min
@@ -37,7 +37,7 @@ public record PassSchedule(
     /**
      * One pass.
      *
-     * @param kind             spoken by {@code pass.<kind>}
+     * @param kind             its words: {@code pass.<kind>}
      * @param currentA         steady current, A
      * @param lowA             lowest that still fuses, A
      * @param highA            highest that still holds, A
@@ -66,7 +66,7 @@ public record PassSchedule(
             boolean tungstenHolds,
             double arcSPerM) {}
 
-    /** A place on the clock face of a pipe that stands still: its position, and the current there, A. */
+    /** A place on the clock face of a fixed pipe: its position, and the current there, A. */
     public record ClockPosition(int hour, Position position, double currentA) {}
 
     public PassSchedule {

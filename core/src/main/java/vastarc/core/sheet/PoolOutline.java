@@ -20,6 +20,7 @@ public record PoolOutline(double[] points, double backHalfMm, double backAtMm) {
     private static final double SINK_WITHOUT = -0.05;
     private static final double BACK_BULGE = 0.18;
 
+    /** Draws the outline of the expected pool of a sheet. */
     public static PoolOutline of(SetupSheet sheet) {
         double front = sheet.setting(ParameterKey.POOL_WIDTH).value() / 2;
         double back = sheet.setting(ParameterKey.BACK_BEAD).value() / 2;
@@ -59,7 +60,7 @@ public record PoolOutline(double[] points, double backHalfMm, double backAtMm) {
         return Math.min(0.55 * reach, 0.8 * joint.thinnerMm());
     }
 
-    /** An outside corner stands on its edges: its face lies a little below their tips. */
+    /** An outside corner is on its edges: its face lies a little below their tips. */
     private static double off(Joint joint) {
         return joint.form() == JointForm.OUTSIDE_CORNER ? joint.thinnerMm() * Math.sqrt(0.5) * 0.25 : 0;
     }

@@ -21,7 +21,7 @@ public record Preheat(double lowC, double highC, double interpassC) {
     private static final List<Table.Row> ROWS =
             Table.read("preheat.csv", Set.of("family", "from_mm", "to_mm", "low_c", "high_c", "interpass_c"));
 
-    /** What a joint asks for, told or not. */
+    /** What a joint needs, whether given or not. */
     public static Preheat of(Joint joint) {
         Family family = isChromoly(joint) ? Family.CHROMOLY : joint.material().family();
         return ROWS.stream()
@@ -31,6 +31,7 @@ public record Preheat(double lowC, double highC, double interpassC) {
                 .orElseThrow();
     }
 
+    /** {@return whether either member is chromoly} */
     public static boolean isChromoly(Joint joint) {
         return joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY;
     }
@@ -40,7 +41,7 @@ public record Preheat(double lowC, double highC, double interpassC) {
         return lowC > WeldingConditions.ROOM_C;
     }
 
-    /** The practice with the metal warmed as it has to be, where nothing is told; what is told stands, at any value. */
+    /** The practice with the metal warmed as it has to be, where nothing is given; a given value is used as it is. */
     static WeldingConditions warmed(Joint joint, WeldingConditions conditions) {
         double low = of(joint).lowC();
         return conditions.preheatC().isPresent() || low <= WeldingConditions.ROOM_C

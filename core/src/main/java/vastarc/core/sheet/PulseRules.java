@@ -66,7 +66,7 @@ final class PulseRules {
     }
 
     /**
-     * On-time, % of the cycle: 50, or 45 for heat control; window 40 to 60. Source: [judgement].
+     * On-time, % of the cycle: 50, or 45 for heat control; range 40 to 60. Source: [judgement].
      */
     private static Parameter onTime(SheetDecisions plan, Pulse pulse) {
         double percent = pulse.onFraction() * 100;
@@ -76,7 +76,7 @@ final class PulseRules {
     }
 
     /**
-     * Background, % of the peak: 40, or 30 for heat control, lifted to the tungsten's minimum; window 25 to 50. Source: [judgement].
+     * Background, % of the peak: 40, or 30 for heat control, lifted to the tungsten's minimum; range 25 to 50. Source: [judgement].
      */
     private static Parameter background(SheetDecisions plan, Pulse pulse) {
         double percent = pulse.backgroundRatio() * 100;

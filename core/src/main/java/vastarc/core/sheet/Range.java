@@ -1,7 +1,7 @@
 package vastarc.core.sheet;
 
 /**
- * A value inside its window.
+ * A value inside its range.
  *
  * @param value the setting
  * @param low   lowest that still works; at most the value
@@ -20,7 +20,7 @@ public record Range(double value, double low, double high) {
         return new Range(value, value, value);
     }
 
-    /** A window around a value, widened to contain it. */
+    /** A range around a value, widened to contain it. */
     public static Range around(double value, double low, double high) {
         return new Range(value, Math.min(low, value), Math.max(high, value));
     }

@@ -62,7 +62,7 @@ final class ScopeRules {
                 : Optional.empty();
     }
 
-    /** Metals that no arc joins: the one refusal without a way. */
+    /** Metals that cannot be joined by an arc: the one refusal without an alternative. */
     static boolean isForeignPair(Joint joint) {
         return FillerAlloy.of(joint.material(), joint.other()).alloy().isEmpty();
     }

@@ -12,11 +12,11 @@ import vastarc.core.quantity.Unit;
 /**
  * How the working current moves when one thing changes by a step: the heat balance solved again.
  *
- * @param what   spoken by {@code sensitivity.<what>}
+ * @param what   its words: {@code sensitivity.<what>}
  * @param unit   of what changes
  * @param low    one step down
  * @param lowCurrentA current there, A
- * @param now    as it stands
+ * @param now    as it is
  * @param currentA current, A
  * @param high   one step up
  * @param highCurrentA current there, A

@@ -17,16 +17,16 @@ import vastarc.core.validation.Problem;
  *
  * @param heat        joint, practice and their heat balance
  * @param pass        the pass it is for, from 1
- * @param settings    every setting, in the order the hand meets them
- * @param schools     the working current of each school
+ * @param settings    every setting, in the order the welder meets them
+ * @param schools     the working current of each method
  * @param wireChoices what thinner and thicker wire would take from the arc; empty without wire
  * @param passes      the plan of passes; empty for a single pass
  * @param tacks       fusion tacks and their spacing
  * @param cautions    what to mind
- * @param foot        how the current should come and go where a foot does it, and how low it may go
+ * @param foot        how the current should rise and fall where a pedal controls it, and how low it may go
  * @param gasCoverMm  how far behind the arc the cup keeps the seam under gas, mm
- * @param own         the hand's own values that stand on this sheet
- * @param ownProblems own values that cannot stand, and why; the engine's are used instead
+ * @param own         the welder's own values used on this sheet
+ * @param ownProblems own values that cannot be used, and why; the calculated ones are used instead
  */
 public record SetupSheet(
         HeatBalance heat,
@@ -43,7 +43,7 @@ public record SetupSheet(
         List<Problem> ownProblems) {
 
     /**
-     * What a foot does in place of slopes.
+     * What the pedal does in place of slopes.
      *
      * @param easeInS in which it brings the current up, s
      * @param taperS  in which it takes the current away, s
@@ -74,10 +74,12 @@ public record SetupSheet(
         return withOwn(Collections.unmodifiableMap(held), keptOwn, List.of());
     }
 
+    /** {@return the joint the sheet is for} */
     public Joint joint() {
         return heat.joint();
     }
 
+    /** {@return the welding conditions the sheet is for} */
     public WeldingConditions practice() {
         return heat.practice();
     }
@@ -87,16 +89,17 @@ public record SetupSheet(
         return CornerChoice.compare(joint(), practice());
     }
 
+    /** {@return the penetration that is welded, asked for or standard for the joint} */
     public Penetration penetration() {
         return Penetration.of(joint(), practice());
     }
 
-    /** Both ways to weld a thin butt, reckoned when asked for; empty for other joints. */
+    /** Both options for a thin butt, calculated when asked for; empty for other joints. */
     public List<ButtChoice> butts() {
         return ButtChoice.compare(joint(), practice());
     }
 
-    /** The working current by the heat balance, whichever school has set it; the peak where it is pulsed, A. */
+    /** The working current by the heat balance, whichever method has set it; the peak where it is pulsed, A. */
     public double balanceA() {
         Parameter current = setting(ParameterKey.WORKING_CURRENT);
         double balance = schools.get(0).currentA();

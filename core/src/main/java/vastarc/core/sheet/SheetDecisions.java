@@ -29,7 +29,7 @@ import vastarc.core.sheet.Stock.StockChoice;
  * @param heat       the heat balance of the pass it is for
  * @param runs       every arc run of the joint
  * @param pass       the pass it is for, from 1
- * @param comparison the currents of the schools
+ * @param comparison the currents of the methods
  * @param proven     what the machine's runs teach
  * @param pulse      the current in time; steady where no pulse is wanted or the set has none
  * @param tungstenChoice the electrode, from stock
@@ -123,7 +123,7 @@ record SheetDecisions(
         return new Pulse(rateHz, onFraction, ratio, arc.peakCurrentA(heatW, onFraction, ratio));
     }
 
-    /** The electrode a school takes; none thicker than the table's thickest is known, and the scope rules see to that. */
+    /** The electrode a method takes; none thicker than the table's thickest is known, and the scope rules see to that. */
     private static Tungsten tungsten(ChosenMethods methods, Pulse pulse, double hotter) {
         Method method = methods.of(ParameterTopic.TUNGSTEN_SIZE);
         return tungsten(method, hotter * pulse.peakA(), leastA(pulse));
@@ -143,7 +143,7 @@ record SheetDecisions(
         };
     }
 
-    /** What another school would fit here, mm. */
+    /** What another method would fit here, mm. */
     double tungstenMm(Method method) {
         return tungsten(method, hottestA(), leastA(pulse)).diameterMm();
     }
@@ -258,7 +258,7 @@ record SheetDecisions(
         return hotter(heat, runs) * pulse.rmsA();
     }
 
-    /** What the chosen school makes of a current by the heat balance. */
+    /** What the chosen method makes of a current by the heat balance. */
     double methodFactor() {
         return MethodCurrent.chosen(comparison, methods.of(ParameterTopic.WORKING_CURRENT))
                         .currentA()

@@ -20,12 +20,12 @@ public final class SheetPlanner {
 
     private SheetPlanner() {}
 
-    /** The sheet by the product's default schools. */
+    /** The sheet by the product's default methods. */
     public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions) {
         return plan(joint, conditions, ChosenMethods.usual());
     }
 
-    /** The sheet by other schools. */
+    /** The sheet by other methods. */
     public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions, ChosenMethods methods) {
         return plan(joint, conditions, new ShopDefaults(methods, Stock.everything()));
     }
@@ -35,15 +35,15 @@ public final class SheetPlanner {
         return plan(joint, conditions, shop, OwnValues.none());
     }
 
-    /** The sheet of the first pass with the hand's own values. */
+    /** The sheet of the first pass with the welder's own values. */
     public static Outcome<SetupSheet> plan(
             Joint joint, WeldingConditions conditions, ShopDefaults shop, OwnValues own) {
         return ThermalPlan.of(joint, conditions).then(thermal -> plan(thermal, shop, own));
     }
 
     /**
-     * The sheet of the first pass with the hand's own values, which were made for it. What follows from an own current or pulse (tungsten,
-     * cup, ceiling, averages) follows; a value that cannot stand is left out and named in {@link SetupSheet#ownProblems()}.
+     * The sheet of the first pass with the welder's own values, which were made for it. What follows from an own current or pulse (tungsten,
+     * cup, ceiling, averages) follows; a value that cannot be used is left out and named in {@link SetupSheet#ownProblems()}.
      */
     public static Outcome<SetupSheet> plan(ThermalPlan thermal, ShopDefaults shop, OwnValues own) {
         SheetDecisions plan = thermal.first(shop, OwnValues.none());

@@ -1,7 +1,7 @@
 package vastarc.core.sheet;
 
 /**
- * How a shop works and from what: its schools, what stands on its shelf, and what the machine at hand has proven.
+ * How a shop works and from what: its methods, its stock, and what runs on the chosen machine have proven.
  *
  * @param methods one for every topic
  * @param stock   what is owned
@@ -16,11 +16,12 @@ public record ShopDefaults(ChosenMethods methods, Stock stock, CalibrationRuns p
         this(schools, stock, CalibrationRuns.nothing());
     }
 
-    /** The product's defaults, and everything on the shelf. */
+    /** The product's defaults, and everything on the stock. */
     public static ShopDefaults usual() {
         return USUAL;
     }
 
+    /** {@return these defaults with another method for its topic} */
     public ShopDefaults with(Method method) {
         return new ShopDefaults(methods.with(method), stock, proven);
     }

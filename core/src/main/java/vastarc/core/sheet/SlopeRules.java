@@ -55,8 +55,8 @@ final class SlopeRules {
     }
 
     /**
-     * Down-slope, s: \( \max(1, t_f, L/v) \), t_f freezing time, s, L pool length, mm, v travel, mm/s; window 0.7 to 2 times that.
-     * Source: energy balance, its factor [simulation]; window [judgement].
+     * Down-slope, s: \( \max(1, t_f, L/v) \), t_f freezing time, s, L pool length, mm, v travel, mm/s; range 0.7 to 2 times that.
+     * Source: energy balance, its factor [simulation]; range [judgement].
      */
     static Parameter downSlope(SheetDecisions plan) {
         Quantity taper = Quantity.seconds(plan.taperS());

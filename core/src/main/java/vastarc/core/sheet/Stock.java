@@ -12,7 +12,7 @@ import vastarc.core.tables.OrderedCollections;
 import vastarc.core.text.Phrase;
 
 /**
- * What the shop has on its shelf. An empty set has not been told: everything is then taken to be there.
+ * What the shop has in stock. An empty set means: everything is available.
  *
  * @param tungstensMm diameters, mm
  * @param cups        cup numbers
@@ -28,16 +28,16 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
         wiresMm = OrderedCollections.set(wiresMm);
     }
 
-    /** Nothing told: everything is there. */
+    /** Nothing is listed: everything is available. */
     public static Stock everything() {
         return ALL;
     }
 
     /**
-     * What is taken, and what was given up for it.
+     * What is used, and what was given up for it.
      *
-     * @param item   taken from the shelf, or the one that would be right where the shelf has none that does
-     * @param gaveUp what the shelf cost; empty where it has the right one
+     * @param item   used from stock, or the right one where nothing in stock will do
+     * @param gaveUp what the stock cost; empty where it has the right one
      */
     record StockChoice<T>(T item, Optional<Phrase> gaveUp) {
 
@@ -50,7 +50,7 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
         return told.isEmpty() || told.stream().anyMatch(own -> Math.abs(own - millimetres) < 0.01);
     }
 
-    /** The thinnest owned tungsten that carries the peak with a tenth in hand. */
+    /** The thinnest owned tungsten that carries the peak with a tenth in reserve. */
     StockChoice<Tungsten> tungsten(Tungsten right, double peakA) {
         if (has(tungstensMm, right.diameterMm())) {
             return StockChoice.right(right);

@@ -7,7 +7,7 @@ import vastarc.core.joint.Joint;
 import vastarc.core.quantity.Length;
 import vastarc.core.text.Phrase;
 
-/** How parts are tacked, and what holds their gap meanwhile. Spoken by {@code tack.kind.<name>}. Source: handbook. */
+/** How parts are tacked, and what holds their gap meanwhile. Its words: {@code tack.kind.<name>}. Source: handbook. */
 public enum TackKind {
     /** A spot without wire. */
     FUSION,

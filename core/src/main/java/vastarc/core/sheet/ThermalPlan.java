@@ -7,7 +7,7 @@ import vastarc.core.joint.WeldingConditions;
 import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 
-/** What no school and no shelf changes of a weld: the heat balance of its first pass, its metal warmed as it has to be, and its arc runs. */
+/** What no method and no stock changes of a weld: the heat balance of its first pass, its metal warmed as it has to be, and its arc runs. */
 public final class ThermalPlan {
 
     private final HeatBalance heat;

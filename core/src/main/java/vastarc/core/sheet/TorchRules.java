@@ -15,7 +15,7 @@ import vastarc.core.text.Phrase;
 /** What the torch is built up from: tungsten, tip, cup, flow, torch class. */
 final class TorchRules {
 
-    /** A hand welding seam after seam has the arc on this much of ten minutes (judgement). */
+    /** A welder welding seam after seam has the arc on this much of ten minutes (judgement). */
     private static final double BENCH_DUTY_PERCENT = 40;
 
     private static final double LONGEST_STICK_OUT_MM = 12;
@@ -36,8 +36,8 @@ final class TorchRules {
     }
 
     /**
-     * Tungsten diameter, mm, by the hottest pass and the chosen school: the usual one, the thinnest whose practical maximum is at least 1.1
-     * of the peak, or one size. Window: from the thinnest that carries the peak to the thickest that still holds a fifth of it.
+     * Tungsten diameter, mm, by the hottest pass and the chosen method: the usual one, the thinnest whose practical maximum is at least 1.1
+     * of the peak, or one size. Range: from the thinnest that carries the peak to the thickest that still holds a fifth of it.
      * Source: tungstens.csv [standard, judgement].
      */
     private static Parameter diameter(SheetDecisions plan) {
@@ -79,7 +79,7 @@ final class TorchRules {
     }
 
     /**
-     * Included tip angle, degrees: \( 15 + 0.3\,I \) within 20 to 60, I the peak, A; needle of at most 20 below 15 A; window ±8. Source: [judgement].
+     * Included tip angle, degrees: \( 15 + 0.3\,I \) within 20 to 60, I the peak, A; needle of at most 20 below 15 A; range ±8. Source: [judgement].
      */
     private static Parameter angle(SheetDecisions plan) {
         double value =
@@ -144,7 +144,7 @@ final class TorchRules {
                         Phrase.of(cup.lens() ? "cup.lens" : "cup.noLens"));
     }
 
-    /** Gas lens: on stainless and titanium, where the finish is more than plain and in tight places; or by the shop's own way. [judgement] */
+    /** Gas lens: on stainless and titanium, where the finish is more than plain and in tight places; or by the shop's own method. [judgement] */
     private static Parameter lens(SheetDecisions plan) {
         String which = plan.cup().lens() ? "fitted" : "none";
         Method method = plan.methods().of(ParameterTopic.LENS);

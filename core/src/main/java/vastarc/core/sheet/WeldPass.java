@@ -18,7 +18,7 @@ import vastarc.core.joint.Position;
  * over it as a fillet. Fillet \( 1.1 L^2/2 \), a leg of at most 6 mm in the first pass, the rest in fills; a socket in two at least. Source: geometry [textbook],
  * pass sizes [judgement]. Checked by: v-groove.csv.
  *
- * @param kind     spoken by {@code pass.<kind>}
+ * @param kind     its words: {@code pass.<kind>}
  * @param demand   what it melts
  * @param areaMm2  section it lays, mm²
  * @param currentA its steady current by the heat balance, A

@@ -49,7 +49,7 @@ final class WeldRules {
     }
 
     /**
-     * Travel, mm/min: {@link vastarc.core.heat.FusionRequirement#speedMmPerS()}; window ±20 %, a hand's spread. Source: [fitted, judgement].
+     * Travel, mm/min: {@link vastarc.core.heat.FusionRequirement#speedMmPerS()}; range ±20 %, a welder's spread. Source: [fitted, judgement].
      */
     private static Parameter travel(SheetDecisions plan) {
         double speed = plan.heat().demand().speedMmPerS() * 60;

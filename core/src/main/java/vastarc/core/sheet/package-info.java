@@ -1,10 +1,10 @@
 /**
- * The setup sheet: every setting with its value, its window, the school or rule that set it and the reason in a sentence.
+ * The setup sheet: every setting with its value, its range, the method or rule that set it and the reason in a sentence.
  *
  * <p>{@link vastarc.core.sheet.SheetPlanner} is the entrance. It refuses what is out of scope
  * ({@link vastarc.core.sheet.ScopeRules}), makes the decisions that depend on each other once ({@link vastarc.core.sheet.SheetDecisions}), and
  * lets the rule classes write the settings: panel, gas, torch, wire, heat. Where practitioners disagree
- * ({@link vastarc.core.sheet.ParameterTopic}), the {@link vastarc.core.sheet.ChosenMethods} say whose value stands and the setting carries the others.
+ * ({@link vastarc.core.sheet.ParameterTopic}), the {@link vastarc.core.sheet.ChosenMethods} say whose value is used, and the parameter carries the others.
  */
 @NullMarked
 package vastarc.core.sheet;

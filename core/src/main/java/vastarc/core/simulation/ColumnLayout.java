@@ -4,17 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Where the cells of a section stand in a column's memory. A section that is nearly all metal stands as it is, layer after layer. Of another,
- * as of a tee, only the stretch of each layer that holds metal is kept, so that what lies between its members takes no memory to pass through.
+ * Where the cells of a section are in a column's memory. A section that is nearly all metal stands as it is, layer after layer. Of another,
+ * as of a tee, only the stretch of each layer that holds metal is stored, so that what lies between its members takes no memory to pass through.
  */
 final class ColumnLayout {
 
-    /** Each stretch that is kept alone is filled up to a multiple of this, so that every width of the processor's registers fits. */
+    /** Each stretch that is stored alone is filled up to a multiple of this, so that every width of the processor's registers fits. */
     private static final int LANES = 8;
 
     static final int NONE = -1;
 
-    /** Sections with less metal than this share of their frame are kept by stretches. */
+    /** Sections with less metal than this share of their frame are stored by stretches. */
     private static final double FULL = 0.6;
 
     private final int rows;

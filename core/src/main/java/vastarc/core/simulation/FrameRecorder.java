@@ -8,12 +8,12 @@ import org.jspecify.annotations.Nullable;
 import vastarc.core.simulation.PeakTemperatureRecorder.PoolState;
 
 /**
- * What is seen of a rehearsal while it runs: pictures of both faces and of the section under the arc, every so often. Temperatures stand as
+ * What is seen of a simulation while it runs: pictures of both faces and of the section under the arc, every so often. Temperatures stand as
  * bytes of {@link #STEP_C} °C each, the hottest at 255.
  */
 public final class FrameRecorder {
 
-    /** °C that one step of a byte stands for. */
+    /** °C that one step of a byte means. */
     public static final double STEP_C = 7;
 
     private static final int MOST_COLUMNS = 160;
@@ -90,6 +90,7 @@ public final class FrameRecorder {
         return List.copyOf(frames.subList(Math.max(0, Math.min(number, frames.size())), frames.size()));
     }
 
+    /** {@return the number of frames recorded so far} */
     public synchronized int count() {
         return frames.size();
     }

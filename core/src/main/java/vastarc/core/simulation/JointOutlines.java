@@ -180,7 +180,7 @@ final class JointOutlines {
     }
 
     /**
-     * A member that stands on another, the arc in the corner.
+     * A member that is on another, the arc in the corner.
      *
      * @param goesOnMm   the base goes on so far behind the upright
      * @param backOfBase the back that is watched is the base's; else the upright's

@@ -3,7 +3,7 @@ package vastarc.core.simulation;
 import org.hipparchus.random.RandomGenerator;
 import org.hipparchus.random.Well512a;
 
-/** How an unsteady hand strays: a share that wanders about 0 and forgets itself within a second; the same for every cutting of the plate. */
+/** How an unsteady welder varies: a share that wanders about 0 and forgets itself within a second; the same for every cutting of the plate. */
 final class OperatorVariation {
 
     private static final double TICK_S = 0.05;

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
-/** Keeps what the seam has seen: how hot each place of both faces was, how hot it was in the air, what of the section was molten. */
+/** Stores what the seam has seen: how hot each place of both faces was, how hot it was in the air, what of the section was molten. */
 final class PeakTemperatureRecorder {
 
     private static final double BEHIND_MM = 18;

@@ -71,7 +71,7 @@ public record PlateRequest(
     /** A place, mm. */
     public record Probe(double xMm, double yMm, double zMm) {}
 
-    /** What becomes of the heat aimed beyond the plate's ends. */
+    /** What happens to the heat aimed beyond the plate's ends. */
     public enum EndCondition {
         REFLECT,
         LOST
@@ -97,7 +97,7 @@ public record PlateRequest(
             return (endXMm - startXMm) / travelMmPerS;
         }
 
-        /** When its strength begins to fade: where it is told to, at the latest at the end of the way, s. */
+        /** When its strength begins to fade: where it is given to, at the latest at the end of the way, s. */
         public double fadesS() {
             return stop.map(sourceStop -> Math.min(sourceStop.beginS(), wayS())).orElse(wayS());
         }

@@ -20,7 +20,7 @@ import vastarc.core.simulation.SimulationResult.DistortionIndex;
 import vastarc.core.simulation.SimulationResult.EndWidths;
 import vastarc.core.simulation.SimulationResult.MiddleWidths;
 
-/** Follows a rehearsal while it runs, and tells afterwards what came of the seam. */
+/** Follows a simulation while it runs, and tells afterwards the result of the seam. */
 final class SeamResults {
 
     private static final double EDGE_MM = 6;

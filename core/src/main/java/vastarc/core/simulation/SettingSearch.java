@@ -15,10 +15,10 @@ import vastarc.core.sheet.SetupSheet;
 import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 
-/** Finds a setting by rehearsing: within its window, what gives the back bead that is wanted, or keeps the width most even. */
+/** Finds a setting by rehearsing: within its range, what gives the back bead that is wanted, or keeps the width most even. */
 public final class SettingSearch {
 
-    /** What may be turned. Spoken by {@code rehearsal.knob.<name>}. */
+    /** What may be turned. Its words: {@code rehearsal.knob.<name>}. */
     public enum SearchVariable {
         CURRENT(ParameterKey.WORKING_CURRENT),
         TRAVEL(ParameterKey.TRAVEL_SPEED),
@@ -30,12 +30,13 @@ public final class SettingSearch {
             this.key = key;
         }
 
+        /** {@return the parameter of the sheet that it varies} */
         public ParameterKey key() {
             return key;
         }
     }
 
-    /** What is wanted. Spoken by {@code rehearsal.goal.<name>}. */
+    /** What is wanted. Its words: {@code rehearsal.goal.<name>}. */
     public enum SearchGoal {
         BACK_BEAD,
         EVEN_WIDTH
@@ -63,7 +64,7 @@ public final class SettingSearch {
         this.progress = progress;
     }
 
-    /** A value tried, and what came of it. */
+    /** A value tried, and its result. */
     public record SearchTrial(double value, double backMm, double frontSpread, double frontMm) {}
 
     /**
@@ -149,7 +150,7 @@ public final class SettingSearch {
         });
     }
 
-    /** A weld with a knob turned; a pace is turned under the current as it stands. */
+    /** A weld with a knob turned; a pace is turned under the current as it is. */
     public static SimulationSetup turned(SimulationSetup setup, SearchVariable knob, double value) {
         return switch (knob) {
             case TRAVEL -> setup.held().practised(draft -> draft.travelMmPerS = OptionalDouble.of(value / 60));

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 
-/** Two rehearsals, figure beside figure. */
+/** Two simulations, figure beside figure. */
 public final class SimulationComparison {
 
     private SimulationComparison() {}
@@ -15,7 +15,7 @@ public final class SimulationComparison {
     /**
      * One figure of both.
      *
-     * @param name  spoken by {@code rehearsal.figure.<name>}
+     * @param name  its words: {@code rehearsal.figure.<name>}
      * @param one   of the first; empty where it has none
      * @param other of the second
      */

@@ -16,13 +16,13 @@ import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 
 /**
- * What is rehearsed.
+ * What is simulated.
  *
  * @param score   the weld in time, its sheet with it
  * @param operator who moves the torch
  * @param quality how finely the joint is cut
  * @param legMm   how far the members reach from the seam; narrower ones warm up as a whole, mm
- * @param wireMm  another wire at the same feed; the sheet's where it is not told, mm
+ * @param wireMm  another wire at the same feed; the sheet's where it is not given, mm
  */
 public record SimulationRequest(
         WeldCycle score, TorchOperator operator, MeshDetail quality, double legMm, OptionalDouble wireMm) {
@@ -37,38 +37,43 @@ public record SimulationRequest(
     /** The arc strikes so far inside the edge, mm. */
     static final double INSET_MM = 2;
 
-    /** A tube longer round than this is rehearsed as a straight stretch, mm. */
+    /** A tube longer round than this is simulated as a straight stretch, mm. */
     static final double RING_MM = 330;
 
     /** Cell updates, at most: some two minutes. */
     static final double MOST_UPDATES = 2e10;
 
-    /** A weld as its sheet and a steady hand have it. */
+    /** A weld as its sheet and a steady welder have it. */
     public static SimulationRequest of(WeldCycle cycle, MeshDetail quality) {
         return new SimulationRequest(cycle, TorchOperator.steady(), quality, LEG_MM, OptionalDouble.empty());
     }
 
+    /** {@return this request with another welder} */
     public SimulationRequest by(TorchOperator other) {
         return new SimulationRequest(score, other, quality, legMm, wireMm);
     }
 
+    /** {@return this request with members of another width, mm} */
     public SimulationRequest legs(double mm) {
         return new SimulationRequest(score, operator, quality, mm, wireMm);
     }
 
+    /** {@return this request with another filler diameter, mm} */
     public SimulationRequest wire(double mm) {
         return new SimulationRequest(score, operator, quality, legMm, OptionalDouble.of(mm));
     }
 
+    /** {@return this request with another mesh detail} */
     public SimulationRequest cut(MeshDetail other) {
         return new SimulationRequest(score, operator, other, legMm, wireMm);
     }
 
+    /** {@return this request with another weld cycle} */
     public SimulationRequest score(WeldCycle other) {
         return new SimulationRequest(other, operator, quality, legMm, wireMm);
     }
 
-    /** Itself, or what stands in the way of rehearsing it. */
+    /** Itself, or what is in the way of rehearsing it. */
     public Outcome<SimulationRequest> checked() {
         List<Problem> problems = new ArrayList<>(operator.problems());
         LEG.check(legMm).ifPresent(problems::add);
@@ -116,7 +121,7 @@ public record SimulationRequest(
         return isRing() ? girthMm() : INSET_MM + goesMm() + runOffMm();
     }
 
-    /** The arc stops a pool's length before the edge, as a hand does that slopes out there, mm; on a ring there is none. */
+    /** The arc stops a pool's length before the edge, as the welder does that slopes out there, mm; on a ring there is none. */
     double runOffMm() {
         return Math.max(INSET_MM, heat().pool().lengthMm());
     }

@@ -5,7 +5,7 @@ import java.util.OptionalDouble;
 import vastarc.core.simulation.PlateResult.PlateEnergy;
 
 /**
- * What came of a rehearsal.
+ * The result of a simulation.
  *
  * @param along        bead along the seam, a place every half millimetre
  * @param widths       the bead in the middle of the seam
@@ -21,7 +21,7 @@ import vastarc.core.simulation.PlateResult.PlateEnergy;
  * @param touchS       from the arc's end until bare hands can take it, s
  * @param buildUpK     how much warmer than at the strike the metal well before the arc was late in the seam, K
  * @param meanRiseK    how much warmer the whole joint was when the arc went out, on the mean, K
- * @param warping      what pulls, to compare
+ * @param warping      distortion, to compare
  * @param energy       whether the heat adds up
  * @param numerics     what it took
  */
@@ -48,7 +48,7 @@ public record SimulationResult(
         along = List.copyOf(along);
     }
 
-    /** One of which nothing is known: what stands for the figures that an older program did not record. */
+    /** One of which nothing is known: what means the figures that an older program did not record. */
     public static SimulationResult nothing() {
         return new SimulationResult(
                 List.of(),
@@ -80,8 +80,8 @@ public record SimulationResult(
      * @param backMm        mean width behind, mm; 0 where it does not melt
      * @param frontSpread   widest less narrowest over most of the seam, % of the mean
      * @param backSpread    the same behind, %
-     * @param sheetFrontMm  width of the pool that the sheet reckons, mm
-     * @param sheetBackMm   back bead that the sheet reckons, mm
+     * @param sheetFrontMm  width of the pool that the sheet calculates, mm
+     * @param sheetBackMm   back bead that the sheet calculates, mm
      * @param rootMm        how far a corner is fused beyond its root, along the touching faces or into the base, mm; 0 for other joints
      */
     public record MiddleWidths(

@@ -16,7 +16,7 @@ import vastarc.core.sheet.SetupSheet;
 import vastarc.core.validation.Outcome;
 
 /**
- * How a weld is set up to be rehearsed: from joint and own values on, so that one thing of it can be changed.
+ * How a weld is set up to be simulated: from joint and own values on, so that one thing of it can be changed.
  *
  * @param plan    joint, practice, own values, logic
  * @param operator who moves the torch
@@ -27,12 +27,13 @@ import vastarc.core.validation.Outcome;
 public record SimulationSetup(
         PlanRequest plan, TorchOperator operator, MeshDetail quality, double legMm, OptionalDouble wireMm) {
 
+    /** {@return the setup of a planned weld with a steady welder} */
     public static SimulationSetup of(PlanRequest plan, MeshDetail quality) {
         return new SimulationSetup(
                 plan, TorchOperator.steady(), quality, SimulationRequest.LEG_MM, OptionalDouble.empty());
     }
 
-    /** What is rehearsed, or why it cannot be. */
+    /** What is simulated, or why it cannot be. */
     public Outcome<SimulationRequest> ask() {
         return WeldPlan.of(plan)
                 .score()
@@ -55,6 +56,7 @@ public record SimulationSetup(
         return new SimulationSetup(plan, operator, quality, legMm, OptionalDouble.of(mm));
     }
 
+    /** {@return this setup with another mesh detail} */
     public SimulationSetup cut(MeshDetail other) {
         return new SimulationSetup(plan, operator, other, legMm, wireMm);
     }
@@ -67,7 +69,7 @@ public record SimulationSetup(
         return planned(plan.weld(), new OwnValues(values), plan.choices());
     }
 
-    /** With an own value that only a score has. */
+    /** With an own value that only a weld cycle has. */
     public SimulationSetup own(CycleKey key, double value) {
         Map<CycleKey, Double> values = new EnumMap<>(CycleKey.class);
         values.putAll(plan.choices().own());

@@ -12,10 +12,10 @@ import vastarc.core.simulation.SimulationResult.EndWidths;
 import vastarc.core.simulation.SimulationResult.MiddleWidths;
 import vastarc.core.text.Phrase;
 
-/** What a rehearsal says in words, and what it cannot say. Bounds are judgement. */
+/** What a simulation says in words, and what it cannot say. Bounds are judgement. */
 public final class SimulationVerdict {
 
-    /** Sheet and rehearsal agree within this share. */
+    /** Sheet and simulation agree within this share. */
     public static final double AGREES = 0.12;
 
     private static final double ALL_THROUGH = 85;
@@ -38,7 +38,7 @@ public final class SimulationVerdict {
         this.made = made;
     }
 
-    /** What came of it, the gravest first. */
+    /** The result of it, the gravest first. */
     public static List<Phrase> of(SimulationRequest request, SimulationResult made) {
         return new SimulationVerdict(request, made).phrases();
     }
@@ -225,7 +225,7 @@ public final class SimulationVerdict {
         }
     }
 
-    /** The bead in the middle is as wide as the sheet reckons, within {@link #AGREES}. */
+    /** The bead in the middle is as wide as the sheet calculates, within {@link #AGREES}. */
     public static boolean agrees(MiddleWidths widths) {
         return Math.abs(widths.frontMm() - widths.sheetFrontMm()) <= AGREES * widths.sheetFrontMm();
     }

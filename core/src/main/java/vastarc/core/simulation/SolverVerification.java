@@ -14,7 +14,7 @@ import vastarc.core.simulation.PlateRequest.PlateSize;
 import vastarc.core.simulation.PlateRequest.PlateSource;
 import vastarc.core.simulation.PlateRequest.SourceStop;
 
-/** The plate solver held against closed solutions, run anew whenever it is asked: the same code that rehearses. */
+/** The plate solver held against closed solutions, run anew whenever it is asked: the same code that simulates. */
 public final class SolverVerification {
 
     private static final double SOLIDUS_C = 1450;
@@ -26,7 +26,7 @@ public final class SolverVerification {
     /**
      * A figure by both ways.
      *
-     * @param name   spoken by {@code rehearsal.proof.<name>}
+     * @param name   its words: {@code rehearsal.proof.<name>}
      * @param solved by the solver
      * @param closed by the closed solution
      */
@@ -160,7 +160,7 @@ public final class SolverVerification {
 
         private FreezingFront() {}
 
-        /** Where the front stands after a time, mm from where liquid and solid met. */
+        /** Where the front is after a time, mm from where liquid and solid met. */
         static double solved(
                 double conductivity,
                 double heat,

@@ -11,11 +11,11 @@ final class TemperatureField {
 
     private static final double SAFE = 0.9;
     private static final int LOOK_EVERY = 8;
-    /** Heat that leaves the faces changes slowly beside what moves within: it is taken every so many steps, seldomer where it radiates. */
+    /** Heat that leaves the faces changes slowly beside what moves within: it is taken every so many steps, less often where it radiates. */
     private static final int LOSE_EVERY = 2;
 
     private static final int RADIATE_EVERY = 16;
-    /** Away from the torch, where little changes, it is taken so many times seldomer. */
+    /** Away from the torch, where little changes, it is taken so many times less often. */
     private static final int AWAY_TIMES = 4;
 
     private static final double NEAR_MM = 15;

@@ -5,7 +5,7 @@ import vastarc.core.heat.HeatBalance;
 import vastarc.core.joint.Joint;
 
 /**
- * Where a hand points the arc between two members: so that the base gets the share of the arc that it drinks by the heat balance. A torch
+ * Where a welder points the arc between two members: so that the base gets the share of the arc that it takes by the heat balance. A torch
  * that leans over the base points away from it, by arc length times the tangent. Source: geometry, judgement.
  */
 final class TorchAim {
@@ -26,7 +26,7 @@ final class TorchAim {
         return request.grid().section.shape().isMirrored() ? 0 : Math.max(-MOST_RADII, Math.min(MOST_RADII, aim));
     }
 
-    /** Share of the arc that the base drinks, 0–1. */
+    /** Share of the arc that the base takes, 0–1. */
     static double baseShare(HeatBalance heat) {
         Joint joint = heat.joint();
         boolean alike = joint.base().equals(joint.abutting()) && !joint.isDissimilar();

@@ -9,13 +9,13 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.validation.Problem;
 
 /**
- * The hand that leads the torch.
+ * The welder that leads the torch.
  *
- * @param travelMmPerMin its travel; the sheet's where it is not told
- * @param arcMm          arc length; the sheet's where it is not told, mm
+ * @param travelMmPerMin its travel; the sheet's where it is not given
+ * @param arcMm          arc length; the sheet's where it is not given, mm
  * @param leanDeg        the torch leans so far over the base member from half way between the two
- * @param scatterPercent how far travel and arc length stray, one standard deviation over about a second's memory; 0 for a steady hand
- * @param seed           of an unsteady hand: the same seed strays alike
+ * @param scatterPercent how far travel and arc length stray, one standard deviation over about a second's memory; 0 for a steady welder
+ * @param seed           of an unsteady welder: the same seed strays alike
  */
 public record TorchOperator(
         OptionalDouble travelMmPerMin, OptionalDouble arcMm, double leanDeg, double scatterPercent, long seed) {
@@ -26,7 +26,7 @@ public record TorchOperator(
     public static final InputRange SCATTER = new InputRange("scatterPercent", 0, 50, Unit.PERCENT);
     public static final InputRange SEED = new InputRange("seed", 0, 9_007_199_254_740_991.0, Unit.NUMBER);
 
-    /** How far an unsteady hand strays where it is not told, %. Judgement. */
+    /** How far an unsteady welder varies where it is not given, %. Judgement. */
     public static final double USUAL_SCATTER = 15;
 
     /** Steady, by the sheet. */
@@ -34,14 +34,17 @@ public record TorchOperator(
         return new TorchOperator(OptionalDouble.empty(), OptionalDouble.empty(), 0, 0, 1);
     }
 
+    /** {@return this welder with a random variation of travel, %, repeatable by its seed} */
     public TorchOperator unsteady(double percent, long ofSeed) {
         return new TorchOperator(travelMmPerMin, arcMm, leanDeg, percent, ofSeed);
     }
 
+    /** {@return this welder with another travel speed, mm/min} */
     public TorchOperator travelling(double mmPerMin) {
         return new TorchOperator(OptionalDouble.of(mmPerMin), arcMm, leanDeg, scatterPercent, seed);
     }
 
+    /** {@return whether travel does not vary} */
     public boolean isSteady() {
         return scatterPercent == 0;
     }

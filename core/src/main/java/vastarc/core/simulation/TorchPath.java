@@ -11,8 +11,8 @@ import vastarc.core.heat.ArcModel;
 import vastarc.core.heat.HeatBalance;
 
 /**
- * The arc's way along the seam as score and hand lead it: where it is, how hot, how wide. Slopes, pulses and end are the score's; the torch
- * goes while it welds and stands while it starts and ends. A hand faster or slower than the score takes less or more time for the seam.
+ * The arc's way along the seam as score and hand lead it: where it is, how hot, how wide. Slopes, pulses and end are the weld cycle's; the torch
+ * goes while it welds and stands while it starts and ends. A welder faster or slower than the weld cycle takes less or more time for the seam.
  */
 final class TorchPath {
 
@@ -157,7 +157,7 @@ final class TorchPath {
         return arcW * stepS - used;
     }
 
-    /** Heat of the arc at an envelope current, with the pulse laid over it, W. */
+    /** Heat of the arc at an envelope current, with the pulse compared with it, W. */
     private double watts(ArcModel arc, double envelopeA) {
         Optional<PulseOverlay> beat = segment().beat();
         if (beat.isEmpty()) {

@@ -14,7 +14,7 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.sheet.SetupSheet;
 
-/** One thing that is changed beside an otherwise same weld. Spoken by {@code rehearsal.change.<name>}. */
+/** One thing that is changed beside an otherwise same weld. Its words: {@code rehearsal.change.<name>}. */
 public enum WeldChange {
     NOTHING,
     CURRENT,
@@ -41,6 +41,7 @@ public enum WeldChange {
     private static final double NARROW_MM = 12;
     private static final double SUDDEN_S = 0.1;
 
+    /** {@return whether the change is given by an amount in %} */
     public boolean takesAmount() {
         return this == CURRENT || this == TRAVEL;
     }

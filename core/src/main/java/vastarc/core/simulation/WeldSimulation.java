@@ -8,7 +8,7 @@ import vastarc.core.sheet.ParameterKey;
 import vastarc.core.simulation.PeakTemperatureRecorder.PoolState;
 import vastarc.core.simulation.PlateResult.PlateEnergy;
 
-/** Rehearses one weld: the score's arc, a hand's travel, a joint of metal that melts and freezes. */
+/** Simulates one weld: the weld cycle's arc, a welder's travel, a joint of metal that melts and freezes. */
 public final class WeldSimulation {
 
     private static final double LOOK_S = 0.03;
@@ -54,7 +54,7 @@ public final class WeldSimulation {
     }
 
     /**
-     * Rehearses to the end.
+     * Simulates to the end.
      *
      * @throws java.util.concurrent.CancellationException if nobody wants it any more
      */
@@ -62,7 +62,7 @@ public final class WeldSimulation {
         return new WeldSimulation(request, recorder, Kernel.best()).run(progress);
     }
 
-    /** Rehearses to the end, with nobody looking on. */
+    /** Simulates to the end, with nobody looking on. */
     public static SimulationResult of(SimulationRequest request) {
         return of(request, Progress.UNWATCHED, new FrameRecorder());
     }

@@ -2,7 +2,7 @@ package vastarc.core.tables;
 
 import java.util.Map;
 
-/** Looks into maps that hold every key they are asked for: what is missing is a fault of the program, told by its name. */
+/** Looks into maps that hold every key they are asked for: what is missing is a fault of the program, reported by its name. */
 public final class Maps {
 
     private Maps() {}

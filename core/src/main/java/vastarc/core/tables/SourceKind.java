@@ -1,6 +1,6 @@
 package vastarc.core.tables;
 
-/** Where a figure comes from, so that a reader can tell how far to trust it. */
+/** Where a figure comes from, so that a reader knows how far to trust it. */
 public enum SourceKind {
     /** True by definition. */
     DEFINED("by definition"),
@@ -23,6 +23,7 @@ public enum SourceKind {
         this.label = label;
     }
 
+    /** {@return its name as it is shown} */
     public String label() {
         return label;
     }

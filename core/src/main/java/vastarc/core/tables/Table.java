@@ -77,6 +77,11 @@ public final class Table {
     /** One row; its accessors name file, row and column when a cell cannot be used. */
     public record Row(String table, long line, Map<String, String> cells) {
 
+        /**
+         * {@return the text of a cell, never blank}
+         *
+         * @throws IllegalStateException if the cell is empty
+         */
         public String text(String column) {
             String cell = cells.get(column);
             if (cell == null || cell.isEmpty()) {
@@ -90,6 +95,11 @@ public final class Table {
             return cells.getOrDefault(column, "");
         }
 
+        /**
+         * {@return the number in a cell}
+         *
+         * @throws IllegalStateException if it is not a number
+         */
         public double number(String column) {
             try {
                 return Double.parseDouble(text(column));
@@ -98,6 +108,11 @@ public final class Table {
             }
         }
 
+        /**
+         * {@return the constant named in a cell}
+         *
+         * @throws IllegalStateException if there is no such constant
+         */
         public <E extends Enum<E>> E named(String column, Class<E> type) {
             try {
                 return Enum.valueOf(type, text(column));
@@ -106,6 +121,7 @@ public final class Table {
             }
         }
 
+        /** {@return the kind of source of the row} */
         public SourceKind kind() {
             return named("kind", SourceKind.class);
         }

@@ -15,6 +15,7 @@ public record Phrase(String key, List<Object> arguments) {
         arguments = List.copyOf(arguments);
     }
 
+    /** {@return a phrase of a key in {@code words.properties} and its arguments in order} */
     public static Phrase of(String key, Object... arguments) {
         return new Phrase(key, List.of(arguments));
     }

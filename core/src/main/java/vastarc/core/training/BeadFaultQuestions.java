@@ -32,7 +32,7 @@ import vastarc.core.training.Question.CorrectAnswer;
 import vastarc.core.training.Question.Picture;
 import vastarc.core.training.SeededRandom.AnswerChoices;
 
-/** A score with one figure outside its window, and what that will leave: right is what the reading's table calls typical of it. */
+/** A weld cycle with one figure outside its range, and what that will leave: right is what the reading's table calls typical of it. */
 final class BeadFaultQuestions {
 
     private static final int WRONG = 3;

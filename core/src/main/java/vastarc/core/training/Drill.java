@@ -8,7 +8,7 @@ public final class Drill {
     /**
      * A question; the same seed, topic, level and shop make the same.
      *
-     * @param level 1 for a beginner to 3 for a hand
+     * @param level 1 for a beginner to 3 for a welder
      */
     public static Question question(long seed, Topic topic, int level, TrainingShop shop) {
         return QuestionWriters.make(seed, topic, level, shop);

@@ -16,7 +16,7 @@ import vastarc.core.text.Phrasebook;
 import vastarc.core.training.Question.CorrectAnswer;
 import vastarc.core.training.Question.Picture;
 
-/** Questions that are answered by a figure: right within the bounds that a hand works to. */
+/** Questions that are answered by a figure: right within the bounds that a welder works to. */
 final class FigureQuestions {
 
     private static final List<Double> BORES = List.of(25.0, 38.0, 48.0, 60.0, 75.0, 100.0, 150.0);
@@ -89,7 +89,7 @@ final class FigureQuestions {
                 parameter.key().unit().symbol());
     }
 
-    /** Guess the amps: right within the sheet's window. */
+    /** Guess the amps: right within the sheet's range. */
     static Question amps(SeededRandom draw, int level, TrainingShop shop) {
         SetupSheet sheet = shop.any(draw, List.of(ControlDevice.PEDAL)).sheet();
         Parameter current = sheet.setting(ParameterKey.WORKING_CURRENT);

@@ -79,7 +79,7 @@ final class MachineQuestions {
         }
     }
 
-    /** What the next touch does in a phase; or what a score with a fault will leave. */
+    /** What the next touch does in a phase; or what a weld cycle with a fault will leave. */
     static Question score(SeededRandom draw, int level, TrainingShop shop) {
         if (draw.below(2) == 0) {
             return BeadFaultQuestions.make(draw, level, shop);
@@ -115,7 +115,7 @@ final class MachineQuestions {
                 "So it is played on the score.");
     }
 
-    /** The tungsten hands usually take; the wrong ones carry too little, or do not hold the least current. */
+    /** The usual tungsten; the wrong ones carry too little, or do not hold the least current. */
     static Question tungsten(SeededRandom draw, int level, TrainingShop shop) {
         while (true) {
             double peak = 5 + draw.below(46) * 5;

@@ -18,9 +18,9 @@ import vastarc.core.training.TrainingShop.TrainingJob;
 import vastarc.core.training.TrainingShop.TrainingMachine;
 
 /**
- * A front in disorder and a job: every control is to be turned right.
+ * A panel in disorder and a job: every control is to be turned right.
  *
- * @param machine  whose front it is
+ * @param machine  whose panel it is
  * @param job      to be welded
  * @param disorder how it was left, by control
  */
@@ -36,8 +36,8 @@ public record PanelExercise(TrainingMachine machine, TrainingJob job, Map<String
      * A control after the learner has set it.
      *
      * @param element the control
-     * @param right   it stands where the panel's own plan wants it
-     * @param moved   it stands elsewhere than it was left
+     * @param right   it is used where the panel's own plan wants it
+     * @param moved   whether the learner changed it
      * @param setTo   in words
      * @param target  in words
      * @param does    what it would have done; empty where it is right
@@ -56,17 +56,17 @@ public record PanelExercise(TrainingMachine machine, TrainingJob job, Map<String
         return Optional.of(new PanelExercise(machine, job, PanelFault.of(draw, machine, job, LEAST + 2 * level)));
     }
 
-    /** What is to be set, in the order of the front. */
+    /** What is to be set, in the order of the panel. */
     public List<PanelElement> controls() {
         return PanelFault.controls(machine.profile(), disorder);
     }
 
-    /** From how it was left to how it must stand: no way is shorter. */
+    /** The fewest changes to the right settings. */
     public List<PanelChange> shortest() {
         return PanelFault.plan(machine, job, disorder).changes();
     }
 
-    /** The front as it would have to be drawn with controls standing so. */
+    /** The panel drawn with these settings. */
     public PanelPlan asSet(Map<String, Double> settings) {
         return PanelFault.plan(machine, job, all(settings));
     }
@@ -77,7 +77,7 @@ public record PanelExercise(TrainingMachine machine, TrainingJob job, Map<String
         return all;
     }
 
-    /** Marks control by control. What is not told stands as it was left. */
+    /** Marks control by control. What is not given is unchanged. */
     public List<MarkedControl> mark(Map<String, Double> settings) {
         Map<String, Double> all = all(settings);
         Map<String, PanelChange> wrong = PanelFault.plan(machine, job, all).changes().stream()

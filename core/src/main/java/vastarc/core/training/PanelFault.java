@@ -14,12 +14,12 @@ import vastarc.core.machine.PanelPlan.ControlTarget;
 import vastarc.core.training.TrainingShop.TrainingJob;
 import vastarc.core.training.TrainingShop.TrainingMachine;
 
-/** A front for a job with some of its controls put wrong: a figure stands outside its window, a switch at another stop. */
+/** A panel for a job with some controls set wrong: a value outside its range, a switch at another stop. */
 final class PanelFault {
 
     private static final double FAR = 0.3;
 
-    /** Nobody is asked about a figure that lies on the edge of its window. */
+    /** Nobody is asked about a figure that lies on the edge of its range. */
     private static final double CLEARLY = 0.05;
 
     private static final int TRIES = 60;
@@ -30,7 +30,7 @@ final class PanelFault {
         return PanelPlan.of(job.score(), machine.profile(), Optional.empty(), Map.of(), settings);
     }
 
-    /** How the front stands with so many controls put wrong, or as many as can be. */
+    /** The settings with a number of controls set wrong, or as many as possible. */
     static Map<String, Double> of(SeededRandom draw, TrainingMachine machine, TrainingJob job, int wrong) {
         PanelPlan bare = plan(machine, job, Map.of());
         Map<String, Double> settings = targets(bare);
@@ -46,7 +46,7 @@ final class PanelFault {
         return settings;
     }
 
-    /** Where every control that matters would have to stand. */
+    /** The right setting of every control that matters. */
     private static Map<String, Double> targets(PanelPlan plan) {
         Map<String, Double> targets = new TreeMap<>();
         plan.controls().stream()
@@ -98,7 +98,7 @@ final class PanelFault {
                 : element.scale().map(scale -> scale.high() - scale.low()).orElse(1.0);
     }
 
-    /** The controls of a front that matter for a job, in its order. */
+    /** The controls of a panel that matter for a job, in its order. */
     static List<PanelElement> controls(MachineProfile profile, Map<String, Double> settings) {
         return profile.elements().stream()
                 .filter(element -> settings.containsKey(element.id()))

@@ -10,7 +10,7 @@ import vastarc.core.quantity.UnitSystem;
 import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 
-/** What a control that stands wrong would have done. Spoken by {@code harm.<setting>}, for figures with {@code .low} or {@code .high}. */
+/** What a control that is set wrong would have done. Its words: {@code harm.<setting>}, for figures with {@code .low} or {@code .high}. */
 final class PanelFaultEffect {
 
     private PanelFaultEffect() {}
@@ -30,7 +30,7 @@ final class PanelFaultEffect {
         return element.stops().get((int) Math.round(place)).choice().orElse("OFF");
     }
 
-    /** Against what the score wants, in the control's own unit: a share of the main current where it is marked in those. */
+    /** Against what the weld cycle wants, in the control's own unit: a share of the main current where it is marked in those. */
     private static boolean isHigh(PanelElement element, double place, WeldCycle cycle) {
         CycleHandle handle = element.setting().key().map(cycle.handles()::get).orElse(null);
         double there = element.valueAt(place);

@@ -15,8 +15,8 @@ import vastarc.core.training.TrainingShop.TrainingJob;
 import vastarc.core.training.TrainingShop.TrainingMachine;
 
 /**
- * A real front as somebody left it, for a named job: rightly set about one time in four, else with one to three controls that stand wrong. What
- * is wrong is what the panel's own plan would change; a figure inside its window is none of it.
+ * A real panel as somebody left it, for a named job: rightly set about one time in four, else with one to three controls that are set wrong. What
+ * is wrong is what the panel's own plan would change; a figure inside its range is none of it.
  */
 final class PanelQuestions implements QuestionWriter {
 

@@ -10,7 +10,7 @@ import java.util.OptionalInt;
  *
  * @param id      of this very question: topic and the fact it asks for
  * @param topic   what it drills
- * @param level   1 for a beginner to 3 for a hand
+ * @param level   1 for a beginner to 3 for a welder
  * @param prompt  what is asked
  * @param picture what is shown with it; empty for none
  * @param choices to choose from; empty where a figure is typed or places are tapped
@@ -45,7 +45,7 @@ public record Question(
 
         /** Kinds of picture. */
         public enum Kind {
-            /** A machine's front as somebody left it: {@code machine} by name, controls by id. */
+            /** A machine's panel with settings to be checked: {@code machine} by name, controls by id. */
             FRONT,
             /** A dial without figures: {@code low}, {@code high}, {@code ticks}, {@code pointer}. */
             DIAL,
@@ -59,7 +59,7 @@ public record Question(
     }
 
     /**
-     * What is right: one of the choices, a figure within bounds, or the controls that stand wrong.
+     * What is right: one of the choices, a figure within bounds, or the controls that are set wrong.
      *
      * @param choice place among the choices
      * @param figure typed
@@ -84,6 +84,7 @@ public record Question(
     /** A figure that is right within bounds. */
     public record Figure(double value, double low, double high, String unit) {
 
+        /** {@return whether a typed figure lies inside the accepted bounds} */
         public boolean holds(double typed) {
             return typed >= low && typed <= high;
         }

@@ -7,10 +7,10 @@ import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 
 /**
- * How evenly a hand followed a shown travel.
+ * How evenly a welder followed a shown travel.
  *
  * @param travelMmPerMin it kept on average
- * @param scatterPercent how far its travel strayed: one standard deviation over a second's memory, as the rehearsal's unsteady hand strays
+ * @param scatterPercent how far its travel strayed: one standard deviation over a second's memory, as the simulation's unsteady welder varies
  * @param wanderMm       how far it strayed across the seam, one standard deviation
  * @param lagMm          how far it was behind the mark on average; negative where it ran ahead
  * @param lastedS        of that, s
@@ -18,7 +18,7 @@ import vastarc.core.validation.Problem;
 public record SteadinessExercise(
         double travelMmPerMin, double scatterPercent, double wanderMm, double lagMm, double lastedS) {
 
-    /** Samples a hand may send: twenty seconds at more than a screen's rate. */
+    /** Samples a welder may send: twenty seconds at more than a screen's rate. */
     public static final int MOST = 6000;
 
     /** A whole try, s. */
@@ -29,13 +29,13 @@ public record SteadinessExercise(
     private static final double LEAST_MM = 3;
 
     /**
-     * The mean over a second of what strays with a memory of a second stands for so much of it: the root of 2/e, since
+     * The mean over a second of what strays with a memory of a second means so much of it: the root of 2/e, since
      * 2 (e⁻¹ − 1 + 1) of the variance is left. Source: variance of a mean of correlated readings [textbook].
      */
     private static final double KEPT_BY_A_SECOND = Math.sqrt(2 / Math.E);
 
     /**
-     * Where the hand was.
+     * Where the welder was.
      *
      * @param s  since the mark began to move, s
      * @param xMm along the seam, mm
@@ -44,7 +44,7 @@ public record SteadinessExercise(
     public record PointerSample(double s, double xMm, double yMm) {}
 
     /**
-     * Reads a try. The first {@value #CATCH_UP_S} s, while the hand catches up, do not count.
+     * Reads a try. The first {@value #CATCH_UP_S} s, while the welder catches up, do not count.
      *
      * @param wantedMmPerMin travel of the mark
      * @param samples        in the order of time

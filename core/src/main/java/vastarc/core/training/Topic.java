@@ -26,7 +26,7 @@ public enum Topic {
     /** What hurts people or spoils work when it is not known: asked a quarter of the time. */
     public static final List<Topic> HURTS = List.of(CAUTIONS, CONTROLS, PURGE, GAS);
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "drill.topic." + name();
     }

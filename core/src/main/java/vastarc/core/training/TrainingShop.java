@@ -16,7 +16,7 @@ import vastarc.core.sheet.ShopDefaults;
  * What questions are made from.
  *
  * @param machines of the shop, by name
- * @param jobs     of the shop that have a score
+ * @param jobs     of the shop that have a weld cycle
  */
 public record TrainingShop(List<TrainingMachine> machines, List<TrainingJob> jobs) {
 
@@ -35,12 +35,12 @@ public record TrainingShop(List<TrainingMachine> machines, List<TrainingJob> job
     /** A job. */
     public record TrainingJob(String name, WeldCycle score) {}
 
-    /** A job that is nobody's: a plain joint under some control. */
+    /** A job that belongs to no shop: a plain joint with a given arc control. */
     WeldCycle any(SeededRandom draw, List<ControlDevice> controls) {
         return plan(draw, controls).score().value().orElseThrow();
     }
 
-    /** The plan of such a joint; it has a score. */
+    /** The plan of such a joint; it has a weld cycle. */
     WeldPlan plan(SeededRandom draw, List<ControlDevice> controls) {
         for (int tries = 0; ; tries++) {
             Material material = draw.one(List.of(Material.values()));

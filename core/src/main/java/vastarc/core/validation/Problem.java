@@ -38,6 +38,7 @@ public record Problem(String field, ProblemKind kind, Phrase wrong, Phrase remed
                 Phrase.of("problem." + code + ".works", arguments));
     }
 
+    /** {@return this problem for another field} */
     public Problem inField(String otherField) {
         return new Problem(otherField, kind, wrong, remedy);
     }

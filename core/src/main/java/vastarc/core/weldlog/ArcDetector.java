@@ -47,7 +47,7 @@ public final class ArcDetector {
         return Optional.of(event);
     }
 
-    /** A hand has told what the readings did not. */
+    /** The welder has marked what the readings did not show. */
     public void setBurning(boolean nowBurning) {
         burning = nowBurning;
         crossedS = Double.NaN;

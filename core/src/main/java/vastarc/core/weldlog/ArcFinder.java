@@ -11,7 +11,7 @@ import java.util.List;
  */
 final class ArcFinder {
 
-    /** Where nothing is told of the tungsten: half of what the thinnest but one holds, A. */
+    /** Where nothing is given of the tungsten: half of what the thinnest but one holds, A. */
     static final double USUAL_THRESHOLD_A = 1;
 
     private static final double LEAST_S = 0.2;

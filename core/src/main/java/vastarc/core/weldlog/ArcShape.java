@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * How an arc came, stood and went.
+ * How an arc rose, held and fell.
  *
  * @param startA   current it was struck at, A
  * @param upS      from there to the working current; 0 where it jumps, s

@@ -34,14 +34,17 @@ public final class Channel {
         return new Channel(s.clone(), value.clone());
     }
 
+    /** {@return a channel without readings} */
     public static Channel none() {
         return NONE;
     }
 
+    /** {@return the number of readings} */
     public int size() {
         return s.length;
     }
 
+    /** {@return whether there is no reading} */
     public boolean isEmpty() {
         return s.length == 0;
     }
@@ -51,6 +54,7 @@ public final class Channel {
         return s[i];
     }
 
+    /** {@return the value of the reading at {@code i}, counted from 0, in the unit of its quantity} */
     public double value(int i) {
         return value[i];
     }

@@ -11,7 +11,7 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.sheet.Range;
 import vastarc.core.weldlog.RunAnalysis.MarkedTimes;
 
-/** Holds a run against its plan. The slack of each rule is judgement: what a hand can be asked to keep and a meter can tell. */
+/** Holds a run against its plan. The slack of each rule is judgement: what a welder can keep and a meter can resolve. */
 public final class DeviationRules {
 
     private static final double CUT_SHARE = 0.5;
@@ -50,7 +50,7 @@ public final class DeviationRules {
         return List.copyOf(rules.found);
     }
 
-    /** What differs by the marks of the hand alone: current as read, and the time the arc burned. */
+    /** What differs by the marks of the welder alone: current as read, and the time the arc burned. */
     public static List<Deviation> ofMarks(MarkedTimes marked, RunPlan plan) {
         List<Deviation> found = new ArrayList<>();
         if (marked.arcS() <= 0) {

@@ -7,7 +7,7 @@ import java.util.List;
  *
  * @param fromMeans mean volts times mean amperes, kJ/mm: how procedures write it down
  * @param momentary volts times amperes summed moment by moment, kJ/mm: the fairer one for a pulse
- * @param metered   volts were read; the sheet's arc voltage stands in where they were not
+ * @param metered   volts were read; the sheet's arc voltage is in where they were not
  */
 public record HeatInput(double fromMeans, double momentary, boolean metered) {
 

@@ -29,16 +29,17 @@ public enum MeasuredQuantity {
         return range;
     }
 
+    /** {@return the fixed unit of its readings} */
     public Unit unit() {
         return range.unit();
     }
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "measured." + name();
     }
 
-    /** The quantity of a name, either as in a sample or as a meter tells it. */
+    /** The quantity of a name, either as in a sample or as a meter names it. */
     public static Optional<MeasuredQuantity> named(String name) {
         return Arrays.stream(values())
                 .filter(quantity ->

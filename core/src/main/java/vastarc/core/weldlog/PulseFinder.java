@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Looks for a pulse: a current that stands at two levels and hardly between them, in even steps of time. A foot that shakes passes
+ * Looks for a pulse: a current that is at two levels and hardly between them, in even steps of time. A foot that shakes passes
  * through every level, noise does not keep time; neither is taken for one. The figures below are by judgement, tried on seeded traces.
  */
 final class PulseFinder {
@@ -78,7 +78,7 @@ final class PulseFinder {
         return RobustStatistics.median(off) / 0.6745;
     }
 
-    /** Share of readings that stand well between both levels. */
+    /** Share of readings well between both levels. */
     private double between() {
         double depth = high - low;
         long count = Arrays.stream(a)

@@ -12,6 +12,7 @@ package vastarc.core.weldlog;
  */
 public record RecordedArc(double fromS, double toS, double meanA, double peakA, double rmsA, double minA) {
 
+    /** {@return how long the arc burned, s} */
     public double lengthS() {
         return toS - fromS;
     }

@@ -29,14 +29,17 @@ public record Recording(Map<MeasuredQuantity, Channel> channels) {
         return new Recording(Map.of(MeasuredQuantity.CURRENT, current));
     }
 
+    /** {@return the readings of a quantity, none where nothing measured it} */
     public Channel channel(MeasuredQuantity kind) {
         return channels.getOrDefault(kind, Channel.none());
     }
 
+    /** {@return the readings of current, A} */
     public Channel current() {
         return channel(MeasuredQuantity.CURRENT);
     }
 
+    /** {@return whether a quantity was measured} */
     public boolean has(MeasuredQuantity kind) {
         return channels.containsKey(kind);
     }

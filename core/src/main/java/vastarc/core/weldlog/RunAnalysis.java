@@ -13,7 +13,7 @@ import vastarc.core.weldlog.ArcFinder.SampleSpan;
  * What the readings of a run say.
  *
  * @param arcs   in order of time
- * @param shapes how each came, stood and went
+ * @param shapes how each rose, held and fell
  * @param main   the longest of them, as an index; empty without an arc
  * @param arcS   time with an arc, s
  * @param travel seam over the time at working current, slopes and tacks left out, mm/min; empty without an arc or a length
@@ -29,7 +29,7 @@ public record RunAnalysis(
         Optional<HeatInput> heat,
         OptionalDouble gasL) {
 
-    /** Volts taken where neither a meter nor a sheet tells: a usual argon arc. */
+    /** Volts assumed where neither a meter nor a sheet gives them: a usual argon arc. */
     static final double USUAL_VOLTS = 11;
 
     /** A part of an arc's life as read. */
@@ -52,7 +52,7 @@ public record RunAnalysis(
      * Reads a trace.
      *
      * @param seamMm length welded in it, mm; empty where it was not measured
-     * @param plan   what it was meant to be; empty where nothing is told
+     * @param plan   what it was meant to be; empty where nothing is given
      */
     public static RunAnalysis of(Recording recording, OptionalDouble seamMm, Optional<RunPlan> plan) {
         Channel current = recording.current();
@@ -126,11 +126,11 @@ public record RunAnalysis(
                 : OptionalDouble.of(flow.mean(flow.s(0), flow.endS()) * (flow.endS() - flow.s(0)) / 60);
     }
 
-    /** What is known of a run without readings: how long the arc burned, by the marks of the hand. */
+    /** What is known of a run without readings: how long the arc burned, by the marks of the welder. */
     public record MarkedTimes(double arcS, OptionalDouble amps, OptionalDouble travel, Optional<HeatInput> heat) {}
 
     /**
-     * A run by the marks of the hand; travel with the planned slopes left out.
+     * A run by the marks of the welder; travel with the planned slopes left out.
      *
      * @param amps read off a clamp meter; empty where nobody did
      */

@@ -8,7 +8,7 @@ package vastarc.core.weldlog;
  */
 public record RunEvent(double atS, EventKind kind) {
 
-    /** What can happen: the arc, and what a hand marks with one tap. */
+    /** What can happen: the arc, and what the welder marks with one tap. */
     public enum EventKind {
         ARC_ON,
         ARC_OFF,
@@ -16,11 +16,12 @@ public record RunEvent(double atS, EventKind kind) {
         STOPPED,
         GUST;
 
+        /** {@return whether the welder marked it, rather than the arc} */
         public boolean isMark() {
             return this != ARC_ON && this != ARC_OFF;
         }
 
-        /** The words it is spoken by. */
+        /** The key of its name in {@code words.properties}. */
         public String words() {
             return "run.event." + name();
         }

@@ -16,17 +16,17 @@ import vastarc.core.sheet.SetupSheet;
 /**
  * What a run was meant to be.
  *
- * @param working     at the arc, the peak where it is pulsed, with its window, A
+ * @param working     at the arc, the peak where it is pulsed, with its range, A
  * @param startA      A
- * @param upS         s; where a foot does it, as long as it should take
+ * @param upS         s; with a pedal, as long as it should take
  * @param downS       s
  * @param endA        A
- * @param foot        a foot brings the current and takes it away
+ * @param foot        the current is controlled by a pedal
  * @param pulse       empty for a steady current
  * @param preFlowS    s
  * @param postFlowS   s
- * @param flow        at the torch with its window, L/min
- * @param travel      with its window, mm/min
+ * @param flow        at the torch with its range, L/min
+ * @param travel      with its range, mm/min
  * @param voltage     V
  * @param leastStable lowest current the tungsten holds, A
  * @param strikePpm   oxygen inside that it should be below; empty without a purge
@@ -47,7 +47,7 @@ public record RunPlan(
         double leastStable,
         OptionalDouble strikePpm) {
 
-    /** What a score plans; where it is purged, the oxygen that metal and finish stand is the target. */
+    /** What a weld cycle plans; where it is purged, the oxygen that metal and finish allow is the target. */
     public static RunPlan of(WeldCycle cycle) {
         SetupSheet sheet = cycle.sheet();
         return of(
@@ -58,7 +58,7 @@ public record RunPlan(
                         : OptionalDouble.empty());
     }
 
-    /** What a score plans; a purge is held to a target of its own, ppm. */
+    /** What a weld cycle plans; a purge is held to a target of its own, ppm. */
     public static RunPlan of(WeldCycle cycle, OptionalDouble strikePpm) {
         SetupSheet sheet = cycle.sheet();
         boolean foot = cycle.logic().input() == TriggerInput.FOOT;

@@ -6,7 +6,7 @@ import vastarc.core.sheet.SetupSheet;
 import vastarc.core.weldlog.RunEvent.EventKind;
 
 /**
- * Where a run stands at a moment: what the hand at the booth has to know.
+ * Where a run is at a moment: what the welder at the booth has to know.
  *
  * @param stage  of the run
  * @param leftS  until the stage is over by itself; 0 where it is not, s
@@ -23,7 +23,7 @@ public record RunState(RunStage stage, double leftS, double sinceS, int arcs, do
         /** Hold still: the gas still covers a hot end. */
         POST_FLOW,
         COOLING,
-        /** Cool enough for the next arc, or for the hand. */
+        /** Cool enough for the next arc, or for the welder. */
         CLEAR
     }
 

@@ -1,13 +1,13 @@
 package vastarc.core.weldlog;
 
-/** What the hand made of a run when it had looked at it. */
+/** What the welder made of a run when it had looked at it. */
 public enum RunVerdict {
     UNJUDGED,
     GOOD,
     FAULTY,
     REJECTED;
 
-    /** The words it is spoken by. */
+    /** The key of its name in {@code words.properties}. */
     public String words() {
         return "run.verdict." + name();
     }

@@ -14,12 +14,12 @@ import vastarc.core.purge.PurgeTargets;
 import vastarc.core.sheet.ParameterKey;
 
 /**
- * A weld that nobody made: a seeded hand plays a score, with a fault of its own, and meters read along ten times a second. For learning
+ * A simulated weld: a seeded welder plays a weld cycle, with a fault of its own, and meters read along ten times a second. For learning
  * the booth and for tests; every reading of it is to be labelled as simulated. Noise and lags by judgement; the same seed reads the same.
  */
 public final class SyntheticRecording {
 
-    /** What the hand does wrong. */
+    /** What the welder does wrong. */
     public enum OperatorFault {
         NONE,
         EARLY_RELEASE,
@@ -29,7 +29,7 @@ public final class SyntheticRecording {
         TOO_HOT,
         GAS_SHUT_EARLY;
 
-        /** The words it is spoken by. */
+        /** The key of its name in {@code words.properties}. */
         public String words() {
             return "run.fault." + name();
         }
@@ -87,7 +87,7 @@ public final class SyntheticRecording {
         return held;
     }
 
-    /** When the arc goes out in the score's time; earlier where the hand lets go. */
+    /** When the arc goes out in the weld cycle's time; earlier where the welder lets go. */
     private double outS() {
         double end = score.timeline().arcOutS();
         return switch (fault) {
@@ -157,7 +157,7 @@ public final class SyntheticRecording {
         return score.timeline().lengthS() + (weldToS - weldFromS) * (stretch() - 1) + 2;
     }
 
-    /** The score's time for a time of the run: a slow hand stays longer in the weld. */
+    /** The weld cycle's time for a time of the run: a slow welder stays longer in the weld. */
     private double inScore(double s) {
         double welded = (weldToS - weldFromS) * stretch();
         if (s <= weldFromS) {

@@ -147,7 +147,7 @@ class CyclePlannerTest {
         assertThat(fast.rhythm().dabsPerS()).isEqualTo(1.5);
     }
 
-    // --- two scores
+    // --- two weld cycles
 
     @Test
     void aComparisonNamesWhatDiffers() {

@@ -21,7 +21,7 @@ import vastarc.core.sheet.SetupSheet;
 
 /**
  * A shop in which one thing is wrong and nobody knows what: signs show as often as their grade says, the reader asks, and is answered truly.
- * A figure that the cause lives on stands outside its window, and somebody reads it off when asked for the set-up.
+ * A figure that the cause lives on stands outside its range, and somebody reads it off when asked for the set-up.
  */
 class SimulatedShopTest {
 

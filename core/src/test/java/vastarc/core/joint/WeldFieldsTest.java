@@ -18,7 +18,7 @@ import vastarc.core.quantity.Length;
 import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 
-/** The registry of inputs, read from values as they are: every one arrives where it is found again, and none stands in another's way. */
+/** The registry of inputs, read from values as they are: every one arrives where it is found again, and none is in another's way. */
 class WeldFieldsTest {
 
     /** Inputs that hold values, not texts. */
@@ -111,7 +111,7 @@ class WeldFieldsTest {
         Weld after = weld(given);
 
         assertThat(field.of(after).map(Object.class::cast)).contains(another(field));
-        // A metal, a thickness and a preparation carry along what follows them where it is not told; one way to
+        // A metal, a thickness and a preparation carry along what follows them where it is not given; one way to
         // penetrate has two names.
         List<InputField<?>> followers = List.of(
                 WeldFields.OTHER_MATERIAL,

@@ -24,7 +24,7 @@ import vastarc.core.sheet.OwnValues;
 import vastarc.core.sheet.SheetPlanner;
 import vastarc.core.sheet.ShopDefaults;
 
-/** Machines and scores for tests. */
+/** Machines and weld cycles for tests. */
 public final class Machines {
 
     private Machines() {}

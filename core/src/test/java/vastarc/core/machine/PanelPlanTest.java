@@ -23,7 +23,7 @@ import vastarc.core.sheet.ParameterKey;
 import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 
-/** A score on a panel: targets, changes, limits, rank, check. */
+/** A weld cycle on a panel: targets, changes, limits, rank, check. */
 class PanelPlanTest {
 
     private static ControlTarget placed(PanelPlan plan, String id) {

@@ -10,7 +10,7 @@ import vastarc.core.quantity.UnitSystem;
 import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 
-/** Grades and their properties: what the rest of the reckoning takes for granted. */
+/** Grades and their properties: what the rest of the calculation takes for granted. */
 class MaterialTest {
 
     @ParameterizedTest

@@ -74,7 +74,7 @@ class WeldPlanTest {
         assertThat(pedal.score().value().orElseThrow().logic()).isEqualTo(PEDAL);
     }
 
-    /** What is not reckoned twice comes out as if it were. */
+    /** What is not calculated twice comes out as if it were. */
     @ParameterizedTest
     @EnumSource(JointForm.class)
     void laterPassesAndOtherShopsAreAsIfPlannedAfresh(JointForm form) {

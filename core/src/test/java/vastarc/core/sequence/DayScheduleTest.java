@@ -25,7 +25,7 @@ import vastarc.core.sequence.DaySchedule.DayActivity;
 import vastarc.core.sequence.DaySchedule.DaySpan;
 import vastarc.core.sequence.WeldSequence.WeldSegment;
 
-/** One pair of hands over several jobs. */
+/** One welder over several jobs. */
 class DayScheduleTest {
 
     private static SequenceRequest v(double mm, double length) {

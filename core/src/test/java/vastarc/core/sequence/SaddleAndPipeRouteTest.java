@@ -15,7 +15,7 @@ import vastarc.core.sequence.WeldSequence.SegmentKind;
 import vastarc.core.sequence.WeldSequence.WeldSegment;
 import vastarc.core.text.Phrase;
 
-/** Routes of a saddle and of a pipe that stands still: where their runs begin and end, and what their notes say. */
+/** Routes of a saddle and of a fixed pipe: where their runs begin and end, and what their notes say. */
 class SaddleAndPipeRouteTest {
 
     @Test

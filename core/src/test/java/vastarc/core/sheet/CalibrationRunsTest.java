@@ -14,7 +14,7 @@ import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.sheet.MachineCalibration.ProvenRun;
 
-/** The school "from our own welds" on the sheet: offered, chosen, with its own window; never where runs do not teach it. */
+/** The method "from our own welds" on the sheet: offered, chosen, with its own window; never where runs do not teach it. */
 class CalibrationRunsTest {
 
     private static final String MACHINE = "Bench two";

@@ -74,13 +74,13 @@ class DepthTest {
         }
     }
 
-    /** Example 6 of the specification: 6 mm steel to 3 mm; the others reckoned by its formulas in a separate sheet. */
+    /** Example 6 of the specification: 6 mm steel to 3 mm; the others calculated by its formulas in a separate sheet. */
     @ParameterizedTest
     @CsvSource({"CARBON_STEEL, 6, 3, 149.655"})
     void aPartialDepthMatchesItsWorkedExample(Material material, double t, double depth, double amperes) {
-        double reckoned = current(Joint.of(material, JointForm.SQUARE_BUTT, t), USUAL.melting(depth));
+        double calculated = current(Joint.of(material, JointForm.SQUARE_BUTT, t), USUAL.melting(depth));
 
-        assertThat(reckoned).isCloseTo(amperes, within(0.005 * amperes));
+        assertThat(calculated).isCloseTo(amperes, within(0.005 * amperes));
     }
 
     @Test

@@ -17,7 +17,7 @@ import vastarc.core.material.Material;
 import vastarc.core.sheet.Parameter.RangePosition;
 import vastarc.core.validation.Problem;
 
-/** The hand's own values over the engine's. */
+/** The welder's own values over the engine's. */
 class OwnValuesTest {
 
     private static SetupSheet sheet(Map<ParameterKey, Double> own) {

@@ -79,7 +79,7 @@ public final class RandomJoints {
         });
     }
 
-    /** What runs have proven is no school of a joint alone: it is tried with its runs elsewhere. */
+    /** What runs have proven is no method of a joint alone: it is tried with its runs elsewhere. */
     public ChosenMethods schools() {
         ChosenMethods methods = ChosenMethods.usual();
         for (Method method : Method.values()) {

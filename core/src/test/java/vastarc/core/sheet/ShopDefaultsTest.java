@@ -15,7 +15,7 @@ import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.text.Phrasebook;
 
-/** A shop's habits and shelf, and the chart made from them. */
+/** A shop's shop defaults and stock, and the chart made from them. */
 class ShopDefaultsTest {
 
     private static SetupSheet sheet(ShopDefaults shop) {

@@ -17,7 +17,7 @@ import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.text.Phrasebook;
 
-/** Thirty set-ups a hand welds every week, each figure held to the range the trade would set. */
+/** Thirty set-ups a welder welds every week, each figure held to the range the trade would set. */
 class TradeTest {
 
     @ParameterizedTest

@@ -23,7 +23,7 @@ class WarmMetalTest {
         return SheetPlanner.plan(joint, conditions).value().orElseThrow();
     }
 
-    /** What is told stands, also where it is the room's own temperature; only what is not told is what the metal asks for. */
+    /** What is given stands, also where it is the room's own temperature; only what is not given is what the metal asks for. */
     @Test
     void aPreheatThatIsToldStandsAtAnyValue() {
         Joint joint = Joint.of(Material.CHROMOLY_4130, JointForm.T_FILLET, 6);
@@ -35,12 +35,12 @@ class WarmMetalTest {
             assertThat(warmed.setting(ParameterKey.PREHEAT).value()).isEqualTo(entered);
             before = current;
         }
-        SetupSheet untold = sheet(joint, USUAL);
+        SetupSheet notGiven = sheet(joint, USUAL);
         SetupSheet asked = sheet(joint, USUAL.with(draft -> draft.preheatC = OptionalDouble.of(95)));
-        assertThat(untold.heat().currentA()).isEqualTo(asked.heat().currentA());
+        assertThat(notGiven.heat().currentA()).isEqualTo(asked.heat().currentA());
     }
 
-    /** Longer than a minute nobody holds a torch still: another way is named then. */
+    /** Longer than a minute nobody holds a torch still: another method is named then. */
     @ParameterizedTest
     @EnumSource(Material.class)
     void noPostFlowIsLongerThanAnybodyHolds(Material material) {

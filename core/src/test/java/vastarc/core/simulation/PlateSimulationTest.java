@@ -162,7 +162,7 @@ class PlateSimulationTest {
                 request.quality());
     }
 
-    /** Hot liquid beside cold solid: the front runs with the root of time, by Neumann's solution. */
+    /** Hot liquid beside cold solid: the panel runs with the root of time, by Neumann's solution. */
     @Test
     void theFreezingFrontRunsAsNeumannsSolution() {
         double run = FreezingFront.solved(0.03, 5.4e-3, 2.1, 1475, 1700, 200, 4);

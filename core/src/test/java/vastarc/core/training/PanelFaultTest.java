@@ -122,7 +122,7 @@ class PanelFaultTest {
                 .isEmpty();
     }
 
-    /** Every setting of a panel that can stand wrong has words for what that does, and figures have them both ways. */
+    /** Every setting of a panel that can are set wrong has words for what that does, and figures have them both ways. */
     @ParameterizedTest
     @EnumSource(PanelSetting.class)
     void whatHarmASettingDoesIsSaid(PanelSetting setting) {

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.training.SteadinessExercise.PointerSample;
 
-/** A hand read from where its pointer was: what was put into it comes out again. */
+/** A welder read from where its pointer was: what was put into it comes out again. */
 class SteadinessExerciseTest {
 
     private static final double WANTED = 120;
@@ -36,7 +36,7 @@ class SteadinessExerciseTest {
         assertThat(exercise.lastedS()).isCloseTo(18, within(0.1));
     }
 
-    /** Travel strays by a share with a memory of a second, as an unsteady hand of the rehearsal does. */
+    /** Travel strays by a share with a memory of a second, as an unsteady welder of the simulation does. */
     private static List<PointerSample> straying(long seed, double share, double lengthS) {
         Random random = new Random(seed);
         double kept = Math.exp(-0.04);

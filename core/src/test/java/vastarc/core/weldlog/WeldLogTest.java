@@ -30,7 +30,7 @@ import vastarc.core.weldlog.RunState.AfterArc;
 import vastarc.core.weldlog.RunState.RunStage;
 import vastarc.core.weldlog.SyntheticRecording.OperatorFault;
 
-/** A run against its score, and where it stands at the booth. */
+/** A run against its score, and where it is at the booth. */
 class WeldLogTest {
 
     private static WeldCycle score(ControlDevice control) {

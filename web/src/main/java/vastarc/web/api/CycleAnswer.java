@@ -21,14 +21,14 @@ import vastarc.core.cycle.WeldCycle;
 import vastarc.web.format.CoreJson;
 
 /**
- * The answer to a score request.
+ * The answer to a weld cycle request.
  *
  * @param logic       the control logic
  * @param phases      in order, with the current at both ends (the peak where it is pulsed)
  * @param breakpoints changes of phase and what brought them
  * @param touches     what was played: the plan's own touches, or those that were sent
  * @param integrals   what it adds up to
- * @param figures     every figure of the score by name
+ * @param figures     every figure of the weld cycle by name
  * @param review      what the touches that were sent did against the plan; left out where none were sent
  * @param notes       what to know of the weld as a whole
  */
@@ -66,7 +66,7 @@ record CycleAnswer(
             double dutyPercent,
             double repeatedPercent) {}
 
-    /** A figure of the score. */
+    /** A figure of the weld cycle. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record HandleFigure(
             double value,
@@ -77,7 +77,7 @@ record CycleAnswer(
             @Nullable String idle,
             @Nullable String warning) {}
 
-    /** What a hand's timing did. */
+    /** What a welder's timing did. */
     record ReviewFinding(String code, double atS, String text) {}
 
     static CycleAnswer of(WeldCycle cycle, Optional<List<OperatorInput>> inputs, double untilS, OptionalDouble awayS) {

@@ -42,7 +42,7 @@ class CycleApi {
     private static final String EXAMPLE = """
             {"material":"STAINLESS_304L","joint":"SQUARE_BUTT","thicknessMm":[2],"logic":"TRIGGER_4T","own":{"downSlope":3,"seamMm":80}}""";
 
-    /** A score, the touches to play on it, and when the torch went away. */
+    /** A weld cycle, the touches to play on it, and when the torch went away. */
     private record CycleCall(
             WeldCycle score, Optional<List<OperatorInput>> touches, OptionalDouble awayS, double stepS) {
 

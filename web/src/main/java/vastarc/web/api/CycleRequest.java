@@ -6,7 +6,7 @@ import java.util.Map;
 import vastarc.core.cycle.OperatorInput.InputAction;
 import vastarc.core.cycle.TriggerMode.TriggerModeName;
 
-/** Shape of what a score request has besides the fields of a sheet request, for the API description. */
+/** Shape of what a weld cycle request has besides the fields of a sheet request, for the API description. */
 record CycleRequest(
         @Schema(description = "how the machine answers its trigger; by the sheet's control unless told otherwise")
         TriggerModeName logic,

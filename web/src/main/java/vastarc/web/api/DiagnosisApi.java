@@ -95,7 +95,7 @@ class DiagnosisApi {
     @Operation(
             summary = "What a bead comes from, and what to change",
             description =
-                    "sheet: a sheet request; set: figures as they really stood, by setting key, where they differ from the sheet; seen, notSeen: ids "
+                    "sheet: a sheet request; set: values really used, by setting key, where they differ from the sheet; seen, notSeen: ids "
                             + "of symptoms; told: polarity, process, currentType, arcStart, control, gas, and true or false for purged, draught, scaleOrOil, "
                             + "cupWalked, filterAuto, pedalPlugged. Causes come with their share of belief, the likeliest first; tryInOrder weighs what trying "
                             + "costs; ask is the question that is expected to tell most.")

@@ -35,7 +35,7 @@ class JointsApi {
         this.list = list;
     }
 
-    /** What became of a list: row by row, a job with its current, or why it was refused. */
+    /** The result of a list: row by row, a job with its current, or why it was refused. */
     record ListAnswer(long taken, long refused, List<ListLine> rows, List<String> unknownColumns) {}
 
     @Operation(

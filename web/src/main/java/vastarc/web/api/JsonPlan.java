@@ -57,7 +57,7 @@ record JsonPlan(Weld weld, OwnInput own, int pass) {
     }
 
     /**
-     * What is made of a sheet request that stands within a call, with control logic. What is wrong in it is told under the whole name,
+     * What is made of a sheet request that stands within a call, with control logic. What is wrong in it is given under the whole name,
      * {@code sheet.thicknessMm}.
      */
     static <T> Outcome<T> within(JsonNode body, String field, Function<JsonPlan, Outcome<T>> made) {
@@ -101,7 +101,7 @@ record JsonPlan(Weld weld, OwnInput own, int pass) {
                 .then(cycle -> cycle.problems().isEmpty() ? Outcome.of(cycle) : Outcome.failed(cycle.problems()));
     }
 
-    /** The nearest ways where it has no sheet. */
+    /** The alternatives where it has no sheet. */
     List<Alternative> waysOut(ShopDefaults shop) {
         return plan(shop).alternatives();
     }

@@ -40,7 +40,7 @@ import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.machine.ProfileReader;
 import vastarc.web.store.machine.Torch;
 
-/** A sheet on a machine: where every control must stand, what to change, what does not reach. */
+/** A sheet on a machine: where every control must be set, what to change, what does not reach. */
 @RestController
 @Tag(name = "panel", description = "A sheet on a machine's own panel")
 class PanelApi {

@@ -59,7 +59,7 @@ class PurgeApi {
     record TargetTimes(@Nullable Double mixedS, @Nullable Double blendS) {}
 
     /**
-     * A purge reckoned. Times are null where the target is never reached, displacement where it is not claimed, the balancing vent where
+     * A purge calculated. Times are null where the target is never reached, displacement where it is not claimed, the balancing vent where
      * the weld does not stand on top.
      */
     record PurgeAnswer(

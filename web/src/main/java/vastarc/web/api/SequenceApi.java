@@ -43,7 +43,7 @@ import vastarc.web.request.OwnValueReader;
 import vastarc.web.request.PriceText;
 import vastarc.web.request.WeldQuantityReader;
 
-/** The way through a job, and one pair of hands over several. */
+/** The way through a job, and one welder over several. */
 @RestController
 @Tag(name = "route", description = "Tacks, runs, waits, and the day")
 class SequenceApi {
@@ -92,7 +92,7 @@ class SequenceApi {
         }
     }
 
-    /** A route: runs in order, tacks among them, what it takes, what pulls, and what a changed order breaks; the piece as it was told; the cost where prices were. */
+    /** A route: runs in order, tacks among them, what it takes, distortion, and what a changed order breaks; the piece as it was given; the cost where prices were. */
     record SequenceAnswer(
             String piece,
             List<SegmentJson> runs,
@@ -103,7 +103,7 @@ class SequenceApi {
             List<Phrase> broken,
             Optional<CostJson> cost) {}
 
-    /** What it costs, and what no price was told for. */
+    /** What it costs, and what no price was given for. */
     record CostJson(double total, List<CostShare> shares, List<CostItem> untold) {
 
         static CostJson of(JobCost cost) {

@@ -28,10 +28,10 @@ import vastarc.core.validation.Caution;
  * The answer to a sheet request: the core's own records, spoken.
  *
  * @param settings by setting name
- * @param schools  working current by school
+ * @param schools  working current by method
  * @param wires    what thinner and thicker wire would take
  * @param passes   the passes of a groove; left out for a single pass
- * @param clock    current of the pass round a pipe that stands still; left out elsewhere
+ * @param clock    current of the pass round a fixed pipe; left out elsewhere
  * @param fillets  the back of a corner as it is set, then what would change it; empty for other joints
  * @param tacks    fusion tacks and their spacing
  * @param tackKind how they are made in this joint
@@ -57,7 +57,7 @@ record SheetAnswer(
         List<Caution> cautions,
         List<ProblemAnswer.Error> problems) {
 
-    /** A setting: {@code value} is a number, or text for a setting that is words; the engine's value stands beside an own one. */
+    /** A setting: {@code value} is a number, or text for a setting that is words; the engine's value is beside an own one. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record ParameterFigure(
             Object value,

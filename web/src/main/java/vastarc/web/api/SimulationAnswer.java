@@ -14,16 +14,16 @@ import vastarc.web.work.SimulationWork.SimulationStatus;
 import vastarc.web.work.WorkRoom.WorkStatus;
 
 /**
- * A rehearsal as JSON.
+ * A simulation as JSON.
  *
  * @param id      of it, and of its work
  * @param state   WAITING, RUNNING, DONE, FAILED or CANCELLED
  * @param share   done, 0 to 1
  * @param before  pieces of work that wait before it
- * @param engine  that rehearses
- * @param work    where its progress is told
- * @param events  where it is told as events
- * @param outcome what came of it; null until it is done
+ * @param engine  that simulates
+ * @param work    where its progress is given
+ * @param events  where it is given as events
+ * @param outcome its result; null until it is done
  * @param verdict the same in words
  * @param limits  what it leaves out
  */
@@ -39,7 +39,7 @@ record SimulationAnswer(
         List<Phrase> verdict,
         List<Phrase> limits) {
 
-    /** What came of it; lengths in mm, times in s. */
+    /** The result of it; lengths in mm, times in s. */
     record OutcomeJson(
             List<BeadWidth> along,
             double frontMm,

@@ -37,7 +37,7 @@ import vastarc.web.work.SimulationWork;
 import vastarc.web.work.SimulationWork.SimulationStatus;
 import vastarc.web.work.WorkRoom;
 
-/** Welds rehearsed as long work, and the heat of a moving arc in a plate, solved while the caller waits. */
+/** Welds simulated as long work, and the heat of a moving arc in a plate, solved while the caller waits. */
 @RestController
 @Tag(name = "rehearsal", description = "Heat and melting in a simulated plate")
 class SimulationApi {

@@ -29,7 +29,7 @@ import vastarc.web.ui.Pages;
  * @param jobs    newest first, those of one page
  * @param pages   the way to the others
  * @param find    what was looked for; empty for everything
- * @param away    jobs put away
+ * @param away    jobs archived
  * @param deleted the job just taken off, which can be put back
  */
 public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away, Optional<DeletedJob> deleted) {
@@ -63,7 +63,7 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
      * @param figures what to set first; empty where the joint has no sheet
      * @param drawing the joint in section; empty where there is no sheet
      * @param problem why there is no sheet; empty where there is one
-     * @param fault   why what is kept cannot be read; empty where it can
+     * @param fault   why what is stored cannot be read; empty where it can
      * @param next    the room it is to go to next; empty where nothing is left to do, or it cannot be read
      * @param nextWords what for
      */
@@ -102,7 +102,7 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
                         .map(job -> new DeletedJob(job.id().toString(), job.name())));
     }
 
-    /** What is kept of the job cannot be read: it is shown as such, and can be mended. */
+    /** What is stored of the job cannot be read: it is shown as such, and can be mended. */
     private static JobCard unreadable(Job job) {
         return new JobCard(
                 job.id().toString(),

@@ -40,8 +40,8 @@ class HotAssemblies {
     /**
      * A piece still hot.
      *
-     * @param passLeftS  until another pass may be laid; 0 where none comes, or it may
-     * @param touchLeftS until a bare hand bears it
+     * @param passLeftS  until another pass may be welded; 0 where none comes, or it may
+     * @param touchLeftS until it is safe to touch
      */
     public record HotAssembly(String id, String name, double passLeftS, double touchLeftS) {}
 

@@ -10,7 +10,7 @@ import vastarc.core.simulation.SimulationResult.BeadWidth;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
-/** Width of the bead along the seam, in front whole, behind dashed; a second rehearsal finer. */
+/** Width of the bead along the seam, in front whole, behind dashed; a second simulation finer. */
 public final class BeadChart {
 
     private static final double WIDTH = 540;

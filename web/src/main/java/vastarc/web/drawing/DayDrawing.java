@@ -20,6 +20,7 @@ public final class DayDrawing {
 
     private DayDrawing() {}
 
+    /** Draws a day schedule. */
     public static Drawing of(DaySchedule schedule, List<String> names) {
         Pencil pencil = new Pencil(0, false);
         double end = Math.max(1, schedule.makespanS());

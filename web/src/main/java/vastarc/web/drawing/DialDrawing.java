@@ -25,6 +25,7 @@ public final class DialDrawing {
         this.top = Math.ceil(most / step * 2) / 2 * step;
     }
 
+    /** Draws what a dial gives. */
     public static Drawing of(DialCurve curve, int marks, UnitSystem units) {
         return new DialDrawing(curve).draw(marks, units);
     }

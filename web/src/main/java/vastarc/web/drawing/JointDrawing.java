@@ -14,7 +14,7 @@ import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
 /**
- * The joint in section, to scale: members, expected pool, torch, tungsten, arc and wire, turned as it stands in its position, with
+ * The joint in section, to scale: members, expected pool, torch, tungsten, arc and wire, turned as it is in its position, with
  * the direction of gravity.
  *
  * <p>Drawn in the seam's own frame first: the arc strikes at the origin, the torch's axis points up the page for a butt and to the
@@ -55,6 +55,7 @@ public final class JointDrawing {
         return corner ? pencil.at(up * Math.sqrt(0.5), -up * Math.sqrt(0.5)) : pencil.at(0, -up);
     }
 
+    /** Draws the joint of a sheet in section. */
     public static Drawing of(SetupSheet sheet, UnitSystem units) {
         return new JointDrawing(sheet, units).draw();
     }

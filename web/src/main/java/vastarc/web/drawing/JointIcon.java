@@ -33,10 +33,12 @@ public final class JointIcon {
 
     private JointIcon() {}
 
+    /** {@return the SVG path of the members of a joint form} */
     public static String metal(JointForm form) {
         return Maps.get(METAL, form);
     }
 
+    /** {@return the SVG path of the weld of a joint form} */
     public static String weld(JointForm form) {
         return Maps.get(WELD, form);
     }

@@ -21,13 +21,13 @@ public final class OxygenChart {
 
     private OxygenChart() {}
 
-    /** With a meter's readings laid over. */
+    /** With a meter's readings compared with. */
     public static Drawing of(PurgePlan plan, List<OxygenReading> readings) {
         Pencil pencil = new Pencil(0, false);
-        double reckoned =
+        double calculated =
                 plan.purge().curve().get(plan.purge().curve().size() - 1).s();
         double end = Math.max(
-                reckoned,
+                calculated,
                 readings.isEmpty() ? 0 : readings.get(readings.size() - 1).s());
         grid(pencil);
         times(pencil, end);

@@ -19,7 +19,7 @@ import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 
 /**
- * A machine's own front, drawn from its profile, each control where it must stand.
+ * A machine's own front, drawn from its profile, each control where it must be set.
  *
  * @param viewBox  SVG view box; a panel is 1000 wide
  * @param title    what it shows
@@ -34,7 +34,7 @@ public record PanelDrawing(
      * A control.
      *
      * @param id    of the element
-     * @param words what it is and where it must stand
+     * @param words what it is and where it must be set
      * @param style classes: kind, idle, differs
      * @param paths lines and areas, back to front
      * @param texts words and figures

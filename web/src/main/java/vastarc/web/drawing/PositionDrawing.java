@@ -5,7 +5,7 @@ import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
 /**
- * How the seam stands in a position, seen from the side: members, torch, travel and gravity (down the page). View box 0 0 96 72.
+ * How the seam is in a position, seen from the side: members, torch, travel and gravity (down the page). View box 0 0 96 72.
  */
 public final class PositionDrawing {
 
@@ -16,6 +16,7 @@ public final class PositionDrawing {
 
     private PositionDrawing() {}
 
+    /** Draws a welding position. */
     public static Drawing of(Position position, String words) {
         PositionDrawing drawing = new PositionDrawing();
         drawing.draw(position);

@@ -42,6 +42,7 @@ public final class PurgeDrawing {
         this.dam = DAM_SHARE * Math.max(length, tallest) + wall;
     }
 
+    /** Draws the purged volume. */
     public static Drawing of(PurgePlan plan, UnitSystem units) {
         return new PurgeDrawing(plan, units).draw();
     }
@@ -55,11 +56,13 @@ public final class PurgeDrawing {
         for (PurgePart part : parts) {
             double length = switch (part.kind()) {
                 case BEND -> part.of("radiusMm") * Math.toRadians(part.of("angleDeg"));
+                /** Draws the purged volume. */
                 default -> part.of("lengthMm");
             };
             double height = switch (part.kind()) {
                 case BOX -> part.of("heightMm");
                 case TROUGH -> part.of("depthMm");
+                /** Draws the purged volume. */
                 default -> part.of("boreMm");
             };
             double end = part.kind() == PurgePartKind.REDUCER ? part.of("toBoreMm") : height;

@@ -10,7 +10,7 @@ import vastarc.core.weldlog.RunEvent;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
-/** What meters read of a run over time: a lane for each quantity; another run may be laid over it, strike on strike. */
+/** What meters read of a run over time: a lane for each quantity; another run may be compared with it, strike on strike. */
 public final class RecordingChart {
 
     private static final double WIDTH = 1180;

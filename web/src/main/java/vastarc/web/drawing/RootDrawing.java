@@ -5,11 +5,12 @@ import vastarc.core.purge.RootPressure.RootVerdict;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
-/** The molten root in section, with the bore below: how it stands at a pressure, its bulge to scale but never beyond half the wall. */
+/** The molten root in section, with the bore below: how it is at a pressure, its bulge to scale but never beyond half the wall. */
 public final class RootDrawing {
 
     private RootDrawing() {}
 
+    /** Draws the molten root under a pressure. */
     public static Drawing of(RootPressure root, double pressurePa, String title) {
         Pencil pencil = new Pencil(0, false);
         double t = root.thicknessMm();

@@ -9,7 +9,7 @@ import vastarc.core.sheet.SetupSheet;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
-/** What stands beside a section: which way gravity pulls, the position, and a scale. */
+/** What is beside a section: which way gravity pulls, the position, and a scale. */
 final class SectionMarks {
 
     private final Joint joint;

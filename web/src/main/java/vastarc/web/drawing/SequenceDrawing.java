@@ -23,6 +23,7 @@ public final class SequenceDrawing {
 
     private SequenceDrawing() {}
 
+    /** Draws the seams with their tacks and runs. */
     public static Drawing of(WeldSequence sequence, UnitSystem units) {
         Pencil pencil = new Pencil(0, false);
         int seams = sequence.runs().stream().mapToInt(WeldSegment::seam).max().orElse(1);

@@ -26,7 +26,7 @@ public final class SequenceTimeline {
 
     private SequenceTimeline() {}
 
-    /** Machine and torch have a lane where their plates are told; their use is empty otherwise. */
+    /** Machine and torch have a lane where their plates are given; their use is empty otherwise. */
     public static Drawing of(WeldSequence sequence, List<DutyUse> machine, List<DutyUse> torch) {
         Pencil pencil = new Pencil(0, false);
         double end = Math.max(1, sequence.totals().wallS());

@@ -43,6 +43,7 @@ public final class TrendChart {
             boolean percent,
             List<Double> limits) {}
 
+    /** Draws a trend. */
     public static Drawing of(Trend trend) {
         Pencil pencil = new Pencil(0, false);
         double low = trend.percent() ? 0 : least(trend);

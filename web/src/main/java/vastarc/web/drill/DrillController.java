@@ -77,7 +77,7 @@ class DrillController {
                 known.isDue());
     }
 
-    /** The next question: of what is due, or of a topic that was tapped. Its seed stands in the address, so that it stays over a reload. */
+    /** The next question: of what is due, or of a topic that was tapped. Its seed is in the address, so that it stays over a reload. */
     @GetMapping("/drill/ask")
     String ask(
             @RequestParam(defaultValue = "") String learner,

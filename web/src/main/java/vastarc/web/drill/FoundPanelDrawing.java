@@ -11,7 +11,7 @@ import vastarc.core.training.TrainingShop.TrainingJob;
 import vastarc.core.training.TrainingShop.TrainingMachine;
 import vastarc.web.drawing.PanelDrawing;
 
-/** A front with every control where somebody left it: drawn as a panel that wants just that, so that nothing gives the answer away. */
+/** A panel with every control where somebody left it: drawn as a panel that wants just that, so that nothing gives the answer away. */
 final class FoundPanelDrawing {
 
     private FoundPanelDrawing() {}

@@ -32,7 +32,7 @@ import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.ParameterView.FigureLine;
 
-/** A front in disorder to be set for a job, marked control by control. */
+/** A panel in disorder to be set for a job, marked control by control. */
 @Controller
 class PanelExerciseController {
 
@@ -148,7 +148,7 @@ class PanelExerciseController {
                 .orElseThrow(() -> new NotFound("panel"));
     }
 
-    /** Where the hand has put the controls; what is no place of a control is passed over. */
+    /** Where the welder has put the controls; what is no place of a control is passed over. */
     private static Map<String, Double> settings(PanelExercise task, Map<String, String> sent) {
         Map<String, Double> settings = new HashMap<>(task.disorder());
         for (PanelElement element : task.controls()) {
@@ -167,7 +167,7 @@ class PanelExerciseController {
                 : element.scale().map(scale -> scale.settable(place)).orElse(place);
     }
 
-    /** The front as it stands after a turn. */
+    /** The front as it is after a turn. */
     @PostMapping("/drill/set/front")
     String front(
             @RequestParam(defaultValue = "") String seed,

@@ -2,7 +2,7 @@ package vastarc.web.drill;
 
 import java.time.Clock;
 
-/** Numbers of questions, drawn by the moment: the number then stands in the address, so that a question stays over a reload. */
+/** Numbers of questions, drawn by the moment: the number then is in the address, so that a question stays over a reload. */
 final class QuestionSeeds {
 
     private static final long MOST = 1_000_000;

@@ -34,7 +34,7 @@ import vastarc.web.drawing.WeldCurve;
  * @param front    a panel as somebody left it; empty for none
  * @param choices  to choose from
  * @param unit     of the figure that is typed; empty where none is
- * @param controls to tap where they stand wrong
+ * @param controls to tap where they are set wrong
  */
 public record QuestionView(
         String topic,

@@ -27,7 +27,7 @@ import vastarc.core.text.Phrasebook;
 
 /**
  * Core records as JSON, in two ways: <em>spoken</em> for answers (sentences in words, units by their symbols, five significant digits), and
- * as <em>data</em> for what is kept (sentences by key and arguments, so that they can be said again in either unit system).
+ * as <em>data</em> for what is stored (sentences by key and arguments, so that they can be said again in either unit system).
  */
 public final class CoreJson {
 
@@ -51,7 +51,7 @@ public final class CoreJson {
         return SPOKEN;
     }
 
-    /** For what is kept. */
+    /** For what is stored. */
     public static JsonMapper kept() {
         return DATA;
     }

@@ -24,6 +24,7 @@ public final class CycleCsv {
 
     private CycleCsv() {}
 
+    /** {@return a weld cycle as CSV, one line a time step} */
     public static String of(CycleTimeline timeline, double stepS) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter table = new CSVPrinter(text, FORMAT)) {

@@ -21,6 +21,7 @@ public final class DayCsv {
 
     private DayCsv() {}
 
+    /** {@return a day schedule as CSV} */
     public static String of(List<String> jobs, List<DaySpan> timeline) {
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, FORMAT)) {

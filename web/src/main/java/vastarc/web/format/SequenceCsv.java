@@ -21,6 +21,7 @@ public final class SequenceCsv {
 
     private SequenceCsv() {}
 
+    /** {@return a sequence as CSV} */
     public static String of(WeldSequence sequence) {
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, FORMAT)) {

@@ -25,6 +25,7 @@ public final class SheetCsv {
 
     private SheetCsv() {}
 
+    /** {@return a setup sheet as CSV} */
     public static String of(SetupSheet sheet) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter table = new CSVPrinter(text, FORMAT)) {

@@ -9,7 +9,7 @@ import org.apache.commons.csv.CSVPrinter;
 import vastarc.core.simulation.SimulationResult;
 import vastarc.core.simulation.SimulationResult.BeadWidth;
 
-/** The bead of a rehearsal along its seam: columns x_mm, front_mm, back_mm. */
+/** The bead of a simulation along its seam: columns x_mm, front_mm, back_mm. */
 public final class SimulationCsv {
 
     public static final String TYPE = "text/csv";
@@ -19,6 +19,7 @@ public final class SimulationCsv {
 
     private SimulationCsv() {}
 
+    /** {@return the bead of a simulation as CSV} */
     public static String of(SimulationResult made) {
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, FORMAT)) {

@@ -35,7 +35,7 @@ import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunQueries.CompleteRun;
 
 /**
- * Two months of the demo shop's logbook: the dial of one machine drifts upwards, and a hand that began slow and let go early gets faster.
+ * Two months of the demo shop's logbook: the dial of one machine drifts upwards, and a welder that began slow and let go early gets faster.
  * The traces are those of a simulated hand; the shop, its hands and its machines are invented.
  */
 @Component
@@ -146,7 +146,7 @@ class DemoRuns implements DemoPart {
         };
     }
 
-    /** The same weld with a dial that gives more than it says, and a hand that takes its time. */
+    /** The same weld with a dial that gives more than it says, and a welder that takes its time. */
     private static Recording asMeasured(Recording recording, double more, double slower) {
         Map<MeasuredQuantity, Channel> channels = new EnumMap<>(MeasuredQuantity.class);
         recording.channels().forEach((kind, channel) -> {

@@ -153,7 +153,7 @@ class LogbookController {
         return new RunJob(job.map(one -> one.id().toString()).orElse(""), proven);
     }
 
-    /** What the hand says of a run afterwards: another length moves travel and heat with it. */
+    /** What the welder says of a run afterwards: another length moves travel and heat with it. */
     @PostMapping("/logbook/{id}")
     String change(
             @PathVariable UUID id,

@@ -47,7 +47,7 @@ class RecordController {
      * @param run     as the logbook shows it
      * @param verdict in words
      * @param purge   as it stood when the run began; empty for none
-     * @param note    of the hand
+     * @param note    of the welder
      * @param photos  by the address they are drawn from
      */
     public record WeldRecord(RunView run, String verdict, List<FigureLine> purge, String note, List<Picture> photos) {}

@@ -151,7 +151,7 @@ class RunFiles {
         }
     }
 
-    /** Takes runs out of a file; what is refused is told row by row, and the rest comes in. */
+    /** Takes runs out of a file; what is refused is given row by row, and the rest comes in. */
     @PostMapping(path = "/logbook/import", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     ImportReport bring(HttpServletRequest request, @ModelAttribute("preferences") Preferences preferences)
@@ -159,7 +159,7 @@ class RunFiles {
         return imports.take(new String(body(request), StandardCharsets.UTF_8), preferences.units());
     }
 
-    /** What became of a file that was sent: an address to go to, or what is wrong. */
+    /** The result of a file that was sent: an address to go to, or what is wrong. */
     record UploadResult(String to, String wrong, List<Column> columns) {}
 
     /** A column of a table, and what it seems to be. */

@@ -33,7 +33,7 @@ class RunImport {
     }
 
     /**
-     * What became of a file.
+     * The result of a file.
      *
      * @param taken   runs that came in
      * @param known   runs that were there already

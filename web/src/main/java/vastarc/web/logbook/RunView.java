@@ -32,7 +32,7 @@ import vastarc.web.ui.ParameterView.FigureLine;
  * @param open     of the check before the strike, what was not ticked
  * @param sheet    as it was, a line each
  * @param photos   taken of it
- * @param form     what the hand says, as typed
+ * @param form     what the welder says, as typed
  * @param wrong    what cannot be read of that, by field
  * @param job      it belongs to, if it is still there
  * @param proven   whether the job is proven by this very sheet

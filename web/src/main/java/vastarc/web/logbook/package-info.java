@@ -1,4 +1,4 @@
-/** The Logbook: every run as it was welded, found, read, compared, plotted, taken out and brought in. */
+/** The Logbook: every run as it was welded, found, read, compared, plotted, exported and brought in. */
 @NullMarked
 package vastarc.web.logbook;
 

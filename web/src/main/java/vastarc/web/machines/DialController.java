@@ -23,7 +23,7 @@ import vastarc.web.store.machine.MachineStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** Keeps what meters say of dials, and what stands in memory. */
+/** Stores what meters say of dials, and what is in memory. */
 @Controller
 class DialController {
 
@@ -41,7 +41,7 @@ class DialController {
         this.shown = shown;
     }
 
-    /** Keeps what a meter said, typed or read off the simulated one. */
+    /** Stores what a meter said, typed or read off the simulated one. */
     @PostMapping("/machines/{id}/readings")
     Object read(
             @PathVariable UUID id,

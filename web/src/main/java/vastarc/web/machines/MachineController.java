@@ -48,7 +48,7 @@ class MachineController {
     /** A machine of the list. */
     public record MachineCard(String id, String name, String range, PanelDrawing front) {}
 
-    /** A machine that can no longer be used as it is kept. */
+    /** A machine that can no longer be used as it is stored. */
     public record BrokenMachine(String id, String name, String fault) {}
 
     @GetMapping("/machines")

@@ -27,7 +27,7 @@ import vastarc.web.store.machine.ProfileReader;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** Edits a machine: what stands on its plate, and its controls. */
+/** Edits a machine: what is on its plate, and its controls. */
 @Controller
 class MachineEditController {
 
@@ -41,7 +41,7 @@ class MachineEditController {
         this.shown = shown;
     }
 
-    /** Keeps an edited document and answers with the workspace; refuses it with words, and keeps the old one, where it does not fit. */
+    /** Stores an edited document and answers with the workspace; refuses it with words, and keeps the old one, where it does not fit. */
     private Object edit(UUID id, Preferences preferences, Model model, String place, Predicate<ProfileEdit> change) {
         MachineEditResult edited = store.edit(id, machine -> {
                     ProfileEdit edit = new ProfileEdit(machine.profile());

@@ -39,7 +39,7 @@ import vastarc.web.ui.Choice;
  * @param marks    of what is shown of each control, by its id, and of the plate, under the empty id
  * @param settings what can be added: a setting and a kind
  * @param dials    what a meter said of the main dial, one for each coarse range
- * @param slots    what stands in each used slot
+ * @param slots    what is in each used slot
  */
 public record MachinePage(
         String id,
@@ -54,7 +54,7 @@ public record MachinePage(
         int slotCount,
         List<MemoryLine> slots) {
 
-    /** What stands on the plate. */
+    /** What is on the plate. */
     public record PlateData(
             String minA,
             String maxA,
@@ -101,7 +101,7 @@ public record MachinePage(
      *
      * @param band     number of the coarse range
      * @param title    which dial
-     * @param marks    divisions its places are told in
+     * @param marks    divisions its places are given in
      * @param readings with their ids
      * @param next     where to read next, in words
      * @param nextMark the same as a figure to type

@@ -13,7 +13,7 @@ final class PartMark {
     /** Under this name a form sends the mark of what it showed. */
     static final String SEEN = "seen";
 
-    /** What stands on the plate, beside the controls by their ids. */
+    /** What is on the plate, beside the controls by their ids. */
     static final String PLATE = "";
 
     private static final String ELEMENTS = "elements";

@@ -66,7 +66,7 @@ final class ProfileEdit {
         return Optional.empty();
     }
 
-    /** Where an element stands in the document, so that its faults can be told from others'. */
+    /** Where an element is in the document, so that its faults can be told from others'. */
     static String place(MachineProfile profile, String id) {
         return IntStream.range(0, profile.elements().size())
                 .filter(i -> profile.elements().get(i).id().equals(id))
@@ -87,7 +87,7 @@ final class ProfileEdit {
                 : JsonNodeFactory.instance.numberNode(value);
     }
 
-    /** Name, limits, controls offered: what stands on the plate. */
+    /** Name, limits, controls offered: what is on the plate. */
     void about(Map<String, String> sent) {
         for (String name : List.of("name", "shape", "polarity")) {
             Optional.ofNullable(sent.get(name)).ifPresent(text -> document.put(name, text.strip()));
@@ -106,7 +106,7 @@ final class ProfileEdit {
         plate(sent.getOrDefault("plate", ""));
     }
 
-    /** A logic that is kept keeps what it honours. */
+    /** A logic that is stored keeps what it honours. */
     private void logics(Map<String, String> sent) {
         ArrayNode before = (ArrayNode) document.get("logics").deepCopy();
         ArrayNode logics = document.putArray("logics");

@@ -13,7 +13,7 @@ import vastarc.core.notation.NumberReader;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.machine.Torch;
 
-/** Keeps the shop's torches. */
+/** Stores the shop's torches. */
 @Controller
 class TorchController {
 

@@ -1,4 +1,4 @@
-/** The Mend place: what is kept and can no longer be read, shown as the text it is, to be mended or taken out as a file. */
+/** The Mend place: what is stored and can no longer be read, shown as the text it is, to be mended or exported as a file. */
 @NullMarked
 package vastarc.web.mend;
 

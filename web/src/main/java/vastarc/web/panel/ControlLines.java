@@ -17,7 +17,7 @@ import vastarc.core.text.Phrasebook;
 import vastarc.web.panel.PanelPage.ControlLine;
 import vastarc.web.ui.Choice;
 
-/** The controls of a panel as lines: where each must stand, what that gives, how it stands now. */
+/** The controls of a panel as lines: where each must be set, what that gives, how it is set now. */
 final class ControlLines {
 
     private final Map<String, String> refused;

@@ -13,14 +13,14 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.text.Phrase;
 import vastarc.web.request.ShownValues;
 
-/** How a hand says that controls stand: what a knob's marks say, or their number where they say nothing; a display's figure; a stop. */
+/** How a welder says that controls stand: what a knob's marks say, or their number where they say nothing; a display's figure; a stop. */
 final class CurrentSettingReader {
 
     static final String PREFIX = "stands.";
 
     private CurrentSettingReader() {}
 
-    /** What could be read, by element; what could not be is left out and stays untold. */
+    /** What could be read, by element; what could not be is left out and stays not given. */
     static Map<String, Double> read(MachineProfile machine, Map<String, String> sent) {
         Map<String, Double> settings = new TreeMap<>();
         for (PanelElement element : machine.elements()) {
@@ -32,7 +32,7 @@ final class CurrentSettingReader {
         return settings;
     }
 
-    /** How controls stand after a hand's changes: those it did not touch stay as they are kept by now. */
+    /** How controls stand after a welder's changes: those it did not touch stay as they are stored by now. */
     static Map<String, Double> merged(MachineProfile machine, Map<String, Double> kept, Map<String, String> sent) {
         Map<String, Double> settings = read(machine, sent);
         for (PanelElement element : machine.elements()) {
@@ -107,7 +107,7 @@ final class CurrentSettingReader {
                 : scale.unit().unit().symbol();
     }
 
-    /** Divisions a knob's place is told in: its own marks, or tenths of its turn where it has none. */
+    /** Divisions a knob's place is given in: its own marks, or tenths of its turn where it has none. */
     private static int marks(Scale scale) {
         return scale.ticks() > 0 ? scale.ticks() : 10;
     }

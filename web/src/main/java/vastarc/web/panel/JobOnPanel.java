@@ -17,12 +17,12 @@ import vastarc.web.store.machine.Torch;
  *
  * @param score    the job's score, or why it has none
  * @param machines of the shop
- * @param ranking  the machines by how they suit; empty without a score
- * @param machine  chosen for the job, or the one that suits best; empty without a score or machines
+ * @param ranking  the machines by how they suit; empty without a weld cycle
+ * @param machine  chosen for the job, or the one that suits best; empty without a weld cycle or machines
  * @param torch    fitted
  * @param curves   what meters said of the machine's dials
- * @param stands   how its panel stands for the job
- * @param plan     where every control must stand; empty without a machine
+ * @param current  how its panel is set for the job
+ * @param plan     where every control must be set; empty without a machine
  */
 record JobOnPanel(
         Outcome<WeldCycle> score,
@@ -41,7 +41,7 @@ record JobOnPanel(
         return bare.planned();
     }
 
-    /** The same with every control put where the score wants it. */
+    /** The same with every control put where the weld cycle wants it. */
     JobOnPanel planned() {
         Optional<PanelPlan> placed = machine.flatMap(own -> score.value()
                 .map(played -> PanelPlan.of(

@@ -82,7 +82,7 @@ class PanelController implements JobPage {
                         .orElse(List.of()));
     }
 
-    /** Keeps the machine and torch chosen, and how the controls stand. */
+    /** Stores the machine and torch chosen, and how the controls stand. */
     @PostMapping("/jobs/{id}/panel")
     String change(
             @PathVariable UUID id,

@@ -50,7 +50,7 @@ public record PanelPage(
      * @param controls  what each control must be, in the panel's order
      * @param idle      what does nothing here, in a line
      * @param changes   what to change, in order
-     * @param told      something was told of how the machine stands
+     * @param told      something was given of how the machine stands
      * @param missing   what the panel has no control for
      * @param limits    where machine or torch do not reach
      * @param ranking   the shop's machines by suitability
@@ -80,7 +80,7 @@ public record PanelPage(
      *
      * @param setting what it sets
      * @param label   the panel's own word
-     * @param words   where it must stand
+     * @param words   where it must be set
      * @param note    what that really gives, or where a figure comes from
      * @param options of a switch; empty where it is typed
      * @param stands  how it stands, as typed
@@ -192,7 +192,7 @@ public record PanelPage(
                 hoseVolume(torch));
     }
 
-    /** Volume between cylinder and torch, L; of the usual hose where no torch is told. */
+    /** Volume between cylinder and torch, L; of the usual hose where no torch is given. */
     private static String hoseVolume(Optional<TorchProfile> torch) {
         double litres = torch.map(own -> LeakCheck.hoseVolumeL(own.leadM(), own.boreMm()))
                 .orElse(LeakCheck.hoseVolumeL(4, 4));

@@ -52,7 +52,7 @@ class PanelPlanner {
                 .planned();
     }
 
-    /** What stands in the machine's memory, with the names of the jobs. */
+    /** What is in the machine's memory, with the names of the jobs. */
     List<UsedSlot> slots(JobOnPanel on) {
         return on.machine().map(machine -> machines.slots(machine.id())).orElse(List.of()).stream()
                 .map(slot -> new UsedSlot(

@@ -33,7 +33,7 @@ public class PaperPress {
 
     private static final String FACE = "Plex";
     private static final EnumSet<FSFontUseCase> EVERYWHERE = EnumSet.of(FSFontUseCase.DOCUMENT, FSFontUseCase.SVG);
-    /** A hand may type what no XML takes, in the name of a job or a note: it is left out on paper. */
+    /** A welder may type what no XML takes, in the name of a job or a note: it is left out on paper. */
     private static final Pattern NO_XML =
             Pattern.compile("[^\\t\\n\\r\\x{20}-\\x{D7FF}\\x{E000}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]");
 
@@ -79,7 +79,7 @@ public class PaperPress {
     /**
      * A paper of as many pages as it needs.
      *
-     * @param body  template whose fragment {@code body} stands on it, well formed as XML
+     * @param body  template whose fragment {@code body} is on it, well formed as XML
      * @param title of the document
      * @param model what the template shows
      * @return the PDF

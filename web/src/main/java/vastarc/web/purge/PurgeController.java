@@ -90,7 +90,7 @@ class PurgeController implements JobPage {
                         preferences.units()));
     }
 
-    /** Keeps what is typed. What changes the purge itself takes the wait away; a reading, a tick or a note does not. */
+    /** Stores what is typed. What changes the purge itself takes the wait away; a reading, a tick or a note does not. */
     @PostMapping("/jobs/{id}/purge")
     String change(
             @PathVariable UUID id,
@@ -125,7 +125,7 @@ class PurgeController implements JobPage {
         return before.with(isSameGas(before.purge(), dated) ? dated : dated.unwaited());
     }
 
-    /** A list always sends what it shows: the usual end, not told before, is not told now. */
+    /** A list always sends what it shows: the usual end, not given before, is not given now. */
     private static void dropUsual(PurgeText before, Map<String, String> answers, String name, GasPort usual) {
         if (before.text(name).isEmpty() && usual.name().equals(answers.get(name))) {
             answers.remove(name);

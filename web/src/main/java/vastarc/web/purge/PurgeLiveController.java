@@ -123,7 +123,7 @@ class PurgeLiveController {
                 .orElse("");
     }
 
-    /** Keeps what was read so far with the job: leak and fault are then told from it. */
+    /** Stores what was read so far with the job: leak and fault are then told from it. */
     @PostMapping("/jobs/{id}/purge/keep")
     String keep(
             @PathVariable UUID id,

@@ -42,7 +42,7 @@ public record PurgeMeter(
     /** Readings that could not be taken, as typed, and why. */
     public record RefusedReadings(String text, String message) {}
 
-    /** The readings that are kept. */
+    /** The readings that are stored. */
     static List<OxygenReading> readings(PurgeText typed) {
         List<String> kept = typed.readings();
         return kept.isEmpty()
@@ -100,7 +100,7 @@ public record PurgeMeter(
                 .orElse(meter);
     }
 
-    /** A leak is told in millilitres a minute. */
+    /** A leak is given in millilitres a minute. */
     private static String milli(double litres) {
         return litres < 1e-5 ? "0" : Math.round(litres * 1e4) / 10.0 + " mL/min";
     }

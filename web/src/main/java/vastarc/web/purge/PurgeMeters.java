@@ -67,7 +67,7 @@ class PurgeMeters {
             this.lastRead = started;
         }
 
-        /** What it was just telling is told before; after it tells nothing. */
+        /** What it was just telling is given before; after it tells nothing. */
         synchronized void stop() {
             stopped = true;
         }
@@ -140,7 +140,7 @@ class PurgeMeters {
         }
     }
 
-    /** What a channel read since a purge began, evenly thinned, as it is kept. */
+    /** What a channel read since a purge began, evenly thinned, as it is stored. */
     List<OxygenReading> since(String channel, Instant started) {
         List<Measurement> read = room.recent(channel).stream()
                 .filter(reading -> !reading.at().isBefore(started) && reading.value() > 0)

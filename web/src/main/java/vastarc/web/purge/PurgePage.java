@@ -45,7 +45,7 @@ import vastarc.web.ui.TypedField;
  * @param history  whether there is a step to undo or do again
  * @param refusals why there is nothing to purge; empty where there is
  * @param form     what is typed
- * @param view     what is reckoned; empty where something typed cannot be read
+ * @param view     what is calculated; empty where something typed cannot be read
  * @param waiting  the wait
  * @param meter    what a meter read
  * @param stale    a change was asked for on an older version, and not made
@@ -77,7 +77,7 @@ public record PurgePage(
     public record PartForm(
             int number, String kind, List<TypedField> fields, String volume, boolean last, boolean only) {}
 
-    /** What is reckoned. */
+    /** What is calculated. */
     public record PurgeView(
             String hero,
             String heroNote,

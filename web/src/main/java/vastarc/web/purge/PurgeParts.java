@@ -10,7 +10,7 @@ import vastarc.core.purge.PurgePart.PurgePartKind;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 
-/** Changes to the chain of a purge: a part added, taken out, or moved on. */
+/** Changes to the chain of a purge: a part added, exported, or moved on. */
 final class PurgeParts {
 
     private PurgeParts() {}

@@ -37,7 +37,7 @@ class LastRun {
      * What was read.
      *
      * @param run  it was read of
-     * @param set  figures as they stood
+     * @param set  figures as they were
      */
     record LastRunFigures(WeldRun run, Map<ParameterKey, Double> set) {}
 

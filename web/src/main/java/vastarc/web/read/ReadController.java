@@ -41,7 +41,7 @@ import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** Reads a job's bead: keeps what is seen and told, puts a change on the sheet, and counts what became of it. */
+/** Reads a job's bead: keeps what is seen and told, puts a change on the sheet, and counts the result of it. */
 @Controller
 class ReadController implements JobPage {
 
@@ -73,7 +73,7 @@ class ReadController implements JobPage {
         this.looked = looked;
     }
 
-    /** Whether a figure can be put on the sheet as the hand's own. */
+    /** Whether a figure can be put on the sheet as the welder's own. */
     static boolean isSettable(ParameterKey key) {
         return key == ParameterKey.TRAVEL_SPEED || CycleKey.named(key.apiName()).isPresent();
     }

@@ -65,7 +65,7 @@ public record ReadPage(
      * @param causes    the likeliest, first
      * @param rest      share of belief of those that are not listed
      * @param question  worth asking; empty for none
-     * @param told      what was told, to be taken back
+     * @param told      what was given, to be taken back
      * @param conflicts what does not go together
      * @param figures   how figures stood in the last run
      * @param run       that run; empty for none

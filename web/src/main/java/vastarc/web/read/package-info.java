@@ -1,4 +1,4 @@
-/** The Read place: what a bead looks like, what it comes from, what to change, and what became of it. */
+/** The Read place: what a bead looks like, what it comes from, what to change, and the result of it. */
 @NullMarked
 package vastarc.web.read;
 

@@ -38,7 +38,7 @@ import vastarc.web.work.Work;
 import vastarc.web.work.WorkRoom;
 import vastarc.web.work.WorkRoom.WorkStatus;
 
-/** Shows what a hand looks up, finds it, and draws the wall chart. */
+/** Shows what the welder looks up, finds it, and draws the wall chart. */
 @Controller
 class ReferenceController {
 
@@ -104,7 +104,7 @@ class ReferenceController {
                 String.format(Locale.ROOT, "%+.1f %%", line.errorPercent()).replace('-', '−'));
     }
 
-    /** Everything fixed that can be found; the browser filters it while a hand types. */
+    /** Everything fixed that can be found; the browser filters it while a welder types. */
     @GetMapping(path = "/search.json", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     List<SearchEntry> search() {

@@ -23,10 +23,10 @@ import vastarc.web.drawing.PositionDrawing;
 import vastarc.web.ui.Labels;
 
 /**
- * What a hand looks up, finished for display.
+ * What the welder looks up, finished for display.
  *
  * @param words     of the trade
- * @param settings  with how each is reckoned and what to do when the bead says otherwise
+ * @param settings  with how each is calculated and what to do when the bead says otherwise
  * @param symptoms  with their causes
  * @param positions drawn
  */
@@ -72,7 +72,7 @@ public record ReferencePage(
     /** A position. */
     public record PositionTile(String letters, String names, String words, Drawing drawing) {}
 
-    /** A matter and its schools, the default first. */
+    /** A matter and its methods, the default first. */
     public record MethodTopicLine(String matter, List<String> schools) {
         public MethodTopicLine {
             matter = Labels.of(matter);

@@ -1,4 +1,4 @@
-/** The Reference place: words, tables, positions, symptoms, schools, cautions; the search that finds them; the wall chart. */
+/** The Reference place: words, tables, positions, symptoms, methods, cautions; the search that finds them; the wall chart. */
 @NullMarked
 package vastarc.web.reference;
 

@@ -70,7 +70,7 @@ class FindController {
                 .orElseGet(() -> RehearsePages.refused(begun.problems(), preferences.units()));
     }
 
-    /** A width that is not told is one that cannot be. */
+    /** A width that is not given is one that cannot be. */
     private static String wanted(Map<String, String> sent) {
         String text = sent.getOrDefault("targetMm", "");
         return text.isBlank() ? "0" : text;
@@ -93,7 +93,7 @@ class FindController {
         return "rehearse/found :: found";
     }
 
-    /** Puts what was found on the sheet, as own value; travel as the hand's own. */
+    /** Puts what was found on the sheet, as own value; travel as the welder's own. */
     @PostMapping("/jobs/{id}/rehearse/take")
     String take(
             @PathVariable UUID id,

@@ -6,7 +6,7 @@ import vastarc.core.simulation.SettingSearch.SearchVariable;
 import vastarc.web.request.OwnValueSaver;
 import vastarc.web.store.job.JobContent;
 
-/** Puts what a rehearsal found on a job's sheet. */
+/** Puts what a simulation found on a job's sheet. */
 @Component
 class FoundValueSaver {
 
@@ -16,7 +16,7 @@ class FoundValueSaver {
         this.taker = taker;
     }
 
-    /** The job with a knob where it was found; a pace is taken under the current as it stands, a pulse rate with its pulse. */
+    /** The job with a knob where it was found; a pace is taken under the current as it is, a pulse rate with its pulse. */
     JobContent withValue(JobContent before, SearchVariable knob, double value) {
         return switch (knob) {
             case CURRENT -> taker.own(before, CycleKey.WORKING_CURRENT, value);

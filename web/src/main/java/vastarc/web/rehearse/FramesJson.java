@@ -14,9 +14,9 @@ import vastarc.web.work.SimulationWork.SimulationStatus;
 import vastarc.web.work.WorkRoom.WorkStatus;
 
 /**
- * Part of a film, as the page draws it: planes of bytes in base 64, each byte {@code stepC} °C.
+ * Part of a recording of frames, as the page draws it: planes of bytes in base 64, each byte {@code stepC} °C.
  *
- * @param state  of the rehearsal
+ * @param state  of the simulation
  * @param share  done, 0 to 1
  * @param before works that wait before it
  * @param layout how the pictures are laid out; null before the first

@@ -37,7 +37,7 @@ import vastarc.web.ui.Preferences;
 import vastarc.web.work.SimulationWork;
 import vastarc.web.work.SimulationWork.SimulationStatus;
 
-/** Keeps what was rehearsed with its job, shows it again, hands it out. */
+/** Stores what was simulated with its job, shows it again, hands it out. */
 @Controller
 class KeptSimulationController {
 
@@ -51,7 +51,7 @@ class KeptSimulationController {
         this.simulations = kept;
     }
 
-    /** Keeps what is over with the job, and tells what came of it. */
+    /** Stores what is over with the job, and tells its result. */
     @PostMapping("/jobs/{id}/rehearse/keep")
     String keep(
             @PathVariable UUID id,
@@ -107,7 +107,7 @@ class KeptSimulationController {
                 List.of());
     }
 
-    /** Does a kept rehearsal once more, so that it can be watched: its film is not kept. */
+    /** Does a kept simulation once more, so that it can be watched: its recording of frames is not kept. */
     @PostMapping("/jobs/{id}/rehearse/again")
     @ResponseBody
     ResponseEntity<StartedWork> again(
@@ -126,7 +126,7 @@ class KeptSimulationController {
                 .orElseGet(() -> RehearsePages.refused(show.problems(), preferences.units()));
     }
 
-    /** One kept rehearsal, or two beside each other. */
+    /** One kept simulation, or two beside each other. */
     @GetMapping("/jobs/{id}/rehearse/kept")
     String compare(
             @PathVariable UUID id,

@@ -55,7 +55,7 @@ class RehearseController implements JobPage {
         return "rehearse/page";
     }
 
-    /** Begins one rehearsal, or two where something is changed beside it. */
+    /** Begins one simulation, or two where something is changed beside it. */
     @PostMapping("/jobs/{id}/rehearse/run")
     @ResponseBody
     ResponseEntity<StartedWork> run(
@@ -81,7 +81,7 @@ class RehearseController implements JobPage {
                 : RehearsePages.refused(problems, preferences.units());
     }
 
-    /** What is new of a film. */
+    /** What is new of a recording of frames. */
     @GetMapping("/jobs/{id}/rehearse/film/{work}")
     @ResponseBody
     FramesJson film(

@@ -23,10 +23,10 @@ import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 
 /**
- * What is told beside the job for a rehearsal.
+ * What is given beside the job for a simulation.
  *
  * @param quality  how finely the joint is cut
- * @param seam     length of the seam, mm; empty where none is told
+ * @param seam     length of the seam, mm; empty where none is given
  * @param hand     that leads the torch
  * @param change   what the second plate has otherwise
  * @param amount   by how much, %
@@ -40,7 +40,7 @@ record RehearseForm(
         double amount,
         List<Problem> problems) {
 
-    /** A seam rehearsed where none is told: long enough to see it settle, short enough to be quick, mm. */
+    /** A seam simulated where none is given: long enough to see it settle, short enough to be quick, mm. */
     static final double USUAL_SEAM_MM = 60;
 
     static RehearseForm of(Map<String, String> sent, UnitSystem units) {

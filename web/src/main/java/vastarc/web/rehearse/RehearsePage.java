@@ -43,10 +43,10 @@ import vastarc.web.work.SimulationWork.SimulationStatus;
  * @param version  version shown
  * @param name     of the job
  * @param history  whether there is a step to undo or do again
- * @param refusals why nothing can be rehearsed; empty where it can
+ * @param refusals why nothing can be simulated; empty where it can
  * @param weld     the job's weld in a line
  * @param choices  what may be chosen
- * @param kept     what was rehearsed before, the newest first
+ * @param kept     what was simulated before, the newest first
  * @param stale    a change was asked for on an older version, and not made
  */
 public record RehearsePage(
@@ -71,7 +71,7 @@ public record RehearsePage(
             String seamHint,
             String backHint) {}
 
-    /** A rehearsal that was kept; {@code fault} where it can no longer be read. */
+    /** A simulation that was kept; {@code fault} where it can no longer be read. */
     public record KeptLine(String id, String when, String what, String figures, String fault, String missing) {}
 
     static RehearsePage of(
@@ -147,7 +147,7 @@ public record RehearsePage(
                 .orElseGet(() -> new KeptLine(id, when, "", "", stored.record().fault(), ""));
     }
 
-    /** What a kept rehearsal does not know, because the program that kept it did not record it; empty for one of today. */
+    /** What a kept simulation does not know, because the program that kept it did not record it; empty for one of today. */
     private static String missing(SimulationRecord record) {
         String names = record.missing().stream()
                 .map(path -> path.substring(path.lastIndexOf('.') + 1))
@@ -164,7 +164,7 @@ public record RehearsePage(
     }
 
     /**
-     * What came of one or two rehearsals.
+     * The result of one or two simulations.
      *
      * @param names    of them
      * @param lines    figures, one or two a line, and the difference
@@ -286,7 +286,7 @@ public record RehearsePage(
      */
     public record FoundView(String words, List<TriedValue> tries, String knob, String value, String label) {}
 
-    /** A value and what came of it. */
+    /** A value and its result. */
     public record TriedValue(String value, String back, String spread, boolean best) {}
 
     static FoundView found(SearchResult found, UnitSystem units) {

@@ -20,7 +20,7 @@ import vastarc.web.store.simulation.SimulationStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** What the doors of the Rehearse place share: the job, what is shown of it, and how a refusal is told. */
+/** What the doors of the Rehearse place share: the job, what is shown of it, and how a refusal is given. */
 @Component
 class RehearsePages {
 

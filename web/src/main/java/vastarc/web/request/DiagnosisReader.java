@@ -15,12 +15,12 @@ import vastarc.core.sheet.ParameterKey;
 import vastarc.core.validation.Problem;
 
 /**
- * What a call says of a bead: figures as they stood, signs seen and not seen, answers told.
+ * What a call says of a bead: figures as they were, symptoms seen and not seen, answers told.
  *
  * @param set      by setting
  * @param seen     ids of signs
  * @param notSeen  likewise
- * @param told     answers by question
+ * @param answers  answers by question
  * @param problems what is wrong
  */
 public record DiagnosisReader(
@@ -33,6 +33,7 @@ public record DiagnosisReader(
     private static final double MOST = 100_000;
     private static final int MOST_SIGNS = 60;
 
+    /** Reads what a call says of a bead. */
     public static DiagnosisReader read(JsonNode body) {
         List<Problem> problems = new ArrayList<>();
         return new DiagnosisReader(

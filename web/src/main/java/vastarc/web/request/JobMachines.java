@@ -23,11 +23,12 @@ public class JobMachines {
      * The shop's machines for a job.
      *
      * @param shop    all there are
-     * @param ranking by how they suit; empty without a score
-     * @param chosen  by the hand, or the one that suits best; empty without a score or machines
+     * @param ranking by how they suit; empty without a weld cycle
+     * @param chosen  by the welder, or the one that suits best; empty without a weld cycle or machines
      */
     public record MachinesForJob(List<Machine> shop, List<MachineChoice> ranking, Optional<Machine> chosen) {}
 
+    /** {@return the shop's machines for a job} */
     public MachinesForJob of(JobContent content, Optional<WeldCycle> cycle) {
         List<Machine> shop = machines.machines();
         List<MachineChoice> ranking = cycle.map(played -> MachineChoice.ranked(
@@ -42,7 +43,7 @@ public class JobMachines {
         return new MachinesForJob(shop, ranking, chosen);
     }
 
-    /** The machine a hand has chosen for a job; empty where none was. */
+    /** The machine a welder has chosen for a job; empty where none was. */
     public Optional<Machine> chosen(JobContent content) {
         return content.machine().flatMap(machines::machine);
     }

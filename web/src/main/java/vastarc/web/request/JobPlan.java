@@ -31,6 +31,7 @@ public final class JobPlan {
         this.plan = plan;
     }
 
+    /** {@return the plan of a job's content in a shop} */
     public static JobPlan of(JobContent content, ShopDefaults shop) {
         OwnInput own = OwnValueReader.of(content.own(), content.logic());
         Outcome<Weld> weld = WeldFields.read(new TypedInputs(content.joint()));
@@ -71,7 +72,7 @@ public final class JobPlan {
                         now.in(content.shopDefaults(shop.at(now.ask().shop().proven())))));
     }
 
-    /** The nearest ways where it has no sheet; empty where it has one, or cannot be read. */
+    /** The alternatives where it has no sheet; empty where it has one, or cannot be read. */
     public List<Alternative> alternatives() {
         return plan.value().map(WeldPlan::alternatives).orElse(List.of());
     }
@@ -86,6 +87,7 @@ public final class JobPlan {
         return plan.map(WeldPlan::ask);
     }
 
+    /** {@return what was typed} */
     public JobContent content() {
         return content;
     }
@@ -95,7 +97,7 @@ public final class JobPlan {
         return plan.then(WeldPlan::sheet);
     }
 
-    /** The score of that sheet. */
+    /** The weld cycle of that sheet. */
     public Outcome<WeldCycle> score() {
         return plan.then(WeldPlan::score);
     }

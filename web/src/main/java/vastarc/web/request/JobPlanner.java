@@ -8,7 +8,7 @@ import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.shop.ShopStore;
 
-/** Plans jobs in this shop; the plans of the jobs last looked at are kept for when they are looked at again. */
+/** Plans jobs in this shop; the plans of the jobs last looked at are stored for when they are looked at again. */
 @Component
 public class JobPlanner {
 
@@ -25,14 +25,17 @@ public class JobPlanner {
         this.proven = proven;
     }
 
+    /** {@return the shop's defaults, with the calibration of the machine where the job has one} */
     public ShopDefaults shopDefaults() {
         return shop.defaults();
     }
 
+    /** {@return the plan of a job in this shop} */
     public JobPlan plan(Job job) {
         return plan(job.content());
     }
 
+    /** {@return the plan of a job in this shop} */
     public JobPlan plan(JobContent content) {
         ShopDefaults ways = shop.defaults();
         PlanKey asked = new PlanKey(

@@ -41,7 +41,7 @@ import vastarc.web.store.job.JointText;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.shop.ShopStore;
 
-/** A list of joints as a shop writes it, CSV or JSON, one joint a row: each becomes a job, or is told what is wrong with it. */
+/** A list of joints as a shop writes it, CSV or JSON, one joint a row: each becomes a job, or is given what is wrong with it. */
 @Component
 public class JointList {
 
@@ -68,7 +68,7 @@ public class JointList {
     }
 
     /**
-     * What became of a row.
+     * The result of a row.
      *
      * @param row  its number, as a spreadsheet counts
      * @param name of the joint
@@ -77,13 +77,14 @@ public class JointList {
      */
     public record ListLine(int row, String name, String job, String said) {
 
+        /** {@return whether the row became a job} */
         public boolean isTaken() {
             return !job.isEmpty();
         }
     }
 
     /**
-     * What became of a list.
+     * The result of a list.
      *
      * @param unknown columns that mean nothing here
      * @param wrong   why nothing at all was taken; empty where rows were looked at
@@ -94,6 +95,7 @@ public class JointList {
             return new ListReport(List.of(), List.of(), why);
         }
 
+        /** {@return how many rows became jobs} */
         public long taken() {
             return lines.stream().filter(ListLine::isTaken).count();
         }
@@ -282,7 +284,7 @@ public class JointList {
                 .collect(Collectors.joining(", "));
     }
 
-    /** What the shop starts a job with, and over it what the row tells; a fillet lies level unless it is told otherwise. */
+    /** What the shop starts a job with, and over it what the row tells; a fillet lies level unless it is given otherwise. */
     private JointText joint(Map<String, String> answers, UnitSystem units) {
         JointText fresh = shop.freshJob().joint();
         Map<String, String> texts = new LinkedHashMap<>(fresh.texts());

@@ -45,6 +45,7 @@ public final class JsonFields {
         }
     }
 
+    /** {@return every problem noted so far} */
     public List<Problem> problems() {
         return problems;
     }
@@ -58,7 +59,7 @@ public final class JsonFields {
         return number(range, OptionalDouble.empty());
     }
 
-    /** A number, or what stands where it is not told. */
+    /** A number, or what is used where it is not given. */
     public double number(InputRange range, double usual) {
         return number(range, OptionalDouble.of(usual));
     }
@@ -75,7 +76,7 @@ public final class JsonFields {
                 .orElse(range.high());
     }
 
-    /** A choice that has to be there, unless one stands where it is not told. */
+    /** A choice that has to be there, unless one is used where it is not given. */
     public <E extends Enum<E>> E choice(String name, Class<E> type, Optional<E> usual) {
         JsonNode value = node.get(name);
         E first = usual.orElse(type.getEnumConstants()[0]);
@@ -88,7 +89,7 @@ public final class JsonFields {
         return JsonInputs.choice(path + name, value, type, problems).orElse(first);
     }
 
-    /** An object within; an empty one where it is not told. */
+    /** An object within; an empty one where it is not given. */
     public JsonFields object(String name, String... names) {
         JsonNode value = node.get(name);
         boolean isSet = value != null && !value.isNull();
@@ -101,7 +102,7 @@ public final class JsonFields {
         return fields;
     }
 
-    /** A short text; empty where it is not told. */
+    /** A short text; empty where it is not given. */
     public String text(String name, int most) {
         JsonNode value = node.get(name);
         if (value == null || value.isNull()) {
@@ -114,7 +115,7 @@ public final class JsonFields {
         return value.asString();
     }
 
-    /** Whether a field is told. */
+    /** Whether a field is given. */
     public boolean has(String name) {
         return node.hasNonNull(name);
     }
@@ -139,14 +140,14 @@ public final class JsonFields {
         return elements;
     }
 
-    /** As {@link #list}; none where it is empty or not told. */
+    /** As {@link #list}; none where it is empty or not given. */
     public List<JsonFields> listOrNone(String name, int most, String code) {
         JsonNode value = node.get(name);
         boolean none = value == null || value.isNull() || value.isArray() && value.isEmpty();
         return none ? List.of() : list(name, most, code);
     }
 
-    /** The numbers of a list, at most so many; none where the list is not told. */
+    /** The numbers of a list, at most so many; none where the list is not given. */
     public List<Double> numbers(String name, InputRange range, int most) {
         JsonNode value = node.get(name);
         if (value == null || value.isNull()) {

@@ -20,7 +20,7 @@ public final class JsonInputs implements InputSource {
 
     private static final String ONE_OR_TWO = "one or two numbers in mm, such as [1.5]";
 
-    /** Names of the API: the two thicknesses stand in one list. */
+    /** Names of the API: the two thicknesses are in one list. */
     private static final Set<String> NAMES = WeldFields.ALL.stream()
             .map(field -> isThickness(field) ? WeldFields.THICKNESSES : field.name())
             .collect(Collectors.toCollection(TreeSet::new));
@@ -145,6 +145,7 @@ public final class JsonInputs implements InputSource {
         return outside.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(figure);
     }
 
+    /** {@return the problem of a value of the wrong JSON type} */
     public static Problem wrongType(String field, JsonNode node, String wanted) {
         String kind = switch (node.getNodeType()) {
             case STRING -> "text";

@@ -10,7 +10,7 @@ import vastarc.core.purge.LeakFit;
 import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 
-/** Readings of an oxygen meter as a hand types or pastes them: a line each, seconds and ppm, between them a space, a semicolon, a tab or a comma. */
+/** Readings of an oxygen meter as the welder types or pastes them: a line each, seconds and ppm, between them a space, a semicolon, a tab or a comma. */
 public final class MeterText {
 
     public static final int MOST = 200;
@@ -58,7 +58,7 @@ public final class MeterText {
         return Outcome.failed(Problem.badValue(FIELD, "purge.lines", why, LeakFit.FEWEST, MOST));
     }
 
-    /** A reading as it is kept. */
+    /** A reading as it is stored. */
     public static String write(LeakFit.OxygenReading reading) {
         return String.format(Locale.ROOT, "%.1f; %.1f", reading.s(), reading.ppm());
     }

@@ -10,7 +10,7 @@ import vastarc.core.cycle.OperatorInput.InputAction;
 import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 
-/** Reads what a hand touched and when. */
+/** Reads what the welder touched and when. */
 public final class OperatorInputReader {
 
     public static final String TOUCHES = "touches";
@@ -23,7 +23,7 @@ public final class OperatorInputReader {
 
     private OperatorInputReader() {}
 
-    /** The touches of an object; empty where it has none. */
+    /** The inputs of an object; empty where it has none. */
     public static Outcome<Optional<List<OperatorInput>>> read(JsonNode body) {
         JsonNode list = body.get(TOUCHES);
         if (list == null || list.isNull()) {

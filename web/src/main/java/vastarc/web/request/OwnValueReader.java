@@ -20,7 +20,7 @@ import vastarc.core.sheet.ParameterKey;
 import vastarc.core.validation.Problem;
 import vastarc.web.store.job.OwnValuesText;
 
-/** The hand's own values and the control logic: what stands over the engine's sheet. */
+/** The welder's own values and the control logic: what overrides the engine's sheet. */
 public final class OwnValueReader {
 
     public static final String OWN = "own";
@@ -35,7 +35,7 @@ public final class OwnValueReader {
      * Own values as far as they can be read.
      *
      * @param settings own values of the sheet's settings
-     * @param choices  the logic, and own values that only a score has
+     * @param choices  the logic, and own values that only a weld cycle has
      * @param problems what could not be read, by field
      */
     public record OwnInput(OwnValues settings, CycleChoices choices, List<Problem> problems) {}

@@ -13,7 +13,7 @@ import vastarc.core.sheet.SetupSheet;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.OwnValuesText;
 
-/** Puts a figure that was found elsewhere on a job's sheet as the hand's own. */
+/** Puts a figure that was found elsewhere on a job's sheet as the welder's own. */
 @Component
 public class OwnValueSaver {
 
@@ -31,7 +31,7 @@ public class OwnValueSaver {
         return CycleKey.named(key.apiName()).map(score -> own(before, score, value));
     }
 
-    /** A pace, under the current as it stands. */
+    /** A pace, under the current as it is. */
     public JobContent paced(JobContent before, double mmPerMin) {
         return held(before)
                 .with(before.joint()
@@ -60,7 +60,7 @@ public class OwnValueSaver {
         return planner.plan(content).sheet().value();
     }
 
-    /** A figure of the score. */
+    /** A figure of the weld cycle. */
     public JobContent own(JobContent before, CycleKey key, double value) {
         Map<CycleKey, Double> values = new EnumMap<>(CycleKey.class);
         values.putAll(before.own().values());

@@ -25,7 +25,7 @@ public record PriceText(Prices prices, List<Problem> problems) {
     /** Field of a call that carries prices. */
     public static final String PRICES = "prices";
 
-    /** Reads what was typed, by field; what is blank is not told. */
+    /** Reads what was typed, by field; what is blank is not given. */
     public static PriceText of(Map<String, String> typed) {
         List<Problem> problems = new ArrayList<>();
         Map<String, Double> wires = new TreeMap<>();

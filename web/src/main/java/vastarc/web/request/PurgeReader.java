@@ -32,7 +32,7 @@ import vastarc.web.store.job.PurgeText;
 /** Reads a job's purge: what is typed, and what follows from its sheet where nothing is. */
 public final class PurgeReader {
 
-    /** A field of a purge: its name, its range and what stands where it is not told. */
+    /** A field of a purge: its name, its range and what is used where it is not given. */
     public record PurgeField(String name, InputRange range, double usual) {}
 
     /** What was read: the purge where nothing is wrong, and every fault by its field. */
@@ -59,6 +59,7 @@ public final class PurgeReader {
         this.sheet = sheet;
     }
 
+    /** Reads the purge of a job: what is typed, completed from its sheet. */
     public static ParsedPurge read(PurgeText typed, SetupSheet sheet) {
         return new PurgeReader(typed, sheet).read();
     }
@@ -160,7 +161,7 @@ public final class PurgeReader {
         return outcome.value();
     }
 
-    /** The chain as told; where nothing is, what the joint stands in. */
+    /** The chain as told; where nothing is, what the joint is in. */
     private List<PurgePart> parts() {
         List<PurgePart> parts = new ArrayList<>();
         for (int i = 0; i < PurgePlan.MOST_PARTS; i++) {

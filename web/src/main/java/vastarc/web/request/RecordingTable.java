@@ -121,7 +121,7 @@ public record RecordingTable(List<String> heading, List<List<String>> lines) {
                 && used.stream().distinct().count() == used.size();
     }
 
-    /** The trace by a choice of columns; a line that cannot be read is told by its number. */
+    /** The trace by a choice of columns; a line that cannot be read is given by its number. */
     public Outcome<Recording> trace(List<String> chosen) {
         int time = chosen.indexOf(TIME) >= 0 ? chosen.indexOf(TIME) : chosen.indexOf(TIME_MS);
         double per = chosen.contains(TIME_MS) ? 1000 : 1;

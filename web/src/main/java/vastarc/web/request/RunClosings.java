@@ -25,7 +25,7 @@ import vastarc.web.store.run.WeldRunService;
 import vastarc.web.store.run.WeldRunService.NoteResult;
 import vastarc.web.store.run.WeldRunService.RunClosing;
 
-/** Closes runs: what meters read, or where none did what the hand marked and read off a clamp meter, held against the plan. */
+/** Closes runs: what meters read, or where none did what the welder marked and read off a clamp meter, held against the plan. */
 @Component
 public class RunClosings {
 
@@ -36,9 +36,9 @@ public class RunClosings {
     }
 
     /**
-     * What a hand says when a run is over.
+     * What the welder says when a run is over.
      *
-     * @param hand   who welded
+     * @param welder who welded
      * @param seamMm length measured; empty where nobody did
      * @param amps   read by hand; empty where nobody did, or a meter did
      */
@@ -94,7 +94,7 @@ public class RunClosings {
         return there ? OptionalDouble.of(figure) : OptionalDouble.empty();
     }
 
-    /** From the marks of the hand: arc time and travel, and heat where a current was read. */
+    /** From the marks of the welder: arc time and travel, and heat where a current was read. */
     private static RunClosing byHand(List<RunEvent> events, RunPlan plan, ClosingForm form) {
         double last = events.isEmpty() ? 0 : events.get(events.size() - 1).atS();
         double arcS = RunState.at(events, new AfterArc(0, 0), last).arcS();

@@ -76,7 +76,7 @@ public class RunSetups {
      * @param plannedMm length of the seam
      * @param pass      from 1
      * @param machine   chosen, or the one that suits best
-     * @param torch     fitted; empty where it is not told
+     * @param torch     fitted; empty where it is not given
      * @param gates     of the check before the strike not answered right yet
      * @param after     what follows an arc
      * @param perS      what a second of arc takes of the duty

@@ -20,7 +20,7 @@ import vastarc.web.store.run.RunRecord;
 import vastarc.web.store.run.WeldRun;
 
 /**
- * What a hand types when a run is over, read.
+ * What the welder types when a run is over, read.
  *
  * @param said     as far as it can be read
  * @param problems what cannot be, by field
@@ -30,7 +30,7 @@ public record RunText(ClosingForm said, List<Problem> problems) {
     private static final InputRange SEAM = new InputRange("seam", 0.5, 100_000, Unit.MILLIMETRE);
     private static final InputRange AMPS = new InputRange("amps", 0.5, 1000, Unit.AMPERE);
 
-    /** Reads a form: {@code hand}, {@code seam}, {@code amps}, {@code verdict}, {@code note}; bare lengths are in the hand's own units. */
+    /** Reads a form: {@code hand}, {@code seam}, {@code amps}, {@code verdict}, {@code note}; bare lengths are in the welder's own units. */
     public static RunText read(Map<String, String> sent, UnitSystem units) {
         List<Problem> problems = new ArrayList<>();
         OptionalDouble seam = seam(sent.getOrDefault("seam", "").strip(), units, problems);

@@ -66,7 +66,7 @@ public class ShopLearning {
         return new JobLessons(learned, drift(machine, lessons), machine);
     }
 
-    /** Offered where another school is chosen. */
+    /** Offered where another method is chosen. */
     private static Optional<OfferedLesson> current(String machine, SetupSheet sheet, UnitSystem units) {
         Parameter current = sheet.setting(ParameterKey.WORKING_CURRENT);
         return sheet.schools().stream()
@@ -88,7 +88,7 @@ public class ShopLearning {
         return sheet.schools().get(sheet.schools().size() - 1).note();
     }
 
-    /** A hand's own pace, by the middle of at least three runs, where it is another than the sheet's. */
+    /** A welder's own pace, by the middle of at least three runs, where it is another than the sheet's. */
     private static List<OfferedLesson> paces(SetupSheet sheet, List<RunLesson> lessons, UnitSystem units) {
         Map<String, List<Double>> by = new TreeMap<>();
         lessons.stream()
@@ -115,7 +115,7 @@ public class ShopLearning {
     /**
      * A machine's control chart.
      *
-     * @param ratios current read to current reckoned, in order of time
+     * @param ratios current read to current calculated, in order of time
      * @param drift  their chart
      * @param said   what it says
      */

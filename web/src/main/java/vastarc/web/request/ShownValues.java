@@ -7,7 +7,7 @@ import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a page showed when a hand changed it, sent beside the change as {@code was.<name>}. Only what the hand changed is taken; the rest
+ * What a page showed when a welder changed it, sent beside the change as {@code was.<name>}. Only what the welder changed is taken; the rest
  * stays as another window may have left it. A form that does not say what it showed means everything it sends.
  */
 public final class ShownValues {
@@ -16,18 +16,18 @@ public final class ShownValues {
 
     private ShownValues() {}
 
-    /** Whether the hand changed a field. */
+    /** Whether the welder changed a field. */
     public static boolean isChanged(Map<String, String> sent, String name) {
         @Nullable String was = sent.get(WAS + name);
         return was == null || !was.equals(sent.getOrDefault(name, ""));
     }
 
     /**
-     * Ticks of a row after a hand's changes.
+     * Ticks of a row after a welder's changes.
      *
-     * @param kept   as they are kept by now
+     * @param kept   as they are stored by now
      * @param was    as the page showed them; null where it does not say
-     * @param ticked as the hand left them
+     * @param ticked as the welder left them
      */
     public static Set<String> merged(List<String> kept, @Nullable List<String> was, List<String> ticked) {
         Set<String> merged = new TreeSet<>(was == null ? ticked : kept);

@@ -15,9 +15,9 @@ import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 
 /**
- * What a call for a rehearsal says besides joint and own values.
+ * What a call for a simulation says besides joint and own values.
  *
- * @param hand    that leads the torch
+ * @param operator who moves the torch
  * @param quality how finely the joint is cut
  * @param legMm   how far the members reach from the seam, mm
  * @param wireMm  another wire at the same feed, mm; empty for the sheet's
@@ -30,11 +30,11 @@ public record SimulationReader(TorchOperator operator, MeshDetail quality, doubl
     private static final String STEADINESS = "steadiness";
     private static final String SEAM = SimulationRequest.SEAM.field();
 
-    /** Names a rehearsal takes besides a sheet request's. */
+    /** Names a simulation takes besides a sheet request's. */
     public static final Set<String> FIELDS = Set.of(
             OwnValueReader.LOGIC, OPERATOR, QUALITY, SimulationRequest.LEG.field(), SimulationRequest.WIRE.field());
 
-    /** How a hand goes. */
+    /** How a welder goes. */
     private enum Steadiness {
         STEADY,
         UNSTEADY
@@ -65,7 +65,7 @@ public record SimulationReader(TorchOperator operator, MeshDetail quality, doubl
         return body.get(OwnValueReader.OWN) instanceof ObjectNode own ? own : body.putObject(OwnValueReader.OWN);
     }
 
-    /** What is told, or everything that is wrong with it. */
+    /** What is given, or everything that is wrong with it. */
     public static Outcome<SimulationReader> read(JsonNode body) {
         JsonFields fields = JsonFields.within(body);
         JsonFields hand = fields.object(

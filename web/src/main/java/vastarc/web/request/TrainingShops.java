@@ -13,7 +13,7 @@ import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.MachineStore;
 
 /**
- * The shop as its drill sees it: its machines, and its newest jobs that have a score. A question names its machine and
+ * The shop as its drill sees it: its machines, and its newest jobs that have a weld cycle. A question names its machine and
  * its job, so of several with one name only the first is asked about.
  */
 @Component
@@ -31,6 +31,7 @@ public class TrainingShops {
         this.planner = planner;
     }
 
+    /** {@return the shop for the trainer} */
     public TrainingShop shop() {
         List<TrainingMachine> fronts = machines.machines().stream()
                 .limit(MOST)

@@ -23,7 +23,7 @@ import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
 import vastarc.web.store.job.JointText;
 
-/** Inputs of the page: texts as typed, in whatever units a hand used. */
+/** Inputs of the page: texts as typed, in whatever units a welder used. */
 public final class TypedInputs implements InputSource {
 
     private final JointText typed;
@@ -42,7 +42,7 @@ public final class TypedInputs implements InputSource {
         return text.flatMap(given -> ApiNames.read(given, field.name(), type, this::note));
     }
 
-    /** What was chosen for another joint form is kept, and means nothing here. */
+    /** What was chosen for another joint form is stored, and means nothing here. */
     private boolean isOffered(InputField<?> field, String text) {
         boolean known =
                 field.choices().stream().anyMatch(value -> value.toString().equals(text));
@@ -110,7 +110,7 @@ public final class TypedInputs implements InputSource {
         return new LengthReader(typed.bareUnits(field), gauges);
     }
 
-    /** The metal of a member; that of the other one where nothing else is told. */
+    /** The metal of a member; that of the other one where nothing else is given. */
     private Optional<Material> metal(InputField<Material> field) {
         Optional<String> name = typed.text(field).or(() -> typed.text(WeldFields.MATERIAL));
         return field.choices().stream()

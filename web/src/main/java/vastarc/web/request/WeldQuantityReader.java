@@ -19,8 +19,8 @@ import vastarc.core.validation.Outcome;
  * @param machine  its rating plate
  * @param torch    its rating
  * @param ambientC of the shop, °C
- * @param order    numbers of the planned runs as a hand wants them; empty for the planned order
- * @param prices   what is paid; untold where nothing is
+ * @param order    numbers of the planned runs as the welder wants them; empty for the planned order
+ * @param prices   what is paid; not given where nothing is
  */
 public record WeldQuantityReader(
         WeldQuantity work,
@@ -43,7 +43,7 @@ public record WeldQuantityReader(
     private static final String PIECE = "piece";
     private static final int LONGEST_NAME = 200;
 
-    /** What is told, or everything that is wrong with it. */
+    /** What is given, or everything that is wrong with it. */
     public static Outcome<WeldQuantityReader> read(JsonNode body) {
         JsonFields fields = JsonFields.within(body);
         JsonFields work = fields.object(

@@ -33,6 +33,7 @@ public record WeldQuantityText(WeldQuantity work, List<Integer> order, List<Prob
 
     private static final double PERCENT = 100;
 
+    /** Reads a weld quantity as typed. */
     public static WeldQuantityText of(JointText typed) {
         List<Problem> problems = new ArrayList<>();
         OptionalDouble seams = number(typed, SEAMS, WeldQuantity.SEAMS, 1, problems);

@@ -1,6 +1,6 @@
 /**
- * From what was sent or is kept to a plan. {@link vastarc.core.joint.WeldFields} knows every input; {@link TypedInputs} reads them from texts in
- * whatever units a hand typed, {@link JsonInputs} from JSON in fixed units.
+ * From what was sent or is stored to a plan. {@link vastarc.core.joint.WeldFields} knows every input; {@link TypedInputs} reads them from texts in
+ * whatever units a welder typed, {@link JsonInputs} from JSON in fixed units.
  */
 @NullMarked
 package vastarc.web.request;

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import vastarc.core.sequence.DaySchedule.Block;
 
-/** A hand's own turns of a day as they stand in its address: job and how many of its runs, {@code 0x4.1x2.0x3}. */
+/** A welder's own turns of a day as they are in its address: job and how many of its runs, {@code 0x4.1x2.0x3}. */
 final class DayBlocks {
 
     private static final Pattern TURN = Pattern.compile("(\\d{1,2})x([1-9]\\d{0,2})");

@@ -30,7 +30,7 @@ import vastarc.web.store.job.JobStore;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** One pair of hands over the jobs that are ticked: what is welded while another cools. */
+/** One welder over the jobs that are ticked: what is welded while another cools. */
 @Controller
 class DayController {
 
@@ -53,7 +53,7 @@ class DayController {
      *
      * @param jobs that have a route, in the order of the bench
      * @param day  empty where none is ticked, or they are too many
-     * @param own  the same in the hand's own order; empty where it has none, or it no longer fits
+     * @param own  the same in the welder's own order; empty where it has none, or it no longer fits
      * @param said why there is no day, or not in that order; empty where nothing is to be said
      */
     record PlannedDay(List<Job> jobs, Optional<DaySchedule> day, Optional<DaySchedule> own, String said) {

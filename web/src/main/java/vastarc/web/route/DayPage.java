@@ -17,10 +17,10 @@ import vastarc.web.store.job.Job;
  * The day, finished for display.
  *
  * @param jobs  on the bench, to be ticked
- * @param said  why there is no day, or not in the hand's order; empty where nothing is to be said
+ * @param said  why there is no day, or not in the welder's order; empty where nothing is to be said
  * @param view  the day; empty where there is none
  * @param query of the ticked jobs
- * @param own   what it goes on with for the hand's own order; empty where it has none
+ * @param own   what it goes on with for the welder's own order; empty where it has none
  */
 public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> view, String query, String own) {
 
@@ -37,9 +37,9 @@ public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> vi
      * @param saved    what is gained
      * @param bound    no order is shorter
      * @param drawing  lanes of jobs over time
-     * @param stints   what the hands do, job by job
+     * @param stints   what the welder does, job by job
      * @param more     stints not listed
-     * @param against  how a hand's own order stands against the planned one; empty where it has none
+     * @param against  how a welder's own order stands against the planned one; empty where it has none
      * @param turns    in order, as an address writes them
      */
     public record DayView(

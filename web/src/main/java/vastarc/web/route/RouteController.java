@@ -44,7 +44,7 @@ import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** Shows the way through a job, and keeps how much there is of it and in which order a hand wants it. */
+/** Shows the way through a job, and keeps how much there is of it and in which order a welder wants it. */
 @Controller
 class RouteController implements JobPage {
 
@@ -125,7 +125,7 @@ class RouteController implements JobPage {
         return PaperPress.answer(title, press.press("route/route-paper", title, PaperPress.Size.A4, model));
     }
 
-    /** Keeps how much there is to weld; another amount goes in the planned order again. */
+    /** Stores how much there is to weld; another amount goes in the planned order again. */
     @PostMapping("/jobs/{id}/route")
     String change(
             @PathVariable UUID id,

@@ -55,7 +55,7 @@ final class RouteLines {
         return lines;
     }
 
-    /** A share of the bottle, or how many of them. */
+    /** A share of the cylinder, or how many of them. */
     private static String drawn(SequenceTotals totals, Cylinder cylinder) {
         double share = (totals.torchArgonL() + totals.purgeArgonL()) / cylinder.argonL();
         if (!Double.isFinite(share)) {
@@ -70,7 +70,7 @@ final class RouteLines {
         return new FigureLine(name, units.show(Quantity.of(litres, Unit.LITRE)).line());
     }
 
-    /** What is told, and the whole; nothing where no price is told. */
+    /** What is given, and the whole; nothing where no price is given. */
     static List<FigureLine> cost(JobCost cost, String money) {
         List<FigureLine> lines = new ArrayList<>();
         cost.shares().forEach(share -> lines.add(new FigureLine(name(share.item()), paid(share.money(), money))));
@@ -80,7 +80,7 @@ final class RouteLines {
         return lines;
     }
 
-    /** What was left out, where something was told. */
+    /** What was left out, where something was given. */
     static String missingPrices(JobCost cost) {
         return cost.shares().isEmpty()
                 ? ""

@@ -75,10 +75,10 @@ public record RoutePage(
      * @param timeline arc and waits
      * @param runs     line by line, the first {@value #SHOWN_RUNS}
      * @param more     runs that are not listed
-     * @param ordered  a hand has changed the order
+     * @param ordered  a welder has changed the order
      * @param totals   what it takes
-     * @param cost     what that costs by the shop's prices; empty where none is told
-     * @param untold   what no price is told for
+     * @param cost     what that costs by the shop's prices; empty where none is given
+     * @param missingPrices   what no price is given for
      * @param piece    what the whole piece takes; empty where this job stands alone
      * @param heat     how the heat leaves, for the seams drawn
      * @param notes    why it goes so
@@ -95,7 +95,7 @@ public record RoutePage(
             boolean ordered,
             List<FigureLine> totals,
             List<FigureLine> cost,
-            String untold,
+            String missingPrices,
             String piece,
             JobHeat heat,
             List<String> notes,

@@ -15,7 +15,7 @@ import vastarc.web.request.RunSetups;
 import vastarc.web.store.run.WeldRunService.OpenRun;
 
 /**
- * Where the run stands, as the page is told it at every event; between them the page only counts.
+ * Where the run stands, as the page is given it at every event; between them the page only counts.
  *
  * @param run       under way; empty where none is
  * @param stage     of it
@@ -27,7 +27,7 @@ import vastarc.web.store.run.WeldRunService.OpenRun;
  * @param nowS      in the time of the run
  * @param marks     the last ones, newest first
  * @param dutyLeftS how long an arc may burn from now on without a rest
- * @param argonMin  how long the bottle lasts at this flow, min
+ * @param argonMin  how long the cylinder lasts at this flow, min
  * @param touch     the next touch
  * @param meter     it listens to
  * @param playing   a stand-in welds just now
@@ -50,7 +50,7 @@ record BoothState(
 
     private static final int MARKS = 4;
 
-    /** What the hand does next, before the arc and while it burns. */
+    /** What the welder does next, before the arc and while it burns. */
     record NextInputs(String before, String during) {}
 
     /** No run is under way. */

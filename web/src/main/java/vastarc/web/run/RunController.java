@@ -47,7 +47,7 @@ import vastarc.web.ui.LateNoteMessages;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** The booth of a job: the run is begun by its first arc, kept at every event, and closed with what the hand says of it. */
+/** The booth of a job: the run is begun by its first arc, kept at every event, and closed with what the welder says of it. */
 @Controller
 class RunController implements JobPage {
 
@@ -215,7 +215,7 @@ class RunController implements JobPage {
         return state(runs.openRun(id), setup);
     }
 
-    /** Closes the run with what the hand says of it; what cannot be read is told, and nothing is lost. */
+    /** Closes the run with what the welder says of it; what cannot be read is given, and nothing is lost. */
     @PostMapping(path = "/jobs/{id}/run/close", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     ResponseEntity<Object> close(

@@ -77,7 +77,7 @@ public record RunPage(
      * @param state       where the run stands
      * @param gates       what is not checked yet, the first few
      * @param moreGates   that are not listed
-     * @param planned     current over time as the score has it, {@code s,a s,a …}
+     * @param planned     current over time as the weld cycle has it, {@code s,a s,a …}
      * @param topA        of the strip
      * @param marks       to tap
      * @param meters      to listen to
@@ -201,7 +201,7 @@ public record RunPage(
         return choices;
     }
 
-    /** The score's current, thinned so that every corner stays. */
+    /** The weld cycle's current, thinned so that every corner stays. */
     private static String planned(WeldCycle cycle) {
         CycleTimeline timeline = cycle.timeline();
         double length = timeline.lengthS();
@@ -214,7 +214,7 @@ public record RunPage(
         return points.toString().strip();
     }
 
-    /** What the hand touches to strike, and to end the weld. */
+    /** What the welder touches to strike, and to end the weld. */
     static NextInputs touches(WeldCycle cycle) {
         CycleTimeline timeline = cycle.timeline();
         TimelineSpan weld = timeline.spans().stream()

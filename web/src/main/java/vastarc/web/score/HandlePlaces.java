@@ -17,7 +17,7 @@ import vastarc.core.text.Phrasebook;
 import vastarc.core.validation.Problem;
 import vastarc.web.store.job.OwnValuesText;
 
-/** Where the handles of a score stand, and how far a figure moves when one is pulled. */
+/** Where the handles of a weld cycle stand, and how far a figure moves when one is pulled. */
 final class HandlePlaces {
 
     private static final double WORKING_AT = 0.3;
@@ -49,10 +49,10 @@ final class HandlePlaces {
      * @param symbol  the fixed unit
      * @param label   its name
      * @param text    its figure, finished
-     * @param own     the hand's own
+     * @param own     the welder's own
      * @param passed  which bracket it has passed: low, high or empty
      * @param warning what that does
-     * @param refused why what was typed last cannot stand; the handle then stands at the last good figure
+     * @param refused why what was typed last cannot stand; the handle then is at the last good figure
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record Place(
@@ -105,7 +105,7 @@ final class HandlePlaces {
                 .reduce((timelineSpan, two) -> two);
     }
 
-    /** Each stands at the end of its own phase. */
+    /** Each is at the end of its own phase. */
     private void times() {
         end(CycleKey.PRE_FLOW, first(Phase.PRE_FLOW), "gas");
         end(CycleKey.START_HOLD, first(Phase.START_HOLD), "trigger");

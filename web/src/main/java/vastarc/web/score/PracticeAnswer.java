@@ -14,7 +14,7 @@ import vastarc.web.score.ScoreDrawing.CurveSegment;
 import vastarc.web.score.ScoreDrawing.PhaseSpan;
 
 /**
- * What a machine makes of a hand's touches so far, as far ahead as it would go by itself.
+ * What a machine makes of a welder's touches so far, as far ahead as it would go by itself.
  *
  * @param segments stretches of time
  * @param spans    phases with their words

@@ -57,11 +57,11 @@ import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** Shows a job's score, keeps what is pulled and typed on it, and plays what a hand tries. */
+/** Shows a job's score, keeps what is pulled and typed on it, and plays what the welder tries. */
 @Controller
 class ScoreController implements JobPage {
 
-    /** Jobs that a score can be laid over without being looked for. */
+    /** Jobs that a weld cycle can be compared with without being looked for. */
     private static final int OTHERS = 20;
 
     private static final String ENGINE = "engine";
@@ -114,7 +114,7 @@ class ScoreController implements JobPage {
                 .toList();
     }
 
-    /** What a score is to be laid over: the engine's own, another control logic, another job. */
+    /** What a weld cycle is to be compared with: the engine's own, another control logic, another job. */
     private Optional<ComparedWith> other(JobPlan plan, String compare) {
         if (compare.equals(ENGINE)) {
             return Optional.of(
@@ -140,7 +140,7 @@ class ScoreController implements JobPage {
                 .findFirst();
     }
 
-    /** Pulse, logic and own values are the score's to change, those of the first pass alone. */
+    /** Pulse, logic and own values are the weld cycle's to change, those of the first pass alone. */
     private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
         JointText joint = before.joint().changedTo(sent, Set.of(WeldFields.PULSE.name()), units);
         Optional<TriggerModeName> chosen = logic(sent.getOrDefault(OwnValueReader.LOGIC, ""));
@@ -149,7 +149,7 @@ class ScoreController implements JobPage {
         return before.opened(chosen.equals(before.logic()) ? after.onPass(sent.get("pass")) : after.with(chosen));
     }
 
-    /** Keeps a change and answers with the workspace alone. */
+    /** Stores a change and answers with the workspace alone. */
     @PostMapping("/jobs/{id}/score")
     String change(
             @PathVariable UUID id,
@@ -180,7 +180,7 @@ class ScoreController implements JobPage {
         return "score/workspace :: workspace";
     }
 
-    /** Plays a hand's own touches so far; reviews them when told that the try is over. */
+    /** Plays a welder's own touches so far; reviews them when told that the try is over. */
     @PostMapping("/jobs/{id}/score/try")
     ResponseEntity<Object> practise(
             @PathVariable UUID id, @RequestBody String body, @ModelAttribute("preferences") Preferences preferences) {
@@ -214,7 +214,7 @@ class ScoreController implements JobPage {
                 " ", problems.stream().map(problem -> problem.message(units)).toList());
     }
 
-    /** The score as a table. */
+    /** The weld cycle as a table. */
     @GetMapping("/jobs/{id}/score.csv")
     ResponseEntity<String> table(
             @PathVariable UUID id,

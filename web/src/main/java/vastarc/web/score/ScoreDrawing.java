@@ -16,14 +16,14 @@ import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 
 /**
- * What the browser needs to draw a score: numbers in s and A, words finished. The browser places, it reckons nothing.
+ * What the browser needs to draw a weld cycle: numbers in s and A, words finished. The browser places, it calculates nothing.
  *
  * @param lengthS  from the first touch to rest, s
  * @param topA     highest current to be shown, A
  * @param input    what is touched: SWITCH, FOOT or TOUCH
  * @param segments stretches of time
  * @param spans    phases with their words
- * @param touches  what the hand does
+ * @param touches  what the welder does
  * @param handles  what can be pulled
  * @param pool     pairs of time and pool width
  * @param poolMm   width of the pool at working current, mm
@@ -31,7 +31,7 @@ import vastarc.core.text.Phrasebook;
  * @param dabsPerS dabs of wire a second, 0 where wire is laid in
  * @param wire     with wire
  * @param tack     spots rather than a weld
- * @param other    a second score laid over
+ * @param other    a second score compared with
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 record ScoreDrawing(

@@ -18,7 +18,7 @@ import vastarc.web.score.ScorePage.FigureField;
 import vastarc.web.score.ScorePage.FigureGroup;
 import vastarc.web.store.job.OwnValuesText;
 
-/** The figures of a score that can be typed, in the order of the weld, as they stand. */
+/** The figures of a weld cycle that can be typed, in the order of the weld, as they are. */
 final class ScoreFigures {
 
     private static final List<CycleKey> START = List.of(

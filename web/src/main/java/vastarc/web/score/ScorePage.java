@@ -37,7 +37,7 @@ import vastarc.web.ui.ParameterView.FigureLine;
  * @param version  version shown
  * @param name     of the job
  * @param history  whether there is a step to undo or do again
- * @param score    the score; empty where the joint has no sheet
+ * @param score    the weld cycle; empty where the joint has no sheet
  * @param problems why there is none
  * @param conflict the other job, where this edit met one
  */
@@ -54,7 +54,7 @@ public record ScorePage(
     public record CycleConflict(String id, String name) {}
 
     /**
-     * A score finished for display.
+     * A weld cycle finished for display.
      *
      * @param logics     control logics to choose from
      * @param how        the chosen one in a sentence
@@ -63,7 +63,7 @@ public record ScorePage(
      * @param hidden     own values that have no field here now, kept
      * @param warnings   what figures outside their windows do, each with the figure's name
      * @param notes      what to know of the weld as a whole
-     * @param touches    what the hand does, a line each
+     * @param touches    what the welder does, a line each
      * @param sums       what it adds up to
      * @param compared   what it can be compared with
      * @param comparison the comparison asked for
@@ -88,7 +88,7 @@ public record ScorePage(
     /** Figures that belong together. */
     public record FigureGroup(String name, List<FigureField> figures) {}
 
-    /** Two scores compared, in words and figures. */
+    /** Two weld cycles compared, in words and figures. */
     public record Comparison(
             String with,
             List<String> sentences,
@@ -104,7 +104,7 @@ public record ScorePage(
      * @param unit    its unit
      * @param low     low end of the window, empty where there is no choice
      * @param high    high end of the window
-     * @param own     the hand's own
+     * @param own     the welder's own
      * @param engine  what the engine would set, with its unit
      * @param idle    why it does nothing here; empty where it does something
      * @param message why what was typed cannot stand

@@ -16,7 +16,7 @@ final class AccessRefusals {
 
     private AccessRefusals() {}
 
-    /** An unpaired device: a page is sent to where it can pair, anything else is told. */
+    /** An unpaired device: a page is sent to where it can pair, anything else is given. */
     static void unpaired(HttpServletRequest request, HttpServletResponse response) throws IOException {
         String accepts = request.getHeader(HttpHeaders.ACCEPT);
         boolean page =

@@ -54,7 +54,7 @@ public class Pairing {
     }
 
     /**
-     * What came of a code.
+     * The result of a code.
      *
      * @param key   of the device; empty where it was not let in
      * @param wrong why not; empty where it was

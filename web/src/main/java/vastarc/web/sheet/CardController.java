@@ -77,7 +77,7 @@ class CardController {
         return file("sheet.csv", SheetCsv.TYPE, SheetCsv.of(sheet(id)));
     }
 
-    /** The sheet as the document it is kept as when it is proven. */
+    /** The sheet as the document it is stored as when it is proven. */
     @GetMapping("/jobs/{id}/sheet.json")
     ResponseEntity<String> json(@PathVariable UUID id) {
         return file(

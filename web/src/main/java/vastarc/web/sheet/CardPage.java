@@ -35,13 +35,13 @@ import vastarc.web.ui.ParameterView.FigureLine;
  * @param notes    of the job, as far as they fit
  * @param sheet    the figures; empty where the joint has none
  * @param problems why there is none
- * @param panel    figures of the machine's front
+ * @param panel    figures of the machine's panel
  * @param torch    figures of torch, gas and wire
  * @param weld     how it will go
  * @param purge    the wait and the hold flow, where it is purged
  * @param machine  it is welded with; empty where the shop has none
  * @param front    its panel with the job on it
- * @param controls where each control must stand
+ * @param controls where each control must be set
  * @param booth    code of the job's booth view
  * @param address  the same, to type
  */
@@ -65,7 +65,7 @@ public record CardPage(
 
     private static final int NOTE = 160;
 
-    /** The purge's flows are told with its wait; the rest is of use at the desk, not at the bench. */
+    /** The purge's flows are given with its wait; the rest is of use at the desk, not at the bench. */
     private static final Set<String> LEFT_OUT = Stream.of(
                     ParameterKey.PURGE_FLOW,
                     ParameterKey.PURGE_HOLD,

@@ -43,8 +43,8 @@ import vastarc.web.ui.TypedField;
  * @param flags    boxes by field name
  * @param hidden   what was typed for another joint form, kept
  * @param messages problems by field name
- * @param schools  for each matter, the shop's habit and the schools a job may choose instead
- * @param attitude how the seam stands in its position
+ * @param schools  for each matter, the shop's shop default and the methods a job may choose instead
+ * @param attitude how the seam is in its position
  * @param attitudeWords the same in words
  */
 public record JointPanel(
@@ -60,7 +60,7 @@ public record JointPanel(
         Drawing attitude,
         String attitudeWords) {
 
-    /** Something is told of how much there is to weld. */
+    /** Something is given of how much there is to weld. */
     public boolean workTold() {
         return work.stream().anyMatch(field -> !field.text().isEmpty());
     }

@@ -125,7 +125,7 @@ class SheetController implements JobPage {
         return workspace(there.job(), Optional.empty(), there.stale(), preferences, model);
     }
 
-    /** The reasoning behind one setting, asked for when the hand opens it. */
+    /** The reasoning behind one setting, asked for when the welder opens it. */
     @GetMapping("/jobs/{id}/sheet/why/{setting}")
     String why(
             @PathVariable UUID id,
@@ -141,7 +141,7 @@ class SheetController implements JobPage {
         return "ui/reason :: reason";
     }
 
-    /** Keeps a change and answers with the workspace alone. The header {@code X-Job} names the job that now holds it. */
+    /** Stores a change and answers with the workspace alone. The header {@code X-Job} names the job that now holds it. */
     @PostMapping("/jobs/{id}/sheet")
     String change(
             @PathVariable UUID id,
@@ -196,7 +196,7 @@ class SheetController implements JobPage {
         return methods;
     }
 
-    /** Gives one of the hand's own values back to the engine. */
+    /** Gives one of the welder's own values back to the engine. */
     @PostMapping("/jobs/{id}/sheet/engine/{setting}")
     String engine(
             @PathVariable UUID id,

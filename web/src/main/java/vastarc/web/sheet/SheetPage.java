@@ -63,7 +63,7 @@ public record SheetPage(
      * A proof, and how the engine stands to it today.
      *
      * @param day    of the proof
-     * @param kept   the sheet itself is kept, not only the ways it was made by
+     * @param kept   the sheet itself is stored, not only the ways it was made by
      * @param engine that made the sheet
      * @param moved  what today's engine would set otherwise
      */

@@ -34,17 +34,17 @@ import vastarc.web.ui.ParameterView.FigureLine;
 /**
  * A sheet finished for display.
  *
- * @param owns     what the hand has set itself
+ * @param owns     what the welder has set itself
  * @param ownProblems own values that cannot stand
- * @param gaveUps  what the shelf cost, by setting
+ * @param gaveUps  what the stock cost, by setting
  * @param hero     the working current
  * @param heroNote who set it, and whether it is the peak of a pulse
- * @param panel    the other settings of the machine's front
+ * @param panel    the other settings of the machine's panel
  * @param torch    what the torch is built up from
  * @param wire     wire and purge
  * @param weld     how the weld will go
- * @param schoolsTitle what the schools are compared on
- * @param schools  the schools' currents
+ * @param schoolsTitle what the methods are compared on
+ * @param schools  the methods' currents
  * @param wires    what thinner and thicker wire would take
  * @param passes   the passes of a joint that takes more than one run
  * @param fillets  the back of a corner and what changes it
@@ -78,7 +78,7 @@ public record SheetView(
     /** An own value, and what the engine would set. */
     public record OwnLine(String key, String name, String value, String engine) {}
 
-    /** A school's current, its share of the longest bar, and where it stands here. */
+    /** A method's current, its share of the longest bar, and where it stands here. */
     public record MethodLine(String name, String figure, long barPercent, boolean chosen, String note) {}
 
     /** A wire diameter and what it takes. */
@@ -95,7 +95,7 @@ public record SheetView(
      * The passes of a joint and what a metre uses.
      *
      * @param now   which one the sheet shows, in words
-     * @param clock current round a pipe that stands still, a line each
+     * @param clock current round a fixed pipe, a line each
      */
     public record PassTable(String now, List<PassLine> passes, List<FigureLine> clock, List<FigureLine> totals) {}
 

@@ -37,7 +37,7 @@ class PriceController {
         return show(Map.of(), PriceText.of(Map.of()), "", model);
     }
 
-    /** Keeps what was changed on the page; as long as something cannot be read, nothing is kept, and all typed stays. */
+    /** Stores what was changed on the page; as long as something cannot be read, nothing is stored, and all typed stays. */
     @PostMapping("/shop/prices")
     String keep(@RequestParam Map<String, String> sent, Model model) {
         Map<String, String> typed = merged(texts(shop.habits()), sent);
@@ -52,7 +52,7 @@ class PriceController {
         return show(Map.of(), read, "Kept.", model);
     }
 
-    /** What another window changed meanwhile stands where this one changed nothing. */
+    /** What another window changed meanwhile is used where this one changed nothing. */
     private static Map<String, String> merged(Map<String, String> stored, Map<String, String> sent) {
         Map<String, String> merged = new TreeMap<>(stored);
         merged.replaceAll((name, value) -> ShownValues.isChanged(sent, name) ? sent.getOrDefault(name, value) : value);

@@ -42,13 +42,13 @@ import vastarc.web.ui.Choice;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** Shows how the shop works, and changes it: habits only after showing whom they move. */
+/** Shows how the shop works, and changes it: shop defaults only after showing whom they move. */
 @Controller
 class ShopController {
 
     private static final int MOVED_SHOWN = 8;
 
-    /** Jobs a habit is tried on before it is kept. */
+    /** Jobs a shop default is tried on before it is stored. */
     private static final int CALCULATED_JOBS = 100;
 
     private final ShopStore shop;
@@ -61,10 +61,10 @@ class ShopController {
         this.planner = planner;
     }
 
-    /** A matter and the shop's school. */
+    /** A matter and the shop's method. */
     public record DefaultLine(String matter, String name, List<Choice> schools) {}
 
-    /** What a habit would move on one job. */
+    /** What a shop default would move on one job. */
     public record MovedJob(String job, List<String> figures, boolean proven) {}
 
     /**
@@ -150,7 +150,7 @@ class ShopController {
                 .orElseThrow(() -> new NotFound("school"));
     }
 
-    /** What a habit would move, before it is kept. */
+    /** What a shop default would move, before it is stored. */
     @PostMapping("/shop/habit/ask")
     String ask(@RequestParam String school, @ModelAttribute("preferences") Preferences preferences, Model model) {
         show(Optional.of(pending(method(school), preferences.units())), preferences.units(), model);
@@ -189,7 +189,7 @@ class ShopController {
                 method.name(), says, moved, proven, unmoved, Math.max(0, jobs.countOnBench() - CALCULATED_JOBS));
     }
 
-    /** The figures that a change of habits moves on a job, from and to. */
+    /** The figures that a change of shop defaults moves on a job, from and to. */
     private List<String> moved(Job job, ShopSettings after, UnitSystem units) {
         JobPlan plan = planner.plan(job);
         Optional<SetupSheet> now = plan.sheet().value();
@@ -214,7 +214,7 @@ class ShopController {
                 : Stream.of(say(Phrase.of(key.words())) + " " + before.orElse("–") + " → " + after.orElse("–"));
     }
 
-    /** What stands on the shelf; nothing ticked means not told. */
+    /** What is on the stock; nothing ticked means not given. */
     @PostMapping("/shop/stock")
     String stock(
             @RequestParam MultiValueMap<String, String> sent,
@@ -240,7 +240,7 @@ class ShopController {
                 .toList();
     }
 
-    /** When jobs put away go for good. */
+    /** When jobs archived go for good. */
     @PostMapping("/shop/away")
     String putAway(
             @RequestParam(defaultValue = "0") String days,

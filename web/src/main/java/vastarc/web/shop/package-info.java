@@ -1,4 +1,4 @@
-/** The Shop place: habits, stock, backup and restore. */
+/** The Shop place: shop defaults, stock, backup and restore. */
 @NullMarked
 package vastarc.web.shop;
 

@@ -15,8 +15,8 @@ import vastarc.web.ScheduleConfiguration;
 import vastarc.web.store.shop.ShopStore;
 
 /**
- * Lets jobs that were put away long ago go for good, after the time the shop has chosen, with all that belongs to them. One whose sheet
- * stands in a machine's memory stays as long as it does.
+ * Lets jobs that were archived long ago go for good, after the time the shop has chosen, with all that belongs to them. One whose sheet
+ * is in a machine's memory stays as long as it does.
  */
 @Service
 public class ArchivedJobCleanup {

@@ -8,7 +8,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/** Lays the demo shop: at the start where {@code vastarc.demo=true}, and when a hand on an empty bench asks for it. */
+/** Lays the demo shop: at the start where {@code vastarc.demo=true}, and when a welder on an empty bench asks for it. */
 @Component
 public class DemoLoad implements ApplicationRunner {
 

@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /**
- * Rows of a table of which only the newest are kept. Takes as long as there are rows to delete, not as long as the table: a table is counted, and
+ * Rows of a table of which only the newest are stored. Takes as long as there are rows to delete, not as long as the table: a table is counted, and
  * what is over the bound goes in order of time.
  *
  * @param table of the rows

@@ -7,7 +7,7 @@ import java.security.SecureRandom;
 import java.util.Base64;
 import java.util.HexFormat;
 
-/** Keys that nobody guesses, and the digests that are kept of them. */
+/** Keys that nobody guesses, and the digests that are stored of them. */
 public final class SecretKeys {
 
     private static final int BYTES = 18;
@@ -27,7 +27,7 @@ public final class SecretKeys {
         return CHANCE.nextInt(bound);
     }
 
-    /** What is kept of a key. */
+    /** What is stored of a key. */
     public static String digest(String key) {
         try {
             byte[] sum = MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));

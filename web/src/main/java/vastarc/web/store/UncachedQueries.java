@@ -6,7 +6,7 @@ import org.springframework.data.jpa.repository.support.JpaRepositoryFactoryBean;
 import org.springframework.stereotype.Component;
 
 /**
- * Queries written out are taken as they stand. The stores' framework would else read each at the start with a grammar of its own, beside
+ * Queries written out are taken as they are. The stores' framework would else read each at the start with a grammar of its own, beside
  * Hibernate, which reads them too, to be able to order what nobody orders; see docs/decisions/046-start.md.
  */
 @Component

@@ -16,11 +16,11 @@ import vastarc.web.store.machine.ControlPlaces;
 import vastarc.web.store.machine.ProfileReader;
 import vastarc.web.store.shop.ShopSettings;
 
-/** Documents as the texts they are kept as: to be taken out, and put back mended, where they can no longer be read. */
+/** Documents as the texts they are stored as: to be exported, and put back mended, where they can no longer be read. */
 @Service
 public class UnreadableDocuments {
 
-    /** A kind of document, and where it is kept. */
+    /** A kind of document, and where it is stored. */
     public enum DocumentKind {
         JOB("job", "id", "form", JobFormat.FORMAT, UUID::fromString),
         MACHINE("machine", "id", "profile", ProfileReader.FORMAT, UUID::fromString),
@@ -42,7 +42,7 @@ public class UnreadableDocuments {
             this.ids = ids;
         }
 
-        /** The kind of a name as it stands in an address. */
+        /** The kind of a name as it is in an address. */
         public static Optional<DocumentKind> named(String name) {
             return Arrays.stream(values())
                     .filter(kind -> kind.address().equals(name))
@@ -74,7 +74,7 @@ public class UnreadableDocuments {
         this.database = database;
     }
 
-    /** A document as it is kept; empty where there is none. */
+    /** A document as it is stored; empty where there is none. */
     public Optional<Document<?>> find(DocumentKind kind, String id) {
         return kind.id(id)
                 .flatMap(key -> database.sql(

@@ -35,6 +35,7 @@ public abstract class VersionedEntity implements Persistable<UUID> {
         return version == null;
     }
 
+    /** {@return its id} */
     public UUID id() {
         return id;
     }

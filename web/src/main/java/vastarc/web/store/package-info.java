@@ -1,5 +1,5 @@
 /**
- * What is kept: the stores of jobs, machines and the shop, and the documents they hold. No store knows a place of the interface.
+ * What is stored: the stores of jobs, machines and the shop, and the documents they hold. No store knows a place of the interface.
  */
 @NullMarked
 package vastarc.web.store;

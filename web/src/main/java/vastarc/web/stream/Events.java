@@ -77,7 +77,7 @@ public class Events {
     /**
      * Opens a stream of events to a page.
      *
-     * @param source asked at every beat at which the page has taken what was told before
+     * @param source asked at every beat at which the page has taken what was given before
      * @param left   called once, when the page has gone or there is no more to tell
      * @return empty where too many are open already, or too many of the device that asks
      */

@@ -27,6 +27,7 @@ public final class Listener {
      */
     public record Batch(List<Measurement> readings, long missed) {
 
+        /** {@return whether nothing has come} */
         public boolean isEmpty() {
             return readings.isEmpty() && missed == 0;
         }

@@ -21,7 +21,7 @@ import vastarc.core.machine.CurrentMeter.ClampReading;
 @Service
 public class MeasurementHub {
 
-    /** Channels whose last readings are kept: five quantities of each of the 40 meters there may be, and of as many runs. */
+    /** Channels whose last readings are stored: five quantities of each of the 40 meters there may be, and of as many runs. */
     static final int MOST_CHANNELS = 400;
 
     static final int MAX_RECENT = 600;
@@ -44,7 +44,7 @@ public class MeasurementHub {
     /** A meter that is asked at every beat, and when it was last. */
     private record PolledMeter(CurrentMeter meter, Instant lastPolled) {}
 
-    /** A reading has come. Who listens hears it whatever is kept; of too many channels the one that has been silent longest is forgotten. */
+    /** A reading has come. Who listens hears it whatever is stored; of too many channels the one that has been silent longest is forgotten. */
     public void publish(Measurement reading) {
         synchronized (recent) {
             Deque<Measurement> last =
@@ -88,6 +88,7 @@ public class MeasurementHub {
         return room;
     }
 
+    /** Stops listening. */
     public synchronized void letGo(String channel) {
         meters.remove(channel);
     }

@@ -63,7 +63,7 @@ public class RunFeed {
         return liveRun == null ? 0 : liveRun.changes.get();
     }
 
-    /** Something happened to a run by a hand. */
+    /** Something happened to a run by a welder. */
     public void publish(OpenRun under) {
         LiveRun liveRun = live(under.run());
         synchronized (liveRun) {

@@ -61,10 +61,12 @@ public class SimulatedMeters {
         return playing.containsKey(run);
     }
 
+    /** Stops a simulated weld. */
     public void stop(UUID run) {
         playing.remove(run);
     }
 
+    /** Sends the readings that are due. */
     @Scheduled(fixedRate = 100, timeUnit = TimeUnit.MILLISECONDS, scheduler = ScheduleConfiguration.LINES)
     public void beat() {
         playing.forEach((id, playedRecording) -> {

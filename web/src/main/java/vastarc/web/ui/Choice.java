@@ -17,7 +17,7 @@ public record Choice(String value, String label, boolean selected) {
         label = Labels.of(label);
     }
 
-    /** Every value of an enumeration, spoken by {@code <words>.<name>}. */
+    /** Every value of an enumeration, its words: {@code <words>.<name>}. */
     public static List<Choice> of(Enum<?>[] values, String words, String selected) {
         return Arrays.stream(values)
                 .map(value -> new Choice(

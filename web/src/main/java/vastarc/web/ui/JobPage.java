@@ -13,7 +13,7 @@ public interface JobPage {
     /**
      * Lays the room anew after a step through the history.
      *
-     * @param there where the job stands now
+     * @param there where the job is set now
      * @param sent  what the page sent besides
      * @return its view
      */

@@ -19,6 +19,7 @@ public enum JobTab {
         this.label = label;
     }
 
+    /** {@return its name as it is shown} */
     public String label() {
         return label;
     }

@@ -6,7 +6,7 @@ import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 import vastarc.web.store.run.WeldRunService.NoteResult;
 
-/** What is told to somebody who judged a run that another window had closed or changed meanwhile. */
+/** What is given to somebody who judged a run that another window had closed or changed meanwhile. */
 public final class LateNoteMessages {
 
     private LateNoteMessages() {}

@@ -31,7 +31,7 @@ final class Options extends AbstractProcessorDialect {
         return Set.of(new Body(prefix));
     }
 
-    /** What stands in a select: an option for each choice, those chosen marked. */
+    /** What is in a select: an option for each choice, those chosen marked. */
     static String html(Iterable<?> choices) {
         StringBuilder html = new StringBuilder();
         for (Object item : choices) {

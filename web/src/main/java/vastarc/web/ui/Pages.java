@@ -42,6 +42,7 @@ public record Pages(int number, int count, long total, String before, String aft
                 number < count ? address + joint + requested + "page=" + (number + 1) : "");
     }
 
+    /** {@return whether there is more than one page} */
     public boolean areMany() {
         return count > 1 || number > 1;
     }

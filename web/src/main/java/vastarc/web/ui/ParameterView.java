@@ -21,7 +21,7 @@ import vastarc.core.text.Phrasebook;
  * @param words  the value is words rather than a figure
  * @param idle   has no effect here
  * @param school who set it; empty for a plain rule
- * @param own    the hand's own value
+ * @param own    the welder's own value
  * @param passed which bracket the value has passed: {@code low}, {@code high} or empty
  */
 public record ParameterView(
@@ -52,6 +52,7 @@ public record ParameterView(
         return new FormattedQuantity(figure, unit).line();
     }
 
+    /** {@return a parameter ready to be shown in a unit system} */
     public static ParameterView of(Parameter parameter, UnitSystem units) {
         FormattedQuantity value = parameter
                 .window()

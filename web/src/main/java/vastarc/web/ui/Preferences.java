@@ -32,6 +32,7 @@ public record Preferences(UnitSystem units, String theme) {
                 .findFirst();
     }
 
+    /** {@return the name of the unit system, as the page's scripts know it} */
     public String unitsName() {
         return units.name().toLowerCase(Locale.ROOT);
     }

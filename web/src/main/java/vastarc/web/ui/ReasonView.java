@@ -12,10 +12,10 @@ import vastarc.web.ui.ParameterView.FigureLine;
  * The reasoning behind a setting, finished for display.
  *
  * @param reason  why, in a sentence
- * @param formula how it is reckoned, in words
+ * @param formula how it is calculated, in words
  * @param inputs  the numbers that went in
  * @param school  who set it; empty for a plain rule
- * @param others  what other schools would set
+ * @param others  what other methods would set
  * @param ifWrong what to do when the bead says otherwise
  * @param source  where it comes from
  * @param kind    kind of source
@@ -30,6 +30,7 @@ public record ReasonView(
         String source,
         String kind) {
 
+    /** {@return the explanation of a parameter ready to be shown in a unit system} */
     public static ReasonView of(Parameter parameter, UnitSystem units) {
         String words = parameter.key().words();
         return new ReasonView(

@@ -91,7 +91,7 @@ class WarmUp {
             this.callers = callers;
         }
 
-        /** Keeps out of the way while somebody else is at the bench. */
+        /** Stores out of the way while somebody else is at the bench. */
         private void waitForQuiet() throws InterruptedException {
             while (callers.quietMs() < QUIET_MS) {
                 Thread.sleep(QUIET_MS / 4);

@@ -16,7 +16,7 @@ import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.WeldSimulation;
 import vastarc.core.validation.Outcome;
 
-/** Rehearses welds as long work, and keeps the films of the last few. The same weld is not rehearsed twice. */
+/** Simulates welds as long work, and keeps the recorded frames of the last few. The same weld is not simulated twice. */
 @Service
 public class SimulationWork {
 
@@ -31,21 +31,22 @@ public class SimulationWork {
     }
 
     /**
-     * A rehearsal under way or over.
+     * A simulation under way or over.
      *
-     * @param ask  what is rehearsed
+     * @param ask  what is simulated
      * @param film what is seen of it
      * @param work how far it is
      */
     public record SimulationStatus(
             SimulationSetup setup, SimulationRequest ask, FrameRecorder film, Work<SimulationResult> work) {
 
+        /** {@return the id of the work} */
         public UUID id() {
             return work.id();
         }
     }
 
-    /** Starts a rehearsal, or finds the one under way of the very same; a problem where it cannot be, or too much waits. */
+    /** Starts a simulation, or finds the one under way of the very same; a problem where it cannot be, or too much waits. */
     public Outcome<SimulationStatus> start(SimulationSetup setup) {
         return setup.ask().then(request -> begin(setup, request));
     }

@@ -12,7 +12,7 @@ import vastarc.core.plan.EngineVersion;
 import vastarc.core.progress.Progress;
 
 /**
- * A piece of long work: what it is, how far it is, what came of it.
+ * A piece of long work: what it is, how far it is, its result.
  *
  * @param <T> what comes of it
  */
@@ -28,6 +28,7 @@ public final class Work<T> {
         FAILED,
         CANCELLED;
 
+        /** {@return whether nothing more will happen} */
         public boolean isOver() {
             return ordinal() >= DONE.ordinal();
         }
@@ -112,6 +113,7 @@ public final class Work<T> {
         return !lastSeen.isBefore(then);
     }
 
+    /** {@return its id} */
     public UUID id() {
         return id;
     }
@@ -125,6 +127,7 @@ public final class Work<T> {
         return engine;
     }
 
+    /** {@return where it is in its life} */
     public synchronized WorkState state() {
         return state;
     }
@@ -134,7 +137,7 @@ public final class Work<T> {
         return share;
     }
 
-    /** What came of it; empty until it is done. */
+    /** The result of it; empty until it is done. */
     public synchronized Optional<T> result() {
         return Optional.ofNullable(result);
     }

@@ -32,7 +32,7 @@ public class WorkRoom {
     /** Work that nobody has looked at for so long is stopped. */
     static final Duration PATIENCE = Duration.ofSeconds(30);
 
-    /** What came of it is kept so long after the last look. */
+    /** The result of it is stored so long after the last look. */
     static final Duration KEEP_FOR = Duration.ofMinutes(30);
 
     private static final Duration LAST_WAIT = Duration.ofSeconds(5);
@@ -53,7 +53,7 @@ public class WorkRoom {
     }
 
     /**
-     * What is shown of a piece of work.
+     * What is shown of a task.
      *
      * @param id     of the work
      * @param state  where it is in its life
@@ -100,7 +100,7 @@ public class WorkRoom {
                 .findFirst();
     }
 
-    /** A look at a piece of work, which keeps it going; empty if there is none, or it has been forgotten. */
+    /** A look at a task, which keeps it going; empty if there is none, or it has been forgotten. */
     public synchronized Optional<WorkStatus> look(UUID id) {
         return find(id).map(work -> {
             work.lastSeen(now());
@@ -108,11 +108,12 @@ public class WorkRoom {
         });
     }
 
+    /** {@return the work with an id; empty where it is forgotten or never was} */
     public synchronized Optional<Work<?>> find(UUID id) {
         return Optional.ofNullable(works.get(id));
     }
 
-    /** Forgets a piece of work that is over. */
+    /** Forgets a task that is over. */
     synchronized void forget(UUID id) {
         find(id).filter(work -> work.state().isOver()).ifPresent(work -> works.remove(id));
     }
@@ -127,7 +128,7 @@ public class WorkRoom {
         return waiting.indexOf(work) + 1;
     }
 
-    /** Stops a piece of work. */
+    /** Stops a task. */
     public synchronized Optional<WorkStatus> cancel(UUID id) {
         find(id).ifPresent(Work::cancel);
         return look(id);

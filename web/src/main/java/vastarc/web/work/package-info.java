@@ -1,5 +1,5 @@
 /**
- * The room for long work: {@link vastarc.web.work.WorkRoom} does two pieces at once and lets the rest wait, keeps what came of them, and
+ * The room for long work: {@link vastarc.web.work.WorkRoom} does two pieces at once and lets the rest wait, keeps the result of them, and
  * stops what nobody looks at any more. Pages hear of it by events.
  */
 @NullMarked

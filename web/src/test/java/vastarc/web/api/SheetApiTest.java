@@ -283,7 +283,7 @@ class SheetApiTest {
                         .collect(Collectors.toSet()));
     }
 
-    /** Runs on a machine teach a school for that machine alone, in the call as on the page. */
+    /** Runs on a machine teach a method for that machine alone, in the call as on the page. */
     @Test
     void goodRunsTeachTheSchoolOfTheirMachine() throws Exception {
         String joint = "{\"material\":\"TITANIUM_GR5\",\"joint\":\"EDGE\",\"thicknessMm\":[1.2]";

@@ -47,7 +47,11 @@ class FirstQuarterHourTest {
     @Test
     void anEmptyBenchShowsTheWaysInAndTheDemoShopComesOnce() throws Exception {
         assertThat(send(get("/")).getContentAsString())
-                .contains("Just give me a sheet", "Set up my machine", "Try it with the demo shop", "Bring a list");
+                .contains(
+                        "Make a setup sheet",
+                        "Set up my machine",
+                        "Try it with the demo shop",
+                        "Import a list of joints");
         for (String place : new String[] {
             "/machines",
             "/logbook",

@@ -20,7 +20,7 @@ import vastarc.web.request.JointList.ListReport;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 
-/** Lists as shops write them: what can be read comes onto the bench, what cannot is told row by row. */
+/** Lists as shops write them: what can be read comes onto the bench, what cannot is given row by row. */
 @SpringTest
 class JointListTest {
 

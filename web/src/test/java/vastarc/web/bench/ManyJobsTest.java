@@ -30,7 +30,7 @@ import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.shop.ShopStore;
 
-/** A bench with more jobs than fit a page, and those that are put away. */
+/** A bench with more jobs than fit a page, and those that are archived. */
 @OwnShopTest
 class ManyJobsTest {
 
@@ -102,7 +102,7 @@ class ManyJobsTest {
         String first = page("/");
         assertThat(CARD.matcher(first).results().count()).isEqualTo(20);
         assertThat(first)
-                .contains(">Rung 44<", "page 1 of 3, 45 in all", "href=\"/?page=2\"")
+                .contains(">Rung 44<", "Page 1 of 3, 45 in all", "href=\"/?page=2\"")
                 .doesNotContain(">Rung 24<");
         assertThat(page("/?page=2")).contains(">Rung 24<", ">Rung 5<", "href=\"/?page=1\"", "href=\"/?page=3\"");
         assertThat(CARD.matcher(page("/?page=3")).results().count()).isEqualTo(5);
@@ -110,7 +110,7 @@ class ManyJobsTest {
 
     @Test
     void aPageThatIsNotThereIsEmptyAndOneThatIsNoneIsTheFirst() throws Exception {
-        assertThat(page("/?page=99")).contains("page 99 of 3", "href=\"/?page=3\"");
+        assertThat(page("/?page=99")).contains("Page 99 of 3", "href=\"/?page=3\"");
         for (String odd : new String[] {"-1", "x", "1e400", "99999999999999999999"}) {
             assertThat(page("/?page=" + odd)).as(odd).contains(">Rung 44<");
         }
@@ -132,7 +132,7 @@ class ManyJobsTest {
         http.perform(post("/jobs/" + job + "/delete").with(csrf()));
 
         assertThat(page("/")).contains("id=\"to-away\"");
-        assertThat(page("/away")).contains(">Rung 3<", "These stay until they are put back.");
+        assertThat(page("/away")).contains(">Rung 3<", "Archived jobs stay until they are put back.");
         http.perform(post("/jobs/" + job + "/restore").with(csrf()));
         assertThat(page("/away")).doesNotContain(">Rung 3<");
     }
@@ -150,7 +150,7 @@ class ManyJobsTest {
 
         assertThat(putAway.letGo()).isZero();
         http.perform(post("/shop/away").with(csrf()).param("days", "90"));
-        assertThat(page("/away")).contains("These go for good 90 days after");
+        assertThat(page("/away")).contains("Archived jobs are deleted for good 90 days after");
         assertThat(putAway.letGo()).isEqualTo(1);
         assertThat(jobs.find(old.id())).isEmpty();
         assertThat(readings.of(old.id())).isEqualTo(BeadObservations.none());

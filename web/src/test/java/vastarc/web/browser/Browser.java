@@ -88,7 +88,7 @@ final class Browser implements AutoCloseable {
         driver.get(address + path);
     }
 
-    /** Stops the page's own clock, which from then on goes only as far as it is told to. */
+    /** Stops the page's own clock, which from then on goes only as far as it is given to. */
     void holdClock() {
         driver.executeScript(
                 "const now = performance.now(); window.heldMs = now; performance.now = () => window.heldMs;");
@@ -158,7 +158,7 @@ final class Browser implements AutoCloseable {
         return Integer.parseInt(find("#kept").getAttribute("data-version"));
     }
 
-    /** Does something that changes the job, and waits until the change is kept and shown. */
+    /** Does something that changes the job, and waits until the change is stored and shown. */
     void keep(Runnable change) {
         int before = version();
         change.run();

@@ -196,12 +196,12 @@ class DoorsIT {
         assertThat(response.statusCode()).isEqualTo(413);
         assertThat(response.body()).contains("at most 1024 KB");
 
-        HttpResponse<String> untold = send(request("/api/v1/sheet")
+        HttpResponse<String> withoutLength = send(request("/api/v1/sheet")
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(
                         ("{\"material\":\"" + "x".repeat(3_000_000)).getBytes(StandardCharsets.UTF_8))))
                 .build());
-        assertThat(untold.statusCode()).isBetween(400, 422);
+        assertThat(withoutLength.statusCode()).isBetween(400, 422);
     }
 
     @Test

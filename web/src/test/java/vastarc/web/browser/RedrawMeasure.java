@@ -7,8 +7,8 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import vastarc.web.BrowserTest;
 
 /**
- * Measures how long a search takes while typing, how long the score takes to be drawn anew (a 30 s weld at 5 pulses a second, script and layout together), and how soon a
- * rehearsal shows its first picture. Not a test of the build; run it with {@code mvn -pl core,web verify -Dit.test=RedrawMeasure -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false} and read the line it prints.
+ * Measures how long a search takes while typing, how long the weld cycle takes to be drawn anew (a 30 s weld at 5 pulses a second, script and layout together), and how soon a
+ * simulation shows its first picture. Not a test of the build; run it with {@code mvn -pl core,web verify -Dit.test=RedrawMeasure -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false} and read the line it prints.
  */
 @BrowserTest
 class RedrawMeasure {

@@ -11,7 +11,7 @@ import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.Select;
 
-/** The score in a real browser: pulled, typed, undone, played, tried. */
+/** The weld cycle in a real browser: pulled, typed, undone, played, tried. */
 class ScoreJourneysIT extends Journeys {
 
     /** Notes every phase the readout tells and how wide the pool gets, however busy the machine is. */

@@ -142,7 +142,7 @@ class Screenshots {
         take(browser, name);
     }
 
-    /** The score: pulled out of its window, in the light on a tablet, tried. */
+    /** The weld cycle: pulled outside its range, in the light on a tablet, tried. */
     private void scores(Browser browser) throws IOException {
         score(browser, "Pier frame – gusset to post");
         new Select(browser.field("choose-pulse")).selectByValue("RIPPLE");
@@ -190,7 +190,7 @@ class Screenshots {
         take(browser, "machine-dial");
     }
 
-    /** Shop with a habit asked, reference on paper, the wall chart. */
+    /** Shop with a shop default asked, reference on paper, the wall chart. */
     private static void shop(Browser browser) throws IOException {
         browser.open("/shop");
         new Select(browser.field("habit-GAS_FLOW")).selectByValue("GAS_GENEROUS");

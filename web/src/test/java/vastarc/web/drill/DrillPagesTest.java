@@ -98,7 +98,7 @@ class DrillPagesTest {
         Question question = Drill.question(11, Topic.WORDS, 1, shops.shop());
         int right = question.answer().choice().orElseThrow();
         String entered = answer(right);
-        assertThat(entered).contains("id=\"mark\" role=\"status\">right");
+        assertThat(entered).contains("id=\"mark\" role=\"status\">Right");
         String wrong = answer((right + 1) % 4);
         assertThat(wrong).contains("Wrong", "(your answer)");
         assertThat(results.of("Pupil")).extracting(DatedAnswer::right).containsExactly(true, false);
@@ -174,7 +174,7 @@ class DrillPagesTest {
         }
         String marked = send(request, "seed", "33", "n", "6", "learner", "Sitter", "minutes", "10", "begun", "1")
                 .getContentAsString();
-        assertThat(marked).contains("5 of 6 right", "guess the amps: 1 wrong");
+        assertThat(marked).contains("5 of 6 right", "Guess the amps: 1 wrong");
         assertThat(results.of("Sitter"))
                 .hasSize(6)
                 .filteredOn(datedAnswer -> !datedAnswer.right())

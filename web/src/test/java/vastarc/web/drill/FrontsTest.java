@@ -123,7 +123,7 @@ class FrontsTest {
         assertThat(page).contains("Set it for “" + task.job().name() + "”", "data-turn=");
         Map<String, String> fields = new HashMap<>(Map.of("learner", "Setter", "seed", "5", "level", "1"));
         String untouched = send(post("/drill/set"), fields).getContentAsString();
-        assertThat(untouched).contains("You moved 0", "the shortest way");
+        assertThat(untouched).contains("Controls you changed: 0", "Needed changes");
         task.asSet(Map.of()).controls().stream()
                 .filter(ControlTarget::differs)
                 .forEach(target -> fields.put(
@@ -147,7 +147,7 @@ class FrontsTest {
         }
         String entered = send(post("/drill/steady"), Map.of("samples", samples.toString()))
                 .getContentAsString();
-        assertThat(entered).contains("strayed in travel by", "rehearse this job with this hand", "scatter=");
+        assertThat(entered).contains("strayed in travel by", "Simulate this job with this variation", "scatter=");
         assertThat(send(post("/drill/steady"), Map.of("samples", "1,2;x,y,z;;")).getContentAsString())
                 .contains("too short to say anything");
     }

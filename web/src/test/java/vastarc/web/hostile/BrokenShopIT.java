@@ -8,7 +8,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** A shop whose file was broken while the program was down: a clear word, the last copy named, nothing thrown away. */
+/** A shop whose file was broken while the program was down: a clear word, the last copy named, nothing deleted. */
 class BrokenShopIT {
 
     @TempDir

@@ -128,7 +128,7 @@ class DiskIT {
         assertThat(writes.answersBut(status -> status == 507)).isEmpty();
     }
 
-    /** Whatever is kept in whichever place: it can be looked at. */
+    /** Whatever is stored in whichever place: it can be looked at. */
     private static void everyPlaceShows(Program program, String job) throws IOException {
         for (String place : PLACES) {
             assertThat(program.get(place).statusCode()).as(place).isEqualTo(200);

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** A hand that edits one job and makes others, and remembers what was acknowledged. */
+/** A welder that edits one job and makes others, and remembers what was acknowledged. */
 final class Hand {
 
     private static final Pattern JOB = Pattern.compile("/jobs/([0-9a-f-]{36})/sheet");

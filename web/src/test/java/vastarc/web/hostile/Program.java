@@ -43,7 +43,7 @@ final class Program implements AutoCloseable {
 
     /**
      * Starts a process; it need not become ready. Started from the tests' own classes or, where {@code vastarc.app} names the folder in
-     * which {@code ./run} has unpacked the program, from that, which is quicker. The quick compiler alone: what is kept does not hang on
+     * which {@code ./run} has unpacked the program, from that, which is quicker. The quick compiler alone: what is stored does not hang on
      * it, and a start takes half the time.
      */
     static Process launch(Path data) throws IOException {

@@ -133,7 +133,7 @@ final class Writes {
         all.put("a rehearsal", () -> form(job + "/rehearse/keep", "seamMm=20&one=" + rehearsal));
     }
 
-    /** A short rehearsal, welded to its end. */
+    /** A short simulation, welded to its end. */
     private String rehearsed(String job) throws IOException {
         String id = found(WORK, program.form(job + "/rehearse/run", "seamMm=20").body());
         while (!program.get("/api/v1/work/" + id).body().contains("DONE")) {

@@ -18,7 +18,7 @@ import vastarc.web.SpringTest;
 import vastarc.web.store.run.RunFilter;
 import vastarc.web.store.run.WeldRunQueries;
 
-/** The logbook of the demo shop: found, compared, plotted, taken out and brought in again. */
+/** The logbook of the demo shop: found, compared, plotted, exported and brought in again. */
 @SpringTest
 class LogbookTest {
 
@@ -72,7 +72,7 @@ class LogbookTest {
         var two = runs.newest(RunFilter.named("stilling"), 2);
         String page = page(
                 "/logbook/compare?run=" + two.get(0).id() + "&run=" + two.get(1).id());
-        assertThat(page).contains("solid", "dashed", "working current", "Readings of meters");
+        assertThat(page).contains("solid", "dashed", "Working current", "Readings of meters");
         assertThat(http.perform(get("/logbook/compare"))
                         .andReturn()
                         .getResponse()

@@ -69,7 +69,7 @@ class RunAfterwardsTest {
         run = book.newest(RunFilter.named("own "), 1).get(0);
     }
 
-    /** The first to judge a run is not overwritten in silence: the second is told, and what it said is added to the note. */
+    /** The first to judge a run is not overwritten in silence: the second is given, and what it said is added to the note. */
     @Test
     void ofTwoWindowsTheSecondIsToldAndBothAreKept() throws Exception {
         String version = String.valueOf(run.version());

@@ -31,7 +31,7 @@ import vastarc.web.store.machine.ProfileReader;
 import vastarc.web.store.machine.StartingProfiles;
 import vastarc.web.store.machine.Torch;
 
-/** A shop that has as many machines and torches as are kept says so, and machines taken off the list go for good at last. */
+/** A shop that has as many machines and torches as are stored says so, and machines taken off the list go for good at last. */
 @SpringTest
 class MachineBoundTest {
 
@@ -106,7 +106,7 @@ class MachineBoundTest {
     void theListGoesOverPagesAndEveryMachineStandsOnOne() throws Exception {
         String all = page(1) + page(2);
         assertThat(store.machines()).allMatch(machine -> all.contains("/machines/" + machine.id() + "\""));
-        assertThat(page(1)).hasSizeLessThan(300 * 1024).contains("rel=\"next\"", ">next</a>");
+        assertThat(page(1)).hasSizeLessThan(300 * 1024).contains("rel=\"next\"", ">Next</a>");
         assertThat(page(9)).contains("/machines/" + made.get(made.size() - 1));
     }
 
@@ -156,7 +156,7 @@ class MachineBoundTest {
                 .isEqualTo(20);
     }
 
-    /** Without what stands on machines. */
+    /** Without what is on machines. */
     private static byte[] emptied(byte[] archive) throws Exception {
         byte[] some = archive;
         for (String file : List.of("readings.json", "slots.json", "panels.json")) {

@@ -172,7 +172,7 @@ class MachinePagesTest {
         assertThat(profile().name()).isEqualTo("First");
     }
 
-    /** A front with nothing on it yet. */
+    /** A panel with nothing on it yet. */
     private void bare() {
         store.delete(id);
         id = store.create(StartingProfiles.of("nothing").orElseThrow())

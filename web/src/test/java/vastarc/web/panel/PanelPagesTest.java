@@ -72,7 +72,7 @@ class PanelPagesTest {
     void thePanelOpensOnTheMachineThatSuitsBest() throws Exception {
         String page = send(get("/jobs/" + job.id() + "/panel")).getContentAsString();
 
-        assertThat(page).contains("Front of Booth 1 inverter", "ramp out", "best machine", "Yard generator set");
+        assertThat(page).contains("Front of Booth 1 inverter", "ramp out", "Best machine", "Yard generator set");
     }
 
     @Test
@@ -123,7 +123,7 @@ class PanelPagesTest {
     @Test
     void aSlotRemembersTheSheetAndSaysWhenItHasMoved() throws Exception {
         String stored = tell("/slot", "slot", "3");
-        assertThat(stored).contains("slot 3", "still what this sheet says");
+        assertThat(stored).contains("Slot 3", "same as this sheet");
 
         send(post("/jobs/" + job.id() + "/score")
                 .with(csrf())
@@ -132,7 +132,7 @@ class PanelPagesTest {
                         String.valueOf(jobs.find(job.id()).orElseThrow().version()))
                 .param("own.downSlope", "9"));
         assertThat(send(get("/jobs/" + job.id() + "/panel")).getContentAsString())
-                .contains("No longer what this sheet says: down-slope", "now 9 s");
+                .contains("Differs from this sheet: down-slope", "now 9 s");
         String list = send(get("/machines/" + machine("Booth 1 inverter").id())).getContentAsString();
         assertThat(list).contains("Panel job");
         assertThat(tell("/slot", "slot", "999")).doesNotContain("slot 999");
@@ -207,7 +207,7 @@ class PanelPagesTest {
         assertThat(edit(id, "/controls/range5/remove").getStatus()).isEqualTo(200);
         assertThat(machines.machine(id).orElseThrow().profile().elements()).hasSize(4);
         edit(id, "/delete");
-        assertThat(send(get("/machines?deleted=" + id)).getContentAsString()).contains("Put it back");
+        assertThat(send(get("/machines?deleted=" + id)).getContentAsString()).contains("Put back");
     }
 
     private void fadeAndPlate(UUID id) throws Exception {
@@ -251,7 +251,7 @@ class PanelPagesTest {
         String page = edit(id, "/readings", "element", "amps", "mark", "5", "simulated", "true")
                 .getContentAsString();
 
-        assertThat(page).contains("What the dial gives over its turn", "simulated", "Read next");
+        assertThat(page).contains("What the dial gives over its turn", "simulated", "Measure next at");
         assertThat(machines.curves(id)).containsKey("amps/0");
         for (String[] bad :
                 new String[][] {{"11", "50"}, {"-1", "50"}, {"3", "x"}, {"3", "-5"}, {"3", "1e9"}, {"NaN", "50"}}) {

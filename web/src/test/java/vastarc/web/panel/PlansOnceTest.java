@@ -50,7 +50,7 @@ class PlansOnceTest {
         jobs.delete(job.id());
     }
 
-    /** Sheets and scores made while a request is answered. */
+    /** Sheets and weld cycles made while a request is answered. */
     private void plans(MockHttpServletRequestBuilder request, int sheets, int scores) throws Exception {
         try (MockedStatic<SheetPlanner> sheet = mockStatic(SheetPlanner.class, CALLS_REAL_METHODS);
                 MockedStatic<CyclePlanner> score = mockStatic(CyclePlanner.class, CALLS_REAL_METHODS)) {

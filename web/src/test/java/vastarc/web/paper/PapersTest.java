@@ -42,7 +42,7 @@ import vastarc.web.store.run.RunFilter;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunQueries;
 
-/** Every paper opened as text and measured: what stands on it is what the sheet says, its fonts are inside, its ruler is true. */
+/** Every paper opened as text and measured: what is on it is what the sheet says, its fonts are inside, its ruler is true. */
 @SpringTest
 class PapersTest {
 
@@ -134,7 +134,7 @@ class PapersTest {
         try (PDDocument pdf = open("/logbook/" + run.id() + "/record.pdf")) {
             fontsAreInside(pdf);
             assertThat(text(pdf))
-                    .contains(run.head().jobName(), run.head().hand(), "planned and measured", "the sheet as it was");
+                    .contains(run.head().jobName(), run.head().hand(), "Planned and measured", "The sheet as it was");
         }
         assertThat(http.perform(get("/logbook/" + run.id() + "/record"))
                         .andReturn()
@@ -147,7 +147,7 @@ class PapersTest {
     void routeAndDayGoOnPaperToo() throws Exception {
         List<Job> newest = withSheets(2);
         try (PDDocument pdf = open("/jobs/" + newest.get(0).id() + "/route.pdf")) {
-            assertThat(text(pdf)).contains(newest.get(0).name(), "in order", "totals");
+            assertThat(text(pdf)).contains(newest.get(0).name(), "In order", "Totals");
         }
         try (PDDocument pdf = open(
                 "/day.pdf?job=" + newest.get(0).id() + "&job=" + newest.get(1).id())) {

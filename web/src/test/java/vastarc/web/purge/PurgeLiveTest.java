@@ -111,16 +111,16 @@ class PurgeLiveTest {
     @Test
     void listeningOpensTheClockAndIsSaidOnThePage() throws Exception {
         String page = tell("/listen", "meter", "simulated NONE");
-        assertThat(page).contains("Listening to a simulated meter, with: nothing wrong.", "stop listening");
+        assertThat(page).contains("Listening to a simulated meter, with: nothing wrong.", "Stop listening");
         assertThat(now().text(PurgeText.STARTED)).isPresent();
         Optional<String> started = now().text(PurgeText.STARTED);
         tell("/listen", "meter", "simulated VENT_BLOCKED");
         assertThat(now().text(PurgeText.STARTED)).isEqualTo(started);
-        assertThat(tell("/listen")).doesNotContain("stop listening");
-        assertThat(tell("/listen", "meter", "a meter that nobody made")).doesNotContain("stop listening");
+        assertThat(tell("/listen")).doesNotContain("Stop listening");
+        assertThat(tell("/listen", "meter", "a meter that nobody made")).doesNotContain("Stop listening");
         tell("/listen", "meter", "simulated NONE");
-        assertThat(tell("/start", "open", "true")).contains("stop listening");
-        assertThat(tell("", "purge.flow", "9")).doesNotContain("stop listening");
+        assertThat(tell("/start", "open", "true")).contains("Stop listening");
+        assertThat(tell("", "purge.flow", "9")).doesNotContain("Stop listening");
     }
 
     @Test
@@ -135,7 +135,7 @@ class PurgeLiveTest {
 
         String page = tell("/keep");
         assertThat(now().readings()).hasSizeGreaterThan(30).hasSizeLessThanOrEqualTo(100);
-        assertThat(page).contains("These are simulated, with: nothing wrong.", "id=\"meter-lines\"");
+        assertThat(page).contains("Simulated, with: nothing wrong.", "id=\"meter-lines\"");
         assertThat(send(get("/jobs/" + job.id() + "/purge.json")).getContentAsString())
                 .contains("purge.reading.0", "purge.listen");
     }

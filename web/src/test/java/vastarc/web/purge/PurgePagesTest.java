@@ -252,9 +252,9 @@ class PurgePagesTest {
                 "purge.part.0.heightMm",
                 "200");
         assertThat(tell("/simulate", "fault", "VENT_BLOCKED"))
-                .contains("These are simulated, with: the vent is blocked.")
+                .contains("Simulated, with: the vent is blocked.")
                 .containsPattern("most likely</span><b>the vent is blocked");
-        assertThat(tell("/simulate", "fault", "NOT_ONE")).contains("These are simulated, with: nothing wrong.");
+        assertThat(tell("/simulate", "fault", "NOT_ONE")).contains("Simulated, with: nothing wrong.");
     }
 
     @Test

@@ -41,7 +41,7 @@ import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.run.WeldRunService.OpenRun;
 
-/** Signs are kept as they are tapped, a change goes onto the sheet, and what became of it teaches the shop. */
+/** Signs are stored as they are tapped, a change goes onto the sheet, and the result of it teaches the shop. */
 @SpringTest
 class ReadPagesTest {
 
@@ -105,7 +105,7 @@ class ReadPagesTest {
     @Test
     void aSignGoesRoundAndTheCausesFollow() throws Exception {
         assertThat(send(get("/jobs/" + job.id() + "/read"))).contains("What does the bead look like?");
-        assertThat(tap("sign", "sign", "CRATER")).contains("down-slope too short", "next question");
+        assertThat(tap("sign", "sign", "CRATER")).contains("Down-slope too short", "Next question");
         assertThat(readings.of(job.id()).seen()).containsExactly("CRATER");
         tap("sign", "sign", "CRATER");
         assertThat(readings.of(job.id()).notSeen()).containsExactly("CRATER");
@@ -122,7 +122,7 @@ class ReadPagesTest {
     void aChangeGoesOntoTheSheetAndItsOutcomeTeachesTheShop() throws Exception {
         tap("sign", "sign", "BURN_THROUGH");
         String trying = tap("try", "cause", "CURRENT_HIGH");
-        assertThat(trying).contains("Trying:", "better");
+        assertThat(trying).contains("Trying:", "Better");
         double own = jobs.find(job.id())
                 .orElseThrow()
                 .content()

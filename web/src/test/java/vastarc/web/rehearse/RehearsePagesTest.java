@@ -110,7 +110,7 @@ class RehearsePagesTest {
                 .containsPattern("\\d A pulse peak, \\d+ mm/min");
     }
 
-    /** The same weld asked for again after others: its film is gone, so it is welded again rather than shown blank. */
+    /** The same weld asked for again after others: its recording of frames is gone, so it is welded again rather than shown blank. */
     @Test
     void aRehearsalWhoseFilmIsForgottenIsBegunAnew() throws Exception {
         String first = begun("seamMm", "16").get(0);
@@ -124,7 +124,7 @@ class RehearsePagesTest {
         assertThat(film.get("frames").size()).isPositive();
     }
 
-    /** One that was kept can be watched once more, set up exactly as it was then: as long as its film is there, it is found by that. */
+    /** One that was kept can be watched once more, set up exactly as it was then: as long as its recording of frames is there, it is found by that. */
     @Test
     void aKeptRehearsalIsRunAgainAsItWasSetUp() throws Exception {
         String text = begun("seamMm", "20", "steadiness", "UNSTEADY").get(0);
@@ -136,7 +136,7 @@ class RehearsePagesTest {
         assertThat(send(post(address("/again")), "one", "none").getStatus()).isEqualTo(404);
     }
 
-    /** Whatever a later program records more, a rehearsal kept before opens, and says what it does not know. */
+    /** Whatever a later program records more, a simulation kept before opens, and says what it does not know. */
     @Test
     void aKeptRehearsalThatLacksAFieldOpensAndSaysSo() throws Exception {
         String text = begun("seamMm", "20").get(0);
@@ -166,7 +166,7 @@ class RehearsePagesTest {
                 .update();
         assertThat(send(get(address(""))).getContentAsString()).contains("did not record: touch");
         assertThat(send(get(address("/kept")), "one", own.toString()).getContentAsString())
-                .contains("face width");
+                .contains("Face width");
     }
 
     @Test
@@ -181,7 +181,7 @@ class RehearsePagesTest {
 
         String[] sent = {"seamMm", "30", "change", "CURRENT", "amount", "12", "one", ids.get(0), "other", ids.get(1)};
         String entered = send(post(address("/keep")), sent).getContentAsString();
-        assertThat(entered).contains("as on the sheet", "current, by % +12", "face width", "limits of the simulation");
+        assertThat(entered).contains("as on the sheet", "current, by % +12", "Face width", "Limits of the simulation");
         send(post(address("/keep")), sent);
         assertThat(kept.of(job.id())).hasSize(2);
         assertThat(send(get(address(""))).getContentAsString()).contains("current, by % +12");

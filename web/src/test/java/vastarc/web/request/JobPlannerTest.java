@@ -21,7 +21,7 @@ import vastarc.web.Jobs;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.shop.ShopStore;
 
-/** A plan is kept for as long as all that it depends on is the same, and no longer. */
+/** A plan is stored for as long as all that it depends on is the same, and no longer. */
 class JobPlannerTest {
 
     private static final UUID MACHINE = new UUID(0, 1);

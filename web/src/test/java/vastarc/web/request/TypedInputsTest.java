@@ -26,7 +26,7 @@ import vastarc.core.validation.Problem;
 import vastarc.web.Jobs;
 import vastarc.web.store.job.JointText;
 
-/** Every input, typed and sent as JSON: that it arrives, and what is told of it where it does not. */
+/** Every input, typed and sent as JSON: that it arrives, and what is given of it where it does not. */
 class TypedInputsTest {
 
     private static Outcome<Weld> read(JointText typed) {

@@ -114,7 +114,7 @@ class RoutePagesTest {
         send(post(address("/move")), "from", String.valueOf(runs), "to", "1");
         assertThat(send(get("/day.csv"), "job", job.id().toString())).isNotEqualTo(planned);
         send(post(address("")), "work.seamMm", "800", "work.piece", "Frame 7");
-        assertThat(send(get("/day"))).contains("of: Frame 7");
+        assertThat(send(get("/day"))).contains("Of: Frame 7");
     }
 
     @Test
@@ -123,9 +123,9 @@ class RoutePagesTest {
         String csv = send(get(address(".csv")));
         int runs = csv.split("\r\n").length - 1;
         String page = send(post(address("/move")), "from", String.valueOf(runs), "to", "1");
-        assertThat(page).contains("back to the planned order", "which has been welded already");
+        assertThat(page).contains("Back to the planned order", "which has been welded already");
         assertThat(now().content().joint().work("work.order").orElseThrow()).startsWith(runs + ",1");
-        assertThat(send(post(address("/move")), "from", "1", "to", "1")).doesNotContain("back to the planned order");
+        assertThat(send(post(address("/move")), "from", "1", "to", "1")).doesNotContain("Back to the planned order");
         send(post(address("/move")), "from", "x", "to", "900");
         assertThat(now().content().joint().work("work.order")).isEmpty();
     }
@@ -139,7 +139,7 @@ class RoutePagesTest {
                         "data-steps=\"600 °C|300 °C|150 °C|60 °C\"",
                         "mark run-",
                         "data-start=\"",
-                        "heat left at a moment")
+                        "Metal temperature at a chosen time")
                 .contains("of a cylinder of 50 L at 150 bar")
                 .doesNotContain("machine’s duty");
         String machine = machines.machines().get(0).id().toString();
@@ -182,7 +182,7 @@ class RoutePagesTest {
                 "Other job", "", Jobs.typed(Map.of("material", "CHROMOLY_4130", "joint", "V_BUTT", Jobs.BASE, "6")));
         String[] both = {"job", job.id().toString(), "job", other.id().toString()};
         String page = send(get("/day"), both);
-        assertThat(page).contains("one after another", "=Routed job", "Other job", "saved:");
+        assertThat(page).contains("One job after the other", "=Routed job", "Other job", "Saved:");
         assertThat(send(get("/day.csv"), both)).contains("start_s,end_s,job", "'=Routed job");
         assertThat(Biweekly.parse(send(get("/day.ics"), both)).first().getEvents())
                 .isNotEmpty()
@@ -192,7 +192,7 @@ class RoutePagesTest {
         Matcher later = Pattern.compile("turns=([0-9x.]+)[^>]*: later").matcher(page);
         assertThat(later.find()).isTrue();
         String own = send(get("/day").queryParam("turns", later.group(1)), both);
-        assertThat(own).contains("id=\"against\"", "back to the planned order", "/day.csv?", "&amp;turns=");
+        assertThat(own).contains("id=\"against\"", "Back to the planned order", "/day.csv?", "&amp;turns=");
         assertThat(send(get("/day.csv").queryParam("turns", later.group(1)), both))
                 .isNotEqualTo(send(get("/day.csv"), both));
         for (String unfit : new String[] {"0x1", "0x1.1x1", "9x4", "0x-1", "x", "0x999999", "0x1,1x2"}) {

@@ -108,7 +108,7 @@ class RunPagesTest {
         assertThat(begun).hasSize(1);
     }
 
-    /** Of two booths that close one run at the same moment one is told, and no verdict is lost. */
+    /** Of two booths that close one run at the same moment one is given, and no verdict is lost. */
     @Test
     void boothsThatCloseOneRunAreToldAndBothVerdictsAreKept() throws Exception {
         for (int round = 0; round < 10; round++) {
@@ -145,7 +145,7 @@ class RunPagesTest {
     @Test
     void byHandEveryEventIsKeptAndTheRunGoesIntoTheLogbook() throws Exception {
         assertThat(send(get("/jobs/" + job.id() + "/run")).getContentAsString())
-                .contains("data-stage=\"READY\"", "not checked yet", "press: opens the gas");
+                .contains("data-stage=\"READY\"", "Not checked yet", "press: opens the gas");
         assertThat(ask("event", "kind", "ARC_ON").get("stage").asString()).isEqualTo("ARC");
         ask("event", "kind", "ARC_ON");
         ask("event", "kind", "GUST");

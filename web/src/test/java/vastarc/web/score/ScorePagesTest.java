@@ -66,17 +66,17 @@ class ScorePagesTest {
 
         assertThat(page)
                 .contains(
-                        "down-slope",
+                        "Down-slope",
                         "end current",
                         "post-flow",
-                        "arc energy",
+                        "Arc energy",
                         "release: goes up to the working current")
                 .contains("No pulse was asked for on the sheet", "Every figure is inside its range");
     }
 
     @Test
     void anOwnFigureIsKeptAndStandsOnTheSheetAndGoesBackWithOneTap() throws Exception {
-        assertThat(change("own.endCurrent", "45 A")).contains("crater likely", "own</span>");
+        assertThat(change("own.endCurrent", "45 A")).contains("crater likely", "mine</span>");
         assertThat(send(get("/jobs/" + job.id() + "/sheet")).getContentAsString())
                 .contains("Changed by you", "45 A");
 
@@ -116,7 +116,7 @@ class ScorePagesTest {
             throws Exception {
         String page = change(field, text, "pulse", "RIPPLE");
 
-        assertThat(page).contains(message, "value=\"" + text + "\"").doesNotContain("No score without a sheet");
+        assertThat(page).contains(message, "value=\"" + text + "\"").doesNotContain("No weld cycle without a sheet");
         assertThat(Jobs.held(now().content(), field)).contains(text);
     }
 
@@ -136,7 +136,7 @@ class ScorePagesTest {
                 .param("control", "TRIGGER_2T"));
         assertThat(Jobs.held(now().content(), "logic")).isEmpty();
         assertThat(send(get("/jobs/" + job.id() + "/score")).getContentAsString())
-                .contains("selected=\"selected\">torch switch 2T with slopes");
+                .contains("selected=\"selected\">Torch switch 2T with slopes");
     }
 
     @Test
@@ -171,7 +171,7 @@ class ScorePagesTest {
     @Test
     void twoScoresAreComparedInWordsAndFigures() throws Exception {
         assertThat(change("own.postFlow", "60", "compare", "engine"))
-                .contains("laid over: the engine&#39;s own figures", "more gas");
+                .contains("Compared with: the engine&#39;s own figures", "more gas");
         assertThat(change("compare", "TRIGGER_2T_PLAIN")).contains("the trigger actions differ", "not used");
         Job other = store.create("Other run", "", Jobs.fresh());
         assertThat(change("compare", "job:" + other.id())).contains("laid over: Other run");
@@ -243,7 +243,7 @@ class ScorePagesTest {
                 Jobs.typed(Map.of("material", "CARBON_STEEL", "joint", "SQUARE_BUTT", Jobs.BASE, "6")));
 
         assertThat(send(get("/jobs/" + thick.id() + "/score")).getContentAsString())
-                .contains("No score without a sheet", "To the sheet");
+                .contains("No weld cycle without a sheet", "To the sheet");
         assertThat(send(get("/jobs/" + UUID.randomUUID() + "/score")).getStatus())
                 .isEqualTo(404);
         assertThat(send(get("/jobs/" + thick.id() + "/score.csv")).getStatus()).isEqualTo(400);

@@ -80,7 +80,7 @@ class CardPagesTest {
     void aVWithPassesHasThemOnItsCardInBothSizes() throws Exception {
         make("Deep V", "", Jobs.typed(Map.of("material", "CARBON_STEEL", "joint", "V_BUTT", Jobs.BASE, "8")));
         for (String size : List.of("A4", "A5", "a5", "poster", "")) {
-            assertThat(paper("/jobs/" + job.id() + "/card.pdf?size=" + size)).contains("passes", "root", "cap");
+            assertThat(paper("/jobs/" + job.id() + "/card.pdf?size=" + size)).contains("Passes", "Root", "Cap");
         }
     }
 
@@ -94,7 +94,7 @@ class CardPagesTest {
         assertThat(page()).contains("proven 2026-11-20", "word …").doesNotContain("a starting point, not proven yet");
     }
 
-    /** What a hand may type in a name, a note or a hand's name must not take a paper down. */
+    /** What the welder may type in a name, a note or a welder's name must not take a paper down. */
     @ParameterizedTest
     @ValueSource(
             strings = {

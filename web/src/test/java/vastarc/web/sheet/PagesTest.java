@@ -146,7 +146,7 @@ class PagesTest {
         Job job = store.create("Doomed", "", Jobs.fresh());
         String bench = send(post("/jobs/" + job.id() + "/delete").with(csrf())).getRedirectedUrl();
 
-        assertThat(send(get(bench)).getContentAsString()).contains("“Doomed” is off the bench", "Put it back");
+        assertThat(send(get(bench)).getContentAsString()).contains("“Doomed” is off the bench", "Put back");
         assertThat(send(get("/jobs/" + job.id() + "/sheet")).getStatus()).isEqualTo(404);
         send(post("/jobs/" + job.id() + "/restore").with(csrf()));
         assertThat(send(get("/jobs/" + job.id() + "/sheet")).getStatus()).isEqualTo(200);
@@ -274,7 +274,7 @@ class PagesTest {
                         "id=\"workingCurrent\"",
                         "class=\"pool\"",
                         "class=\"metal\"",
-                        "what changes the current",
+                        "What changes the current",
                         "Time on by a standing arc");
         assertThat(page).doesNotContain("No sheet for this joint", "??");
     }

@@ -70,7 +70,7 @@ class PricePagesTest {
         assertThat(shop.habits().prices().wirePerKg()).containsOnly(Map.entry("ER70S-2", 14.0));
         assertThat(shop.habits().prices().argonPerM3()).hasValue(9.5);
         assertThat(send(get(address)))
-                .contains("id=\"cost\"", "together", " €", "Left out, price missing: tungsten.")
+                .contains("id=\"cost\"", "Together", " €", "Left out, price missing: tungsten.")
                 .doesNotContain("id=\"whole-piece\"", "id=\"no-prices\"");
 
         job("Rack foot", piece);
@@ -82,7 +82,7 @@ class PricePagesTest {
     void whatCannotBeReadIsMarkedAndNothingOfItIsKept() throws Exception {
         String page = send(post("/shop/prices"), "hour", "dear", "argonPerM3", "-3", "tungsten", "6");
         assertThat(page)
-                .contains("Nothing was kept yet", "“dear”", "a price, such as 12", "value=\"dear\"", "value=\"-3\"")
+                .contains("Nothing was saved yet", "“dear”", "a price, such as 12", "value=\"dear\"", "value=\"-3\"")
                 .contains("value=\"6\"");
         assertThat(shop.habits().prices()).isEqualTo(Prices.none());
         assertThat(send(post("/shop/prices"), "money", "crowns and pennies")).contains("value=\"crowns a\"");

@@ -21,7 +21,7 @@ import vastarc.web.store.job.JobStore;
 import vastarc.web.store.shop.ShopSettings;
 import vastarc.web.store.shop.ShopStore;
 
-/** Habits, stock, proven jobs. */
+/** Shop defaults, stock, proven jobs. */
 @SpringTest
 class ShopPagesTest {
 
@@ -102,7 +102,7 @@ class ShopPagesTest {
                 .param("joint", "LAP")
                 .param(Jobs.BASE, "2.5")
                 .param("control", "TRIGGER_4T"));
-        assertThat(sheet()).contains("mark as proven");
+        assertThat(sheet()).contains("Mark as proven");
         assertThat(value(ParameterKey.GAS_FLOW)).isGreaterThan(before);
     }
 
@@ -125,7 +125,7 @@ class ShopPagesTest {
                 .param("school.PRE_FLOW", "PRE_FLOW_NONE"));
 
         assertThat(value(ParameterKey.PRE_FLOW)).isZero();
-        assertThat(sheet()).contains("shop default: from hose length");
+        assertThat(sheet()).contains("Shop default: from hose length");
     }
 
     @Test

@@ -84,7 +84,7 @@ class TemplateWordsTest {
         }
     }
 
-    /** Collects what a browser would show as it stands in the file. */
+    /** Collects what a browser would show as it is in the file. */
     private static final class Words extends AbstractSimpleMarkupHandler {
 
         private final List<String> bare = new ArrayList<>();

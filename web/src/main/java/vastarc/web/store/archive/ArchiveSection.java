@@ -19,14 +19,14 @@ public interface ArchiveSection {
         return false;
     }
 
-    /** Hands over every element that is kept. Called within a transaction that sees one state of the shop. */
+    /** Hands over every element that is stored. Called within a transaction that sees one state of the shop. */
     void write(Consumer<JsonNode> out);
 
     /**
      * Reads an element that fits the published format; changes nothing.
      *
      * @param known what the archive has held so far
-     * @throws IllegalArgumentException with a message for the hand, where it cannot be kept
+     * @throws IllegalArgumentException with a message for the welder, where it cannot be kept
      */
     ArchiveElement read(JsonNode element, ArchiveIds known);
 

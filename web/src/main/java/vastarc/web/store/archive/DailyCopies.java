@@ -25,12 +25,12 @@ import vastarc.web.store.disk.Disk;
 
 /**
  * A copy of the whole shop for every day it is used, beside the shop itself: written aside, then renamed, so that a copy is whole or not there. The
- * copy of a day is made anew a few times while the shop is open; so many are kept.
+ * copy of a day is made anew a few times while the shop is open; so many are stored.
  */
 @Component
 public class DailyCopies {
 
-    /** Days whose copy is kept. */
+    /** Days whose copy is stored. */
     public static final int MAX_COPIES = 14;
 
     private static final Logger LOG = LoggerFactory.getLogger(DailyCopies.class);

@@ -6,26 +6,27 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The days of something that is kept.
+ * The days of something that is stored.
  *
- * @param putAway when it was put away; null where it is in use
- * @param told    whether an archive tells them; where it does not, as those before version 3, they are those of a thing that is new
+ * @param putAway when it was archived; null where it is in use
+ * @param dated   whether the archive has them; archives before version 3 do not, and a new thing gets those of today
  */
 public record DailySlots(
-        Instant made, Instant changed, @Nullable Instant putAway, boolean told) {
+        Instant made, Instant changed, @Nullable Instant putAway, boolean dated) {
 
     private static final String MADE = "made";
     private static final String CHANGED = "changed";
     private static final String PUT_AWAY = "putAway";
-    private static final String UNDATED = "untold";
+    private static final String UNDATED = "undated";
 
+    /** Writes these times into an element. */
     public void write(ObjectNode element) {
         element.put(MADE, made.toString());
         element.put(CHANGED, changed.toString());
         element.put(PUT_AWAY, putAway == null ? null : putAway.toString());
     }
 
-    /** The days an element tells, or those that {@link #untold} has put in. */
+    /** The days an element has, or those that {@link #dateUnset} has put in. */
     public static DailySlots read(JsonNode element) {
         JsonNode away = element.path(PUT_AWAY);
         return new DailySlots(
@@ -35,14 +36,14 @@ public record DailySlots(
                 !element.has(UNDATED));
     }
 
-    /** Puts days into an element that tells none. */
+    /** Puts days into an element that has none. */
     public static void dateUnset(ObjectNode element, Instant now) {
         new DailySlots(now, now, null, false).write(element);
         element.put(UNDATED, true);
     }
 
-    /** Those of the thing it replaces, where its own are not told. */
+    /** Those of the thing it replaces, where its own are not given. */
     public DailySlots inPlaceOf(DailySlots kept) {
-        return told ? this : new DailySlots(kept.made, kept.changed, putAway, true);
+        return dated ? this : new DailySlots(kept.made, kept.changed, putAway, true);
     }
 }

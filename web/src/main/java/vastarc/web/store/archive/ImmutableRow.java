@@ -14,8 +14,8 @@ import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 /**
  * A row that never changes: it is there, or it comes.
  *
- * @param table  it stands in, with its id
- * @param coming what is told where it comes
+ * @param table  it is in, with its id
+ * @param coming what is given where it comes
  * @param insert puts it there
  */
 public record ImmutableRow(JdbcClient database, String table, UUID id, String coming, Runnable insert)

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Service;
 import vastarc.web.store.SecretKeys;
 import vastarc.web.store.TransactionRetry;
 
-/** Keeps the paired devices. A key is given out once; what is kept is its digest. */
+/** Stores the paired devices. A key is given out once; what is stored is its digest. */
 @Service
 public class DeviceStore {
 
@@ -112,12 +112,14 @@ public class DeviceStore {
                 .isPresent();
     }
 
+    /** Sets whether a device may only view. */
     public void limit(UUID id, boolean readOnly) {
         retrying.inTransaction(() -> database.sql("update device set read_only = ? where id = ?")
                 .params(readOnly, id)
                 .update());
     }
 
+    /** Removes the access of a device. */
     public void revoke(UUID id) {
         retrying.inTransaction(
                 () -> database.sql("delete from device where id = ?").param(id).update());

@@ -11,7 +11,7 @@ import vastarc.web.format.CoreJson;
 import vastarc.web.store.document.DocumentFormat;
 
 /**
- * What a hand says of a bead.
+ * What the welder says of a bead.
  *
  * @param seen     signs, by id
  * @param notSeen  signs that are plainly not there
@@ -24,7 +24,7 @@ public record BeadObservations(
 
     private static final JsonMapper JSON = CoreJson.kept();
 
-    /** How it is kept. */
+    /** How it is stored. */
     static final DocumentFormat<BeadObservations> FORMAT =
             DocumentFormat.of("reading", JSON, BeadObservations.class, List.of());
 

@@ -18,7 +18,7 @@ import vastarc.core.diagnosis.DiagnosisRequest;
 import vastarc.web.store.OldestRows;
 import vastarc.web.store.TransactionRetry;
 
-/** Keeps what is seen of each job's bead, and counts what became of changes that were tried: the shop learns from that. */
+/** Stores what is seen of each job's bead, and counts the result of changes that were tried: the shop learns from that. */
 @Service
 public class DiagnosisStore {
 
@@ -37,7 +37,7 @@ public class DiagnosisStore {
         this.clock = clock;
     }
 
-    /** What became of a change. */
+    /** The result of a change. */
     public enum TrialResult {
         BETTER,
         SAME,

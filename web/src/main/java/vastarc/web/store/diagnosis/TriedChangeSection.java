@@ -14,7 +14,7 @@ import vastarc.web.store.archive.ArchiveSection;
 import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 import vastarc.web.store.archive.ImmutableRow;
 
-/** The changes of an archive that were tried, and what became of them. */
+/** The changes of an archive that were tried, and the result of them. */
 @Component
 @Order(101)
 class TriedChangeSection implements ArchiveSection {

@@ -7,7 +7,7 @@ import java.util.function.LongSupplier;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The room left where the shop is kept. Below {@value #LEAST_MB} MB the shop can be read and nothing more; it can be changed again as soon
+ * The room left where the shop is stored. Below {@value #LEAST_MB} MB the shop can be read and nothing more; it can be changed again as soon
  * as there is room.
  */
 public final class Disk {

@@ -12,7 +12,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 
 /**
- * The file a shop is kept in, looked at before the program starts. A mark stands beside it while the program is open; where it still stands at the
+ * The file a shop is stored in, looked at before the program starts. A mark is beside it while the program is open; where it still is at the
  * next start, the program was not stopped in order, and the file is tried first.
  */
 public final class ShopFile {

@@ -14,7 +14,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 
 /**
- * A copy of a shop's database, made before the database is brought up to date and thrown away after. Changes of tables cannot be taken
+ * A copy of a shop's database, made before the database is brought up to date and deleted after. Changes of tables cannot be taken
  * back by the database itself: where the program was killed in the middle of them, the next start puts the copy back and begins anew.
  */
 final class UpdateCopy {
@@ -42,7 +42,7 @@ final class UpdateCopy {
     }
 
     /**
-     * Copies the database as it stands.
+     * Copies the database as it is.
      *
      * @param open a connection to it
      * @throws NoRoomForUpdate where the disk has no room for the copy; nothing is changed then
@@ -59,7 +59,7 @@ final class UpdateCopy {
         intoPlace(part, copy());
     }
 
-    /** Throws the copy away, when the disk has what came of the database. */
+    /** Throws the copy away, when the disk has the result of the database. */
     void done(Connection open) throws SQLException, IOException {
         if (Files.exists(copy())) {
             try (Statement statement = open.createStatement()) {

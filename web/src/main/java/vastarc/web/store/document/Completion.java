@@ -5,7 +5,7 @@ import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Fields that an older document lacks, filled with what stands for nothing, so that the rest of it can be read. */
+/** Fields that an older document lacks, filled with what means nothing, so that the rest of it can be read. */
 public final class Completion {
 
     private Completion() {}

@@ -4,7 +4,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A document as it is kept: what it holds, or, where it cannot be read, its text and what is wrong with it. It is read when what it holds
+ * A document as it is stored: what it holds, or, where it cannot be read, its text and what is wrong with it. It is read when what it holds
  * is first asked for.
  *
  * @param <T> what it holds
@@ -44,6 +44,7 @@ public final class Document<T> {
         return read;
     }
 
+    /** {@return what the document holds; empty where it cannot be read} */
     public Optional<T> value() {
         return content().value();
     }
@@ -53,11 +54,12 @@ public final class Document<T> {
         return value().orElseThrow(() -> new UnreadableDocument(format.name(), fault()));
     }
 
+    /** {@return whether it can be read} */
     public boolean isReadable() {
         return value().isPresent();
     }
 
-    /** Its text, as it is kept. */
+    /** Its text, as it is stored. */
     public String text() {
         return text;
     }

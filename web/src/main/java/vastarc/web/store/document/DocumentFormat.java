@@ -55,6 +55,7 @@ public final class DocumentFormat<T> {
                 name, json, node -> json.treeToValue(node, type), json::<JsonNode>valueToTree, upgrades);
     }
 
+    /** {@return the name of the format} */
     public String name() {
         return name;
     }
@@ -64,7 +65,7 @@ public final class DocumentFormat<T> {
         return upgrades.size() + 1;
     }
 
-    /** A value as it is kept. */
+    /** A value as it is stored. */
     public String write(T value) {
         ObjectNode document = json.createObjectNode();
         document.put(FORMAT, today());
@@ -72,7 +73,7 @@ public final class DocumentFormat<T> {
         return json.writeValueAsString(document);
     }
 
-    /** What is kept, in whatever format it was written; a text that cannot be read stays one, with what is wrong. */
+    /** What is stored, in whatever format it was written; a text that cannot be read stays one, with what is wrong. */
     public Document<T> read(String text) {
         return new Document<>(this, text);
     }

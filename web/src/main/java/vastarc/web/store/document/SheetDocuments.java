@@ -7,13 +7,13 @@ import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.plan.SheetDocument;
 import vastarc.web.format.CoreJson;
 
-/** How a sheet is kept wherever it is kept alone; published as {@code sheet.schema.json}. */
+/** How a sheet is stored wherever it is stored alone; published as {@code sheet.schema.json}. */
 public final class SheetDocuments {
 
     public static final DocumentFormat<SheetDocument> FORMAT =
             DocumentFormat.of("sheet", CoreJson.kept(), SheetDocument.class, List.of(SheetDocuments::deep));
 
-    /** What a pass of format 1 says no more than: zero, until it is reckoned again. */
+    /** What a pass of format 1 says no more than: zero, until it is calculated again. */
     private static final List<String> FIGURES_OF_A_PASS = List.of(
             "lowA", "highA", "travelMmPerMin", "gasLPerMin", "heatInputKjPerMm", "shade", "reachFactor", "arcSPerM");
 

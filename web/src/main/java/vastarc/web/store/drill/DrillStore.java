@@ -15,7 +15,7 @@ import vastarc.core.training.Mastery.TopicResult;
 import vastarc.core.training.Topic;
 import vastarc.web.store.OldestRows;
 
-/** Keeps the answers of learners by their names, the newest of each. */
+/** Stores the answers of learners by their names, the newest of each. */
 @Service
 public class DrillStore {
 
@@ -40,12 +40,13 @@ public class DrillStore {
     /** An answer and when it was given. */
     public record DatedAnswer(Topic topic, boolean right, Instant at) {}
 
-    /** A name as it is kept: stripped, short; empty for none. */
+    /** A name as it is stored: stripped, short; empty for none. */
     public static String name(String typed) {
         String name = typed.strip();
         return name.length() > MAX_NAME ? name.substring(0, MAX_NAME) : name;
     }
 
+    /** Stores an answer of a learner. */
     @Transactional
     public void answered(String learner, Topic topic, boolean right) {
         boolean isNew = database.sql("select 1 from drill_result where learner = ? limit 1")
@@ -117,6 +118,7 @@ public class DrillStore {
                 .list();
     }
 
+    /** Deletes every answer of a learner. */
     @Transactional
     public void forget(String learner) {
         database.sql("delete from drill_result where learner = ?")

@@ -117,10 +117,12 @@ public class Job extends VersionedEntity {
                 && content().equals(content.content());
     }
 
+    /** {@return its name} */
     public String name() {
         return name;
     }
 
+    /** {@return the welder's notes} */
     public String notes() {
         return notes;
     }
@@ -130,15 +132,17 @@ public class Job extends VersionedEntity {
         return form.orThrow();
     }
 
-    /** The same as it is kept, which may be no longer readable. */
+    /** The same as it is stored, which may be no longer readable. */
     public Document<JobContent> document() {
         return form;
     }
 
+    /** {@return when it was made} */
     public Instant createdAt() {
         return createdAt;
     }
 
+    /** {@return when it was last changed} */
     public Instant changedAt() {
         return changedAt;
     }
@@ -148,6 +152,7 @@ public class Job extends VersionedEntity {
         return Optional.ofNullable(deletedAt);
     }
 
+    /** {@return whether it is off the bench} */
     public boolean isDeleted() {
         return deletedAt != null;
     }

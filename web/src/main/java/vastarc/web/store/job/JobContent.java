@@ -23,14 +23,14 @@ import vastarc.core.sheet.ParameterTopic;
 import vastarc.core.sheet.ShopDefaults;
 
 /**
- * What a job says: the joint as the hand typed it, and what stands beside it.
+ * What a job says: the joint as the welder typed it, and what is beside it.
  *
  * @param joint   as typed
- * @param schools this job's own choice of a school, by matter
+ * @param schools this job's own choice of a method, by matter
  * @param logic   how the machine answers its trigger; empty for the usual one of the arc control
- * @param own     the hand's own values
+ * @param own     the welder's own values
  * @param machine it is welded with; empty for the one that suits best
- * @param torch   fitted to it; empty where it is not told
+ * @param torch   fitted to it; empty where it is not given
  * @param proof   what it was proven with; empty for an open job
  * @param pass    the pass that is shown, from 1
  * @param purge   its purge as typed, and what happened to it
@@ -46,7 +46,7 @@ public record JobContent(
         int pass,
         PurgeText purge) {
 
-    /** A job's own school is sent under this name, followed by the matter's. */
+    /** A job's own method is sent under this name, followed by the matter's. */
     public static final String SCHOOL = "school.";
 
     private static final int MOST_PASSES = 99;
@@ -72,10 +72,12 @@ public record JobContent(
                 PurgeText.none());
     }
 
+    /** {@return this content with one part replaced} */
     public JobContent with(JointText other) {
         return new JobContent(other, schools, logic, own, machine, torch, proof, pass, purge);
     }
 
+    /** {@return this content with one part replaced} */
     public JobContent with(OwnValuesText other) {
         return new JobContent(joint, schools, logic, other, machine, torch, proof, pass, purge);
     }
@@ -89,10 +91,12 @@ public record JobContent(
         return new JobContent(controlled, schools, other, own, machine, torch, proof, pass, purge);
     }
 
+    /** {@return this content with other methods} */
     public JobContent withSchools(Map<ParameterTopic, Method> others) {
         return new JobContent(joint, others, logic, own, machine, torch, proof, pass, purge);
     }
 
+    /** {@return this content on another machine and torch} */
     public JobContent on(Optional<UUID> otherMachine, Optional<UUID> otherTorch) {
         return new JobContent(joint, schools, logic, own, otherMachine, otherTorch, proof, pass, purge);
     }
@@ -112,6 +116,7 @@ public record JobContent(
         return new JobContent(joint, schools, trigger, own, machine, torch, proof, other, purge);
     }
 
+    /** {@return this content with one part replaced} */
     public JobContent with(PurgeText other) {
         return new JobContent(joint, schools, logic, own, machine, torch, proof, pass, other);
     }
@@ -164,7 +169,7 @@ public record JobContent(
         return same ? after : after.open();
     }
 
-    /** What differs, by name: fields of the joint, own values, and what stands beside it. */
+    /** What differs, by name: fields of the joint, own values, and what is beside it. */
     public Set<String> differences(JobContent other) {
         Set<String> names = new TreeSet<>(joint.texts().keySet());
         names.addAll(other.joint.texts().keySet());

@@ -17,7 +17,7 @@ import vastarc.web.store.document.DocumentFormat;
 import vastarc.web.store.document.SheetDocuments;
 
 /**
- * How a job's content is kept. Format 1 held everything in one map of texts: joint, own values, schools, logic, machine, torch and proof.
+ * How a job's content is stored. Format 1 held everything in one map of texts: joint, own values, methods, logic, machine, torch and proof.
  * Format 2 keeps the joint as typed, and the rest typed beside it. Format 3 says which pass is shown, holds the purge, and tells both sides as a way to
  * penetrate.
  */

@@ -16,7 +16,7 @@ import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 import vastarc.web.store.archive.DailySlots;
 import vastarc.web.store.document.Document;
 
-/** The jobs of an archive, in the order they were made, those put away among them. */
+/** The jobs of an archive, in the order they were made, those archived among them. */
 @Component
 @Order(40)
 class JobSection implements ArchiveSection {

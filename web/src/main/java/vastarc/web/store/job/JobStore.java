@@ -22,7 +22,7 @@ import vastarc.core.notation.NumberReader;
 import vastarc.web.store.ListPage;
 import vastarc.web.store.TransactionRetry;
 
-/** Keeps jobs. An edit made on an older version than the one kept is never written over it: it becomes a second job. */
+/** Stores jobs. An edit made on an older version than the one kept is never written over it: it becomes a second job. */
 @Service
 public class JobStore {
 
@@ -34,7 +34,7 @@ public class JobStore {
     private static final int FORGOTTEN_AT_ONCE = 20;
 
     private static final int ON_A_PAGE = 20;
-    /** On the bench. The index begins with the day it was put away, which none of them has: only so is the order read off it. */
+    /** On the bench. The index begins with the day it was archived, which none of them has: only so is the order read off it. */
     private static final Sort NEWEST_FIRST =
             Sort.by(Sort.Order.asc("deletedAt"), Sort.Order.desc("createdAt"), Sort.Order.asc("id"));
 
@@ -57,14 +57,14 @@ public class JobStore {
         this.clock = clock;
     }
 
-    /** What became of an edit: the job that now holds it, and the job it collided with, if it did. */
+    /** The result of an edit: the job that now holds it, and the job it collided with, if it did. */
     public record SaveResult(Job job, Optional<Job> collidedWith) {}
 
     /** What a job should hold: an edit, made on the job as it was kept. */
     public record JobEdit(String name, String notes, JobContent content) {}
 
     /**
-     * What became of a change, or of a step through the history.
+     * The result of a change, or of a step through the history.
      *
      * @param stale the job had been changed elsewhere since it was seen: nothing was done
      */
@@ -83,12 +83,13 @@ public class JobStore {
                 text.isEmpty() ? jobs.findPageByDeletedAtIsNull(wanted) : jobs.findNamed("%" + text + "%", wanted));
     }
 
-    /** A page of the jobs put away, last put away first. */
+    /** A page of the jobs archived, last archived first. */
     public ListPage<Job> removed(int page) {
         Sort lastFirst = Sort.by(Sort.Order.desc("deletedAt"), Sort.Order.asc("id"));
         return ListPage.of(jobs.findPageByDeletedAtIsNotNull(PageRequest.of(page, ON_A_PAGE, lastFirst)));
     }
 
+    /** {@return how many jobs are off the bench} */
     public long countRemoved() {
         return jobs.countByDeletedAtIsNotNull();
     }
@@ -100,14 +101,17 @@ public class JobStore {
                 .toList();
     }
 
+    /** {@return how many jobs are on the bench} */
     public long countOnBench() {
         return jobs.countByDeletedAtIsNull();
     }
 
+    /** {@return whether there has never been a job} */
     public boolean isEmpty() {
         return jobs.count() == 0;
     }
 
+    /** {@return the job with an id, on the bench or off it; empty if there is none} */
     public Optional<Job> find(UUID id) {
         return jobs.findById(id);
     }
@@ -122,6 +126,7 @@ public class JobStore {
         return jobs.versionOf(id).map(OptionalLong::of).orElseGet(OptionalLong::empty);
     }
 
+    /** Puts a new job on the bench. */
     public Job create(String name, String notes, JobContent content) {
         return jobs.save(new Job(new JobEdit(name, notes, content), now()));
     }
@@ -150,7 +155,7 @@ public class JobStore {
         }
     }
 
-    /** Every job that is kept, in the order they were made; for a transaction of the caller's. */
+    /** Every job that is stored, in the order they were made; for a transaction of the caller's. */
     void forEach(Consumer<Job> taker) {
         jobs.idsInOrder().forEach(id -> find(id).ifPresent(taker));
     }
@@ -165,6 +170,7 @@ public class JobStore {
         return change(id, job -> job.delete(now()));
     }
 
+    /** Puts a removed job back on the bench. */
     public Optional<Job> restore(UUID id) {
         return change(id, Job::restore);
     }
@@ -187,10 +193,10 @@ public class JobStore {
     }
 
     /**
-     * Keeps an edit.
+     * Stores an edit.
      *
      * @param version the version the edit was made on
-     * @param edit    from the job as it is kept to what it should hold
+     * @param edit    from the job as it is stored to what it should hold
      * @return empty if there is no such job
      */
     public Optional<SaveResult> save(UUID id, long version, Function<Job, JobEdit> edit) {
@@ -202,9 +208,9 @@ public class JobStore {
     }
 
     /**
-     * Keeps a change of a job as it was seen. Empty if there is no such job.
+     * Stores a change of a job as it was seen. Empty if there is no such job.
      *
-     * @param seen the version that the hand sees; empty for a change that fits whatever the job holds by then
+     * @param seen the version that the welder sees; empty for a change that fits whatever the job holds by then
      */
     public Optional<HistoryResult> edit(UUID id, OptionalLong seen, Function<Job, JobContent> edit) {
         return retrying.inTransaction(() -> jobs.findById(id)
@@ -234,8 +240,8 @@ public class JobStore {
     }
 
     /**
-     * Keeps the job and adds its content to its history; what had been taken back is forgotten. The job goes to the database first, so
-     * that of two windows the later one is told of the earlier before it touches the history.
+     * Stores the job and adds its content to its history; what had been taken back is forgotten. The job goes to the database first, so
+     * that of two windows the later one is given of the earlier before it touches the history.
      */
     private Job remembered(Job job, JobContent before) {
         Instant now = now();
@@ -274,7 +280,7 @@ public class JobStore {
     /**
      * Takes the last change back; the job as it is where there is none. Empty if there is no such job.
      *
-     * @param seen the version that the hand sees; empty where it is not told
+     * @param seen the version that the welder sees; empty where it is not given
      */
     public Optional<HistoryResult> undo(UUID id, OptionalLong seen) {
         return go(id, seen, -1);

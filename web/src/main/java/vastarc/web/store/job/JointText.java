@@ -14,7 +14,7 @@ import vastarc.core.quantity.UnitSystem;
 import vastarc.core.tables.OrderedCollections;
 
 /**
- * A joint as the hand typed it: the text of every field, and the unit system in which a bare number was meant when it was typed.
+ * A joint as the welder typed it: the text of every field, and the unit system in which a bare number was meant when it was typed.
  *
  * @param texts  field name to text; empty fields are left out
  * @param bareIn field name to the unit system that was shown when the text was typed
@@ -105,7 +105,7 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
                 : value.toString();
     }
 
-    /** Cut to what is kept, without control characters and broken characters, which no shop writes and no database wants. */
+    /** Cut to what is stored, without control characters and broken characters, which no shop writes and no database wants. */
     static String cleaned(String text) {
         String cut = text.length() > MAX_CHARACTERS ? text.substring(0, MAX_CHARACTERS) : text;
         return UNPRINTABLE.matcher(cut).replaceAll(" ");
@@ -125,6 +125,7 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new JointText(stored, units);
     }
 
+    /** {@return the text of a field; empty where nothing is typed} */
     public Optional<String> text(InputField<?> field) {
         return Optional.ofNullable(texts.get(field.name()));
     }

@@ -14,7 +14,7 @@ import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
 
 /**
- * The hand's own values over the engine's.
+ * The welder's own values over the engine's.
  *
  * @param values figures, each in its setting's unit
  * @param unread texts that are no figures, kept as typed until they are mended or emptied
@@ -37,6 +37,7 @@ public record OwnValuesText(Map<CycleKey, Double> values, Map<CycleKey, String> 
         return Collections.unmodifiableMap(copy);
     }
 
+    /** {@return no own values} */
     public static OwnValuesText none() {
         return NONE;
     }
@@ -46,10 +47,12 @@ public record OwnValuesText(Map<CycleKey, Double> values, Map<CycleKey, String> 
         return PREFIX + key.apiName();
     }
 
+    /** {@return whether nothing is set} */
     public boolean isEmpty() {
         return values.isEmpty() && unread.isEmpty();
     }
 
+    /** {@return the own values, read} */
     public OptionalDouble of(CycleKey key) {
         Double value = values.get(key);
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);

@@ -17,8 +17,8 @@ import vastarc.core.tables.OrderedCollections;
  * What a job was proven with.
  *
  * @param day         of the proof, by the shop's clock
- * @param schools     the school in every matter
- * @param tungstensMm what stood on the shelf; empty for untold
+ * @param schools     the method in every matter
+ * @param tungstensMm what stood on the stock; empty for not given
  * @param cups        cup numbers
  * @param wiresMm     wire diameters
  * @param sheet       the sheet itself; empty where it was proven before sheets were kept

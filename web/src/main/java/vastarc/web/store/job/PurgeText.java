@@ -13,7 +13,7 @@ import vastarc.core.quantity.UnitSystem;
 import vastarc.core.tables.OrderedCollections;
 
 /**
- * A job's purge as the hand typed it, and what happened to it: the text of every field by its name, and the unit system a bare number was
+ * A job's purge as the welder typed it, and what happened to it: the text of every field by its name, and the unit system a bare number was
  * meant in.
  *
  * @param texts  field name to text; empty fields are left out
@@ -54,6 +54,7 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return NONE;
     }
 
+    /** {@return the text of a field; empty where nothing is typed} */
     public Optional<String> text(String name) {
         return Optional.ofNullable(texts.get(name));
     }
@@ -96,7 +97,7 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new PurgeText(stored, units).changedTo(parts, UnitSystem.METRIC);
     }
 
-    /** Readings of the meter as they are kept, in order. */
+    /** Readings of the meter as they are stored, in order. */
     public List<String> readings() {
         return IntStream.range(0, MOST_FIELDS)
                 .mapToObj(number -> texts.get(READING + number))

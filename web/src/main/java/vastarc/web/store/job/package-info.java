@@ -1,4 +1,4 @@
-/** The shop's jobs as they are kept: joints as typed, what stands beside them, and their history. */
+/** The shop's jobs as they are stored: joints as typed, what is beside them, and their history. */
 @NullMarked
 package vastarc.web.store.job;
 

@@ -45,6 +45,7 @@ public class DialReadingRow {
         this.readAt = now;
     }
 
+    /** {@return its id} */
     public Long id() {
         return id;
     }
@@ -67,18 +68,22 @@ public class DialReadingRow {
                 && (!dated || readAt.equals(other.readAt));
     }
 
+    /** {@return the id of its control} */
     public String elementId() {
         return elementId;
     }
 
+    /** {@return the number of its coarse range} */
     public int band() {
         return band;
     }
 
+    /** {@return whether a simulated meter read it} */
     public boolean simulated() {
         return simulated;
     }
 
+    /** {@return the reading} */
     public DialReading reading() {
         return new DialReading(place, amps);
     }

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 import vastarc.web.store.document.Document;
 
-/** How the panel stands for a job, and what has been ticked of its check. Belongs to one machine: another one starts anew. */
+/** How the panel means a job, and what has been ticked of its check. Belongs to one machine: another one starts anew. */
 @Entity
 @Table(name = "job_panel")
 public class JobPanel implements Persistable<UUID> {
@@ -46,7 +46,7 @@ public class JobPanel implements Persistable<UUID> {
         this.jobId = jobId;
     }
 
-    /** What was told of another machine does not hold for this one. */
+    /** What was given of another machine does not hold for this one. */
     void on(UUID machine) {
         if (!machine.equals(machineId)) {
             machineId = machine;
@@ -62,21 +62,24 @@ public class JobPanel implements Persistable<UUID> {
         answers = Document.of(CheckAnswers.FORMAT, new CheckAnswers(answered));
     }
 
-    /** The machine it was told of; empty where none was. */
+    /** The machine it was given of; empty where none was. */
     Optional<UUID> machine() {
         return Optional.ofNullable(machineId);
     }
 
+    /** Sets how the controls of the panel are set now. */
     public void stand(Map<String, Double> now) {
         stands = Document.of(ControlPlaces.FORMAT, new ControlPlaces(now));
     }
 
+    /** Sets the answer to an item of the check. */
     public void answer(String item, String answer) {
         Map<String, String> given = new TreeMap<>(answers());
         given.put(item, answer);
         answers = Document.of(CheckAnswers.FORMAT, new CheckAnswers(given));
     }
 
+    /** Forgets every answer of the check. */
     public void startAgain() {
         answers = UNANSWERED;
     }
@@ -91,17 +94,17 @@ public class JobPanel implements Persistable<UUID> {
         return version == null;
     }
 
-    /** Where controls stand, by their ids; nothing where what is kept cannot be read. */
+    /** Where controls stand, by their ids; nothing where what is stored cannot be read. */
     public Map<String, Double> stands() {
         return stands.value().map(ControlPlaces::byControl).orElse(Map.of());
     }
 
-    /** Answers by item; none where what is kept cannot be read. */
+    /** Answers by item; none where what is stored cannot be read. */
     public Map<String, String> answers() {
         return answers.value().map(CheckAnswers::byItem).orElse(Map.of());
     }
 
-    /** What is wrong with what is kept here; empty where it can be read. */
+    /** What is wrong with what is stored here; empty where it can be read. */
     public String fault() {
         return stands.fault().isEmpty() ? answers.fault() : stands.fault();
     }

@@ -75,15 +75,17 @@ public class Machine extends VersionedEntity {
         deletedAt = null;
     }
 
+    /** {@return its name} */
     public String name() {
         return name;
     }
 
+    /** {@return its profile, or why it cannot be read} */
     public MachineProfile profile() {
         return profile.orThrow();
     }
 
-    /** The profile as it is kept, which may be no longer readable. */
+    /** The profile as it is stored, which may be no longer readable. */
     public Document<MachineProfile> document() {
         return profile;
     }
@@ -98,6 +100,7 @@ public class Machine extends VersionedEntity {
                 .map(problem -> problem.field() + ": " + problem.message(UnitSystem.METRIC));
     }
 
+    /** {@return whether it is off the list} */
     public boolean isDeleted() {
         return deletedAt != null;
     }

@@ -42,13 +42,13 @@ class MachineArchive {
         this.panels = panels;
     }
 
-    private interface Paging<T> {
+    private interface PageReader<T> {
         Slice<T> page(Pageable page);
     }
 
-    private static <T> void forEach(Paging<T> paging, Sort order, Consumer<T> taker) {
+    private static <T> void forEach(PageReader<T> reader, Sort order, Consumer<T> taker) {
         for (int page = 0; ; page++) {
-            Slice<T> some = paging.page(PageRequest.of(page, AT_ONCE, order));
+            Slice<T> some = reader.page(PageRequest.of(page, AT_ONCE, order));
             some.forEach(taker);
             if (!some.hasNext()) {
                 return;
@@ -108,7 +108,7 @@ class MachineArchive {
         forEach(readings::findAllBy, Sort.by("machineId", "elementId", "band", "place", "readAt", "amps", "id"), taker);
     }
 
-    /** Whether a reading is kept; its moment counts where it is told. */
+    /** Whether a reading is stored; its moment counts where it is given. */
     boolean holds(DialReadingRow row, boolean dated) {
         return readings.findByMachineIdOrderByPlace(row.machineId()).stream()
                 .anyMatch(kept -> row.saysTheSame(kept, dated));

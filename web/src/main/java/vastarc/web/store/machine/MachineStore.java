@@ -20,7 +20,7 @@ import vastarc.core.validation.Problem;
 import vastarc.web.store.TransactionRetry;
 import vastarc.web.store.machine.MemorySlot.SlotContent;
 
-/** Keeps the shop's machines and torches, what meters said of their dials, and how panels stand for jobs. */
+/** Stores the shop's machines and torches, what meters said of their dials, and how panels mean jobs. */
 @Service
 public class MachineStore {
 
@@ -91,7 +91,7 @@ public class MachineStore {
         return machines.findById(id).filter(machine -> !machine.isDeleted());
     }
 
-    /** Whether the shop has as many machines as are kept. */
+    /** Whether the shop has as many machines as are stored. */
     public boolean isFull() {
         return machines.countByDeletedAtIsNull() >= MOST;
     }
@@ -107,7 +107,7 @@ public class MachineStore {
     /**
      * Edits a machine; of two hands at once the second edits what the first has left. Empty if there is no such machine.
      *
-     * @param edit from the profile as it is kept to another, which fits the format, or to what is wrong with it
+     * @param edit from the profile as it is stored to another, which fits the format, or to what is wrong with it
      */
     public Optional<MachineEditResult> edit(UUID id, Function<Machine, Outcome<MachineProfile>> edit) {
         return retrying.inTransaction(() -> machine(id).map(machine -> {
@@ -117,7 +117,7 @@ public class MachineStore {
         }));
     }
 
-    /** Takes a machine off the list; it can be put back until {@value #MOST_AWAY} others have been taken off. */
+    /** Removes a machine from the list; it can be put back until {@value #MAX_REMOVED} others have been removed. */
     public Optional<Machine> delete(UUID id) {
         return retrying.inTransaction(() -> anyMachine(id).map(machine -> {
             machine.delete(now());
@@ -142,6 +142,7 @@ public class MachineStore {
         machines.deleteById(id);
     }
 
+    /** Puts a removed machine back on the list. */
     public Optional<Machine> restore(UUID id) {
         return retrying.inTransaction(() -> machines.findById(id).map(machine -> {
             machine.restore();
@@ -149,10 +150,12 @@ public class MachineStore {
         }));
     }
 
+    /** {@return the torches of the shop} */
     public List<Torch> torches() {
         return torches.findAllByOrderByCreatedAt();
     }
 
+    /** {@return the torch with an id; empty if there is none} */
     public Optional<Torch> torch(UUID id) {
         return torches.findById(id);
     }
@@ -164,6 +167,7 @@ public class MachineStore {
                 : Optional.of(torches.saveAndFlush(new Torch(form, now())));
     }
 
+    /** Deletes a torch. */
     public void deleteTorch(UUID id) {
         torches.findById(id).ifPresent(torches::delete);
     }
@@ -173,10 +177,12 @@ public class MachineStore {
         return readings.findByMachineIdOrderByPlace(machineId);
     }
 
+    /** Stores a reading of a dial. */
     public void read(UUID machineId, String elementId, int band, DialReading reading, boolean simulated) {
         readings.saveAndFlush(new DialReadingRow(machineId, elementId, band, reading, simulated, now()));
     }
 
+    /** Deletes a reading of a dial. */
     public void forget(UUID machineId, long readingId) {
         readings.findByMachineIdOrderByPlace(machineId).stream()
                 .filter(row -> row.id() == readingId)
@@ -194,6 +200,7 @@ public class MachineStore {
         return curves;
     }
 
+    /** {@return the memory slots of a machine that are in use} */
     public List<MemorySlot> slots(UUID machineId) {
         return slots.findByMachineIdOrderBySlot(machineId);
     }
@@ -208,11 +215,12 @@ public class MachineStore {
         });
     }
 
+    /** Empties a memory slot. */
     public void clear(UUID machineId, int slot) {
         slots.findByMachineIdAndSlot(machineId, slot).ifPresent(slots::delete);
     }
 
-    /** How a machine's panel stands for a job; as yet untold for another machine than was told of. */
+    /** How a machine's panel means a job; as yet not given for another machine than was given of. */
     public JobPanel panel(UUID jobId, UUID machineId) {
         JobPanel panel = panels.findById(jobId).orElseGet(() -> new JobPanel(jobId));
         panel.on(machineId);

@@ -69,7 +69,7 @@ public class MemorySlot {
     }
 
     /**
-     * What an archive says stands in a slot.
+     * What an archive says is in a slot.
      *
      * @param sheet empty where it was stored before sheets were kept
      */
@@ -87,14 +87,17 @@ public class MemorySlot {
         assignedAt = now;
     }
 
+    /** {@return the id of its machine} */
     public UUID machineId() {
         return machineId;
     }
 
+    /** {@return its number, from 1} */
     public int slot() {
         return slot;
     }
 
+    /** {@return the id of the job whose sheet it holds} */
     public UUID jobId() {
         return jobId;
     }

@@ -15,7 +15,7 @@ import vastarc.web.store.archive.ArchiveIds;
 import vastarc.web.store.archive.ArchiveSection;
 import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 
-/** How panels stand for jobs, and what has been ticked of their checks. */
+/** How panels mean jobs, and what has been ticked of their checks. */
 @Component
 @Order(70)
 class PanelSection implements ArchiveSection {

@@ -47,7 +47,7 @@ public final class ProfileReader {
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
 
-    /** How a profile is kept: the content is a document of the published format, read without its schema and its rules. */
+    /** How a profile is stored: the content is a document of the published format, read without its schema and its rules. */
     public static final DocumentFormat<MachineProfile> FORMAT = new DocumentFormat<>(
             "machine", JSON, node -> profile((ObjectNode) node), ProfileReader::document, List.of());
 
@@ -147,6 +147,7 @@ public final class ProfileReader {
         return node;
     }
 
+    /** {@return a profile as a document of the published format} */
     public static String text(MachineProfile profile) {
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(document(profile));
     }

@@ -16,7 +16,7 @@ import vastarc.web.store.document.Document;
 import vastarc.web.store.document.SheetDocuments;
 import vastarc.web.store.machine.MemorySlot.ArchivedSlot;
 
-/** What stands in the memory of machines, slot by slot. */
+/** What is in the memory of machines, slot by slot. */
 @Component
 @Order(60)
 class SlotSection implements ArchiveSection {

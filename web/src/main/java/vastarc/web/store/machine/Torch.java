@@ -96,14 +96,17 @@ public class Torch extends VersionedEntity {
         }
     }
 
+    /** {@return its name} */
     public String name() {
         return name;
     }
 
+    /** {@return what it is made from} */
     public TorchForm form() {
         return new TorchForm(name, cooling, ratedA, percent, leadM, boreMm, valve);
     }
 
+    /** {@return its profile} */
     public TorchProfile profile() {
         return new TorchProfile(
                 id().toString(), name, cooling, List.of(new DutyPoint(ratedA, percent)), leadM, boreMm, valve);

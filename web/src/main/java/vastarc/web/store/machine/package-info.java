@@ -1,4 +1,4 @@
-/** The shop's machines and torches as they are kept, what meters said of their dials, their memory, and how they stand for jobs. */
+/** The shop's machines and torches as they are stored, what meters said of their dials, their memory, and how they mean jobs. */
 @NullMarked
 package vastarc.web.store.machine;
 

@@ -13,7 +13,7 @@ import org.springframework.stereotype.Service;
 import vastarc.web.store.SecretKeys;
 import vastarc.web.store.TransactionRetry;
 
-/** The meters that may send readings, each by a key of its own. The key is shown once; what is kept is its digest. */
+/** The meters that may send readings, each by a key of its own. The key is shown once; what is stored is its digest. */
 @Service
 public class MeterKeys {
 
@@ -67,6 +67,7 @@ public class MeterKeys {
         });
     }
 
+    /** Deletes the key of a meter. */
     public void revoke(UUID id) {
         retrying.inTransaction(() ->
                 database.sql("delete from meter_key where id = ?").param(id).update());

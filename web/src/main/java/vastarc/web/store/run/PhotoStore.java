@@ -16,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import vastarc.web.store.run.Photograph.PhotographKind;
 import vastarc.web.store.run.Pictures.PreparedPicture;
 
-/** Keeps photographs beside their runs. */
+/** Stores photographs beside their runs. */
 @Service
 public class PhotoStore {
 
@@ -37,7 +37,7 @@ public class PhotoStore {
     }
 
     /**
-     * Keeps a photograph.
+     * Stores a photograph.
      *
      * @throws PictureRefused where the file cannot be taken, or the run has as many as it may
      */
@@ -101,6 +101,7 @@ public class PhotoStore {
                 .optional();
     }
 
+    /** Deletes a photograph. */
     @Transactional
     public void forget(UUID run, UUID id) {
         database.sql("delete from run_photo where id = ? and run_id = ?")

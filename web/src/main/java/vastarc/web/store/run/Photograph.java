@@ -18,6 +18,7 @@ public record Photograph(UUID id, UUID run, PhotographKind kind, Instant madeAt,
             this.label = label;
         }
 
+        /** {@return its name as it is shown} */
         public String label() {
             return label;
         }

@@ -24,14 +24,14 @@ import net.coobird.thumbnailator.util.exif.Orientation;
 
 /**
  * Takes photographs as phones and cameras make them: turned upright, made smaller, and written anew as JPEG, so that nothing but the
- * picture itself is kept: no position, no name of a device.
+ * picture itself is stored: no position, no name of a device.
  */
 final class Pictures {
 
     /** Largest file taken, bytes. */
     static final int MAX_BYTES = 12 * 1024 * 1024;
 
-    /** Longest side of what is kept, pixels. */
+    /** Longest side of what is stored, pixels. */
     static final int SIDE = 1600;
 
     private static final long MAX_PIXELS = 60_000_000;
@@ -60,7 +60,7 @@ final class Pictures {
     /**
      * Makes a picture of a file. One at a time: several large ones unpacked at once would not fit into the program's memory.
      *
-     * @throws PictureRefused with words for the hand, where it is none that can be taken
+     * @throws PictureRefused with words for the welder, where it is none that can be taken
      */
     static synchronized PreparedPicture take(byte[] file) {
         if (file.length > MAX_BYTES) {

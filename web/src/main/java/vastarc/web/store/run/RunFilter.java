@@ -59,7 +59,7 @@ public record RunFilter(
         return !text.isBlank() && equals(named(text));
     }
 
-    /** What its words have to be like, with {@code !} before what would stand for anything. */
+    /** What its words have to be like, with {@code !} before what would mean anything. */
     String likeWords() {
         return "%" + text.strip().toLowerCase(Locale.ROOT).replaceAll("([!%_])", "!$1") + "%";
     }

@@ -17,7 +17,7 @@ import java.util.UUID;
  * @param meter         it listens to; empty for none
  * @param simulated     a stand-in welded it
  * @param plannedA      working current of the sheet, A
- * @param reckonedA     what the engine reckoned without the hand's own value, A
+ * @param reckonedA     what the engine calculated without the welder's own value, A
  * @param plannedTravel of the sheet, mm/min
  */
 public record RunHead(

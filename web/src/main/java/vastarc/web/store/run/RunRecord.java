@@ -48,7 +48,7 @@ public record RunRecord(
 
     private static final JsonMapper JSON = CoreJson.kept();
 
-    /** How it is kept. */
+    /** How it is stored. */
     public static final DocumentFormat<RunRecord> FORMAT = DocumentFormat.of("run", JSON, RunRecord.class, List.of());
 
     public RunRecord {
@@ -57,7 +57,7 @@ public record RunRecord(
         findings = List.copyOf(findings);
     }
 
-    /** With what came of it. */
+    /** With its result. */
     public RunRecord with(Outcome came) {
         return new RunRecord(
                 sheet,
@@ -74,7 +74,7 @@ public record RunRecord(
                 came.findings());
     }
 
-    /** What came of a run, as it is closed. */
+    /** The result of a run, as it is closed. */
     public record Outcome(
             OptionalDouble meanA,
             OptionalDouble peakA,

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import vastarc.web.store.OldestRows;
 
-/** Which column of a meter's table is which quantity, as a hand once said: remembered by the table's heading. */
+/** Which column of a meter's table is which quantity, as the welder once said: remembered by the table's heading. */
 @Service
 public class TraceColumns {
 

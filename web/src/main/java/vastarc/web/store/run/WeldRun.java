@@ -179,6 +179,7 @@ public class WeldRun extends VersionedEntity {
                 unboxed(currentA), unboxed(travel), unboxed(heat), unboxed(gasL), arcS, unboxed(seamMm), findings);
     }
 
+    /** {@return when it was started} */
     public Instant startedAt() {
         return startedAt;
     }
@@ -188,11 +189,12 @@ public class WeldRun extends VersionedEntity {
         return Optional.ofNullable(endedAt);
     }
 
-    /** What the hand noted. */
+    /** What the welder noted. */
     public String note() {
         return note;
     }
 
+    /** {@return how it was judged; empty where it was not} */
     public RunVerdict verdict() {
         return verdict;
     }

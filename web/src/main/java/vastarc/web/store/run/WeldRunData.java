@@ -67,7 +67,7 @@ class WeldRunData {
                 .update();
     }
 
-    /** How many readings are kept of a quantity. */
+    /** How many readings are stored of a quantity. */
     long count(UUID run, MeasuredQuantity kind) {
         return database.sql(
                                 "select coalesce(sum(octet_length(packed)), 0) from run_readings where run_id = ? and kind = ?")
@@ -124,7 +124,7 @@ class WeldRunData {
                 .map(RunRecord.FORMAT::read);
     }
 
-    /** What some runs were welded with and how it went, as kept, by run. */
+    /** What some runs were welded with and how it went, as stored, by run. */
     Map<UUID, String> recordTexts(Collection<UUID> runs) {
         Map<UUID, String> records = new HashMap<>();
         database.sql("select run_id, record from run_record where run_id in (:runs)")
@@ -163,7 +163,7 @@ class WeldRunData {
                 .update();
     }
 
-    /** Keeps a sheet, once for all runs that were welded by the same. */
+    /** Stores a sheet, once for all runs that were welded by the same. */
     UUID put(SheetDocument sheet) {
         String text = SheetDocuments.FORMAT.write(sheet);
         UUID id = idOf(text);

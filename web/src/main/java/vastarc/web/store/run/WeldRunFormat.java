@@ -98,7 +98,7 @@ public final class WeldRunFormat {
         row.put(name, figure.isPresent() ? Double.valueOf(CoreJson.rounded(figure.getAsDouble())) : null);
     }
 
-    /** A line of a table as the object it stands for: numbers as numbers, what is empty left out. */
+    /** A line of a table as the object it means: numbers as numbers, what is empty left out. */
     public static ObjectNode object(Map<String, String> cells) {
         ObjectNode row = JSON.createObjectNode();
         cells.forEach((name, text) -> {

@@ -68,7 +68,7 @@ public class WeldRunQueries {
         this.database = database;
     }
 
-    /** A sheet as it is kept. */
+    /** A sheet as it is stored. */
     public record KeptSheet(UUID id, String text) {}
 
     /** A run with all that belongs to it but its photographs. */
@@ -139,17 +139,17 @@ public class WeldRunQueries {
 
     /** Ids of runs with some words, the newest first: one way through all of them, up to more than a few. */
     private List<UUID> withWords(RunFilter filter) {
-        record Found(UUID id, Instant at) {}
+        record RunTime(UUID id, Instant at) {}
         return database
                 .sql("select id, started_at from run where words like ? escape '!' limit " + (FEW + 1))
                 .param(filter.likeWords())
-                .query((row, number) -> new Found(
+                .query((row, number) -> new RunTime(
                         row.getObject(1, UUID.class),
                         row.getObject(2, OffsetDateTime.class).toInstant()))
                 .list()
                 .stream()
-                .sorted(Comparator.comparing(Found::at).reversed().thenComparing(Found::id))
-                .map(Found::id)
+                .sorted(Comparator.comparing(RunTime::at).reversed().thenComparing(RunTime::id))
+                .map(RunTime::id)
                 .toList();
     }
 
@@ -180,7 +180,7 @@ public class WeldRunQueries {
         return runs.findTop6ByJobNameAndIdNotOrderByStartedAtDesc(run.head().jobName(), run.id());
     }
 
-    /** A run as it teaches: what was reckoned and what was good; of one hand where it is asked for. */
+    /** A run as it teaches: what was calculated and what was good; of one hand where it is asked for. */
     public record RunLesson(String metal, String form, double mm, double ratio, double paceRatio, String hand) {}
 
     /** The newest good runs of a machine that were read, the newest first; those of a stand-in teach nothing. */
@@ -214,6 +214,7 @@ public class WeldRunQueries {
                 : OptionalDouble.of(sums.arcS() / sums.wallS());
     }
 
+    /** {@return how many runs fit a filter} */
     public long count() {
         return runs.count();
     }

@@ -26,7 +26,7 @@ import vastarc.core.weldlog.RunVerdict;
 import vastarc.web.store.TransactionRetry;
 import vastarc.web.store.document.Document;
 
-/** Keeps runs: every event and every reading as it comes. A job has at most one run under way. */
+/** Stores runs: every event and every reading as it comes. A job has at most one run under way. */
 @Service
 public class WeldRunService {
 
@@ -94,22 +94,27 @@ public class WeldRunService {
         return runs.findByMeterAndEndedAtIsNull(meter);
     }
 
+    /** {@return the run with an id; empty if there is none} */
     public Optional<WeldRun> find(UUID id) {
         return runs.findById(id);
     }
 
+    /** {@return the events of a run in order of time} */
     public List<RunEvent> events(UUID id) {
         return data.events(id);
     }
 
+    /** {@return the readings of a run} */
     public Recording trace(UUID id) {
         return data.trace(id);
     }
 
+    /** {@return the record of a run} */
     public Optional<Document<RunRecord>> record(UUID id) {
         return data.record(id);
     }
 
+    /** {@return the sheet a run was welded with; empty where none is stored} */
     public Optional<Document<SheetDocument>> sheet(RunRecord record) {
         return data.sheet(record.sheet());
     }
@@ -179,7 +184,7 @@ public class WeldRunService {
             String hand, RunVerdict verdict, String note, RunFigures figures, RunRecord.Outcome outcome) {}
 
     /**
-     * What became of words about a run.
+     * The result of words about a run.
      *
      * @param run  afterwards
      * @param came what happened to the words

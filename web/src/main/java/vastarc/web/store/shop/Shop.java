@@ -24,12 +24,12 @@ class Shop implements Persistable<Integer> {
     @Convert(converter = ShopSettingsConverter.class)
     private Document<ShopSettings> ways = Document.of(ShopSettings.FORMAT, ShopSettings.usual());
 
-    /** How the shop works; the usual ways where what is kept cannot be read. */
+    /** How the shop works; the usual ways where what is stored cannot be read. */
     ShopSettings habits() {
         return ways.value().orElseGet(ShopSettings::usual);
     }
 
-    /** What is wrong with what is kept; empty where it can be read. */
+    /** What is wrong with what is stored; empty where it can be read. */
     String fault() {
         return ways.fault();
     }

@@ -24,14 +24,14 @@ import vastarc.web.format.CoreJson;
 import vastarc.web.store.document.DocumentFormat;
 
 /**
- * How the shop works, as it is kept.
+ * How the shop works, as it is stored.
  *
- * @param schools     school by matter; matters left out go by the default
- * @param tungstensMm owned diameters, mm; empty for untold
+ * @param schools     method by matter; matters left out go by the default
+ * @param tungstensMm owned diameters, mm; empty for not given
  * @param cups        owned cup numbers
  * @param wiresMm     owned wire diameters, mm
  * @param newJob      what a new job starts with, by field: arc control, torch travel, pulse
- * @param putAwayDays after how many days a job put away goes for good; 0 for never
+ * @param putAwayDays after how many days a job archived goes for good; 0 for never
  * @param money       what the shop's money is called; may be empty
  * @param prices      what it pays, in that money
  */
@@ -45,7 +45,7 @@ public record ShopSettings(
         String money,
         Prices prices) {
 
-    /** Format 1 knew of no end for jobs put away, format 2 of no prices. */
+    /** Format 1 knew of no end for jobs archived, format 2 of no prices. */
     public static final DocumentFormat<ShopSettings> FORMAT = DocumentFormat.of(
             "way the shop works",
             CoreJson.kept(),
@@ -55,7 +55,7 @@ public record ShopSettings(
     /** Letters of the money's name. */
     public static final int MAX_MONEY = 8;
 
-    /** What a shop may choose for jobs put away, days; 0 for never. */
+    /** What a shop may choose for jobs archived, days; 0 for never. */
     public static final List<Integer> REMOVED_DAYS = List.of(0, 30, 90, 365);
 
     /** Fields that a shop may start a new job with. */
@@ -106,10 +106,12 @@ public record ShopSettings(
         return field.choices().stream().anyMatch(choice -> choice.toString().equals(name));
     }
 
+    /** {@return the settings of a new shop} */
     public static ShopSettings usual() {
         return new ShopSettings(Map.of(), List.of(), List.of(), List.of(), Map.of(), 0, "", Prices.none());
     }
 
+    /** {@return these settings with another method} */
     public ShopSettings with(Method method) {
         Map<ParameterTopic, Method> changed = new EnumMap<>(ParameterTopic.class);
         changed.putAll(schools);
@@ -117,18 +119,22 @@ public record ShopSettings(
         return new ShopSettings(changed, tungstensMm, cups, wiresMm, newJob, putAwayDays, money, prices);
     }
 
+    /** {@return these settings with another stock} */
     public ShopSettings stocked(List<Double> tungstens, List<Integer> owned, List<Double> wires) {
         return new ShopSettings(schools, tungstens, owned, wires, newJob, putAwayDays, money, prices);
     }
 
+    /** {@return these settings with other choices for new jobs} */
     public ShopSettings starting(Map<String, String> fields) {
         return new ShopSettings(schools, tungstensMm, cups, wiresMm, fields, putAwayDays, money, prices);
     }
 
+    /** {@return these settings with another time until removed jobs are deleted, days} */
     public ShopSettings forgettingAfter(int days) {
         return new ShopSettings(schools, tungstensMm, cups, wiresMm, newJob, days, money, prices);
     }
 
+    /** {@return these settings with other prices} */
     public ShopSettings paying(String moneyName, Prices told) {
         return new ShopSettings(schools, tungstensMm, cups, wiresMm, newJob, putAwayDays, moneyName, told);
     }

@@ -3,7 +3,7 @@ package vastarc.web.store.shop;
 import jakarta.persistence.Converter;
 import vastarc.web.store.document.DocumentConverter;
 
-/** Habits in one column. */
+/** Shop defaults in one column. */
 @Converter
 class ShopSettingsConverter extends DocumentConverter<ShopSettings> {
 

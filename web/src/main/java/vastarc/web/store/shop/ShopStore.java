@@ -10,7 +10,7 @@ import vastarc.web.store.TransactionRetry;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JointText;
 
-/** Keeps how the shop works. Read for every sheet, so it is held in memory between changes. */
+/** Stores how the shop works. Read for every sheet, so it is held in memory between changes. */
 @Service
 public class ShopStore {
 
@@ -28,11 +28,12 @@ public class ShopStore {
         this.retrying = retrying;
     }
 
+    /** {@return the shop settings} */
     public ShopSettings habits() {
         return held().habits().orElseThrow();
     }
 
-    /** Why the shop's habits cannot be read, and the usual ones are gone by; empty where they can. */
+    /** Why the shop's shop defaults cannot be read, and the usual ones are gone by; empty where they can. */
     public String fault() {
         return held().fault();
     }
@@ -55,6 +56,7 @@ public class ShopStore {
         return read;
     }
 
+    /** {@return the shop's defaults and stock} */
     public ShopDefaults defaults() {
         return habits().defaults();
     }

@@ -1,4 +1,4 @@
-/** How the shop works, as it is kept, and the shop as one archive. */
+/** How the shop works, as it is stored, and the shop as one archive. */
 @NullMarked
 package vastarc.web.store.shop;
 

@@ -13,7 +13,7 @@ import java.util.UUID;
 import org.springframework.data.domain.Persistable;
 import vastarc.web.store.document.Document;
 
-/** A rehearsal that stays with its job. */
+/** A simulation that stays with its job. */
 @Entity
 @Table(name = "rehearsal")
 public class KeptSimulation implements Persistable<UUID> {
@@ -62,10 +62,12 @@ public class KeptSimulation implements Persistable<UUID> {
         return jobId;
     }
 
+    /** {@return when it was made} */
     public Instant madeAt() {
         return madeAt;
     }
 
+    /** {@return the record, or why it cannot be read} */
     public Document<SimulationRecord> record() {
         return record;
     }

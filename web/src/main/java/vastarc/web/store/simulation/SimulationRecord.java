@@ -29,17 +29,17 @@ import vastarc.web.store.document.Completion;
 import vastarc.web.store.document.DocumentFormat;
 
 /**
- * A rehearsal as it is kept. It says the same however the engine moves afterwards.
+ * A simulation as it is stored. It says the same however the engine moves afterwards.
  *
  * @param engine   that made it
  * @param weld     joint and practice
  * @param currentA working current, A
- * @param seamMm   length rehearsed, mm
+ * @param seamMm   length simulated, mm
  * @param changed  what was changed beside the job's own weld
  * @param hand     that led the torch
  * @param quality  how finely the joint was cut
  * @param legMm    how far the members reached, mm
- * @param outcome  what came of it
+ * @param outcome  its result
  * @param verdict  the same in words
  * @param asked    what was set by hand, so that it can be done again
  * @param missing  what the program that kept it did not record yet, by the names of fields; read, never written
@@ -61,7 +61,7 @@ public record SimulationRecord(
     private static final JsonMapper JSON = CoreJson.kept();
     private static final JsonNode NOTHING = nothing();
 
-    /** How it is kept. */
+    /** How it is stored. */
     public static final DocumentFormat<SimulationRecord> FORMAT = new DocumentFormat<>(
             "rehearsal",
             JSON,
@@ -128,7 +128,7 @@ public record SimulationRecord(
                 engine, weld, currentA, seamMm, changed, hand, quality, legMm, outcome, verdict, asked, fields);
     }
 
-    /** Format 1 said of a preheat that was not told that it was the room's. */
+    /** Format 1 said of a preheat that was not given that it was the room's. */
     private static JsonNode withPreheat(JsonNode node) {
         ObjectNode document = ((ObjectNode) node).deepCopy();
         if (document.path("weld").path("practice") instanceof ObjectNode practice

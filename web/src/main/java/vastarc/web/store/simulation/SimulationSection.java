@@ -15,7 +15,7 @@ import vastarc.web.store.archive.ArchiveSection;
 import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 import vastarc.web.store.document.Document;
 
-/** The rehearsals of an archive, in the order they were made. */
+/** The simulations of an archive, in the order they were made. */
 @Component
 @Order(80)
 class SimulationSection implements ArchiveSection {
@@ -77,7 +77,7 @@ class SimulationSection implements ArchiveSection {
                 store, id, job, Instant.parse(element.path("made").asString()), made);
     }
 
-    /** What was rehearsed never changes: it is there, or it comes. */
+    /** What was simulated never changes: it is there, or it comes. */
     private record SimulationItem(
             SimulationStore store, UUID id, UUID job, Instant madeAt, Document<SimulationRecord> made)
             implements ArchiveElement {

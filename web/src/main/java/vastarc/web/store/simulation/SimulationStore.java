@@ -11,14 +11,14 @@ import org.springframework.stereotype.Service;
 import vastarc.web.store.TransactionRetry;
 import vastarc.web.store.document.Document;
 
-/** Keeps the last rehearsals of each job. */
+/** Stores the last simulations of each job. */
 @Service
 public class SimulationStore {
 
     /** Of one job; the oldest makes room. */
     public static final int MOST = 12;
 
-    /** Id under which a job keeps a piece of work: two jobs of the same weld share the work, and each keeps it. */
+    /** Id under which a job keeps a task: two jobs of the same weld share the work, and each keeps it. */
     public static UUID idOf(UUID work, UUID job) {
         return UUID.nameUUIDFromBytes((work + " " + job).getBytes(StandardCharsets.UTF_8));
     }
@@ -33,7 +33,7 @@ public class SimulationStore {
         this.clock = clock;
     }
 
-    /** Keeps one; the same one a second time stays as it is. */
+    /** Stores one; the same one a second time stays as it is. */
     public void keep(UUID id, UUID job, SimulationRecord made) {
         put(id, job, clock.instant(), Document.of(SimulationRecord.FORMAT, made));
     }
@@ -54,6 +54,7 @@ public class SimulationStore {
         return rehearsals.findByJobIdOrderByMadeAtDescIdAsc(job);
     }
 
+    /** {@return the simulation with an id; empty if there is none} */
     public Optional<KeptSimulation> find(UUID job, UUID id) {
         return rehearsals.findById(id).filter(stored -> stored.jobId().equals(job));
     }
@@ -62,6 +63,7 @@ public class SimulationStore {
         return rehearsals.findById(id);
     }
 
+    /** Deletes a simulation. */
     public void forget(UUID job, UUID id) {
         retrying.inTransaction(() -> {
             find(job, id).ifPresent(stored -> rehearsals.deleteById(stored.getId()));
@@ -69,7 +71,7 @@ public class SimulationStore {
         });
     }
 
-    /** Every one that is kept, in the order they were made; for a transaction of the caller's. */
+    /** Every one that is stored, in the order they were made; for a transaction of the caller's. */
     void forEach(Consumer<KeptSimulation> taker) {
         rehearsals.idsInOrder().forEach(id -> find(id).ifPresent(taker));
     }

@@ -1,4 +1,4 @@
-/** Rehearsals that stay with their job: how the weld was set up, and what came of it. */
+/** Rehearsals that stay with their job: how the weld was set up, and its result. */
 @NullMarked
 package vastarc.web.store.simulation;
 

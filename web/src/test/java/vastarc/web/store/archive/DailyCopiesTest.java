@@ -69,7 +69,7 @@ class DailyCopiesTest {
         assertThat(Files.size(today)).isGreaterThan(1000);
     }
 
-    /** A metre welded in a spark has a travel that no format takes: the run is kept without it, and the copy can be restored. */
+    /** A metre welded in a spark has a travel that no format takes: the run is stored without it, and the copy can be restored. */
     @Test
     void aRunWithFiguresNobodyCanHaveMeasuredDoesNotSpoilTheCopy() throws Exception {
         RunFigures figures = new RunFigures(

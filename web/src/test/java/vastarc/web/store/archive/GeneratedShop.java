@@ -53,7 +53,7 @@ final class GeneratedShop {
 
     private static final SimulationRecord REHEARSED = rehearsed();
 
-    /** A short weld, really rehearsed. */
+    /** A short weld, really simulated. */
     private static SimulationRecord rehearsed() {
         Weld weld = new Weld(Joint.of(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2), WeldingConditions.usual());
         SimulationRequest request = SimulationSetup.of(PlanRequest.of(weld, ShopDefaults.usual()), MeshDetail.LIVE)

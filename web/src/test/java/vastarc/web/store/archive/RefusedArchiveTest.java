@@ -12,7 +12,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import vastarc.web.SpringTest;
 
-/** Whatever a browser says it would like best, a refused archive is told why, and is no fault of the program. */
+/** Whatever a browser says it would like best, a refused archive is given why, and is no fault of the program. */
 @SpringTest
 class RefusedArchiveTest {
 

@@ -10,7 +10,7 @@ import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** A shop's file tried before the program starts: only after it was not stopped in order, and never thrown away. */
+/** A shop's file tried before the program starts: only after it was not stopped in order, and never deleted. */
 class ShopFileTest {
 
     @TempDir

@@ -105,7 +105,7 @@ class LastReleaseTest {
         assertThat(proof.cups()).isEqualTo(Set.of(6, 8, 12));
         assertThat(proof.sheet()).isEmpty();
         assertThat(page("/jobs/" + job("stilling").id() + "/sheet").getContentAsString())
-                .contains("Proven before sheets were kept");
+                .contains("Proven before sheets were saved");
     }
 
     @Test

@@ -23,7 +23,7 @@ import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.machine.StartingProfiles;
 
-/** A document broken on purpose: it is shown as such, alone, and can be taken out and mended. */
+/** A document broken on purpose: it is shown as such, alone, and can be exported and mended. */
 @SpringTest
 class UnreadableTest {
 

@@ -22,7 +22,7 @@ import vastarc.web.store.document.Document;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 
-/** A sheet is kept once for all runs welded by it, and goes with the last of them. */
+/** A sheet is stored once for all runs welded by it, and goes with the last of them. */
 @SpringTest
 class RunSheetsTest {
 

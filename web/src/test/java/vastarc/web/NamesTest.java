@@ -1,0 +1,165 @@
+package vastarc.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.sun.source.tree.AnnotationTree;
+import com.sun.source.tree.ClassTree;
+import com.sun.source.tree.CompilationUnitTree;
+import com.sun.source.tree.MethodTree;
+import com.sun.source.tree.Tree;
+import com.sun.source.util.DocTrees;
+import com.sun.source.util.JavacTask;
+import com.sun.source.util.TreePathScanner;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import javax.lang.model.element.Modifier;
+import javax.tools.JavaCompiler;
+import javax.tools.StandardJavaFileManager;
+import javax.tools.ToolProvider;
+import org.junit.jupiter.api.Test;
+
+/** One name for one thing: a simple type name once in a module, no bare participle, and a comment on whatever others call. */
+class NamesTest {
+
+    private static final Path CORE = Path.of("../core/src/main/java");
+    private static final Path WEB = Path.of("src/main/java");
+
+    /** Packages of the web that several places use; the places themselves are read from their pages. */
+    private static final Pattern SHARED =
+            Pattern.compile("vastarc\\.web\\.(store|request|ui|format|security|stream|work|paper|drawing)(\\..*)?");
+
+    private static final Pattern PARTICIPLE = Pattern.compile("[A-Z][a-z]+(ed|ing)"
+            + "|Told|Seen|Known|Said|Taken|Given|Laid|Kept|Held|Heard|Found|Begun|Drawn|Stood|Shown|Brought|Sent|Set"
+            + "|Once|Behind|Under|Along|Away|Here|There|Inside|Beside|Before|After|Again|Never|Always|Ready|On|Off");
+
+    /** Nouns that end like participles. */
+    private static final Map<String, String> NOUNS = Map.of(
+            "Pairing", "what a device does once, and the page for it",
+            "Drawing", "a picture",
+            "Recording", "what meters kept of a run");
+
+    @Test
+    void aSimpleTypeNameIsUsedOnceInCoreAndOnceInTheWeb() throws IOException {
+        for (Path root : List.of(CORE, WEB)) {
+            Map<String, List<String>> types = new TreeMap<>();
+            new Types(type -> types.computeIfAbsent(type.name, name -> new ArrayList<>())
+                            .add(type.owner))
+                    .read(root);
+            assertThat(types).hasSizeGreaterThan(300);
+            types.values().removeIf(owners -> owners.size() == 1);
+            assertThat(types).as(root.toString()).isEmpty();
+        }
+    }
+
+    @Test
+    void noTypeIsCalledByABareParticipleOrAdverb() throws IOException {
+        for (Path root : List.of(CORE, WEB)) {
+            List<String> bare = new ArrayList<>();
+            new Types(type -> {
+                        if (PARTICIPLE.matcher(type.name).matches() && !NOUNS.containsKey(type.name)) {
+                            bare.add(type.owner + "." + type.name);
+                        }
+                    })
+                    .read(root);
+            assertThat(bare).as(root.toString()).isEmpty();
+        }
+    }
+
+    @Test
+    void everyPublicTypeAndMethodThatOthersCallHasAComment() throws IOException {
+        List<String> bare = new ArrayList<>();
+        Types types = new Types(type -> {});
+        types.uncommented = bare;
+        types.read(CORE);
+        types.read(WEB);
+        assertThat(bare).isEmpty();
+    }
+
+    private record Type(String owner, String name) {}
+
+    /** Goes through the types and methods of a source tree. */
+    private static final class Types extends TreePathScanner<Void, Void> {
+
+        private final java.util.function.Consumer<Type> found;
+        private List<String> uncommented = new ArrayList<>();
+        private DocTrees docs;
+
+        Types(java.util.function.Consumer<Type> found) {
+            this.found = found;
+        }
+
+        void read(Path root) throws IOException {
+            List<Path> sources;
+            try (Stream<Path> files = Files.walk(root)) {
+                sources =
+                        files.filter(file -> file.toString().endsWith(".java")).toList();
+            }
+            JavaCompiler compiler = ToolProvider.getSystemJavaCompiler();
+            try (StandardJavaFileManager files = compiler.getStandardFileManager(null, null, null)) {
+                JavacTask task = (JavacTask) compiler.getTask(
+                        null, files, null, List.of("-proc:none"), null, files.getJavaFileObjectsFromPaths(sources));
+                docs = DocTrees.instance(task);
+                for (CompilationUnitTree unit : task.parse()) {
+                    scan(unit, null);
+                }
+            }
+        }
+
+        private boolean isShared() {
+            String name = getCurrentPath().getCompilationUnit().getPackageName().toString();
+            return name.startsWith("vastarc.core") || SHARED.matcher(name).matches();
+        }
+
+        private String owner() {
+            Tree outer = getCurrentPath().getParentPath().getLeaf();
+            return outer instanceof ClassTree type
+                    ? type.getSimpleName().toString()
+                    : String.valueOf(getCurrentPath().getCompilationUnit().getPackageName());
+        }
+
+        /** Whether what encloses it can be seen from another package. */
+        private boolean isSeen() {
+            for (Tree tree : getCurrentPath().getParentPath()) {
+                if (tree instanceof ClassTree type
+                        && !type.getModifiers().getFlags().contains(Modifier.PUBLIC)) {
+                    return false;
+                }
+            }
+            return isShared();
+        }
+
+        @Override
+        public Void visitClass(ClassTree type, Void nothing) {
+            if (!type.getSimpleName().isEmpty()) {
+                found.accept(new Type(owner(), type.getSimpleName().toString()));
+                note(type.getModifiers().getFlags(), owner() + "." + type.getSimpleName());
+            }
+            return super.visitClass(type, nothing);
+        }
+
+        @Override
+        public Void visitMethod(MethodTree method, Void nothing) {
+            boolean inherited = method.getModifiers().getAnnotations().stream()
+                    .map(AnnotationTree::getAnnotationType)
+                    .anyMatch(annotation -> annotation.toString().equals("Override"));
+            if (!inherited && method.getReturnType() != null) {
+                note(method.getModifiers().getFlags(), owner() + "." + method.getName());
+            }
+            return super.visitMethod(method, nothing);
+        }
+
+        private void note(Set<Modifier> flags, String name) {
+            if (flags.contains(Modifier.PUBLIC) && isSeen() && docs.getDocComment(getCurrentPath()) == null) {
+                uncommented.add(name);
+            }
+        }
+    }
+}
