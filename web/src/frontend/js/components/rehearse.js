@@ -42,7 +42,7 @@ export function rehearse() {
     clock: '0.0 s',
     spoken: '',
     legend: '',
-    playName: 'play',
+    playName: 'Play',
     speedName: '4 ×',
     speed: 4,
 
@@ -220,7 +220,7 @@ export function rehearse() {
     pause() {
       clearTimeout(playing);
       playing = null;
-      this.playName = 'play';
+      this.playName = 'Play';
     },
 
     play() {
@@ -229,7 +229,7 @@ export function rehearse() {
         return;
       }
       if (frame >= last()) frame = 0;
-      this.playName = 'pause';
+      this.playName = 'Pause';
       this.step();
     },
 

@@ -43,7 +43,7 @@ export function score() {
       this.read();
     },
 
-    get playWord() { return this.playing ? 'stop' : 'play'; },
+    get playWord() { return this.playing ? 'Stop' : 'Play'; },
     get paceWord() { return `×${this.paceAt}`; },
     get tickWord() { return this.ticking ? 'ticks' : 'silent'; },
     get tryWord() { return this.trying ? 'Stop' : 'Practise'; },

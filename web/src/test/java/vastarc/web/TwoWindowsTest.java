@@ -183,8 +183,8 @@ class TwoWindowsTest {
                 machines.create(StartingProfiles.of("knobs").orElseThrow()).orElseThrow();
         String address = "/machines/" + machine.id();
         String id = machine.profile().elements().get(0).id();
-        Matcher mark = Pattern.compile(
-                        "data-post=\"/controls/" + id + "\"><input type=\"hidden\" name=\"seen\" value=\"([0-9a-f]+)\"")
+        Matcher mark = Pattern.compile("data-post=\"/controls/" + id
+                        + "\"\\s*>\\s*<input\\s+type=\"hidden\"\\s+name=\"seen\"\\s+value=\"([0-9a-f]+)\"")
                 .matcher(send(get(address)).getContentAsString());
         assertThat(mark.find()).isTrue();
 

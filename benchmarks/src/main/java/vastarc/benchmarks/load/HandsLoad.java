@@ -148,7 +148,7 @@ public final class HandsLoad {
         }
 
         private String version(String page) throws Exception {
-            return Visitor.found(visitor.text(page), "name=\"version\" value=\"(\\d+)\"");
+            return Visitor.found(visitor.text(page), "name=\"version\"\\s+value=\"(\\d+)\"");
         }
 
         private void purge(String job) throws Exception {
@@ -183,10 +183,10 @@ public final class HandsLoad {
         private void price() throws Exception {
             String page = visitor.text("/shop/prices");
             String wire = Visitor.found(page, "name=\"(wire\\.[^\"]+)\"", 1).get(number);
-            String stood = Visitor.found(page, "name=\"" + wire + "\" value=\"([^\"]*)\"");
+            String stood = Visitor.found(page, "name=\"" + wire + "\"\\s+value=\"([^\"]*)\"");
             String becomes = "" + (10 + random.nextInt(90));
             if (send("/shop/prices", Map.of("was." + wire, stood, wire, becomes))) {
-                String stored = "name=\"" + wire + "\" value=\"" + becomes + "\"";
+                String stored = "name=\"" + wire + "\"\\s+value=\"" + becomes + "\"";
                 check("price", visitor.text("/shop/prices").contains(stored));
             }
         }

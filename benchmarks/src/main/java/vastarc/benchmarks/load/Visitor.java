@@ -42,7 +42,7 @@ final class Visitor {
 
     /** Reads the token that forms are sent with. */
     Visitor arrive() throws IOException, InterruptedException {
-        token = found(text("/"), "name=\"csrf\" content=\"([^\"]+)\"");
+        token = found(text("/"), "name=\"csrf\"\\s+content=\"([^\"]+)\"");
         return this;
     }
 

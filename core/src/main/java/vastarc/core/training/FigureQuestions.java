@@ -77,7 +77,7 @@ final class FigureQuestions {
         return Phrasebook.say(Phrase.of("material." + sheet.joint().material().name()), UnitSystem.METRIC) + ", "
                 + plain(sheet.joint().thinnerMm()) + " mm, "
                 + Phrasebook.say(Phrase.of("joint." + sheet.joint().form().name()), UnitSystem.METRIC)
-                + (sheet.practice().wire() ? ", with wire" : ", without wire");
+                + (sheet.practice().wire() ? ", with filler" : ", no filler");
     }
 
     private static CorrectAnswer within(Parameter parameter) {

@@ -181,7 +181,7 @@ final class MachineQuestions {
                     "WIRE-" + material + "-" + other,
                     Topic.WIRE,
                     level,
-                    "Which wire for " + pair + "?",
+                    "Which filler for " + pair + "?",
                     draw.among(
                             new Choice(answer, right.note().isEmpty() ? "So the table of wires has it." : right.note()),
                             draw.some(wrong, WRONG).stream()

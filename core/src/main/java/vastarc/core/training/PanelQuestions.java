@@ -51,7 +51,7 @@ final class PanelQuestions implements QuestionWriter {
                         Picture.Kind.FRONT, settings, Map.of("machine", machine.name(), "job", job.name()))),
                 List.of(),
                 CorrectAnswer.faults(faults),
-                why.isEmpty() ? "Everything that matters for this job stands where it must." : String.join(" ", why));
+                why.isEmpty() ? "Every control that matters for this job is set right." : String.join(" ", why));
     }
 
     /** What it would have done. */

@@ -91,7 +91,9 @@ final class TermQuestions {
 
     /** Another word for a thing; words that belong to two things are not asked for. */
     static Question word(SeededRandom draw, int level, TrainingShop shop) {
-        List<GlossaryEntry> entries = Glossary.entries();
+        List<GlossaryEntry> entries = Glossary.entries().stream()
+                .filter(entry -> !entry.aliases().isEmpty())
+                .toList();
         GlossaryEntry entry = draw.one(entries);
         String alias = draw.one(entry.aliases());
         List<Choice> wrong = new ArrayList<>();

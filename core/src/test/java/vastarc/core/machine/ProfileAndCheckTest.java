@@ -97,7 +97,7 @@ class ProfileAndCheckTest {
 
     @ParameterizedTest
     @CsvSource({"0.08, 1, 60, 0.079, false", "0.08, 0.2, 600, 0.00158, true", "10, 0, 300, 0, true"})
-    void aLeakIsReckonedFromVolumeFallAndTime(
+    void aLeakIsCalculatedFromVolumeFallAndTime(
             double litres, double bar, double seconds, double expected, boolean tight) {
         LeakCheck check = LeakCheck.of(litres, bar, seconds).value().orElseThrow();
 

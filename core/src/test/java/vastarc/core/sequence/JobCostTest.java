@@ -61,7 +61,7 @@ class JobCostTest {
     }
 
     @Test
-    void whatNoPriceIsToldForIsNamedAndNotReckoned() {
+    void whatNoPriceIsToldForIsNamedAndNotCalculated() {
         SequenceRequest request = ask(TEE, WeldingConditions.usual());
         Prices hourOnly = new Prices(
                 OptionalDouble.empty(), Map.of("ERTi-2", 90.0), OptionalDouble.empty(), OptionalDouble.of(48));

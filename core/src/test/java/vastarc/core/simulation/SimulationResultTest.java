@@ -80,7 +80,7 @@ class SimulationResultTest {
         "STAINLESS_304L, EDGE, 1.5",
         "STAINLESS_316L, TUBE_BUTT, 1.5"
     })
-    void theBeadIsAsWideAsTheSheetReckons(Material material, JointForm form, double mm) {
+    void theBeadIsAsWideAsTheSheetCalculates(Material material, JointForm form, double mm) {
         SimulationResult made = of(setup(material, form, mm, WeldingConditions.usual()));
         assertThat(SimulationVerdict.agrees(made.widths()))
                 .as(

@@ -129,7 +129,7 @@ class ApiDescription {
         return new IntegerSchema()
                 .minimum(BigDecimal.ONE)
                 .maximum(BigDecimal.valueOf(99))
-                .description("the pass asked for, from 1; the first unless told otherwise");
+                .description("the pass asked for, from 1; the first unless given");
     }
 
     private static Schema<?> thicknesses() {
@@ -137,7 +137,7 @@ class ApiDescription {
         list.items(ranged(new NumberSchema(), JointLimits.THICKNESS))
                 .minItems(1)
                 .maxItems(2);
-        list.description("base member, then the abutting one, mm; one number stands for both");
+        list.description("base member, then the abutting one, mm; one number means both");
         return list;
     }
 

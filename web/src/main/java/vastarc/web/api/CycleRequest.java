@@ -8,7 +8,7 @@ import vastarc.core.cycle.TriggerMode.TriggerModeName;
 
 /** Shape of what a weld cycle request has besides the fields of a sheet request, for the API description. */
 record CycleRequest(
-        @Schema(description = "how the machine answers its trigger; by the sheet's control unless told otherwise")
+        @Schema(description = "how the machine answers its trigger; from the sheet's arc control unless given")
         TriggerModeName logic,
 
         @Schema(
@@ -23,7 +23,7 @@ record CycleRequest(
         @Schema(description = "when the torch was taken away, s")
         Double awayS,
 
-        @Schema(description = "step of the samples, 0.0005 to 60 s; for the samples alone, 0.1 unless told otherwise")
+        @Schema(description = "step of the samples, 0.0005 to 60 s; for the samples alone, 0.1 unless given")
         Double stepS) {
 
     /** A touch. */

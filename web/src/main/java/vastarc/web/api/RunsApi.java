@@ -68,7 +68,7 @@ class RunsApi {
             summary = "Arcs, slopes and pulse in readings of meters",
             description =
                     "samples: in order of time, s and any of a (A), v (V), lPerMin (gas), ppm (oxygen), c (°C); seamMm: length welded; sheet: "
-                            + "a sheet request with control logic, against which deviations are told. Without it only what a sound weld wants is told. An arc "
+                            + "a sheet request with control logic, against which deviations are listed. Without it only what a sound weld needs is checked. An arc "
                             + "burns where the current is above half the least the tungsten holds (1 A without a sheet) for 0.2 s.")
     @TakesJson(example = EXAMPLE, answers = RunAnswer.class, says = "What they say")
     @RefusesBadInput

@@ -122,7 +122,7 @@ class SequenceApi {
             description =
                     "Takes the fields of a sheet request and: work {seams, seamMm, piece, rotation (share of a tube's girth), handlingS, purgeS}, "
                             + "duty {machine, torch: [{amps, percent}]}, start {ambientC}, order (numbers of the planned runs as a hand wants them; "
-                            + "what that breaks is told), prices {argonPerM3, wirePerKg by alloy, tungsten, hour} in one money.")
+                            + "what that breaks is listed), prices {argonPerM3, wirePerKg by alloy, tungsten, hour} in one money.")
     @TakesJson(example = EXAMPLE, body = "SheetRequest", answers = SequenceAnswer.class, says = "The route")
     @RefusesBadInput
     @PostMapping(path = "/api/v1/route", consumes = MediaType.APPLICATION_JSON_VALUE)

@@ -70,7 +70,7 @@ class SimulationApi {
             description =
                     "The physics alone, without a job, to hold against closed solutions. x along the seam from the plate's start, y across from "
                             + "the seam, z from the arc's face. The spot's strength is 2P/(\u03c0R\u00b2)\u00b7exp(\u22122r\u00b2/R\u00b2). A width is twice the largest y "
-                            + "of an isotherm at an instant; a bead the largest y a station ever saw; front and tail are told from the arc. Between "
+                            + "of an isotherm at an instant; a bead the largest y a station ever saw; front and tail are measured from the arc. Between "
                             + "cells the logarithm of temperature is taken as straight. Two plates are solved at once, others wait.")
     @TakesJson(example = EXAMPLE, answers = PlateJson.class, says = "The plate")
     @RefusesBadInput

@@ -95,7 +95,7 @@ public final class JointDrawing {
                 + length(joint.abutting().inMillimetres()) + " "
                 + say("material." + joint.material().name()) + ", position " + position.letters() + " ("
                 + say("position." + position.name())
-                + "), with torch" + (sheet.practice().wire() ? ", wire" : "") + " and expected pool";
+                + "), with torch" + (sheet.practice().wire() ? ", filler" : "") + " and expected pool";
     }
 
     private static String say(String key) {

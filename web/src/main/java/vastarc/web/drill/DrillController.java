@@ -158,7 +158,7 @@ class DrillController {
             results.answered(name, told, right);
         }
         explain(asked, right, given.place(), model);
-        return "drill/told";
+        return "drill/answer";
     }
 
     private static void explain(DisplayedQuestion asked, boolean right, int given, Model model) {

@@ -81,7 +81,7 @@ class KeptSimulationController {
                         RehearsePage.texts(List.of(changed(form)), preferences.units())
                                 .get(0));
         model.addAttribute("told", RehearsePage.view(shows, names, preferences.units()));
-        return "rehearse/told :: told";
+        return "rehearse/results :: results";
     }
 
     private static Phrase changed(RehearseForm form) {
@@ -157,7 +157,7 @@ class KeptSimulationController {
                                 .toList(),
                         List.of(),
                         units));
-        return "rehearse/told :: told";
+        return "rehearse/results :: results";
     }
 
     @PostMapping("/jobs/{id}/rehearse/forget")

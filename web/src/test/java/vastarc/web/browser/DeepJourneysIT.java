@@ -15,7 +15,7 @@ class DeepJourneysIT extends Journeys {
     void aRefusalIsTappedIntoASheetAndTakenBack() {
         newJob();
         browser.keep(() -> browser.retype(BASE, "6 mm"));
-        assertThat(browser.text("#no-sheet")).contains("3.2 mm is the limit", "what works instead");
+        assertThat(browser.text("#no-sheet")).contains("3.2 mm is the limit", "What works instead");
         assertThat(browser.all("#ways button")).hasSizeGreaterThanOrEqualTo(3);
 
         browser.find("#ways [data-way='0']").click();
@@ -46,14 +46,14 @@ class DeepJourneysIT extends Journeys {
         assertThat(new Select(browser.field("choose-pass"))
                         .getFirstSelectedOption()
                         .getText())
-                .isEqualTo("2 hot");
+                .isEqualTo("2 Hot");
         new Select(browser.field("choose-pass")).selectByValue("1");
         browser.waitFor(
                 "the root pass on the panel",
                 () -> new Select(browser.field("choose-pass"))
                         .getFirstSelectedOption()
                         .getText()
-                        .equals("1 root"));
+                        .equals("1 Root"));
     }
 
     @Test

@@ -29,7 +29,7 @@ class JourneysIT extends Journeys {
 
         assertThat(browser.figure("workingCurrent")).isNotEqualTo(currentBefore);
         assertThat(pool()).isNotEqualTo(pictureBefore);
-        assertThat(browser.text("#workspace")).contains("1.52 mm = 0.06 in", "base plate", "stem");
+        assertThat(browser.text("#workspace")).contains("1.52 mm = 0.06 in", "Base plate", "Stem");
 
         String current = browser.figure("workingCurrent");
         browser.driver().navigate().refresh();

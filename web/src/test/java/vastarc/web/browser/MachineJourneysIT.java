@@ -51,7 +51,7 @@ class MachineJourneysIT extends Journeys {
             read(mark);
         }
         browser.waitFor("a curve", () -> !browser.all("#dial-0 .picture").isEmpty());
-        assertThat(browser.text("#dial-0")).contains("Read next", "simulated");
+        assertThat(browser.text("#dial-0")).contains("Measure next at", "Simulated");
 
         newJobOn("Back room set");
         browser.waitFor("the machine", () -> browser.text("#controls").contains("by the meter"));

@@ -83,7 +83,7 @@ class ScoreJourneysIT extends Journeys {
         assertThat(Double.parseDouble(typed("downSlope"))).isEqualTo(own);
 
         browser.find("[data-step='1']").click();
-        browser.waitFor("the sheet's own value", () -> browser.text("#owns").contains("down-slope"));
+        browser.waitFor("the sheet's own value", () -> browser.text("#owns").contains("Down-slope"));
         assertThat(Double.parseDouble(browser.figure("downSlope"))).isEqualTo(own);
         assertThat(browser.find("#downSlope .bracket .low").getAttribute("class"))
                 .contains("passed");
@@ -167,16 +167,16 @@ class ScoreJourneysIT extends Journeys {
         browser.holdClock();
         browser.find("#play").click();
 
-        browser.waitFor("the play to begin", () -> browser.text("#play").equals("stop"));
+        browser.waitFor("the play to begin", () -> browser.text("#play").equals("Stop"));
         browser.play(scoreLengthS() / 4 + 1);
-        assertThat(browser.text("#play")).isEqualTo("play");
+        assertThat(browser.text("#play")).isEqualTo("Play");
         List<?> phases = (List<?>) browser.driver().executeScript("return window.seen.phases");
         assertThat(phases.stream().map(Object::toString))
-                .containsSubsequence("pre-flow", "welding", "down-slope", "post-flow", "at rest");
+                .containsSubsequence("pre-flow", "welding", "down-slope", "post-flow", "At rest");
         Number widest = (Number) browser.driver().executeScript("return window.seen.widest");
         assertThat(widest.doubleValue()).isBetween(0.5, 1.6);
         assertThat(browser.text("#now-gas")).isEqualTo("gas shut");
-        assertThat(browser.text("#now-phase")).isEqualTo("at rest");
+        assertThat(browser.text("#now-phase")).isEqualTo("At rest");
     }
 
     @Test
@@ -196,7 +196,7 @@ class ScoreJourneysIT extends Journeys {
         browser.find("#away").click();
 
         browser.waitFor("the verdict", () -> browser.text("#tried").contains("Touched in the up-slope"));
-        assertThat(browser.text("#try")).isEqualTo("Try it");
+        assertThat(browser.text("#try")).isEqualTo("Practise");
     }
 
     @Test

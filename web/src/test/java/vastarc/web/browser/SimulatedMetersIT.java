@@ -123,8 +123,7 @@ class SimulatedMetersIT {
         browser.waitFor("post-flow", () -> !browser.text("#stage").equals("arc"));
         browser.open("/");
         browser.waitFor(
-                "hot",
-                () -> browser.text("#cooling").matches("“.*” is hot: .*a bare hand bears it in about \\d+:\\d\\d\\."));
+                "hot", () -> browser.text("#cooling").matches("“.*” is hot: .*safe to touch in about \\d+:\\d\\d\\."));
         clock.pass(Duration.ofMinutes(20));
         browser.open("/");
         assertThat(browser.all("#cooling")).isEmpty();

@@ -184,6 +184,6 @@ class DrillPagesTest {
                 .getContentAsString();
         assertThat(nothing).contains("0 of 3 right", "nothing");
         assertThat(send(get("/drill/sit?seed=33&n=6&minutes=5")).getContentAsString())
-                .contains("data-minutes=\"5\"", "hand it in");
+                .contains("data-minutes=\"5\"", "Hand in");
     }
 }

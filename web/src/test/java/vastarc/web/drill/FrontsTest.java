@@ -130,7 +130,10 @@ class FrontsTest {
                         "stand." + target.element().id(),
                         String.valueOf(target.target().orElseThrow())));
         String set = send(post("/drill/set"), fields).getContentAsString();
-        assertThat(set).contains("all correct", "You moved " + task.shortest().size());
+        assertThat(set)
+                .contains(
+                        "All correct",
+                        "Controls you changed: " + task.shortest().size());
         assertThat(send(post("/drill/set/front"), fields).getContentAsString()).contains("data-control=");
         fields.replaceAll((name, value) -> name.startsWith("stand.") ? "1e99" : value);
         assertThat(send(post("/drill/set"), fields).getStatus()).isEqualTo(200);
@@ -147,7 +150,7 @@ class FrontsTest {
         }
         String entered = send(post("/drill/steady"), Map.of("samples", samples.toString()))
                 .getContentAsString();
-        assertThat(entered).contains("strayed in travel by", "Simulate this job with this variation", "scatter=");
+        assertThat(entered).contains("Strayed in travel by", "Simulate this job with this variation", "scatter=");
         assertThat(send(post("/drill/steady"), Map.of("samples", "1,2;x,y,z;;")).getContentAsString())
                 .contains("too short to say anything");
     }

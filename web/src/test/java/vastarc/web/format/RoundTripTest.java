@@ -90,7 +90,7 @@ class RoundTripTest {
             }
             String page = send(post("/joints").param("list", file)).getContentAsString();
             assertThat(page).contains("1 of 1 rows became jobs.");
-            String id = page.replaceFirst("(?s).*row-link\" href=\"/jobs/([0-9a-f-]{36})/.*", "$1");
+            String id = page.replaceFirst("(?s).*row-link\"\\s+href=\"/jobs/([0-9a-f-]{36})/.*", "$1");
             assertThat(text("/jobs/" + id + "/job.json")).isEqualTo(file);
             jobs.delete(UUID.fromString(id));
         }
@@ -114,7 +114,7 @@ class RoundTripTest {
         ObjectNode file = (ObjectNode) JSON.readTree(text("/jobs/" + job.id() + "/job.json"));
         ((ObjectNode) file.get("content")).put("machine", UUID.randomUUID().toString());
         String page = send(post("/joints").param("list", file.toString())).getContentAsString();
-        String id = page.replaceFirst("(?s).*row-link\" href=\"/jobs/([0-9a-f-]{36})/.*", "$1");
+        String id = page.replaceFirst("(?s).*row-link\"\\s+href=\"/jobs/([0-9a-f-]{36})/.*", "$1");
         Job brought = jobs.find(UUID.fromString(id)).orElseThrow();
         assertThat(brought.content().machine()).isEmpty();
         jobs.delete(brought.id());
@@ -135,7 +135,7 @@ class RoundTripTest {
                 .put("purge.listen", "simulated NONE")
                 .put("purge.reading.0", "x");
         String page = send(post("/joints").param("list", file.toString())).getContentAsString();
-        String id = page.replaceFirst("(?s).*row-link\" href=\"/jobs/([0-9a-f-]{36})/.*", "$1");
+        String id = page.replaceFirst("(?s).*row-link\"\\s+href=\"/jobs/([0-9a-f-]{36})/.*", "$1");
         for (String step : List.of(
                 "sheet", "score", "panel", "purge", "rehearse", "route", "run", "read", "purge/live", "job.json")) {
             assertThat(send(get("/jobs/" + id + "/" + step)).getStatus())
@@ -147,7 +147,7 @@ class RoundTripTest {
     }
 
     @Test
-    void theRecordOfAPurgeFitsAndTheCallReckonsTheSameFromIt() throws Exception {
+    void theRecordOfAPurgeFitsAndTheCallCalculatesTheSameFromIt() throws Exception {
         int purged = 0;
         for (Job job : jobs.newest(20)) {
             MockHttpServletResponse response = send(get("/jobs/" + job.id() + "/purge.json"));

@@ -23,9 +23,9 @@ import java.util.regex.Pattern;
 final class Program implements AutoCloseable {
 
     private static final Pattern READY = Pattern.compile("Vast Arc is ready: (http://127\\.0\\.0\\.1:\\d+)/");
-    private static final Pattern TOKEN = Pattern.compile("name=\"csrf\" content=\"([^\"]+)\"");
+    private static final Pattern TOKEN = Pattern.compile("name=\"csrf\"\\s+content=\"([^\"]+)\"");
     private static final Pattern VERSION =
-            Pattern.compile("id=\"kept\" data-version=\"(\\d+)\"|data-version=\"(\\d+)\"");
+            Pattern.compile("id=\"kept\"\\s+data-version=\"(\\d+)\"|data-version=\"(\\d+)\"");
 
     private final Process process;
     private final String address;

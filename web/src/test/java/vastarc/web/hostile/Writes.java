@@ -16,7 +16,7 @@ final class Writes {
     private static final Pattern RUN = Pattern.compile("\"/logbook/([0-9a-f-]{36})\"");
     private static final Pattern KEY = Pattern.compile("id=\"key\"[^>]*>([^<]+)<");
     private static final Pattern WORK = Pattern.compile("\"ids\":\\[\"([0-9a-f-]{36})\"");
-    private static final Pattern ELEMENT = Pattern.compile("name=\"element\" value=\"([^\"]+)\"");
+    private static final Pattern ELEMENT = Pattern.compile("name=\"element\"\\s+value=\"([^\"]+)\"");
     private static final String JOINT = "name,metal,thickness,form\nRail post,mild steel,3 mm,tee\n";
 
     private final Program program;

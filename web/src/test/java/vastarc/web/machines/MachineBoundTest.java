@@ -80,7 +80,7 @@ class MachineBoundTest {
         assertThat(refused.getResponse().getRedirectedUrl()).isEqualTo("/machines");
         assertThat(refused.getFlashMap().get("machineProblem"))
                 .asString()
-                .contains("40 machines", "Take one that no longer stands there off the list");
+                .contains("40 machines", "Remove one that the shop no longer has");
         MockHttpServletResponse byCall = ask(post("/api/v1/machines")
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(ProfileReader.text(KNOBS)))

@@ -164,7 +164,7 @@ class MachinePagesTest {
     @Test
     void twoWindowsOnOnePlateAreToldOfEachOther() throws Exception {
         String page = send(get("/machines/" + id)).getContentAsString();
-        Matcher mark = Pattern.compile("name=\"seen\" value=\"([0-9a-f]+)\"").matcher(page);
+        Matcher mark = Pattern.compile("name=\"seen\"\\s+value=\"([0-9a-f]+)\"").matcher(page);
         assertThat(mark.find()).isTrue();
         isKept(tell("/about", with(plate(), "name", "First", "seen", mark.group(1))));
         String text = isRefused(tell("/about", with(plate(), "name", "Second", "seen", mark.group(1))));

@@ -145,7 +145,7 @@ class PanelPagesTest {
         "volume=-1&drop=x&seconds=0, 400, Volume in litres",
         "'', 400, Time in seconds"
     })
-    void theLeakIsReckonedOrItsFiguresRefusedByName(String query, int status, String words) throws Exception {
+    void theLeakIsCalculatedOrItsFiguresRefusedByName(String query, int status, String words) throws Exception {
         MockHttpServletResponse response = send(get("/jobs/" + job.id() + "/panel/leak?" + query));
 
         assertThat(response.getStatus()).isEqualTo(status);

@@ -151,7 +151,7 @@ class PapersTest {
         }
         try (PDDocument pdf = open(
                 "/day.pdf?job=" + newest.get(0).id() + "&job=" + newest.get(1).id())) {
-            assertThat(text(pdf)).contains(newest.get(0).name(), newest.get(1).name(), "one after the other");
+            assertThat(text(pdf)).contains(newest.get(0).name(), newest.get(1).name(), "One job after the other");
         }
         assertThat(http.perform(get("/day.pdf")).andReturn().getResponse().getStatus())
                 .isEqualTo(404);

@@ -166,7 +166,7 @@ class ReadPagesTest {
         assertThat(before).doesNotContain("5 good runs like it");
         String page = send(get("/jobs/" + job.id() + "/sheet"));
         assertThat(page).contains("from our own welds", "5 good runs like it on this machine", machine.name());
-        Matcher offered = Pattern.compile("data-learned=\"workingCurrent\" data-value=\"([0-9.]+)\"")
+        Matcher offered = Pattern.compile("data-learned=\"workingCurrent\"\\s+data-value=\"([0-9.]+)\"")
                 .matcher(page);
         assertThat(offered.find()).isTrue();
         double value = Double.parseDouble(offered.group(1));

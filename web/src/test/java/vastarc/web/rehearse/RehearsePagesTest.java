@@ -189,7 +189,7 @@ class RehearsePagesTest {
         String text = kept.of(job.id()).get(0).getId().toString();
         String other = kept.of(job.id()).get(1).getId().toString();
         assertThat(send(get(address("/kept")), "one", text, "other", other).getContentAsString())
-                .contains("apart");
+                .contains("Difference");
         assertThat(send(get(address("/" + text + ".csv"))).getContentAsString()).startsWith("x_mm,front_mm,back_mm");
         assertThat(send(get(address("/" + text + ".json"))).getContentAsString())
                 .contains("\"engine\":\"rules");

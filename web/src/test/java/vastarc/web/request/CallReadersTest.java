@@ -158,7 +158,7 @@ class CallReadersTest {
                 "purge.bottle",
                 "purge.bar"
             })
-    void aFigureThatIsNoneOrOutOfRangeIsMarkedAndNothingIsReckoned(String field) {
+    void aFigureThatIsNoneOrOutOfRangeIsMarkedAndNothingIsCalculated(String field) {
         for (String text : List.of("lots", "-1", "1e9")) {
             ParsedPurge read = purge(field, text, UnitSystem.METRIC);
             assertThat(fields(read.problems())).as(text).containsExactly(field);

@@ -140,7 +140,7 @@ class RoutePagesTest {
                         "mark run-",
                         "data-start=\"",
                         "Metal temperature at a chosen time")
-                .contains("of a cylinder of 50 L at 150 bar")
+                .contains("Of a cylinder of 50 L at 150 bar")
                 .doesNotContain("machine’s duty");
         String machine = machines.machines().get(0).id().toString();
         send(post("/jobs/" + job.id() + "/panel"), "machine", machine, "version", String.valueOf(now().version()));
@@ -200,8 +200,8 @@ class RoutePagesTest {
                     .contains("Your order does not fit these jobs any more", "id=\"stints\"")
                     .doesNotContain("id=\"against\"");
         }
-        assertThat(send(get("/day"))).contains("Nothing is ticked yet");
-        assertThat(send(get("/day"), "job", "nonsense")).contains("Nothing is ticked yet");
+        assertThat(send(get("/day"))).contains("No job is ticked yet");
+        assertThat(send(get("/day"), "job", "nonsense")).contains("No job is ticked yet");
         Job refused = jobs.create(
                 "No way", "", Jobs.typed(Map.of("material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "9")));
         assertThat(send(get("/day"), "job", refused.id().toString())).contains("No route yet: No way");

@@ -165,10 +165,10 @@ class RunPagesTest {
                 .asString();
         assertThat(runs.openRun(job.id())).isEmpty();
         String page = send(get(to)).getContentAsString();
-        assertThat(page).contains("71 A", "120 mm", "clean", "draught", "prove the job with this sheet");
+        assertThat(page).contains("71 A", "120 mm", "clean", "draught", "Prove the job with this sheet");
         send(post(to + "/proven"));
         assertThat(jobs.find(job.id()).orElseThrow().content().proof()).isPresent();
-        assertThat(send(get(to)).getContentAsString()).contains("the job is proven with this sheet");
+        assertThat(send(get(to)).getContentAsString()).contains("The job is proven with this sheet");
     }
 
     @Test

@@ -71,7 +71,7 @@ class ScorePagesTest {
                         "post-flow",
                         "Arc energy",
                         "release: goes up to the working current")
-                .contains("No pulse was asked for on the sheet", "Every figure is inside its range");
+                .contains("No pulse was asked for on the sheet", "Every value is inside its range");
     }
 
     @Test
@@ -172,10 +172,10 @@ class ScorePagesTest {
     void twoScoresAreComparedInWordsAndFigures() throws Exception {
         assertThat(change("own.postFlow", "60", "compare", "engine"))
                 .contains("Compared with: the engine&#39;s own figures", "more gas");
-        assertThat(change("compare", "TRIGGER_2T_PLAIN")).contains("the trigger actions differ", "not used");
+        assertThat(change("compare", "TRIGGER_2T_PLAIN")).contains("the trigger actions differ", "Not used");
         Job other = store.create("Other run", "", Jobs.fresh());
-        assertThat(change("compare", "job:" + other.id())).contains("laid over: Other run");
-        assertThat(change("compare", "job:nonsense")).doesNotContain("laid over: ");
+        assertThat(change("compare", "job:" + other.id())).contains("Compared with: Other run");
+        assertThat(change("compare", "job:nonsense")).doesNotContain("Compared with: ");
     }
 
     @Test

@@ -26,6 +26,9 @@ import org.junit.jupiter.api.Test;
 class TemplateWordsTest {
 
     private static final Path TEMPLATES = Path.of("src/main/resources/templates");
+    /** Formatted to 120 columns; a line of one long attribute may be longer. */
+    private static final int LONGEST_LINE = 160;
+
     private static final Path MESSAGES = Path.of("src/main/resources/messages.properties");
     private static final Pattern WORD = Pattern.compile("\\p{L}{2,}");
     private static final Pattern EXPRESSION = Pattern.compile("\\[\\[.*?]]|\\$\\{[^}]*}", Pattern.DOTALL);
@@ -74,6 +77,17 @@ class TemplateWordsTest {
         assertThat(messages.stringPropertyNames())
                 .filteredOn(name -> !used.contains(name) && prefixes.stream().noneMatch(name::startsWith))
                 .isEmpty();
+    }
+
+    @Test
+    void noLineOfATemplateIsSoLongThatItMustBeScrolled() throws IOException {
+        for (Path template : templates()) {
+            assertThat(Files.readAllLines(template))
+                    .as(template.toString())
+                    .filteredOn(
+                            line -> line.length() > LONGEST_LINE && line.strip().contains(" th:"))
+                    .isEmpty();
+        }
     }
 
     private static List<Path> templates() throws IOException {

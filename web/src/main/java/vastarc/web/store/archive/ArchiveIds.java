@@ -20,7 +20,7 @@ public final class ArchiveIds {
     public UUID fresh(String file, JsonNode element) {
         UUID id = UUID.fromString(element.path("id").asString());
         if (!ids.computeIfAbsent(file, name -> new HashSet<>()).add(id)) {
-            throw new IllegalArgumentException("the id " + id + " stands there twice");
+            throw new IllegalArgumentException("the id " + id + " is there twice");
         }
         return id;
     }
