@@ -12,7 +12,7 @@
  *   <li>{@code heat} – the moving source on a plate of finite thickness, arc and cooling
  *   <li>{@code consumable} – tungsten, cup, gas and wire
  *   <li>{@code sheet} – the planner: every parameter with range, method and reason
- *   <li>{@code score} – the weld in time, as a machine answers hand or foot
+ *   <li>{@code score} – the weld in time, as a machine answers trigger or pedal
  *   <li>{@code machine} – profiles of machines, where their controls must be set, limits, dials
  *   <li>{@code reference} – symptoms and words, as the reference shows them
  * </ol>

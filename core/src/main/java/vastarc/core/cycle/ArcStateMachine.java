@@ -11,12 +11,12 @@ import vastarc.core.cycle.TriggerMode.TriggerInput;
  * <p>Slopes keep their rate: a down-slope entered from halfway up takes half the time, and a resumed up-slope takes what is left. A slope
  * of no time, or one the logic passes over, is a jump. At equal times the machine's own clock goes first.
  *
- * <p>Here stands what the welder does; {@link ArcPhases} is what the machine makes of it, {@link PhaseTimer} its times and currents,
+ * <p>This class is what the welder does; {@link ArcPhases} is what the machine makes of it, {@link PhaseTimer} its times and currents,
  * {@link ArcRecorder} what is left behind.
  */
 public final class ArcStateMachine {
 
-    /** From the spark to an arc that stands, s. Judgement. */
+    /** From the spark to a steady arc, s. Judgement. */
     public static final double STRIKE_S = 0.1;
 
     /** A press shorter than this is a tap, s. Judgement: panels use 0.3 to 0.5 s. */

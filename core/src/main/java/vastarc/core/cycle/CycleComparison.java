@@ -86,7 +86,7 @@ public record CycleComparison(List<Difference> figures, List<Difference> sums, L
         return phrases;
     }
 
-    /** By how much the first stands above or below the second. */
+    /** By how much the first is above or below the second. */
     private static void changed(List<Phrase> phrases, String what, double value, double other) {
         if (other <= 0 || Math.abs(value - other) < WORTH_SAYING * other) {
             return;

@@ -10,9 +10,9 @@ public enum TriggerAction {
     CANCEL,
     /** Goes on to the up-slope. */
     UP,
-    /** Down-slope from where the current stands. */
+    /** Down-slope from the present current. */
     DOWN,
-    /** Back up from where the current stands. */
+    /** Back up from the present current. */
     RESUME,
     /** Arc out at once, then post-flow. */
     CUT,

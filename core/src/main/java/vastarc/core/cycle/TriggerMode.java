@@ -96,7 +96,7 @@ public record TriggerMode(
         return Maps.get(USUAL, name);
     }
 
-    /** The logic a sheet's arc control means unless told otherwise. */
+    /** The trigger mode a sheet's arc control implies unless another is chosen. */
     public static TriggerMode of(ControlDevice control) {
         return of(
                 switch (control) {

@@ -151,7 +151,7 @@ public final class WeldCycle {
         return phrases;
     }
 
-    /** A crater that no figure outside its range has already told of. */
+    /** A crater that no value outside its range has already explained. */
     private Optional<Phrase> crater() {
         boolean isSet = ENDS.stream().anyMatch(key -> handle(key).warning().isPresent());
         if (logic().isTack() || isSet) {

@@ -132,20 +132,20 @@ final class Evidence {
         if (cause.answer().isEmpty()) {
             return 1;
         }
-        Answer told = cause.answer().get();
-        String answer = ask.answers().get(told.question());
+        Answer decisive = cause.answer().get();
+        String answer = ask.answers().get(decisive.question());
         if (answer == null) {
             return 1;
         }
-        boolean speaks = told.speaksFor(answer);
+        boolean speaks = decisive.speaksFor(answer);
         if (speaks) {
-            why.add(Phrase.of("reading.why.told", Phrase.of("told." + told.question() + "." + answer)));
+            why.add(Phrase.of("reading.why.told", Phrase.of("told." + decisive.question() + "." + answer)));
         }
-        return told.soft() ? speaks ? SOFT_FOR : SOFT_AGAINST : speaks ? CERTAIN : 0;
+        return decisive.soft() ? speaks ? SOFT_FOR : SOFT_AGAINST : speaks ? CERTAIN : 0;
     }
 
     /** The value really used: given, or set on the sheet by the welder; empty where it is only the calculated one. */
-    private OptionalDouble stood(ParameterKey key, Parameter parameter) {
+    private OptionalDouble usedValue(ParameterKey key, Parameter parameter) {
         Double entered = ask.set().get(key);
         return entered != null ? OptionalDouble.of(entered) : parameter.own();
     }
@@ -166,11 +166,11 @@ final class Evidence {
             return 1;
         }
         ParameterKey key = parameter.get().key();
-        OptionalDouble stood = stood(key, parameter.get());
-        if (stood.isEmpty()) {
+        OptionalDouble used = usedValue(key, parameter.get());
+        if (used.isEmpty()) {
             return 1;
         }
-        double value = stood.getAsDouble();
+        double value = used.getAsDouble();
         double low = range.get().low();
         double high = range.get().high();
         if (value >= low * (1 - METER) && value <= high * (1 + METER)) {

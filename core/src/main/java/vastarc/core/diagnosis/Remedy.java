@@ -58,8 +58,8 @@ public record Remedy(Optional<FigureChange> move, Phrase act, Phrase check) {
         }
         double step = (TIMES.contains(key) ? SLOPE_STEP : STEP) * (cause.side() == RangeSide.LOW ? 1 : -1);
         double to = rounded(key, inside ? from * (1 + step) : engine);
-        double stood = entered != null ? from : rounded(key, from);
-        return to == stood ? Optional.empty() : Optional.of(new FigureChange(key, stood, to));
+        double used = entered != null ? from : rounded(key, from);
+        return to == used ? Optional.empty() : Optional.of(new FigureChange(key, used, to));
     }
 
     /** To what the welder can set. */

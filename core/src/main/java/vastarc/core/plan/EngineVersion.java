@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.zip.CRC32;
 
-/** Which engine calculates: its rules, counted by hand when one of them moves, and a check sum of the tables it reads. */
+/** Which engine calculates: its rules, counted by the developer when one of them changes, and a check sum of the tables it reads. */
 public final class EngineVersion {
 
     /** Raised by one whenever a rule moves a figure. */

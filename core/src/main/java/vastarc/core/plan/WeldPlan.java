@@ -47,12 +47,12 @@ public final class WeldPlan {
             Optional<SheetDocument> proven,
             int pass) {
 
-        /** Nothing set by hand, nothing proven. */
+        /** No own values, nothing proven. */
         public static PlanRequest of(Weld weld, ShopDefaults shop) {
             return new PlanRequest(weld, shop, OwnValues.none(), CycleChoices.none(), Optional.empty(), 1);
         }
 
-        /** The same weld with nothing set by hand, under the same logic. */
+        /** The same weld without own values, under the same trigger mode. */
         public PlanRequest withoutOwn() {
             return new PlanRequest(
                     weld,
@@ -132,10 +132,10 @@ public final class WeldPlan {
     }
 
     private WeldingConditions practice() {
-        WeldingConditions told = ask.weld().practice();
+        WeldingConditions entered = ask.weld().practice();
         ControlDevice control =
-                ask.choices().logic().flatMap(TriggerMode::control).orElse(told.control());
-        return control == told.control() ? told : told.with(draft -> draft.control = control);
+                ask.choices().logic().flatMap(TriggerMode::control).orElse(entered.control());
+        return control == entered.control() ? entered : entered.with(draft -> draft.control = control);
     }
 
     private synchronized Outcome<ThermalPlan> balance() {

@@ -42,7 +42,7 @@ public final class PurgeFault {
         return stirred ? MeterFault.INLET_TOP : MeterFault.NONE;
     }
 
-    /** The last tenth of the readings stands a little, not much, above what came two thirds of the way. */
+    /** The last tenth of the readings is a little, not much, above what came two thirds of the way. */
     private static boolean isDrift(List<OxygenReading> readings) {
         int size = readings.size();
         if (size < FEWEST) {

@@ -76,7 +76,7 @@ final class DayTimeline {
         for (int i = 0; i < sequence.runs().size(); i++) {
             WeldSegment segment = sequence.runs().get(i);
             PassFigures figures = request.passes().get(Math.max(1, segment.pass()) - 1);
-            double hands = segment.waits().entrySet().stream()
+            double welderS = segment.waits().entrySet().stream()
                     .filter(wait -> wait.getKey() == WaitReason.HANDLING
                             || wait.getKey() == WaitReason.ROTATION
                             || wait.getKey() == WaitReason.GRIND
@@ -90,7 +90,7 @@ final class DayTimeline {
             int under = under(sequence, i);
             boolean tack = segment.kind() == SegmentKind.TACK;
             steps.add(new DayStep(
-                    hands + figures.preFlowS(),
+                    welderS + figures.preFlowS(),
                     segment.arcS(),
                     tack ? request.sheet().tacks().postFlowS() : figures.postFlowS(),
                     request.dutyPerS(segment.rmsA()),
@@ -152,9 +152,9 @@ final class DayTimeline {
             double alone = 0;
             for (int i = state.next()[job]; i < jobs.get(job).steps().size(); i++) {
                 DayStep step = jobs.get(job).steps().get(i);
-                double hands = step.welderS() + step.arcS() + step.afterS();
-                left += hands;
-                alone += hands + Math.max(0, step.coolsS() - step.welderS());
+                double welderS = step.welderS() + step.arcS() + step.afterS();
+                left += welderS;
+                alone += welderS + Math.max(0, step.coolsS() - step.welderS());
             }
             longest = Math.max(longest, alone);
             left += alone > 0 && job != state.job() ? into[job] : 0;
@@ -248,17 +248,17 @@ final class DayTimeline {
 
     /** All the welder have to do and the fewest changes, or the longest job alone, whichever is more. */
     double bound() {
-        double hands = 0;
+        double welderS = 0;
         double longest = 0;
         for (int job = 0; job < jobs.size(); job++) {
             for (DayStep step : jobs.get(job).steps()) {
-                hands += step.welderS() + step.arcS() + step.afterS();
+                welderS += step.welderS() + step.arcS() + step.afterS();
             }
             longest = Math.max(longest, alone(job));
         }
         // The first job needs no change: the dearest of them is taken for it.
         double changed = Arrays.stream(into).sum() - Arrays.stream(into).max().orElse(0);
-        return Math.max(hands + changed, longest);
+        return Math.max(welderS + changed, longest);
     }
 
     /** Cheapest change into a job. */

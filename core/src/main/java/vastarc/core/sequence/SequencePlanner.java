@@ -100,8 +100,8 @@ public final class SequencePlanner {
         double perS = ask.dutyPerS(rmsA(segment));
         double before = runs.isEmpty() ? 0 : runs.get(runs.size() - 1).endS();
         Map<WaitReason, Double> waits = inHand(segment);
-        double hands = waits.values().stream().mapToDouble(s -> s).sum() + figures.preFlowS();
-        double ready = before + hands;
+        double welderS = waits.values().stream().mapToDouble(s -> s).sum() + figures.preFlowS();
+        double ready = before + welderS;
         double cool = coolAt(segment, figures);
         double dutied = duty.earliest(Math.max(ready, cool), arc, perS);
         if (cool > before) {

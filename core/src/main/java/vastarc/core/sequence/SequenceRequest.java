@@ -77,7 +77,7 @@ public record SequenceRequest(
         return new SequenceRequest(sheet, passes, work, machine, torch, ambientC, numbers);
     }
 
-    /** Whether the order told names every run once: only then it stands. */
+    /** Whether the given order names every run once: only then it is used. */
     public boolean isOrdered() {
         int count = SeamSplitter.count(this);
         return order.size() == count

@@ -44,7 +44,7 @@ final class CautionRules {
         metal(plan, cautions);
         joint(plan, cautions);
         pool(plan, cautions);
-        hand(plan, cautions);
+        technique(plan, cautions);
         people(plan, cautions);
         cautions.add(Caution.of("qualified"));
         return cautions;
@@ -241,7 +241,7 @@ final class CautionRules {
     /**
      * What technique and machine ask for: marks of a walked cup, a bare lift set, small arcs, a background at the tungsten's limit.
      */
-    private static void hand(SheetDecisions plan, List<Caution> cautions) {
+    private static void technique(SheetDecisions plan, List<Caution> cautions) {
         FinishRequirement finish = plan.practice().finish();
         if (plan.practice().technique() == Technique.CUP_WALK && finish != FinishRequirement.PLAIN) {
             cautions.add(Caution.of("cupWalkMarks", Phrase.of("finish." + finish.name())));

@@ -46,8 +46,8 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
         }
     }
 
-    private boolean has(Set<Double> told, double millimetres) {
-        return told.isEmpty() || told.stream().anyMatch(own -> Math.abs(own - millimetres) < 0.01);
+    private boolean has(Set<Double> owned, double millimetres) {
+        return owned.isEmpty() || owned.stream().anyMatch(own -> Math.abs(own - millimetres) < 0.01);
     }
 
     /** The thinnest owned tungsten that carries the peak with a tenth in reserve. */

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Where the cells of a section are in a column's memory. A section that is nearly all metal stands as it is, layer after layer. Of another,
+ * Where the cells of a section are in a column's memory. A section that is nearly all metal is stored as it is, layer after layer. Of another,
  * as of a tee, only the stretch of each layer that holds metal is stored, so that what lies between its members takes no memory to pass through.
  */
 final class ColumnLayout {
@@ -25,7 +25,7 @@ final class ColumnLayout {
     private final int length;
 
     /**
-     * Where registers begin in a column, and how far below and above each cell of theirs its neighbour stands.
+     * Where registers begin in a column, and how far below and above each cell of theirs its neighbour is.
      *
      * @param starts places in a column
      * @param below  index difference to the cells one layer down
@@ -85,7 +85,7 @@ final class ColumnLayout {
         return length;
     }
 
-    /** Where a cell stands; {@link #NONE} where there is no metal. */
+    /** Where a cell is; {@link #NONE} where there is no metal. */
     int place(int row, int layer) {
         return cells[layer * rows + row];
     }

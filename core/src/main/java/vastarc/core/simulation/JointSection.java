@@ -10,7 +10,7 @@ import vastarc.core.simulation.JointOutlines.GrooveOutline;
 import vastarc.core.simulation.JointOutlines.UnequalPlates;
 
 /**
- * A joint cut across its seam. A tube is laid out flat along its seam; a saddle stands like a T, a socket like a lap; a bevelled stem is
+ * A joint cut across its seam. A tube is laid out flat along its seam; a saddle is treated like a T, a socket like a lap; a bevelled stem is
  * taken as filled.
  */
 final class JointSection {

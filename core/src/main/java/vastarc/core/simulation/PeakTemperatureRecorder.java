@@ -30,7 +30,7 @@ final class PeakTemperatureRecorder {
     private final float melts;
     private int looks;
 
-    /** How the pool stands. */
+    /** The state of the pool. */
     record PoolState(double frontMm, double backMm, double lengthMm, double volumeMm3, double hottestC) {}
 
     PeakTemperatureRecorder(TemperatureField field, double initialC, double meltC, double coverMm, boolean purged) {

@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param faceLossWPerM2K  of both faces, W/(m²·K)
  * @param isothermsC       temperatures whose outline is wanted, growing or not, °C
  * @param atS              instants, s
- * @param atArcXMm         instants told by where the arc stands, mm
+ * @param atArcXMm         instants given by the place of the arc, mm
  * @param stationsXMm      places along the seam that watch their bead, mm
  * @param thresholdsC      temperatures whose falling below is timed at each station, °C
  * @param endS             when the run is over, s

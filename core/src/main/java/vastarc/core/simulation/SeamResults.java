@@ -211,7 +211,7 @@ final class SeamResults {
     }
 
     /**
-     * The bowl that stays of the pool that stood when the arc went out: it freezes from the rim inward, and what is still liquid sinks by
+     * The bowl left by the pool that was liquid when the arc went out: it freezes from the rim inward, and what is still liquid sinks by
      * what the frozen part lacks, h = β (V/A) ln(1 + A/A₁). Source: shrinkage β [handbook], balance [derived], A₁ = 1 mm², which its surface
      * holds up [judgement].
      */

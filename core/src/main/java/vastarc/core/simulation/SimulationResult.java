@@ -18,7 +18,7 @@ import vastarc.core.simulation.PlateResult.PlateEnergy;
  * @param frontTint    colour in front
  * @param backTint     colour behind
  * @param arcS         the arc burnt, s
- * @param touchS       from the arc's end until bare hands can take it, s
+ * @param touchS       from the arc's end until it is safe to touch, s
  * @param buildUpK     how much warmer than at the strike the metal well before the arc was late in the seam, K
  * @param meanRiseK    how much warmer the whole joint was when the arc went out, on the mean, K
  * @param warping      distortion, to compare
@@ -96,7 +96,7 @@ public record SimulationResult(
     /**
      * Widest bead within some millimetres of both ends, mm.
      *
-     * @param meets the seam runs into its own start; the start is then told as it was before
+     * @param meets the seam runs into its own start; the start is then reported as it was before
      */
     public record EndWidths(double startMm, double endMm, double startBackMm, double endBackMm, boolean meets) {}
 

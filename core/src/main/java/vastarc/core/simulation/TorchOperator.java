@@ -50,12 +50,12 @@ public record TorchOperator(
     }
 
     List<Problem> problems() {
-        Stream<Optional<Problem>> told = Stream.of(
+        Stream<Optional<Problem>> problems = Stream.of(
                 travelMmPerMin.isPresent() ? TRAVEL.check(travelMmPerMin.getAsDouble()) : Optional.empty(),
                 arcMm.isPresent() ? ARC.check(arcMm.getAsDouble()) : Optional.empty(),
                 LEAN.check(leanDeg),
                 SCATTER.check(scatterPercent),
                 SEED.check(seed));
-        return told.flatMap(Optional::stream).toList();
+        return problems.flatMap(Optional::stream).toList();
     }
 }

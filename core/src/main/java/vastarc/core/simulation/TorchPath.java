@@ -11,8 +11,8 @@ import vastarc.core.heat.ArcModel;
 import vastarc.core.heat.HeatBalance;
 
 /**
- * The arc's way along the seam as score and hand lead it: where it is, how hot, how wide. Slopes, pulses and end are the weld cycle's; the torch
- * goes while it welds and stands while it starts and ends. A welder faster or slower than the weld cycle takes less or more time for the seam.
+ * The arc's way along the seam as weld cycle and welder lead it: where it is, how hot, how wide. Slopes, pulses and end are the weld cycle's; the torch
+ * moves while it welds and rests while it starts and ends. A welder faster or slower than the weld cycle takes less or more time for the seam.
  */
 final class TorchPath {
 

@@ -145,7 +145,7 @@ final class TermQuestions {
                 .orElseThrow();
         List<Choice> wrong = bands.stream()
                 .filter(band -> band != hottest)
-                .map(band -> new Choice(band.colour(), "It stands for " + degrees(band) + "."))
+                .map(band -> new Choice(band.colour(), "It means " + degrees(band) + "."))
                 .toList();
         String metal = family == Family.TITANIUM ? "titanium" : "stainless";
         return question(
@@ -155,7 +155,7 @@ final class TermQuestions {
                 level,
                 "On " + metal + ": which colour left the gas hottest?",
                 Optional.empty(),
-                draw.among(new Choice(hottest.colour(), "It stands for " + degrees(hottest) + "."), wrong),
+                draw.among(new Choice(hottest.colour(), "It means " + degrees(hottest) + "."), wrong),
                 "Colours go up with the temperature at which the metal met air, ± 40 °C.");
     }
 

@@ -29,7 +29,7 @@ public final class ArcDetector {
     /**
      * A reading, none earlier than the one before.
      *
-     * @return what has happened, at the time of the first reading that told it; empty where nothing has
+     * @return what has happened, at the time of the first reading that showed it; empty where nothing has
      */
     public Optional<RunEvent> accept(double s, double amps) {
         boolean on = amps >= threshold;

@@ -238,12 +238,14 @@ class DiagnosisTest {
     void whatIsToldImpossibleIsGoneAndMoreThatSpeaksNeverLowers() {
         SetupSheet sheet = sheet("S1P");
         for (Cause cause : Cause.all()) {
-            cause.answer().filter(told -> !told.soft()).ifPresent(told -> {
-                String other = DiagnosisRequest.QUESTIONS.get(told.question()).stream()
-                        .filter(answer -> !told.speaksFor(answer))
+            cause.answer().filter(decisive -> !decisive.soft()).ifPresent(decisive -> {
+                String other = DiagnosisRequest.QUESTIONS.get(decisive.question()).stream()
+                        .filter(answer -> !decisive.speaksFor(answer))
                         .findFirst()
                         .orElseThrow();
-                assertThat(share(ask(sheet, Map.of(), Set.of("ARC_NONE"), Map.of(told.question(), other)), cause.id()))
+                assertThat(share(
+                                ask(sheet, Map.of(), Set.of("ARC_NONE"), Map.of(decisive.question(), other)),
+                                cause.id()))
                         .as(cause.id())
                         .isZero();
             });

@@ -67,10 +67,10 @@ class SimulatedShopTest {
                 .flatMap(sheet::find)
                 .flatMap(Parameter::window)
                 .ifPresent(range -> set.put(wrong.figure().orElseThrow(), outside(wrong, range, random)));
-        Map<String, String> told = new HashMap<>();
+        Map<String, String> given = new HashMap<>();
         DiagnosisRequest.QUESTIONS.forEach(
-                (question, answers) -> told.put(question, answer(wrong, sheet, question, answers)));
-        return new Shop(sheet, wrong, shown, set, told);
+                (question, answers) -> given.put(question, answer(wrong, sheet, question, answers)));
+        return new Shop(sheet, wrong, shown, set, given);
     }
 
     /** As often as it is in a shop. */

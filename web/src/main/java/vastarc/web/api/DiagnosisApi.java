@@ -70,7 +70,7 @@ class DiagnosisApi {
         }
     }
 
-    /** The question worth asking next: a symptom to look for, or something to be told. */
+    /** The question worth asking next: a symptom to look for, or a question. */
     record NextQuestionJson(
             @Nullable String symptom, @Nullable String told, Phrase text, double bits) {
 

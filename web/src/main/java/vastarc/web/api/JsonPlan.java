@@ -57,7 +57,7 @@ record JsonPlan(Weld weld, OwnInput own, int pass) {
     }
 
     /**
-     * What is made of a sheet request that stands within a call, with control logic. What is wrong in it is given under the whole name,
+     * What is made of a sheet request inside a call, with control logic. What is wrong in it is given under the whole name,
      * {@code sheet.thicknessMm}.
      */
     static <T> Outcome<T> within(JsonNode body, String field, Function<JsonPlan, Outcome<T>> made) {

@@ -92,7 +92,7 @@ class PanelApi {
             summary = "Where every control must stand",
             description =
                     "Takes the fields of a score request without touches, and: machine (an id of the shop, or a whole document of the "
-                            + "published format), torch (an id), stands (how controls stand now, by id: share of the sweep, number of the stop, figure).")
+                            + "published format), torch (an id), stands (current settings, by id: share of the sweep, number of the stop, figure).")
     @ApiResponse(
             responseCode = "200",
             description = "The panel",
@@ -111,9 +111,9 @@ class PanelApi {
         Outcome<WeldCycle> cycle = JsonPlan.read(body, FIELDS).then(plan -> plan.score(ShopDefaults.usual()));
         Outcome<OnBench> machine = machine(body.get(MACHINE));
         Outcome<Optional<TorchProfile>> torch = torch(body.get(TORCH));
-        Outcome<Map<String, Double>> stands =
+        Outcome<Map<String, Double>> settings =
                 currentSettings(body.get(CURRENT_SETTINGS), machine.value().map(OnBench::profile));
-        List<Problem> problems = Stream.of(cycle, machine, torch, stands)
+        List<Problem> problems = Stream.of(cycle, machine, torch, settings)
                 .flatMap(part -> part.problems().stream())
                 .toList();
         if (!problems.isEmpty()) {
@@ -125,7 +125,7 @@ class PanelApi {
                 bench.profile(),
                 torch.value().orElseThrow(),
                 bench.curves(),
-                stands.value().orElseThrow())));
+                settings.value().orElseThrow())));
     }
 
     private Outcome<OnBench> machine(JsonNode node) {

@@ -55,7 +55,7 @@ class RunListApi {
 
     @Operation(
             summary = "The logbook, newest first, 25 to a page",
-            description = "find: words of job, note, hand or machine; page: from 1.")
+            description = "find: words of job, note, welder or machine; page: from 1.")
     @GetMapping("/api/v1/runs")
     RunsAnswer list(@RequestParam(defaultValue = "") String find, @RequestParam(defaultValue = "1") String page) {
         String words = find.length() > 120 ? find.substring(0, 120) : find;

@@ -62,7 +62,7 @@ class SequenceApi {
             WeldQuantityReader.ORDER,
             PriceText.PRICES);
 
-    /** A run told. */
+    /** A run of the sequence. */
     record SegmentJson(
             int n,
             int seam,
@@ -121,7 +121,7 @@ class SequenceApi {
             summary = "Tacks, runs and waits of a job",
             description =
                     "Takes the fields of a sheet request and: work {seams, seamMm, piece, rotation (share of a tube's girth), handlingS, purgeS}, "
-                            + "duty {machine, torch: [{amps, percent}]}, start {ambientC}, order (numbers of the planned runs as a hand wants them; "
+                            + "duty {machine, torch: [{amps, percent}]}, start {ambientC}, order (numbers of the planned runs as the welder wants them; "
                             + "what that breaks is listed), prices {argonPerM3, wirePerKg by alloy, tungsten, hour} in one money.")
     @TakesJson(example = EXAMPLE, body = "SheetRequest", answers = SequenceAnswer.class, says = "The route")
     @RefusesBadInput
@@ -140,10 +140,11 @@ class SequenceApi {
         if (!problems.isEmpty()) {
             return Outcome.failed(problems);
         }
-        WeldQuantityReader told = work.value().orElseThrow();
+        WeldQuantityReader quantity = work.value().orElseThrow();
         return plan.then(read -> read.acceptedPlan(ShopDefaults.usual()))
-                .then(weld -> SequenceRequest.of(weld, told.work(), told.machine(), told.torch(), told.ambientC()))
-                .map(request -> new SequenceCall(request.ordered(told.order()), told.prices()));
+                .then(weld -> SequenceRequest.of(
+                        weld, quantity.work(), quantity.machine(), quantity.torch(), quantity.ambientC()))
+                .map(request -> new SequenceCall(request.ordered(quantity.order()), quantity.prices()));
     }
 
     private static SequenceAnswer answer(SequenceCall asked) {
@@ -164,7 +165,7 @@ class SequenceApi {
     }
 
     @Operation(
-            summary = "One pair of hands over several jobs",
+            summary = "One welder over several jobs",
             description =
                     "jobs: up to 8 route requests, 200 runs together; changeS {metal, tungsten, cup, panel}: what turning from one job to another "
                             + "takes. Each job keeps the order of its runs; one cools while another is welded; never longer than one after another.")

@@ -119,17 +119,17 @@ class SimulationApi {
 
     private static Outcome<SimulationSetup> setup(JsonNode body) {
         Outcome<JsonPlan> plan = JsonPlan.read(body, SimulationReader.FIELDS);
-        Outcome<SimulationReader> told = SimulationReader.read(body);
-        List<Problem> problems = Stream.concat(plan.problems().stream(), told.problems().stream())
+        Outcome<SimulationReader> simulation = SimulationReader.read(body);
+        List<Problem> problems = Stream.concat(plan.problems().stream(), simulation.problems().stream())
                 .toList();
         return problems.isEmpty()
                 ? plan.then(read -> read.score(ShopDefaults.usual()).map(cycle -> read))
                         .map(read -> new SimulationSetup(
                                 read.ask(ShopDefaults.usual()),
-                                told.value().orElseThrow().operator(),
-                                told.value().orElseThrow().quality(),
-                                told.value().orElseThrow().legMm(),
-                                told.value().orElseThrow().wireMm()))
+                                simulation.value().orElseThrow().operator(),
+                                simulation.value().orElseThrow().quality(),
+                                simulation.value().orElseThrow().legMm(),
+                                simulation.value().orElseThrow().wireMm()))
                 : Outcome.failed(problems);
     }
 

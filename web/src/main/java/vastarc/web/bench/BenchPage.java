@@ -54,7 +54,7 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
     public record DeletedJob(String id, String name) {}
 
     /**
-     * A job in hand.
+     * A job on the bench.
      *
      * @param piece   it belongs to; may be empty
      * @param joint   what is joined, in a line

@@ -16,7 +16,7 @@ import vastarc.web.ui.JobPage;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** Takes the last change of a job back, and does it again, in whatever room the welder stands. */
+/** Takes the last change of a job back, and does it again, on whatever page the welder is. */
 @Controller
 class HistoryController {
 

@@ -1,4 +1,4 @@
-/** The Bench place: the home, with the jobs in hand. */
+/** The Bench place: the home, with the jobs. */
 @NullMarked
 package vastarc.web.bench;
 

@@ -8,7 +8,7 @@ import vastarc.core.sequence.DaySchedule.DaySpan;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
-/** A lane for each job over the time of the day: arcs filled, hands open, changes and waits as lines. */
+/** A lane for each job over the time of the day: arcs filled, handling open, changes and waits as lines. */
 public final class DayDrawing {
 
     private static final double WIDTH = 860;

@@ -88,17 +88,17 @@ class DrillController {
             RedirectAttributes back) {
         String name = DrillStore.name(learner);
         OptionalDouble number = NumberReader.read(seed);
-        Optional<Topic> told = ExamPaper.topic(topic);
-        if (number.isEmpty() || told.isEmpty()) {
+        Optional<Topic> chosen = ExamPaper.topic(topic);
+        if (number.isEmpty() || chosen.isEmpty()) {
             long drawn = QuestionSeeds.drawn(clock);
-            Topic next = told.orElseGet(() -> results.mastery(name).next(drawn));
+            Topic next = chosen.orElseGet(() -> results.mastery(name).next(drawn));
             back.addAttribute("learner", name);
             back.addAttribute("topic", next.name());
             back.addAttribute("seed", drawn);
-            back.addAttribute("same", told.isPresent());
+            back.addAttribute("same", chosen.isPresent());
             return "redirect:/drill/ask";
         }
-        DisplayedQuestion question = question(name, told.get(), (long) number.getAsDouble());
+        DisplayedQuestion question = question(name, chosen.get(), (long) number.getAsDouble());
         show(question, same, model);
         return "drill/ask";
     }
@@ -125,7 +125,7 @@ class DrillController {
         model.addAttribute("question", QuestionView.of(asked.question(), asked.shop()));
     }
 
-    /** How an answer stands to the question, a line for each choice. */
+    /** How an answer compares with the question, a line for each choice. */
     public record ChoiceLine(String text, String why, boolean right, boolean given) {}
 
     /** Marks an answer, keeps it under the learner's name, and explains it. */
@@ -140,11 +140,11 @@ class DrillController {
             @RequestParam(name = "fault", defaultValue = "") List<String> faults,
             @RequestParam(defaultValue = "false") boolean same,
             Model model) {
-        Topic told = ExamPaper.topic(topic).orElse(Topic.WORDS);
+        Topic chosen = ExamPaper.topic(topic).orElse(Topic.WORDS);
         int asLevel = (int) Math.min(3, Math.max(1, NumberReader.read(level).orElse(1)));
         String name = DrillStore.name(learner);
         DisplayedQuestion asked =
-                question(name, told, (long) NumberReader.read(seed).orElse(0), asLevel);
+                question(name, chosen, (long) NumberReader.read(seed).orElse(0), asLevel);
         Question question = asked.question();
         SubmittedAnswer given = new SubmittedAnswer(choice, figure, faults);
         show(asked, same, model);
@@ -155,7 +155,7 @@ class DrillController {
         }
         boolean right = given.isRight(question);
         if (!name.isEmpty()) {
-            results.answered(name, told, right);
+            results.answered(name, chosen, right);
         }
         explain(asked, right, given.place(), model);
         return "drill/answer";

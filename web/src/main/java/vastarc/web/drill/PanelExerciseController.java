@@ -52,7 +52,7 @@ class PanelExerciseController {
     /**
      * A control to be set: stops of a switch, or a range to turn through.
      *
-     * @param words how it stands
+     * @param words its setting
      */
     public record ExerciseLine(
             String id,

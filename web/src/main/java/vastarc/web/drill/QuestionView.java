@@ -48,7 +48,7 @@ public record QuestionView(
     /** A choice, drawn where it is something to be seen. */
     public record ChoiceView(String text, Optional<Drawing> drawing) {}
 
-    /** A control and how it stands. */
+    /** A control and its setting. */
     public record Control(String id, String label, String stands) {}
 
     static QuestionView of(Question question, TrainingShop shop) {

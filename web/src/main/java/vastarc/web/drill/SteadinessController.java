@@ -84,17 +84,17 @@ class SteadinessController {
     }
 
     @PostMapping("/drill/steady")
-    String told(
+    String evaluate(
             @RequestParam(defaultValue = "") String learner,
             @RequestParam(defaultValue = "") String job,
             @RequestParam(defaultValue = "") String samples,
             Model model) {
         SteadinessJob chosen = show(learner, job, model);
-        Outcome<SteadinessExercise> hand = SteadinessExercise.of(chosen.travel(), samples(samples));
-        hand.problems().stream()
+        Outcome<SteadinessExercise> exercise = SteadinessExercise.of(chosen.travel(), samples(samples));
+        exercise.problems().stream()
                 .findFirst()
                 .ifPresent(problem -> model.addAttribute("wrong", problem.message(UnitSystem.METRIC)));
-        hand.value().ifPresent(read -> {
+        exercise.value().ifPresent(read -> {
             model.addAttribute("figures", figures(read, chosen));
             model.addAttribute("said", result(read));
             model.addAttribute("scatter", Math.round(Math.min(TorchOperator.SCATTER.high(), read.scatterPercent())));

@@ -15,7 +15,7 @@ public final class CsvText {
         return isFormula(text) && NumberReader.read(text).isEmpty() ? AS_TEXT + text : text;
     }
 
-    /** What stood there before {@link #cell}. */
+    /** The text before {@link #cell}. */
     public static String read(String cell) {
         return cell.startsWith(AS_TEXT) && isFormula(cell.substring(1)) ? cell.substring(1) : cell;
     }

@@ -36,7 +36,7 @@ import vastarc.web.store.run.WeldRunQueries.CompleteRun;
 
 /**
  * Two months of the demo shop's logbook: the dial of one machine drifts upwards, and a welder that began slow and let go early gets faster.
- * The traces are those of a simulated hand; the shop, its hands and its machines are invented.
+ * The traces are those of a simulated welder; the shop, its welders and its machines are invented.
  */
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE)
@@ -142,7 +142,7 @@ class DemoRuns implements DemoPart {
         return switch (fault) {
             case EARLY_RELEASE -> "Let go too early, crater ground out.";
             case GAS_SHUT_EARLY -> "Bottle shut while still glowing; grey end.";
-            default -> gone > 0.8 ? "Bead a little wide; dial where it always stood." : "";
+            default -> gone > 0.8 ? "Bead a little wide; dial as always." : "";
         };
     }
 

@@ -135,23 +135,23 @@ record Filters(RunFilter filter, LogbookOrder order, Map<String, String> sent, M
 
     List<Choice> orders() {
         return Arrays.stream(LogbookOrder.values())
-                .map(logbookOrder ->
-                        new Choice(logbookOrder.name(), say("logbook.order." + logbookOrder), logbookOrder == order))
+                .map(logbookOrder -> Choice.labelled(
+                        logbookOrder.name(), say("logbook.order." + logbookOrder), logbookOrder == order))
                 .toList();
     }
 
     /** Names out of the logbook itself. */
     List<Choice> names(String any, String field, List<String> names) {
         List<Choice> choices = new ArrayList<>();
-        choices.add(new Choice("", any, text(field).isEmpty()));
+        choices.add(Choice.labelled("", any, text(field).isEmpty()));
         names.forEach(name -> choices.add(new Choice(name, name, name.equals(text(field)))));
         return choices;
     }
 
     private List<Choice> any(String any, List<String> values, String field, String words) {
         List<Choice> choices = new ArrayList<>();
-        choices.add(new Choice("", any, text(field).isEmpty()));
-        values.forEach(value -> choices.add(new Choice(value, say(words + value), value.equals(text(field)))));
+        choices.add(Choice.labelled("", any, text(field).isEmpty()));
+        values.forEach(value -> choices.add(Choice.labelled(value, say(words + value), value.equals(text(field)))));
         return choices;
     }
 

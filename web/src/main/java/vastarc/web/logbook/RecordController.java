@@ -46,7 +46,7 @@ class RecordController {
      *
      * @param run     as the logbook shows it
      * @param verdict in words
-     * @param purge   as it stood when the run began; empty for none
+     * @param purge   as it was when the run began; empty for none
      * @param note    of the welder
      * @param photos  by the address they are drawn from
      */
@@ -113,12 +113,12 @@ class RecordController {
                 pictures);
     }
 
-    private static List<FigureLine> purge(Map<String, String> stood) {
+    private static List<FigureLine> purge(Map<String, String> purge) {
         return Stream.of(PurgeText.FELT, PurgeText.METER, PurgeText.OVERRULED, PurgeText.BY)
-                .filter(field -> !stood.getOrDefault(field, "").isBlank())
+                .filter(field -> !purge.getOrDefault(field, "").isBlank())
                 .map(field -> new FigureLine(
                         Phrasebook.say(Phrase.of("record." + field), UnitSystem.METRIC),
-                        field.equals(PurgeText.FELT) ? "yes" : stood.getOrDefault(field, "")))
+                        field.equals(PurgeText.FELT) ? "yes" : purge.getOrDefault(field, "")))
                 .toList();
     }
 }

@@ -76,7 +76,7 @@ class MachineController {
         model.addAttribute(
                 "patterns",
                 StartingProfiles.NAMES.stream()
-                        .map(name -> new Choice(
+                        .map(name -> Choice.labelled(
                                 name, Phrasebook.say(Phrase.of("pattern." + name), preferences.units()), false))
                         .toList());
         model.addAttribute("deleted", deleted.map(UUID::toString).orElse(""));

@@ -163,14 +163,15 @@ public record MachinePage(
                         "polarity",
                         profile.polarity().name()),
                 Arrays.stream(TriggerModeName.values())
-                        .map(name -> new Choice(
+                        .map(name -> Choice.labelled(
                                 name.name(),
                                 say(name.words()),
                                 profile.logic(name).isPresent()))
                         .toList(),
                 List.of(
-                        new Choice("HF", say("choice.HF"), profile.starts().contains("HF")),
-                        new Choice("LIFT", say("choice.LIFT"), profile.starts().contains("LIFT"))));
+                        Choice.labelled("HF", say("choice.HF"), profile.starts().contains("HF")),
+                        Choice.labelled(
+                                "LIFT", say("choice.LIFT"), profile.starts().contains("LIFT"))));
     }
 
     private static String say(String words) {
@@ -181,7 +182,8 @@ public record MachinePage(
     private static List<Choice> free(MachineProfile profile) {
         return Arrays.stream(PanelSetting.values())
                 .filter(setting -> profile.control(setting).isEmpty())
-                .map(setting -> new Choice(setting.name(), say(setting.words()), setting == PanelSetting.MAIN_CURRENT))
+                .map(setting ->
+                        Choice.labelled(setting.name(), say(setting.words()), setting == PanelSetting.MAIN_CURRENT))
                 .toList();
     }
 
@@ -200,7 +202,7 @@ public record MachinePage(
                 element.kind().isSwitched(),
                 element.kind() == ControlKind.DISPLAY,
                 element.setting().units().stream()
-                        .map(unit -> new Choice(
+                        .map(unit -> Choice.labelled(
                                 unit.name(),
                                 say("scale." + unit.name()),
                                 scale.filter(own -> own.unit() == unit).isPresent()))

@@ -66,7 +66,7 @@ final class ProfileEdit {
         return Optional.empty();
     }
 
-    /** Where an element is in the document, so that its faults can be told from others'. */
+    /** Where an element is in the document, so that its faults can be separated from others'. */
     static String place(MachineProfile profile, String id) {
         return IntStream.range(0, profile.elements().size())
                 .filter(i -> profile.elements().get(i).id().equals(id))

@@ -81,7 +81,7 @@ final class ControlLines {
             return List.of();
         }
         List<Choice> options = new ArrayList<>();
-        options.add(new Choice("", "unknown", control.now().isEmpty()));
+        options.add(Choice.labelled("", "unknown", control.now().isEmpty()));
         IntStream.range(0, control.element().stops().size())
                 .forEach(stop -> options.add(new Choice(
                         String.valueOf(stop),

@@ -34,7 +34,7 @@ import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** Shows a job on the shop's own machine, and keeps how it stands and what has been checked. */
+/** Shows a job on the shop's own machine, and stores its current settings and what has been checked. */
 @Controller
 class PanelController implements JobPage {
 

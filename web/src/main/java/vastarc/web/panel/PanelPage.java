@@ -50,7 +50,7 @@ public record PanelPage(
      * @param controls  what each control must be, in the panel's order
      * @param idle      what does nothing here, in a line
      * @param changes   what to change, in order
-     * @param told      something was given of how the machine stands
+     * @param told      whether any current setting is known
      * @param missing   what the panel has no control for
      * @param limits    where machine or torch do not reach
      * @param ranking   the shop's machines by suitability
@@ -83,7 +83,7 @@ public record PanelPage(
      * @param words   where it must be set
      * @param note    what that really gives, or where a figure comes from
      * @param options of a switch; empty where it is typed
-     * @param stands  how it stands, as typed
+     * @param stands  current setting, as typed
      * @param unit    what is typed
      * @param refusal why what was typed is no place; empty if it is
      * @param differs it is known to stand elsewhere
@@ -201,7 +201,7 @@ public record PanelPage(
 
     private static List<Choice> torches(PanelSource source) {
         List<Choice> choices = new ArrayList<>();
-        choices.add(new Choice("", "unknown", source.on().torch().isEmpty()));
+        choices.add(Choice.labelled("", "unknown", source.on().torch().isEmpty()));
         source.torches()
                 .forEach(torch -> choices.add(new Choice(
                         torch.id().toString(),
@@ -251,7 +251,8 @@ public record PanelPage(
                 .toList();
         int count = source.on().machine().orElseThrow().profile().slots();
         List<Choice> free = IntStream.rangeClosed(1, count)
-                .mapToObj(number -> new Choice(String.valueOf(number), number + " · " + holds(number, used), false))
+                .mapToObj(
+                        number -> Choice.labelled(String.valueOf(number), number + " · " + holds(number, used), false))
                 .toList();
         return new SlotView(used, free);
     }

@@ -1,4 +1,4 @@
-/** The Panel place: a job's score on the shop's own machine, how it stands and how it must, and the check before the strike. */
+/** The Panel place: a job's score on the shop's own machine, current and target settings, and the pre-weld check. */
 @NullMarked
 package vastarc.web.panel;
 

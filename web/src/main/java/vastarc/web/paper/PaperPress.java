@@ -63,7 +63,7 @@ public class PaperPress {
         }
 
         /** A5 where that was asked for, else A4. */
-        public static Size told(String name) {
+        public static Size named(String name) {
             return A5.name().equalsIgnoreCase(name.strip()) ? A5 : A4;
         }
     }

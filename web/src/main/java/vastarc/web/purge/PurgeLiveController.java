@@ -45,7 +45,7 @@ import vastarc.web.stream.MeasurementHub;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** A meter listened to while a purge fills: chosen, told live, and kept. */
+/** A meter listened to while a purge fills: chosen, shown live, and stored. */
 @Controller
 class PurgeLiveController {
 
@@ -78,7 +78,7 @@ class PurgeLiveController {
     }
 
     /**
-     * A reading, told.
+     * A reading as it is sent to the page.
      *
      * @param s       since the argon was opened
      * @param ppm     oxygen; 0 where only the flow was read
@@ -123,7 +123,7 @@ class PurgeLiveController {
                 .orElse("");
     }
 
-    /** Stores what was read so far with the job: leak and fault are then told from it. */
+    /** Stores what was read so far with the job: leak and fault are then derived from it. */
     @PostMapping("/jobs/{id}/purge/keep")
     String keep(
             @PathVariable UUID id,

@@ -29,7 +29,7 @@ import vastarc.web.stream.MeasurementHub;
 
 /**
  * Meters beside purges that are being filled. Simulated ones are asked once a second by the program's clock and pass into the stream room,
- * where real ones come by themselves; a program started anew goes on where the clock stands.
+ * where real ones come by themselves; a program started anew goes on at the time of the clock.
  */
 @Component
 class PurgeMeters {

@@ -29,10 +29,10 @@ final class PurgeRecord {
 
     /** A part as the call for a purge takes it. */
     private static Map<String, Object> part(PurgePart part) {
-        Map<String, Object> told = new LinkedHashMap<>();
-        told.put("kind", part.kind());
-        told.putAll(part.figures());
-        return told;
+        Map<String, Object> fields = new LinkedHashMap<>();
+        fields.put("kind", part.kind());
+        fields.putAll(part.figures());
+        return fields;
     }
 
     private static void figures(PurgePlan plan, Map<String, Object> record) {

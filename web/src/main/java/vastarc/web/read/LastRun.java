@@ -19,7 +19,7 @@ import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunService;
 
-/** How the figures of a job really stood in its last run, by its readings. */
+/** The values really used in the last run of a job, by its readings. */
 @Component
 class LastRun {
 

@@ -41,7 +41,7 @@ import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
-/** Reads a job's bead: keeps what is seen and told, puts a change on the sheet, and counts the result of it. */
+/** Reads a job's bead: stores what is seen and answered, puts a change on the sheet, and counts the result of it. */
 @Controller
 class ReadController implements JobPage {
 

@@ -67,12 +67,12 @@ public record ReadPage(
      * @param question  worth asking; empty for none
      * @param told      what was given, to be taken back
      * @param conflicts what does not go together
-     * @param figures   how figures stood in the last run
+     * @param figures   values of the last run
      * @param run       that run; empty for none
      * @param trying    the change that is tried; empty for none
      * @param learned   what trying has taught here
      * @param colour    what the colours that are seen mean; empty for none
-     * @param blank     nothing is marked or told yet
+     * @param blank     nothing is marked or answered yet
      */
     public record DiagnosisView(
             List<PlaceView> places,
@@ -245,7 +245,7 @@ public record ReadPage(
         return whole == 0 && share > 0 ? "<1" : String.valueOf(whole);
     }
 
-    /** The question that tells most: of a sign, or one to be told. */
+    /** The question that reduces doubt most: a symptom, or a question to answer. */
     private static Optional<NextQuestionView> question(Diagnosis reading) {
         return reading.ask()
                 .map(ask -> ask.sign()
@@ -270,12 +270,12 @@ public record ReadPage(
     }
 
     private static List<AnswerView> answerQuestion(BeadObservations marks) {
-        List<AnswerView> told = new ArrayList<>();
+        List<AnswerView> views = new ArrayList<>();
         marks.told().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .forEach(entry -> told.add(new AnswerView(
+                .forEach(entry -> views.add(new AnswerView(
                         entry.getKey(), entry.getValue(), say("told." + entry.getKey() + "." + entry.getValue()))));
-        return told;
+        return views;
     }
 
     private static List<String> figures(Map<ParameterKey, Double> set, UnitSystem units) {

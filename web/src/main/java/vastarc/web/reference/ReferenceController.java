@@ -128,7 +128,7 @@ class ReferenceController {
         Material material = material(metal);
         Optional<Machine> chosen = machine(machine);
         List<Choice> choices = new ArrayList<>();
-        choices.add(new Choice("", "any machine", chosen.isEmpty()));
+        choices.add(Choice.labelled("", "any machine", chosen.isEmpty()));
         machines.machines()
                 .forEach(one -> choices.add(new Choice(
                         one.id().toString(),

@@ -37,7 +37,7 @@ import vastarc.web.ui.Preferences;
 import vastarc.web.work.SimulationWork;
 import vastarc.web.work.SimulationWork.SimulationStatus;
 
-/** Stores what was simulated with its job, shows it again, hands it out. */
+/** Stores what was simulated with its job, shows it again, exports it. */
 @Controller
 class KeptSimulationController {
 

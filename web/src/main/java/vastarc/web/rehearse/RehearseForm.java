@@ -27,7 +27,7 @@ import vastarc.core.validation.Problem;
  *
  * @param quality  how finely the joint is cut
  * @param seam     length of the seam, mm; empty where none is given
- * @param hand     that leads the torch
+ * @param hand     the welder
  * @param change   what the second plate has otherwise
  * @param amount   by how much, %
  * @param problems what cannot be read
@@ -106,7 +106,7 @@ record RehearseForm(
                 .orElse(usual);
     }
 
-    /** The job's weld, set up as told. */
+    /** The job's weld, set up as entered. */
     SimulationSetup setup(PlanRequest plan) {
         SimulationSetup bare =
                 new SimulationSetup(plan, hand, quality, SimulationRequest.LEG_MM, OptionalDouble.empty());

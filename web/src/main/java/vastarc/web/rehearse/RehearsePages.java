@@ -59,7 +59,7 @@ class RehearsePages {
         return planner.shopDefaults();
     }
 
-    /** The job's weld set up as told. */
+    /** The job's weld, set up as entered. */
     Outcome<SimulationSetup> setup(UUID id, RehearseForm form) {
         return form.problems().isEmpty()
                 ? planner.plan(job(id)).ask().map(form::setup)

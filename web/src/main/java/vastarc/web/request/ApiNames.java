@@ -42,7 +42,7 @@ public final class ApiNames {
                 ", ", Arrays.stream(type.getEnumConstants()).map(Enum::name).toList());
     }
 
-    /** A text short enough to be told back. */
+    /** A text short enough to be repeated. */
     public static String shortened(String text) {
         return text.length() <= ECHO_CHARACTERS ? text : text.substring(0, ECHO_CHARACTERS) + "…";
     }

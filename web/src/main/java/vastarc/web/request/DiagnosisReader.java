@@ -15,7 +15,7 @@ import vastarc.core.sheet.ParameterKey;
 import vastarc.core.validation.Problem;
 
 /**
- * What a call says of a bead: figures as they were, symptoms seen and not seen, answers told.
+ * What a call says of a bead: figures as they were, symptoms seen and not seen, answers.
  *
  * @param set      by setting
  * @param seen     ids of signs
@@ -90,7 +90,7 @@ public record DiagnosisReader(
     }
 
     private static Map<String, String> answers(JsonNode body, List<Problem> problems) {
-        Map<String, String> told = new HashMap<>();
+        Map<String, String> given = new HashMap<>();
         object(body, "told", problems)
                 .ifPresent(answers -> answers.properties().forEach(entry -> {
                     if (entry.getValue().isNull()) {
@@ -112,9 +112,9 @@ public record DiagnosisReader(
                                 "“" + ApiNames.shortened(answer) + "”",
                                 "one of " + String.join(", ", known)));
                     } else {
-                        told.put(entry.getKey(), answer);
+                        given.put(entry.getKey(), answer);
                     }
                 }));
-        return told;
+        return given;
     }
 }

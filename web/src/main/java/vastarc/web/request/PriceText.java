@@ -54,7 +54,7 @@ public record PriceText(Prices prices, List<Problem> problems) {
         return range.check(read.getAsDouble()).isPresent() ? OptionalDouble.empty() : read;
     }
 
-    /** Prices told in a call; what is wrong with them is noted there. */
+    /** Prices of a call; what is wrong with them is noted there. */
     static Prices within(JsonFields fields) {
         JsonFields given = fields.object(
                 PRICES, Prices.ARGON.field(), Prices.WIRE.field(), Prices.TUNGSTEN.field(), Prices.HOUR.field());

@@ -161,7 +161,7 @@ public final class PurgeReader {
         return outcome.value();
     }
 
-    /** The chain as told; where nothing is, what the joint is in. */
+    /** The purged volume as entered; where nothing is, what the joint is in. */
     private List<PurgePart> parts() {
         List<PurgePart> parts = new ArrayList<>();
         for (int i = 0; i < PurgePlan.MOST_PARTS; i++) {

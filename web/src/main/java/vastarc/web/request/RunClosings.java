@@ -40,7 +40,7 @@ public class RunClosings {
      *
      * @param welder who welded
      * @param seamMm length measured; empty where nobody did
-     * @param amps   read by hand; empty where nobody did, or a meter did
+     * @param amps   read by the welder; empty where nobody did, or a meter did
      */
     public record ClosingForm(
             String welder, OptionalDouble seamMm, OptionalDouble amps, RunVerdict verdict, String note) {}

@@ -18,7 +18,7 @@ import vastarc.core.text.Phrasebook;
 import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunQueries.RunLesson;
 
-/** What the shop's own good runs teach: the current as proven on this machine, each hand's pace, a dial that drifts. */
+/** What the shop's own good runs teach: the current as proven on this machine, each welder's pace, a dial that drifts. */
 @Component
 public class ShopLearning {
 

@@ -68,7 +68,7 @@ public record SimulationReader(TorchOperator operator, MeshDetail quality, doubl
     /** What is given, or everything that is wrong with it. */
     public static Outcome<SimulationReader> read(JsonNode body) {
         JsonFields fields = JsonFields.within(body);
-        JsonFields hand = fields.object(
+        JsonFields operator = fields.object(
                 OPERATOR,
                 STEADINESS,
                 TorchOperator.TRAVEL.field(),
@@ -76,16 +76,16 @@ public record SimulationReader(TorchOperator operator, MeshDetail quality, doubl
                 TorchOperator.LEAN.field(),
                 TorchOperator.SCATTER.field(),
                 TorchOperator.SEED.field());
-        Steadiness steady = hand.choice(STEADINESS, Steadiness.class, Optional.of(Steadiness.STEADY));
+        Steadiness steady = operator.choice(STEADINESS, Steadiness.class, Optional.of(Steadiness.STEADY));
         double usual = steady == Steadiness.STEADY ? 0 : TorchOperator.USUAL_SCATTER;
-        double scatter = hand.number(TorchOperator.SCATTER, usual);
+        double scatter = operator.number(TorchOperator.SCATTER, usual);
         SimulationReader read = new SimulationReader(
                 new TorchOperator(
-                        numberOr(hand, TorchOperator.TRAVEL.field(), () -> hand.number(TorchOperator.TRAVEL)),
-                        numberOr(hand, TorchOperator.ARC.field(), () -> hand.number(TorchOperator.ARC)),
-                        hand.number(TorchOperator.LEAN, 0),
+                        numberOr(operator, TorchOperator.TRAVEL.field(), () -> operator.number(TorchOperator.TRAVEL)),
+                        numberOr(operator, TorchOperator.ARC.field(), () -> operator.number(TorchOperator.ARC)),
+                        operator.number(TorchOperator.LEAN, 0),
                         steady == Steadiness.STEADY ? 0 : scatter,
-                        (long) hand.number(TorchOperator.SEED, 1)),
+                        (long) operator.number(TorchOperator.SEED, 1)),
                 fields.choice(QUALITY, MeshDetail.class, Optional.of(MeshDetail.LIVE)),
                 fields.number(SimulationRequest.LEG, SimulationRequest.LEG_MM),
                 numberOr(fields, SimulationRequest.WIRE.field(), () -> fields.number(SimulationRequest.WIRE)));

@@ -77,7 +77,7 @@ public final class TypedInputs implements InputSource {
                 .filter(length -> inside(field, length.inMillimetres()));
     }
 
-    /** A length as typed; the outside of a tube may be told as a pipe size. */
+    /** A length as typed; the outside of a tube may be given as a pipe size. */
     public Outcome<Length> read(InputField<?> field, String text) {
         Optional<Outcome<PipeSize>> pipe =
                 field == WeldFields.TUBE_OD ? PipeSize.read(text, field.name()) : Optional.empty();
@@ -85,7 +85,7 @@ public final class TypedInputs implements InputSource {
                 .orElseGet(() -> reader(field).read(text, field.name()));
     }
 
-    /** The wall of a pipe told by its schedule, where no wall is typed. */
+    /** The wall of a pipe given by its schedule, where no wall is typed. */
     public Optional<Length> wallOfPipe() {
         return typed.text(WeldFields.TUBE_OD)
                 .filter(text -> form().filter(JointForm::isTube).isPresent()
@@ -102,7 +102,7 @@ public final class TypedInputs implements InputSource {
         return !plate && form().filter(JointForm::isTube).isPresent();
     }
 
-    /** How a length of a field is read: with the gauges of its metal or of tube, where it may be told in them. */
+    /** How a length of a field is read: with the gauges of its metal or of tube, where it may be given in them. */
     private LengthReader reader(InputField<?> field) {
         Optional<GaugeScale> gauges = field.gauged().isPresent() && isTubeWall(field)
                 ? Optional.of(GaugeScale.TUBE)
@@ -143,7 +143,7 @@ public final class TypedInputs implements InputSource {
         return number.stream().boxed().findFirst();
     }
 
-    /** Degrees may be told by their letter alone. */
+    /** Degrees may be given by their letter alone. */
     private static OptionalDouble number(String text, Unit unit) {
         OptionalDouble number = NumberReader.read(text, unit.symbol());
         return number.isPresent()

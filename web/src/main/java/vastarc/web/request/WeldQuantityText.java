@@ -48,10 +48,10 @@ public record WeldQuantityText(WeldQuantity work, List<Integer> order, List<Prob
         return new WeldQuantityText(work, order(typed.work(ORDER)), problems);
     }
 
-    /** Some of the work told anew, as far as it was sent; another amount goes in the planned order again. */
+    /** Some of the quantity changed, as far as it was sent; another amount goes in the planned order again. */
     public static JointText changed(JointText before, Map<String, String> sent, Set<String> names, UnitSystem units) {
-        Set<String> told = names.stream().filter(sent::containsKey).collect(Collectors.toSet());
-        JointText after = before.changedTo(sent, told, units);
+        Set<String> sentFields = names.stream().filter(sent::containsKey).collect(Collectors.toSet());
+        JointText after = before.changedTo(sent, sentFields, units);
         return after.equals(before) ? before : after.changedTo(Map.of(), Set.of(ORDER), units);
     }
 
@@ -65,12 +65,12 @@ public record WeldQuantityText(WeldQuantity work, List<Integer> order, List<Prob
         UnitSystem bare = typed.bareIn().getOrDefault(name, UnitSystem.METRIC);
         Outcome<Length> read = new LengthReader(bare, Optional.empty()).read(text.get(), name);
         problems.addAll(read.problems());
-        Optional<Double> told = read.value().map(Length::inMillimetres).filter(mm -> {
+        Optional<Double> length = read.value().map(Length::inMillimetres).filter(mm -> {
             Optional<Problem> outside = WeldQuantity.SEAM.inField(name).check(mm);
             outside.ifPresent(problems::add);
             return outside.isEmpty();
         });
-        return told.isPresent() ? OptionalDouble.of(told.get()) : OptionalDouble.empty();
+        return length.isPresent() ? OptionalDouble.of(length.get()) : OptionalDouble.empty();
     }
 
     private static OptionalDouble number(

@@ -30,7 +30,7 @@ public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> vi
     public record DayJobChoice(String id, String name, String piece, boolean ticked) {}
 
     /**
-     * A day told.
+     * A day schedule ready to be shown.
      *
      * @param makespan from start to end
      * @param inTurn   the same one after the other
@@ -39,7 +39,7 @@ public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> vi
      * @param drawing  lanes of jobs over time
      * @param stints   what the welder does, job by job
      * @param more     stints not listed
-     * @param against  how a welder's own order stands against the planned one; empty where it has none
+     * @param against  how the welder's own order compares with the planned one; empty where it has none
      * @param turns    in order, as an address writes them
      */
     public record DayView(

@@ -148,7 +148,7 @@ class RouteController implements JobPage {
         return before.with(WeldQuantityText.changed(before.joint(), sent, fields, units));
     }
 
-    /** Takes a run to another place of the order; to its own place, the planned order stands again. */
+    /** Takes a run to another place of the order; to its own place, the planned order is used again. */
     @PostMapping("/jobs/{id}/route/move")
     String move(
             @PathVariable UUID id,

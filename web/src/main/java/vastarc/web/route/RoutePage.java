@@ -67,7 +67,7 @@ public record RoutePage(
     record AssemblyJob(SequenceRequest ask, WeldSequence route) {}
 
     /**
-     * A route told.
+     * A sequence ready to be shown.
      *
      * @param hero     how long it takes
      * @param arc      how long of that the arc burns
@@ -79,7 +79,7 @@ public record RoutePage(
      * @param totals   what it takes
      * @param cost     what that costs by the shop's prices; empty where none is given
      * @param missingPrices   what no price is given for
-     * @param piece    what the whole piece takes; empty where this job stands alone
+     * @param piece    what the whole piece takes; empty where this job belongs to no assembly
      * @param heat     how the heat leaves, for the seams drawn
      * @param notes    why it goes so
      * @param broken   what a changed order breaks

@@ -15,7 +15,7 @@ import vastarc.web.request.RunSetups;
 import vastarc.web.store.run.WeldRunService.OpenRun;
 
 /**
- * Where the run stands, as the page is given it at every event; between them the page only counts.
+ * The state of the run, as the page gets it at every event; between them the page only counts.
  *
  * @param run       under way; empty where none is
  * @param stage     of it

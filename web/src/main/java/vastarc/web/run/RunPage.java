@@ -67,14 +67,14 @@ public record RunPage(
     /**
      * The booth.
      *
-     * @param run         which run is at hand
+     * @param run         which run is shown
      * @param where       machine and torch
      * @param current     working current
      * @param currentUnit its unit
      * @param travel      and travel
      * @param travelUnit  its unit
      * @param figures     the few others that are read from afar
-     * @param state       where the run stands
+     * @param state       state of the run
      * @param gates       what is not checked yet, the first few
      * @param moreGates   that are not listed
      * @param planned     current over time as the weld cycle has it, {@code s,a s,a …}
@@ -151,7 +151,7 @@ public record RunPage(
                 1.25 * setup.plan().working().value(),
                 Arrays.stream(EventKind.values())
                         .filter(EventKind::isMark)
-                        .map(kind -> new Choice(kind.name(), say(kind.words()), false))
+                        .map(kind -> Choice.labelled(kind.name(), say(kind.words()), false))
                         .toList(),
                 meters(source, state),
                 Choice.of(OperatorFault.values(), "run.fault", OperatorFault.NONE.name()),
@@ -195,9 +195,10 @@ public record RunPage(
 
     private static List<Choice> meters(RunSource source, BoothState state) {
         List<Choice> choices = new ArrayList<>();
-        choices.add(
-                new Choice("", "no meter: start and stop by hand", state.meter().isEmpty()));
-        source.meters().forEach(name -> choices.add(new Choice(name, "meter " + name, name.equals(state.meter()))));
+        choices.add(Choice.labelled(
+                "", "no meter: start and stop yourself", state.meter().isEmpty()));
+        source.meters()
+                .forEach(name -> choices.add(Choice.labelled(name, "meter " + name, name.equals(state.meter()))));
         return choices;
     }
 

@@ -34,7 +34,7 @@ final class HandlePlaces {
      *
      * @param field   the form's field
      * @param axis    TIME to be pulled along the time, CURRENT up and down
-     * @param lane    where it stands: trigger, gas, current, pulse (shown where pulses are drawn) or travel
+     * @param lane    where it is: trigger, gas, current, pulse (shown where pulses are drawn) or travel
      * @param t       time, s
      * @param dx      pixels beside it, where handles would lie on each other
      * @param a       current, A

@@ -180,7 +180,7 @@ class ScoreController implements JobPage {
         return "score/workspace :: workspace";
     }
 
-    /** Plays a welder's own touches so far; reviews them when told that the try is over. */
+    /** Plays a welder's own touches so far; reviews them when the practice is over. */
     @PostMapping("/jobs/{id}/score/try")
     ResponseEntity<Object> practise(
             @PathVariable UUID id, @RequestBody String body, @ModelAttribute("preferences") Preferences preferences) {

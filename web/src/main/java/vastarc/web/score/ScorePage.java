@@ -246,11 +246,11 @@ public record ScorePage(
     private static List<Choice> compared(WeldCycle cycle, Optional<ComparedWith> other) {
         String chosen = other.map(ComparedWith::choice).orElse("");
         List<Choice> choices = new ArrayList<>();
-        choices.add(new Choice("", "nothing", chosen.isEmpty()));
-        choices.add(new Choice("engine", "the engine's own figures", chosen.equals("engine")));
+        choices.add(Choice.labelled("", "nothing", chosen.isEmpty()));
+        choices.add(Choice.labelled("engine", "the engine's own figures", chosen.equals("engine")));
         Arrays.stream(TriggerModeName.values())
                 .filter(name -> name != cycle.logic().name())
-                .forEach(name -> choices.add(new Choice(
+                .forEach(name -> choices.add(Choice.labelled(
                         name.name(),
                         Phrasebook.say(Phrase.of(name.words()), UnitSystem.METRIC),
                         chosen.equals(name.name()))));

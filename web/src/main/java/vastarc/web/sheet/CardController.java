@@ -68,7 +68,7 @@ class CardController {
         CardPage card = card(id, preferences);
         String title = "Setup card " + card.name();
         return PaperPress.answer(
-                title, press.card("sheet/card", title, PaperPress.Size.told(size), Map.of("card", card)));
+                title, press.card("sheet/card", title, PaperPress.Size.named(size), Map.of("card", card)));
     }
 
     /** The sheet's figures, a line each. */

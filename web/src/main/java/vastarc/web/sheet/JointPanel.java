@@ -144,7 +144,7 @@ public record JointPanel(
                 : problem.message(units);
     }
 
-    /** Where on the page a problem's field stands. */
+    /** Where on the page a problem's field is. */
     private static String place(String field) {
         return field.equals(WeldFields.THICKNESSES) ? WeldFields.BASE.name() : field;
     }
@@ -182,10 +182,10 @@ public record JointPanel(
                 .or(() -> follows(field, typed))
                 .orElse(field.usual().map(Object::toString).orElse(""));
         Stream<Choice> usual = field == WeldFields.PENETRATION || field == WeldFields.PREPARATION
-                ? Stream.of(new Choice("", say("penetration.usual"), selected.isEmpty()))
+                ? Stream.of(Choice.labelled("", say("penetration.usual"), selected.isEmpty()))
                 : Stream.of();
         Stream<Choice> choices = offered.stream()
-                .map(value -> new Choice(
+                .map(value -> Choice.labelled(
                         value.toString(),
                         value instanceof Position position
                                 ? position.letters() + " · " + position.numberLetterName()
@@ -203,8 +203,8 @@ public record JointPanel(
         String selected =
                 typed.text(field).orElse(field.usual().map(Object::toString).orElse("false"));
         return List.of(
-                new Choice("true", say(field.name() + ".true"), !selected.equals("false")),
-                new Choice("false", say(field.name() + ".false"), selected.equals("false")));
+                Choice.labelled("true", say(field.name() + ".true"), !selected.equals("false")),
+                Choice.labelled("false", say(field.name() + ".false"), selected.equals("false")));
     }
 
     private static List<JointTile> tiles(JointForm chosen) {
@@ -235,11 +235,11 @@ public record JointPanel(
                     Method own = content.schools().get(topic);
                     List<Choice> choices = new ArrayList<>();
                     String habit = say(shop.methods().of(topic).words());
-                    choices.add(new Choice("", "shop default: " + habit, own == null));
+                    choices.add(Choice.labelled("", "shop default: " + habit, own == null));
                     Arrays.stream(Method.values())
                             .filter(method -> method.matter() == topic)
                             .forEach(method ->
-                                    choices.add(new Choice(method.name(), say(method.words()), method == own)));
+                                    choices.add(Choice.labelled(method.name(), say(method.words()), method == own)));
                     return new MethodField(JobContent.SCHOOL + topic.name(), say("matter." + topic.name()), choices);
                 })
                 .toList();

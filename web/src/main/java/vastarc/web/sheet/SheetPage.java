@@ -60,7 +60,7 @@ public record SheetPage(
     public record JobConflict(String id, String name, Instant changed, boolean deleted) {}
 
     /**
-     * A proof, and how the engine stands to it today.
+     * A proven sheet, and what would be different today.
      *
      * @param day    of the proof
      * @param kept   the sheet itself is stored, not only the ways it was made by

@@ -78,7 +78,7 @@ public record SheetView(
     /** An own value, and what the engine would set. */
     public record OwnLine(String key, String name, String value, String engine) {}
 
-    /** A method's current, its share of the longest bar, and where it stands here. */
+    /** A method's current, its share of the longest bar, and its note for this joint. */
     public record MethodLine(String name, String figure, long barPercent, boolean chosen, String note) {}
 
     /** A wire diameter and what it takes. */

@@ -23,7 +23,7 @@ import vastarc.web.store.archive.ArchiveBusy;
 import vastarc.web.store.archive.ArchiveRefused;
 import vastarc.web.store.archive.Backup;
 
-/** The shop as one file, and back: first told what would change, then taken. */
+/** The shop as one file, and back: first what would change is shown, then it is restored. */
 @Controller
 class BackupController {
 

@@ -95,7 +95,7 @@ class ShopController {
         model.addAttribute(
                 "cups",
                 Cup.sizes().stream()
-                        .map(cup -> new Choice(
+                        .map(cup -> Choice.labelled(
                                 String.valueOf(cup.number()),
                                 "no. " + cup.number(),
                                 settings.cups().contains(cup.number())))
@@ -103,7 +103,7 @@ class ShopController {
         model.addAttribute(
                 "putAwayDays",
                 ShopSettings.REMOVED_DAYS.stream()
-                        .map(days -> new Choice(
+                        .map(days -> Choice.labelled(
                                 String.valueOf(days),
                                 days == 0 ? "never" : "after " + days + " days",
                                 days == settings.putAwayDays()))
@@ -120,14 +120,14 @@ class ShopController {
                 say(Phrase.of("matter." + topic.name())),
                 Arrays.stream(Method.values())
                         .filter(method -> method.matter() == topic)
-                        .map(method -> new Choice(method.name(), say(Phrase.of(method.words())), method == chosen))
+                        .map(method -> Choice.labelled(method.name(), say(Phrase.of(method.words())), method == chosen))
                         .toList());
     }
 
     private static <T> List<Choice> stock(
             List<T> sizes, Function<T, Double> diameter, List<Double> owned, UnitSystem units) {
         return sizes.stream()
-                .map(size -> new Choice(
+                .map(size -> Choice.labelled(
                         String.valueOf(diameter.apply(size)),
                         units.show(Quantity.stockMillimetres(diameter.apply(size)))
                                 .line(),

@@ -14,7 +14,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import vastarc.web.store.disk.DiskTrouble;
 
 /**
- * Work on what is stored, in a transaction. Where another hand was quicker it is done once more, on what that hand left: thirteen
+ * Work on what is stored, in a transaction. Where another change was quicker it is done once more, on what that one left: thirteen
  * times at the most, ever further apart.
  */
 @Component

@@ -52,7 +52,7 @@ public class Events {
     }
 
     /**
-     * What is to be told at a beat.
+     * What is to be sent at a beat.
      *
      * @param data empty where nothing is new
      * @param last there will be no more
@@ -128,16 +128,16 @@ public class Events {
     }
 
     private void tell(EventLine line) {
-        EventMessage told = line.source.get();
+        EventMessage message = line.source.get();
         try {
-            if (told.data().isPresent()) {
-                line.emitter.send(SseEmitter.event().data(told.data().get()));
+            if (message.data().isPresent()) {
+                line.emitter.send(SseEmitter.event().data(message.data().get()));
                 line.quiet = 0;
             } else if (++line.quiet % QUIET_BEATS == 0) {
                 // A comment now and then: a page that has gone is only noticed by writing to it.
                 line.emitter.send(SseEmitter.event().comment("still here"));
             }
-            if (told.last()) {
+            if (message.last()) {
                 end(line);
             }
         } catch (IOException | IllegalStateException e) {

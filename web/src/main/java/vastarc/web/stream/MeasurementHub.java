@@ -27,7 +27,7 @@ public class MeasurementHub {
     static final int MAX_RECENT = 600;
     static final int MOST_LISTENERS = Events.MOST_OPEN;
 
-    /** A meter is asked, and a listener told, no more often than this. */
+    /** A meter is polled, and a listener notified, no more often than this. */
     static final Duration BEAT = Duration.ofMillis(100);
 
     private final Clock clock;

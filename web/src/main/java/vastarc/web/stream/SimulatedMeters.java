@@ -47,7 +47,7 @@ public class SimulatedMeters {
         }
     }
 
-    /** A stand-in welds beside a run; another one before it stops. Empty hands where too many weld already. */
+    /** Starts a simulated weld beside a run; an earlier one of it stops. Empty where too many are running. */
     public boolean weld(UUID run, Recording recording) {
         if (playing.size() >= MOST && !playing.containsKey(run)) {
             return false;

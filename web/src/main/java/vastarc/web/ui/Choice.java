@@ -13,14 +13,15 @@ import vastarc.core.text.Phrasebook;
 
 /** One option of a choice, finished for display. */
 public record Choice(String value, String label, boolean selected) {
-    public Choice {
-        label = Labels.of(label);
+    /** {@return an option named by words of the program; names that people typed are left as they are} */
+    public static Choice labelled(String value, String words, boolean selected) {
+        return new Choice(value, Labels.of(words), selected);
     }
 
     /** Every value of an enumeration, its words: {@code <words>.<name>}. */
     public static List<Choice> of(Enum<?>[] values, String words, String selected) {
         return Arrays.stream(values)
-                .map(value -> new Choice(
+                .map(value -> Choice.labelled(
                         value.name(),
                         said(words + "." + value.name()),
                         value.name().equals(selected)))
@@ -30,11 +31,11 @@ public record Choice(String value, String label, boolean selected) {
     /** The passes of a sheet by number, and its tack, which is number 0. */
     public static List<Choice> passes(SetupSheet sheet, boolean tack) {
         List<ScheduledPass> passes = sheet.passes().map(PassSchedule::passes).orElse(List.of());
-        Choice tacked = new Choice("0", "tack: fusion spot", tack);
+        Choice tacked = Choice.labelled("0", "tack: fusion spot", tack);
         Stream<Choice> runs = passes.isEmpty()
-                ? Stream.of(new Choice("1", "weld", !tack))
+                ? Stream.of(Choice.labelled("1", "weld", !tack))
                 : IntStream.rangeClosed(1, passes.size())
-                        .mapToObj(number -> new Choice(
+                        .mapToObj(number -> Choice.labelled(
                                 String.valueOf(number),
                                 number + " "
                                         + said("pass." + passes.get(number - 1).kind()),

@@ -123,7 +123,7 @@ class ErrorAnswers {
         return diskTrouble(DiskTrouble.closed(fault), request);
     }
 
-    /** So many hands on one thing that this one never got its turn. */
+    /** So many changes of one thing at once that this one never got its turn. */
     @ExceptionHandler
     ResponseEntity<String> crowded(ConcurrencyFailureException fault) {
         return ResponseEntity.status(HttpStatus.CONFLICT)

@@ -38,7 +38,7 @@ class PageAdvice {
         return Preferences.of(request);
     }
 
-    /** What the page one is on is for; told under {@code ?}. */
+    /** What the page is for; shown under {@code ?}. */
     @ModelAttribute("about")
     String about(HttpServletRequest request) {
         String[] path = request.getRequestURI().split("/");

@@ -20,7 +20,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * Asks the program for its own pages a while after the start, so that the first hand at the bench does not wait for the compiler. Only
+ * Asks the program for its own pages a while after the start, so that the first welder at the bench does not wait for the compiler. Only
  * looks, changes nothing, and gives up at the first trouble. Told to train, it also changes jobs, on the scratch shop that {@code ./run}
  * gives it, and ends the program: what was loaded then is in the class-data archive.
  */

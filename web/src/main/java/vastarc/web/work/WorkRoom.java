@@ -67,7 +67,7 @@ public class WorkRoom {
      * Work for an input: that under way or done for the same input under the same engine, or a new piece.
      *
      * @param key  names input and kind of work
-     * @param task does it; tells how far it is and stops when told to
+     * @param task does it; reports its progress and stops when it is cancelled
      * @return a problem where too much waits already
      */
     public synchronized <T> Outcome<Work<T>> start(String key, Function<Progress, T> task) {

@@ -46,14 +46,14 @@ class DeepJourneysIT extends Journeys {
         assertThat(new Select(browser.field("choose-pass"))
                         .getFirstSelectedOption()
                         .getText())
-                .isEqualTo("2 Hot");
+                .isEqualTo("2 hot");
         new Select(browser.field("choose-pass")).selectByValue("1");
         browser.waitFor(
                 "the root pass on the panel",
                 () -> new Select(browser.field("choose-pass"))
                         .getFirstSelectedOption()
                         .getText()
-                        .equals("1 Root"));
+                        .equals("1 root"));
     }
 
     @Test

@@ -273,7 +273,7 @@ class DoorsIT {
         HttpResponse<String> page = send(request("/").build());
         String cookie = page.headers().firstValue("Set-Cookie").orElseThrow();
         String body = page.body();
-        int at = body.indexOf("name=\"csrf\"\\s+content=\"") + "name=\"csrf\" content=\"".length();
+        int at = body.indexOf("name=\"csrf\" content=\"") + "name=\"csrf\" content=\"".length();
         return new String[] {cookie.substring(0, cookie.indexOf(';')), body.substring(at, body.indexOf('"', at))};
     }
 }

@@ -66,7 +66,7 @@ class DrillJourneysIT extends Journeys {
                 () -> !browser.text("[data-words='" + id + "']").equals(before));
         browser.find("#mark-it").click();
         browser.waitFor("it is marked", () -> !browser.all("#marked").isEmpty());
-        assertThat(browser.text("#mark")).contains("Right");
+        assertThat(browser.text("#mark")).contains("right");
         assertThat(browser.accessibilityFindings()).isEmpty();
     }
 

@@ -111,7 +111,7 @@ class JourneysIT extends Journeys {
 
         assertThat(browser.find("input[name='wire'][value='false']").isSelected())
                 .isTrue();
-        assertThat(browser.text("#butts")).contains("this sheet: fused from both sides, no filler");
+        assertThat(browser.text("#butts")).contains("this sheet: Fused from both sides, no filler");
         assertThat(browser.field("choose-penetration").getAttribute("value")).isEqualTo("BOTH_SIDES");
     }
 

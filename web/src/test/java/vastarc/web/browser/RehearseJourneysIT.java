@@ -95,7 +95,7 @@ class RehearseJourneysIT extends Journeys {
         browser.field("targetMm").sendKeys("3");
         browser.find("#find").click();
         browser.waitFor("what was found", () -> !browser.all("#take").isEmpty());
-        String wanted = browser.text("#take").replaceAll("put (.*) on the sheet", "$1");
+        String wanted = browser.text("#take").replaceAll("[Uu]se (.*) on the sheet", "$1");
         browser.find("#take").click();
         browser.waitFor("it is taken", () -> browser.text("#weld").contains(wanted));
         browser.find("[data-step='1']").click();

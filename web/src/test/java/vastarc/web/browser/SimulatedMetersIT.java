@@ -100,7 +100,7 @@ class SimulatedMetersIT {
         browser.find("#seam").sendKeys("100");
         browser.find("#close-run").click();
         browser.waitFor("the logbook", () -> browser.driver().getCurrentUrl().contains("/logbook/"));
-        assertThat(browser.text("#run-place header")).contains("simulated");
+        assertThat(browser.text("#run-place header")).contains("Simulated");
         assertThat(browser.text("#findings")).isNotBlank();
         assertThat(browser.complaints()).isEmpty();
         browser.open("/");
@@ -158,7 +158,7 @@ class SimulatedMetersIT {
         browser.waitFor(
                 "what it read, taken over",
                 () -> browser.find("#readings").getAttribute("value").lines().count() > 30);
-        browser.waitFor("and told", () -> browser.text("#meter-lines").contains("most likely"));
+        browser.waitFor("and told", () -> browser.text("#meter-lines").contains("Most likely"));
         browser.find("#stop-listening").click();
         browser.waitFor("nobody listens", () -> browser.all("#live").isEmpty());
         assertThat(browser.text("#state")).isEqualTo("Ready to weld.");

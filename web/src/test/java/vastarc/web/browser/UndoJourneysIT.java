@@ -108,7 +108,7 @@ class UndoJourneysIT extends Journeys {
         browser.waitFor("the machine", () -> !browser.all("#choose-slot").isEmpty());
         shownAsAnswered("panel");
         browser.find("[data-do='store']").click();
-        browser.waitFor("the slot", () -> browser.text("#slots").contains("slot 1"));
+        browser.waitFor("the slot", () -> browser.text("#slots").contains("Slot 1"));
         assertThat(browser.text("#choose-slot option[value='1']")).doesNotContain("empty");
         shownAsAnswered("panel after storing");
     }

@@ -20,7 +20,7 @@ class OptionsTest {
                         written(
                                 "<select class=\"input\" th:name=\"${name}\" choose:options=\"${choices}\"><option>as drawn</option></select>"))
                 .isEqualTo(
-                        "<select class=\"input\" name=\"torch\"><option value=\"\">No torch</option>"
+                        "<select class=\"input\" name=\"torch\"><option value=\"\">no torch</option>"
                                 + "<option value=\"T &quot;1&quot;\" selected=\"selected\">&lt;b&gt;Bench&lt;/b&gt; &amp; booth</option></select>");
     }
 

@@ -67,7 +67,7 @@ public class DiagnosisStore {
                 .optional();
     }
 
-    /** Changes them as they are by then: of two hands at once, the later goes on from what the earlier left. */
+    /** Changes them as they are by then: of two changes at once, the later goes on from what the earlier left. */
     public BeadObservations change(UUID job, UnaryOperator<BeadObservations> edit) {
         return retrying.inTransaction(() -> {
             Optional<TrialRow> kept = row(job);

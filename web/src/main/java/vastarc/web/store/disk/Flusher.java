@@ -5,7 +5,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 
 /**
- * Brings what was committed onto the disk. Those who wait while one flush is under way share the next one, so that many hands cost little
+ * Brings what was committed onto the disk. Those who wait while one flush is under way share the next one, so that many changes cost little
  * more than one.
  */
 public class Flusher implements AutoCloseable {

@@ -69,7 +69,7 @@ final class UpdateCopy {
         }
     }
 
-    /** Puts the copy back where it still stands. Whether it did; not where another program has the shop open. */
+    /** Puts the copy back where there still is one. Returns whether it did; not where another program has the shop open. */
     boolean putBack() throws IOException {
         if (!Files.exists(copy()) || isOpenElsewhere()) {
             return false;
@@ -96,7 +96,7 @@ final class UpdateCopy {
         }
     }
 
-    /** A file is whole on the disk before it stands under its name. */
+    /** A file is whole on the disk before it has its name. */
     private static void intoPlace(Path part, Path name) throws IOException {
         try (FileChannel file = FileChannel.open(part, StandardOpenOption.WRITE)) {
             file.force(true);

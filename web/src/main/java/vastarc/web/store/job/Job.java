@@ -147,7 +147,7 @@ public class Job extends VersionedEntity {
         return changedAt;
     }
 
-    /** When it was taken off the bench; empty where it stands there. */
+    /** When it was taken off the bench; empty where it is there. */
     public Optional<Instant> removedAt() {
         return Optional.ofNullable(deletedAt);
     }

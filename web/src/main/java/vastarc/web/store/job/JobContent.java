@@ -102,7 +102,7 @@ public record JobContent(
     }
 
     /**
-     * Another pass of the same weld, or its tack, which is pass 0 and has a logic of its own; back from the tack the usual logic stands
+     * Another pass of the same weld, or its tack, which is pass 0 and has a logic of its own; back from the tack the usual trigger mode is used
      * again. A text that is no pass leaves everything.
      */
     public JobContent onPass(@Nullable String text) {

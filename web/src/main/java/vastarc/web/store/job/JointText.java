@@ -75,7 +75,7 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new JointText(stored, units);
     }
 
-    /** The same text with one field emptied or told anew. */
+    /** The same text with one field emptied or changed. */
     public JointText with(InputField<?> field, Optional<String> text) {
         Map<String, String> stored = new TreeMap<>(texts);
         stored.remove(field.name());
@@ -83,7 +83,7 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new JointText(stored, bareIn);
     }
 
-    /** The same text with fields told by their values: a length in mm, a figure in the field's unit, a name; an empty one is emptied. */
+    /** The same text with fields set by their values: a length in mm, a figure in the field's unit, a name; an empty one is emptied. */
     public JointText changedBy(Map<String, Object> values) {
         JointText changed = this;
         for (InputField<?> field : WeldFields.ALL) {

@@ -18,7 +18,7 @@ import vastarc.core.tables.OrderedCollections;
  *
  * @param day         of the proof, by the shop's clock
  * @param schools     the method in every matter
- * @param tungstensMm what stood on the stock; empty for not given
+ * @param tungstensMm what was in stock; empty for not given
  * @param cups        cup numbers
  * @param wiresMm     wire diameters
  * @param sheet       the sheet itself; empty where it was proven before sheets were kept

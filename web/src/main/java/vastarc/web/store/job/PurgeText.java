@@ -49,7 +49,7 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
         bareIn = OrderedCollections.map(bareIn);
     }
 
-    /** Nothing told: everything follows the sheet. */
+    /** Nothing entered: everything follows the sheet. */
     public static PurgeText none() {
         return NONE;
     }
@@ -83,12 +83,12 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new PurgeText(stored, units);
     }
 
-    /** The same with one field told anew, or emptied. */
+    /** The same with one field changed, or emptied. */
     public PurgeText with(String name, Optional<String> text) {
         return changedTo(Map.of(name, text.orElse("")), bareUnits(name));
     }
 
-    /** The same with every part told anew. */
+    /** The same with every part replaced. */
     public PurgeText withParts(Map<String, String> parts) {
         Map<String, String> stored = new TreeMap<>(texts);
         stored.keySet().removeIf(name -> name.startsWith(PART));

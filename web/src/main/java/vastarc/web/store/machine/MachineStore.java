@@ -105,7 +105,7 @@ public class MachineStore {
     public record MachineEditResult(Machine machine, List<Problem> problems) {}
 
     /**
-     * Edits a machine; of two hands at once the second edits what the first has left. Empty if there is no such machine.
+     * Edits a machine; of two changes at once the second edits what the first has left. Empty if there is no such machine.
      *
      * @param edit from the profile as it is stored to another, which fits the format, or to what is wrong with it
      */
@@ -227,7 +227,7 @@ public class MachineStore {
         return panel;
     }
 
-    /** Changes how a panel stands, or what is ticked. */
+    /** Changes the settings of a panel, or what is ticked. */
     public JobPanel panel(UUID jobId, UUID machineId, Consumer<JobPanel> edit) {
         return retrying.inTransaction(() -> {
             JobPanel panel = panel(jobId, machineId);

@@ -14,7 +14,7 @@ import vastarc.core.weldlog.RunVerdict;
 /**
  * Which runs are wanted; what is empty does not matter.
  *
- * @param text    words in names, note, hand, machine
+ * @param text    words in names, note, welder, machine
  * @param fromMm  thinnest
  * @param toMm    thickest
  * @param from    not before
@@ -38,7 +38,7 @@ public record RunFilter(
         return named("");
     }
 
-    /** Runs with some words in names, note, hand or machine. */
+    /** Runs with some words in names, note, welder or machine. */
     public static RunFilter named(String words) {
         return new RunFilter(
                 words,

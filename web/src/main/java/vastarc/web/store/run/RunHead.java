@@ -13,7 +13,7 @@ import java.util.UUID;
  * @param thicknessMm   of the thinner member
  * @param machine       it was welded on; empty where none was chosen
  * @param machineName   as it was called then
- * @param hand          who welded; empty where nobody said
+ * @param hand          who welded; empty where not given
  * @param meter         it listens to; empty for none
  * @param simulated     a stand-in welded it
  * @param plannedA      working current of the sheet, A

@@ -21,12 +21,12 @@ import vastarc.web.store.document.DocumentFormat;
  * @param torch    fitted
  * @param pass     of the weld, from 1
  * @param plannedMm length of the seam as planned, mm
- * @param meanA    over all arcs, from readings or from a clamp meter read by hand, A
+ * @param meanA    over all arcs, from readings or from a clamp meter read by the welder, A
  * @param peakA    A
  * @param rmsA     A
  * @param heat     both ways; empty without a length
  * @param open     what of the check before the strike was not ticked
- * @param purge    as it stood
+ * @param purge    as it was
  * @param findings what differed
  */
 public record RunRecord(

@@ -180,7 +180,7 @@ public class WeldRunQueries {
         return runs.findTop6ByJobNameAndIdNotOrderByStartedAtDesc(run.head().jobName(), run.id());
     }
 
-    /** A run as it teaches: what was calculated and what was good; of one hand where it is asked for. */
+    /** A run as it teaches: what was calculated and what was good; of one welder where it is asked for. */
     public record RunLesson(String metal, String form, double mm, double ratio, double paceRatio, String hand) {}
 
     /** The newest good runs of a machine that were read, the newest first; those of a stand-in teach nothing. */
@@ -219,7 +219,7 @@ public class WeldRunQueries {
         return runs.count();
     }
 
-    /** What may be chosen in a filter, most used first: machines and hands of the logbook. */
+    /** What may be chosen in a filter, most used first: machines and welders of the logbook. */
     public List<String> names(String column) {
         String known = column.equals("machine") ? "machine_name" : "hand";
         return database.sql("select " + known + " from run where " + known + " <> '' group by " + known

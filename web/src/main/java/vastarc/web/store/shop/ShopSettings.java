@@ -135,8 +135,8 @@ public record ShopSettings(
     }
 
     /** {@return these settings with other prices} */
-    public ShopSettings paying(String moneyName, Prices told) {
-        return new ShopSettings(schools, tungstensMm, cups, wiresMm, newJob, putAwayDays, moneyName, told);
+    public ShopSettings paying(String moneyName, Prices prices) {
+        return new ShopSettings(schools, tungstensMm, cups, wiresMm, newJob, putAwayDays, moneyName, prices);
     }
 
     /** For the planner. */

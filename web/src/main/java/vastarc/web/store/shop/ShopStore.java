@@ -75,7 +75,7 @@ public class ShopStore {
         held = CachedSettings.NOTHING;
     }
 
-    /** Changes how the shop works; of two hands at once the second changes what the first has left. */
+    /** Changes how the shop works; of two changes at once the second changes what the first has left. */
     public ShopSettings change(UnaryOperator<ShopSettings> edit) {
         CachedSettings changed = retrying.inTransaction(() -> {
             Shop shop = shops.findById(Shop.ID).orElseGet(Shop::new);

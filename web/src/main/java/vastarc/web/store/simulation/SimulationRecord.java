@@ -36,12 +36,12 @@ import vastarc.web.store.document.DocumentFormat;
  * @param currentA working current, A
  * @param seamMm   length simulated, mm
  * @param changed  what was changed beside the job's own weld
- * @param hand     that led the torch
+ * @param hand     the welder
  * @param quality  how finely the joint was cut
  * @param legMm    how far the members reached, mm
  * @param outcome  its result
  * @param verdict  the same in words
- * @param asked    what was set by hand, so that it can be done again
+ * @param asked    what was set by the welder, so that it can be done again
  * @param missing  what the program that kept it did not record yet, by the names of fields; read, never written
  */
 public record SimulationRecord(
@@ -75,7 +75,7 @@ public record SimulationRecord(
     }
 
     /**
-     * What was set by hand.
+     * What was set by the welder.
      *
      * @param sheet  values of the sheet's settings
      * @param cycle  values that only the weld cycle has
@@ -95,7 +95,7 @@ public record SimulationRecord(
             cycle = OrderedCollections.map(cycle);
         }
 
-        /** Nothing set by hand. */
+        /** Nothing set by the welder. */
         public static SimulationChoices nothing() {
             return new SimulationChoices(Map.of(), Map.of(), Optional.empty(), 1, OptionalDouble.empty());
         }
