@@ -85,11 +85,11 @@ export function purge() {
       const started = Number(wait?.dataset.started ?? 0);
       if (!started) {
         this.count = '–';
-        this.countNote = 'time left';
+        this.countNote = 'Time left';
         return;
       }
       const left = Number(wait.dataset.mixed) - (Date.now() + behind - started) / 1000;
-      this.countNote = left > 0 ? 'time left' : 'time over';
+      this.countNote = left > 0 ? 'Time left' : 'Time over';
       this.count = spoken(Math.abs(left));
       if (left <= 0 && !over && !wait.classList.contains('ready')) {
         over = true;

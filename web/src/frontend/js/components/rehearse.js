@@ -35,7 +35,7 @@ export function rehearse() {
     empty: true,
     two: false,
     done: false,
-    nameOne: 'as on the sheet',
+    nameOne: 'As on the sheet',
     nameTwo: '',
     saysOne: '',
     saysTwo: '',

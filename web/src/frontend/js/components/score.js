@@ -45,7 +45,7 @@ export function score() {
 
     get playWord() { return this.playing ? 'Stop' : 'Play'; },
     get paceWord() { return `×${this.paceAt}`; },
-    get tickWord() { return this.ticking ? 'ticks' : 'silent'; },
+    get tickWord() { return this.ticking ? 'Ticks' : 'Silent'; },
     get tryWord() { return this.trying ? 'Stop' : 'Practise'; },
     get padWord() { return { FOOT: 'hold: foot down (space)', TOUCH: 'hold: touch and lift (space)' }[raw.score?.input] ?? 'hold: trigger (space)'; },
     get valveWord() { return this.valveOpen ? 'Close the valve' : 'Open the valve'; },

@@ -122,7 +122,7 @@ function text(cls, x, y, words, anchor = 'start') {
 const TOUCHED = { SWITCH: 'trigger', FOOT: 'foot', TOUCH: 'torch' };
 
 function frame(place, width, input) {
-  const names = { trigger: TOUCHED[input], gas: 'gas', current: 'current', wire: 'wire', travel: 'travel' };
+  const names = { trigger: TOUCHED[input], gas: 'gas', current: 'current', wire: 'filler', travel: 'travel' };
   return Object.entries(place)
     .map(([name, lane]) => line('lane', GUTTER, lane.y + lane.h, width - MARGIN, lane.y + lane.h) + text('lane-name', 0, lane.y + Math.min(lane.h, 44) / 2 + 5, names[name]))
     .join('');

@@ -21,6 +21,7 @@ import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.PurgeText;
 import vastarc.web.ui.JobTab;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.Pages;
 
 /**
@@ -82,7 +83,11 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
             String nextWords) {}
 
     /** A figure of a card. */
-    public record CardFigure(String name, String figure, String unit) {}
+    public record CardFigure(String name, String figure, String unit) {
+        public CardFigure {
+            name = Labels.of(name);
+        }
+    }
 
     private static final List<ParameterKey> FIRST = List.of(
             ParameterKey.WORKING_CURRENT,

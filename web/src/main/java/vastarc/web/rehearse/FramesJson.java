@@ -140,7 +140,7 @@ record FramesJson(
         }
         String behind = frame.poolBackMm() > 0
                 ? units.show(Quantity.ruled(frame.poolBackMm())).line() + " behind"
-                : "not through";
+                : "not melted through";
         return current + ", pool " + units.show(Quantity.ruled(frame.poolMm())).line() + ", " + behind;
     }
 

@@ -102,9 +102,9 @@ public class ShopLearning {
             double middle = ratios.stream().sorted().toList().get(ratios.size() / 2);
             if (ratios.size() >= LEAST_OF_A_HAND && Math.abs(middle - 1) > SAME) {
                 paces.add(new OfferedLesson(
-                        "the pace of " + welder,
+                        "Travel speed of " + welder,
                         units.show(Quantity.mmPerMin(middle * planned)).line(),
-                        "the middle of " + ratios.size() + " good runs",
+                        "median of " + ratios.size() + " good runs",
                         ParameterKey.TRAVEL_SPEED,
                         Math.rint(middle * planned)));
             }

@@ -86,7 +86,11 @@ public record ScorePage(
             ScoreDrawing data) {}
 
     /** Figures that belong together. */
-    public record FigureGroup(String name, List<FigureField> figures) {}
+    public record FigureGroup(String name, List<FigureField> figures) {
+        public FigureGroup {
+            name = Labels.of(name);
+        }
+    }
 
     /** Two weld cycles compared, in words and figures. */
     public record Comparison(

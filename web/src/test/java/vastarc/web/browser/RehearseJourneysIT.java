@@ -41,7 +41,7 @@ class RehearseJourneysIT extends Journeys {
         awaitFigures();
 
         assertThat(browser.all("#plate-1 canvas").get(0).isDisplayed()).isTrue();
-        assertThat(browser.text("#figures")).contains("as on the sheet", "current, by % +15", "Difference");
+        assertThat(browser.text("#figures")).contains("As on the sheet", "current, by % +15", "Difference");
         assertThat(browser.all("#rehearsed li")).hasSize(2);
         String end = browser.text("#clock");
         browser.find("#scrub").sendKeys(Keys.HOME);

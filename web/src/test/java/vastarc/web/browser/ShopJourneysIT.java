@@ -60,7 +60,7 @@ class ShopJourneysIT extends Journeys {
                 "the habit on the figure", () -> browser.text("#preFlow").contains("a short puff"));
 
         browser.open("/shop");
-        new Select(browser.field("habit-PRE_FLOW")).selectByVisibleText("from hose length");
+        new Select(browser.field("habit-PRE_FLOW")).selectByVisibleText("From hose length");
         browser.find("#keep-habit").click();
         browser.waitFor("taken back", () -> browser.all("#pending").isEmpty());
     }

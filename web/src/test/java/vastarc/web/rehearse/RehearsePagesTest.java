@@ -181,7 +181,7 @@ class RehearsePagesTest {
 
         String[] sent = {"seamMm", "30", "change", "CURRENT", "amount", "12", "one", ids.get(0), "other", ids.get(1)};
         String entered = send(post(address("/keep")), sent).getContentAsString();
-        assertThat(entered).contains("as on the sheet", "current, by % +12", "Face width", "Limits of the simulation");
+        assertThat(entered).contains("As on the sheet", "current, by % +12", "Face width", "Limits of the simulation");
         send(post(address("/keep")), sent);
         assertThat(kept.of(job.id())).hasSize(2);
         assertThat(send(get(address(""))).getContentAsString()).contains("current, by % +12");
