@@ -18,7 +18,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.lang.model.element.Modifier;
 import javax.tools.JavaCompiler;
@@ -39,6 +41,9 @@ class NamesTest {
     private static final Pattern PARTICIPLE = Pattern.compile("[A-Z][a-z]+(ed|ing)"
             + "|Told|Seen|Known|Said|Taken|Given|Laid|Kept|Held|Heard|Found|Begun|Drawn|Stood|Shown|Brought|Sent|Set"
             + "|Once|Behind|Under|Along|Away|Here|There|Inside|Beside|Before|After|Again|Never|Always|Ready|On|Off");
+
+    private static final Pattern CHECKED_BY = Pattern.compile(
+            "Checked by:? ((?:[a-z-]+\\.csv|[A-Z]\\w+Test)(?:(?:, | and )(?:[a-z-]+\\.csv|[A-Z]\\w+Test))*)");
 
     /** Nouns that end like participles. */
     private static final Map<String, String> NOUNS = Map.of(
@@ -81,6 +86,29 @@ class NamesTest {
         types.read(CORE);
         types.read(WEB);
         assertThat(bare).isEmpty();
+    }
+
+    /** A comment that says what a formula is checked by names a table or a test that is there. */
+    @Test
+    void whatAFormulaIsCheckedByIsThere() throws IOException {
+        Set<String> there;
+        try (Stream<Path> files = Files.walk(Path.of("../core/src"))) {
+            there = files.map(file -> file.getFileName().toString()).collect(Collectors.toSet());
+        }
+        List<String> missing = new ArrayList<>();
+        try (Stream<Path> files = Files.walk(CORE)) {
+            for (Path file :
+                    files.filter(path -> path.toString().endsWith(".java")).toList()) {
+                Matcher named = CHECKED_BY.matcher(Files.readString(file).replaceAll("\\s*\\n\\s*\\*\\s*", " "));
+                while (named.find()) {
+                    Stream.of(named.group(1).split(", | and "))
+                            .filter(name -> name.matches("[a-z-]+\\.csv|[A-Z]\\w+Test"))
+                            .filter(name -> !there.contains(name) && !there.contains(name + ".java"))
+                            .forEach(missing::add);
+                }
+            }
+        }
+        assertThat(missing).isEmpty();
     }
 
     private record Type(String owner, String name) {}

@@ -8,7 +8,7 @@ package vastarc.core.heat;
  *   <li>V arc voltage, V <li>L arc length, mm <li>I current, A; below about 1 A out of range <li>η arc efficiency, 0.70
  * </ul>
  * Source: form after Ayrton [textbook], constants [judgement]; η the middle of 0.6–0.8, not fitted (0.60 gives +15 %, 0.80 −12 % on
- * the current). Checked by: single-functions.csv.
+ * the current). Checked by: HeatFunctionsTest.
  *
  * @param lengthMm L, arc length, mm
  */

@@ -11,7 +11,7 @@ import vastarc.core.material.MaterialProperties;
  *   <li>q power into the plate, W <li>t effective thickness Σ n_i t_i/2, m <li>k, a cooling properties <li>t_d down-slope, s
  *   <li>b bead length whose heat counts, m <li>t_l = ρ c t/h <li>h both faces, 30 still air [simulation], 100 under gas [judgement]
  * </ul>
- * Error against simulation at 430 °C ±11 % (tuned on those cases); up to about 25 % long at 600 °C. Checked by: single-functions.csv,
+ * Error against simulation at 430 °C ±11 % (tuned on those cases); up to about 25 % long at 600 °C. Checked by: HeatFunctionsTest,
  * post-flow.csv.
  *
  * @param metal               cooling properties

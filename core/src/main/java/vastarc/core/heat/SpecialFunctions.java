@@ -4,7 +4,7 @@ package vastarc.core.heat;
  * The special functions of the moving source.
  *
  * <p>Source: Abramowitz &amp; Stegun, polynomial approximations 9.8.5–9.8.8, 5.1.53, 5.1.56 [textbook]. Checked by:
- * special-functions.csv.
+ * bessel.csv.
  */
 final class SpecialFunctions {
 

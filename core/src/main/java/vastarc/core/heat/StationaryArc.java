@@ -6,7 +6,7 @@ import vastarc.core.material.MaterialProperties;
  * The arc standing still at the start of a seam on thin plate.
  *
  * <p>\( T - T_p = e\,\frac{q}{4\pi k t}\left[E_1\!\left(\frac{r^2}{4a\tau + 2\sigma^2}\right) - E_1\!\left(\frac{r^2}{2\sigma^2}\right)\right] \)
- * with e = 1 inside the plate and 2 at a free edge, σ = 1.2 mm. Source: [textbook]. Checked by: single-functions.csv.
+ * with e = 1 inside the plate and 2 at a free edge, σ = 1.2 mm. Source: [textbook]. Checked by: start.csv.
  */
 public final class StationaryArc {
 

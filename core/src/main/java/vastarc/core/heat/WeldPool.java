@@ -37,7 +37,7 @@ public record WeldPool(double frontWidthMm, double backWidthMm, double lengthMm,
      * Time in which the pool freezes when the arc falls to background.
      *
      * <p>\( t_f = 2\,V\rho (L + 250 c)/(q - q_b) \). Source: energy balance [textbook], factor 2.0 [simulation; it gave 1.1–2.7, thin
-     * low, thick high]. Checked by: single-functions.csv.
+     * low, thick high]. Checked by: HeatFunctionsTest.
      *
      * @param powerW           q, W: power into the plate for arc out; power into plate and wire for a pulse, as its background is
      *     calculated in the same way

@@ -86,7 +86,7 @@ public final class RecordingChart {
         if (planned > 0) {
             double y = place[0] + place[1] * (1 - planned / scale);
             pencil.raw(path("M%.1f %.1fH%.1f", LEFT, y, WIDTH - RIGHT), "mark dotted");
-            pencil.label(new Point(WIDTH - RIGHT - 4, y - 5), "by the sheet", "end", "note");
+            pencil.label(new Point(WIDTH - RIGHT - 4, y - 5), "on the sheet", "end", "note");
         }
         for (int i = 0; i < runs.size(); i++) {
             double shift = runs.size() == 1 ? 0 : before - runs.get(i).struckS();

@@ -24,6 +24,7 @@ import vastarc.web.request.WeldQuantityText;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.shop.ShopSettings;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.ParameterView.FigureLine;
 import vastarc.web.ui.QuantityFields;
 import vastarc.web.ui.TypedField;
@@ -197,7 +198,7 @@ public record RoutePage(
                 RouteLines.piece(request, sequence, source, units),
                 RouteLines.heat(request, sequence, units),
                 sequence.notes().stream()
-                        .map(note -> Phrasebook.say(note, units))
+                        .map(note -> Labels.of(Phrasebook.say(note, units)))
                         .toList(),
                 SequenceCheck.check(request, sequence).stream()
                         .map(broken -> Phrasebook.say(broken, units))

@@ -39,6 +39,7 @@ import vastarc.web.store.job.JobStore;
 import vastarc.web.store.shop.ShopSettings;
 import vastarc.web.store.shop.ShopStore;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.NotFound;
 import vastarc.web.ui.Preferences;
 
@@ -62,7 +63,11 @@ class ShopController {
     }
 
     /** A matter and the shop's method. */
-    public record DefaultLine(String matter, String name, List<Choice> schools) {}
+    public record DefaultLine(String matter, String name, List<Choice> schools) {
+        public DefaultLine {
+            name = Labels.of(name);
+        }
+    }
 
     /** What a shop default would move on one job. */
     public record MovedJob(String job, List<String> figures, boolean proven) {}
@@ -182,8 +187,8 @@ class ShopController {
                 moved.add(new MovedJob(job.name(), figures, false));
             }
         }
-        String says = say(Phrase.of(
-                        "matter." + Objects.requireNonNull(method.matter()).name())) + ": "
+        String says = Labels.of(say(Phrase.of(
+                        "matter." + Objects.requireNonNull(method.matter()).name()))) + ": "
                 + say(Phrase.of(method.words()));
         return new PendingChange(
                 method.name(), says, moved, proven, unmoved, Math.max(0, jobs.countOnBench() - CALCULATED_JOBS));
