@@ -117,8 +117,7 @@ class ScoreController implements JobPage {
     /** What a weld cycle is to be compared with: the engine's own, another control logic, another job. */
     private Optional<ComparedWith> other(JobPlan plan, String compare) {
         if (compare.equals(ENGINE)) {
-            return Optional.of(
-                    new ComparedWith(ENGINE, "the engine's own figures", plan.score(PlanRequest::withoutOwn)));
+            return Optional.of(new ComparedWith(ENGINE, "the calculated values", plan.score(PlanRequest::withoutOwn)));
         }
         if (compare.startsWith(JOB)) {
             return Ids.read(compare.substring(JOB.length()))

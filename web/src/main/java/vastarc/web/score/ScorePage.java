@@ -251,7 +251,7 @@ public record ScorePage(
         String chosen = other.map(ComparedWith::choice).orElse("");
         List<Choice> choices = new ArrayList<>();
         choices.add(Choice.labelled("", "nothing", chosen.isEmpty()));
-        choices.add(Choice.labelled("engine", "the engine's own figures", chosen.equals("engine")));
+        choices.add(Choice.labelled("engine", "the calculated values", chosen.equals("engine")));
         Arrays.stream(TriggerModeName.values())
                 .filter(name -> name != cycle.logic().name())
                 .forEach(name -> choices.add(Choice.labelled(

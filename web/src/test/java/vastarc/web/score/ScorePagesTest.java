@@ -171,7 +171,7 @@ class ScorePagesTest {
     @Test
     void twoScoresAreComparedInWordsAndFigures() throws Exception {
         assertThat(change("own.postFlow", "60", "compare", "engine"))
-                .contains("Compared with: the engine&#39;s own figures", "more gas");
+                .contains("Compared with: the calculated values", "more gas");
         assertThat(change("compare", "TRIGGER_2T_PLAIN")).contains("the trigger actions differ", "Not used");
         Job other = store.create("Other run", "", Jobs.fresh());
         assertThat(change("compare", "job:" + other.id())).contains("Compared with: Other run");

@@ -43,7 +43,7 @@ class PagesTest {
     @Test
     void theBenchShowsTheDemoJobsWithTheirFigures() throws Exception {
         for (String job : new String[] {"Stilling tube", "Pier frame", "Mast arm", "Cabinet door", "Sensor cage"}) {
-            assertThat(send(get("/").param("find", job)).getContentAsString()).contains(">" + job, "working current");
+            assertThat(send(get("/").param("find", job)).getContentAsString()).contains(">" + job, "Working current");
         }
     }
 
