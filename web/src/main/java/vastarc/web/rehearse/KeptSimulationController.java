@@ -75,9 +75,9 @@ class KeptSimulationController {
         }
         place.show(job, false, preferences, model);
         List<String> names = shows.size() == 1
-                ? List.of("as on the sheet")
+                ? List.of("As on the sheet")
                 : List.of(
-                        "as on the sheet",
+                        "As on the sheet",
                         RehearsePage.texts(List.of(changed(form)), preferences.units())
                                 .get(0));
         model.addAttribute("told", RehearsePage.view(shows, names, preferences.units()));

@@ -32,6 +32,7 @@ import vastarc.web.store.job.Job;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.ui.Choice;
+import vastarc.web.ui.Labels;
 import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
@@ -235,7 +236,7 @@ public record RunPage(
     }
 
     private static String does(String touch, TriggerAction reaction) {
-        return say(touch) + ": " + say(reaction.words());
+        return Labels.of(say(touch)) + ": " + say(reaction.words());
     }
 
     private static String say(String key) {

@@ -145,7 +145,7 @@ class RunPagesTest {
     @Test
     void byHandEveryEventIsKeptAndTheRunGoesIntoTheLogbook() throws Exception {
         assertThat(send(get("/jobs/" + job.id() + "/run")).getContentAsString())
-                .contains("data-stage=\"READY\"", "Not checked yet", "press: opens the gas");
+                .contains("data-stage=\"READY\"", "Not checked yet", "Press: opens the gas");
         assertThat(ask("event", "kind", "ARC_ON").get("stage").asString()).isEqualTo("ARC");
         ask("event", "kind", "ARC_ON");
         ask("event", "kind", "GUST");
