@@ -43,7 +43,7 @@ public final class CyclePlanner {
         this.problems = new ArrayList<>(sheet.ownProblems());
     }
 
-    /** The weld cycle of a sheet; always one, as the last good figure is in for one that cannot be played. */
+    /** The weld cycle of a sheet; always one, as the last good value is played instead of one that cannot be. */
     public static WeldCycle plan(SetupSheet sheet, CycleChoices choices) {
         return new CyclePlanner(sheet, choices).score();
     }

@@ -117,7 +117,7 @@ public final class InputField<T> {
             return this;
         }
 
-        /** The joint forms it means something for. */
+        /** The joint forms it applies to. */
         InputFieldBuilder<T> appliesTo(Predicate<JointForm> forms) {
             applies = forms;
             return this;
@@ -129,7 +129,7 @@ public final class InputField<T> {
             return this;
         }
 
-        /** Its choices are in the words of other words. */
+        /** Its choices have the words of another key. */
         InputFieldBuilder<T> spokenAs(String words) {
             spoken = words;
             return this;
@@ -176,7 +176,7 @@ public final class InputField<T> {
         return choices;
     }
 
-    /** Those of its choices that mean something for a joint form, in order. */
+    /** Those of its choices that apply to a joint form, in order. */
     public List<T> choicesFor(JointForm form) {
         return choices.stream().filter(value -> offered.test(form, value)).toList();
     }
@@ -196,7 +196,7 @@ public final class InputField<T> {
         return required;
     }
 
-    /** Whether it means something for a joint form. */
+    /** Whether it applies to a joint form. */
     public boolean appliesTo(JointForm form) {
         return applies.test(form);
     }

@@ -37,7 +37,7 @@ public final class WeldPlan {
      * @param own     the welder's own values of the sheet's settings
      * @param choices the control logic, and own values that only a weld cycle has
      * @param proven  the sheet the weld was proven with, whose figures are used whatever would be calculated today; empty for an open one
-     * @param pass    the pass it is for, from 1; own values and proof were made for the first and mean that one alone
+     * @param pass    the pass it is for, from 1; own values and proof were made for the first and belong to that one alone
      */
     public record PlanRequest(
             Weld weld,

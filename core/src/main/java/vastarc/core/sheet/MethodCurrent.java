@@ -10,7 +10,7 @@ import vastarc.core.quantity.Quantity;
 import vastarc.core.text.Phrase;
 
 /**
- * The working current one method would set, and where that method means this joint.
+ * The working current one method would set, and how far that is from the calculated current.
  *
  * @param school   the method
  * @param currentA its steady current, A

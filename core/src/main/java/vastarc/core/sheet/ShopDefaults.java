@@ -16,7 +16,7 @@ public record ShopDefaults(ChosenMethods methods, Stock stock, CalibrationRuns p
         this(schools, stock, CalibrationRuns.nothing());
     }
 
-    /** The product's defaults, and everything on the stock. */
+    /** The product's defaults, and everything in stock. */
     public static ShopDefaults usual() {
         return USUAL;
     }

@@ -48,7 +48,7 @@ public record SimulationResult(
         along = List.copyOf(along);
     }
 
-    /** One of which nothing is known: what means the figures that an older program did not record. */
+    /** A result without figures: used for those that an older program did not record. */
     public static SimulationResult nothing() {
         return new SimulationResult(
                 List.of(),

@@ -157,7 +157,7 @@ final class TorchPath {
         return arcW * stepS - used;
     }
 
-    /** Heat of the arc at an envelope current, with the pulse compared with it, W. */
+    /** Heat of the arc at an envelope current, with the pulse added, W. */
     private double watts(ArcModel arc, double envelopeA) {
         Optional<PulseOverlay> beat = segment().beat();
         if (beat.isEmpty()) {

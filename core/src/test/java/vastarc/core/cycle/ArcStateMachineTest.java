@@ -1,7 +1,6 @@
 package vastarc.core.cycle;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 import static vastarc.core.cycle.Phase.ARC_OUT;
 import static vastarc.core.cycle.Phase.DOWN_SLOPE;
 import static vastarc.core.cycle.Phase.END_HOLD;
@@ -13,43 +12,21 @@ import static vastarc.core.cycle.Phase.START_HOLD;
 import static vastarc.core.cycle.Phase.STRIKE;
 import static vastarc.core.cycle.Phase.UP_SLOPE;
 import static vastarc.core.cycle.Phase.WELD;
+import static vastarc.core.cycle.PlayedCycles.lengthOf;
+import static vastarc.core.cycle.PlayedCycles.near;
+import static vastarc.core.cycle.PlayedCycles.phases;
+import static vastarc.core.cycle.PlayedCycles.play;
 import static vastarc.core.cycle.TriggerMode.TriggerModeName.LATCHED;
 import static vastarc.core.cycle.TriggerMode.TriggerModeName.TRIGGER_2T_PLAIN;
 import static vastarc.core.cycle.TriggerMode.TriggerModeName.TRIGGER_2T_SLOPES;
 import static vastarc.core.cycle.TriggerMode.TriggerModeName.TRIGGER_4T;
 import static vastarc.core.cycle.TriggerMode.TriggerModeName.TRIGGER_4T_SECOND;
 
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import vastarc.core.cycle.CycleTimeline.ChangeOrigin;
-import vastarc.core.cycle.CycleTimeline.TimelineSpan;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
 
 /** Every control logic, touched as planned and touched wrongly. Times follow from the round figures: strike at 1.0 s, arc at 1.1 s. */
 class ArcStateMachineTest {
-
-    private static CycleTimeline play(TriggerMode mode, OperatorInput... inputs) {
-        return ArcStateMachine.play(mode, Scores.round(), List.of(inputs), 100);
-    }
-
-    private static CycleTimeline play(TriggerModeName name, OperatorInput... inputs) {
-        return play(TriggerMode.of(name), inputs);
-    }
-
-    private static List<Phase> phases(CycleTimeline timeline) {
-        return timeline.spans().stream().map(TimelineSpan::phase).toList();
-    }
-
-    private static double lengthOf(CycleTimeline timeline, Phase phase) {
-        return timeline.spans().stream()
-                .filter(span -> span.phase() == phase)
-                .mapToDouble(span -> span.endS() - span.startS())
-                .sum();
-    }
-
-    private static void near(double actual, double expected) {
-        assertThat(actual).isCloseTo(expected, within(1e-6));
-    }
 
     // --- 2T
 

@@ -1,47 +1,24 @@
 package vastarc.core.cycle;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 import static vastarc.core.cycle.Phase.ARC_OUT;
 import static vastarc.core.cycle.Phase.IDLE;
 import static vastarc.core.cycle.Phase.POST_FLOW;
 import static vastarc.core.cycle.Phase.PRE_FLOW;
 import static vastarc.core.cycle.Phase.STRIKE;
 import static vastarc.core.cycle.Phase.WELD;
+import static vastarc.core.cycle.PlayedCycles.lengthOf;
+import static vastarc.core.cycle.PlayedCycles.near;
+import static vastarc.core.cycle.PlayedCycles.phases;
+import static vastarc.core.cycle.PlayedCycles.play;
 import static vastarc.core.cycle.TriggerMode.TriggerModeName.LIFT_VALVE;
 import static vastarc.core.cycle.TriggerMode.TriggerModeName.SPOT;
 import static vastarc.core.cycle.TriggerMode.TriggerModeName.STITCH;
 
-import java.util.List;
 import org.junit.jupiter.api.Test;
-import vastarc.core.cycle.CycleTimeline.TimelineSpan;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
 
 /** Lift starts with a valve on the torch, spots and stitches, touched as planned and touched wrongly; times as in {@link ArcStateMachineTest}. */
 class LiftAndTackCycleTest {
-
-    private static CycleTimeline play(TriggerMode mode, OperatorInput... inputs) {
-        return ArcStateMachine.play(mode, Scores.round(), List.of(inputs), 100);
-    }
-
-    private static CycleTimeline play(TriggerModeName name, OperatorInput... inputs) {
-        return play(TriggerMode.of(name), inputs);
-    }
-
-    private static List<Phase> phases(CycleTimeline timeline) {
-        return timeline.spans().stream().map(TimelineSpan::phase).toList();
-    }
-
-    private static double lengthOf(CycleTimeline timeline, Phase phase) {
-        return timeline.spans().stream()
-                .filter(span -> span.phase() == phase)
-                .mapToDouble(span -> span.endS() - span.startS())
-                .sum();
-    }
-
-    private static void near(double actual, double expected) {
-        assertThat(actual).isCloseTo(expected, within(1e-6));
-    }
 
     @Test
     void liftStartHasGasOnlyAsLongAsTheValveIsOpen() {

@@ -1,7 +1,6 @@
 package vastarc.core.cycle;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 import static vastarc.core.cycle.Phase.ARC_OUT;
 import static vastarc.core.cycle.Phase.DOWN_SLOPE;
 import static vastarc.core.cycle.Phase.IDLE;
@@ -10,6 +9,9 @@ import static vastarc.core.cycle.Phase.PRE_FLOW;
 import static vastarc.core.cycle.Phase.START_HOLD;
 import static vastarc.core.cycle.Phase.STRIKE;
 import static vastarc.core.cycle.Phase.WELD;
+import static vastarc.core.cycle.PlayedCycles.near;
+import static vastarc.core.cycle.PlayedCycles.phases;
+import static vastarc.core.cycle.PlayedCycles.play;
 import static vastarc.core.cycle.TriggerMode.TriggerModeName.PEDAL;
 import static vastarc.core.cycle.TriggerMode.TriggerModeName.TRIGGER_4T;
 
@@ -17,28 +19,10 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import vastarc.core.cycle.CycleTimeline.TimelineSpan;
 import vastarc.core.cycle.TriggerMode.SupportedSetting;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
 
 /** The arc led by a pedal, panels that pass a setting over, and machines that are left alone. Times follow from the round figures. */
 class PedalCycleTest {
-
-    private static CycleTimeline play(TriggerMode mode, OperatorInput... inputs) {
-        return ArcStateMachine.play(mode, Scores.round(), List.of(inputs), 100);
-    }
-
-    private static CycleTimeline play(TriggerModeName name, OperatorInput... inputs) {
-        return play(TriggerMode.of(name), inputs);
-    }
-
-    private static List<Phase> phases(CycleTimeline timeline) {
-        return timeline.spans().stream().map(TimelineSpan::phase).toList();
-    }
-
-    private static void near(double actual, double expected) {
-        assertThat(actual).isCloseTo(expected, within(1e-6));
-    }
 
     @Test
     void theFootIsTheCurrentAboveTheLeastTheArcHolds() {

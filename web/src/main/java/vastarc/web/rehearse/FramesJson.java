@@ -14,7 +14,7 @@ import vastarc.web.work.SimulationWork.SimulationStatus;
 import vastarc.web.work.WorkRoom.WorkStatus;
 
 /**
- * Part of a recording of frames, as the page draws it: planes of bytes in base 64, each byte {@code stepC} °C.
+ * Recorded frames, as the page draws them: planes of bytes in base 64, each byte {@code stepC} °C.
  *
  * @param state  of the simulation
  * @param share  done, 0 to 1

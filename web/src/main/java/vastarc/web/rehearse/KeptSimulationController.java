@@ -107,7 +107,7 @@ class KeptSimulationController {
                 List.of());
     }
 
-    /** Does a kept simulation once more, so that it can be watched: its recording of frames is not kept. */
+    /** Does a kept simulation once more, so that it can be watched: its frames are not stored. */
     @PostMapping("/jobs/{id}/rehearse/again")
     @ResponseBody
     ResponseEntity<StartedWork> again(

@@ -81,7 +81,7 @@ class RehearseController implements JobPage {
                 : RehearsePages.refused(problems, preferences.units());
     }
 
-    /** What is new of a recording of frames. */
+    /** The frames recorded since the last look. */
     @GetMapping("/jobs/{id}/rehearse/film/{work}")
     @ResponseBody
     FramesJson film(

@@ -218,7 +218,7 @@ public record JointPanel(
                 .toList();
     }
 
-    /** Only boxes that mean something for this joint form. */
+    /** Only boxes that apply to this joint form. */
     private static Map<String, Boolean> flags(JointText typed, JointForm joint) {
         Map<String, Boolean> flags = new LinkedHashMap<>();
         WeldFields.ALL.stream()

@@ -219,7 +219,7 @@ class ShopController {
                 : Stream.of(say(Phrase.of(key.words())) + " " + before.orElse("–") + " → " + after.orElse("–"));
     }
 
-    /** What is on the stock; nothing ticked means not given. */
+    /** What is in stock; nothing ticked means everything. */
     @PostMapping("/shop/stock")
     String stock(
             @RequestParam MultiValueMap<String, String> sent,

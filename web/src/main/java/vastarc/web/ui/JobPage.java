@@ -13,7 +13,7 @@ public interface JobPage {
     /**
      * Lays the room anew after a step through the history.
      *
-     * @param there where the job is set now
+     * @param there the job after the step
      * @param sent  what the page sent besides
      * @return its view
      */

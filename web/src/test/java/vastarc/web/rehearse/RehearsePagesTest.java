@@ -110,7 +110,7 @@ class RehearsePagesTest {
                 .containsPattern("\\d A pulse peak, \\d+ mm/min");
     }
 
-    /** The same weld asked for again after others: its recording of frames is gone, so it is welded again rather than shown blank. */
+    /** The same weld asked for again after others: its frames are gone, so it is welded again rather than shown blank. */
     @Test
     void aRehearsalWhoseFilmIsForgottenIsBegunAnew() throws Exception {
         String first = begun("seamMm", "16").get(0);
@@ -124,7 +124,7 @@ class RehearsePagesTest {
         assertThat(film.get("frames").size()).isPositive();
     }
 
-    /** One that was kept can be watched once more, set up exactly as it was then: as long as its recording of frames is there, it is found by that. */
+    /** One that was kept can be watched once more, set up exactly as it was then: as long as its frames are there, it is found by that. */
     @Test
     void aKeptRehearsalIsRunAgainAsItWasSetUp() throws Exception {
         String text = begun("seamMm", "20", "steadiness", "UNSTEADY").get(0);

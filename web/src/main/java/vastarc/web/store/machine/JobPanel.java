@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 import vastarc.web.store.document.Document;
 
-/** How the panel means a job, and what has been ticked of its check. Belongs to one machine: another one starts anew. */
+/** How the panel is set for a job, and what has been ticked of its check. Belongs to one machine: another one starts anew. */
 @Entity
 @Table(name = "job_panel")
 public class JobPanel implements Persistable<UUID> {

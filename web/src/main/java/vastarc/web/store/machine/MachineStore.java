@@ -220,7 +220,7 @@ public class MachineStore {
         slots.findByMachineIdAndSlot(machineId, slot).ifPresent(slots::delete);
     }
 
-    /** How a machine's panel means a job; as yet not given for another machine than was given of. */
+    /** How a machine's panel is set for a job; unknown for any other machine. */
     public JobPanel panel(UUID jobId, UUID machineId) {
         JobPanel panel = panels.findById(jobId).orElseGet(() -> new JobPanel(jobId));
         panel.on(machineId);
