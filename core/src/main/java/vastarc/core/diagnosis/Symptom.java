@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import vastarc.core.material.Material;
 import vastarc.core.tables.OrderedCollections;
 import vastarc.core.tables.Table;
@@ -90,10 +91,18 @@ public record Symptom(String id, SymptomPlace place, SymptomMetal metal, Map<Str
         return grades.getOrDefault(cause.id(), Likelihood.UNNAMED);
     }
 
+    /** {@return the causes that leave it, typical ones first, then those that often do} */
+    public List<Cause> likelyCauses() {
+        return Stream.of(Likelihood.TYPICAL, Likelihood.OFTEN)
+                .flatMap(likelihood -> grades.entrySet().stream()
+                        .filter(grade -> grade.getValue() == likelihood)
+                        .map(grade -> Cause.named(grade.getKey()).orElseThrow()))
+                .toList();
+    }
+
     /** Whether it can be seen on a metal. */
     public boolean fits(Material material) {
-        boolean titanium = material.name().startsWith("TITANIUM");
-        return metal == SymptomMetal.ALL || titanium == (metal == SymptomMetal.TITANIUM);
+        return metal == SymptomMetal.ALL || material.isTitanium() == (metal == SymptomMetal.TITANIUM);
     }
 
     /** The key of its name in {@code words.properties}. */

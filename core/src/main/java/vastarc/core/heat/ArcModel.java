@@ -17,9 +17,6 @@ public record ArcModel(double lengthMm) {
     /** η. */
     public static final double EFFICIENCY = 0.70;
 
-    /** The standard's factor for TIG heat input, k of EN 1011-1 [standard]. */
-    public static final double STANDARD_EFFICIENCY = 0.6;
-
     /** Below this the model is out of range, A. */
     public static final double MIN_CURRENT_A = 0.5;
 

@@ -1,5 +1,6 @@
 package vastarc.core.heat;
 
+import vastarc.core.joint.EdgePreparation;
 import vastarc.core.joint.FillerFeed;
 import vastarc.core.joint.Groove;
 import vastarc.core.joint.Joint;
@@ -35,8 +36,8 @@ public record FusionRequirement(
     /** Below this thickness the work is micro work: shorter arc, needle tip, small cup. */
     public static final double MICRO_BELOW_MM = 0.5;
 
-    /** Section of a root pass, 8–10 mm² (judgement). */
-    static final double ROOT_AREA_MM2 = 9;
+    /** Section of a root pass, mm²; less where the whole groove and its cap take less. Source: 8 to 10 [judgement]. */
+    public static final double ROOT_AREA_MM2 = 10;
 
     private static final double NO_LIMIT = Double.MAX_VALUE;
     private static final double USUAL_ARC_MM = 2;
@@ -50,6 +51,7 @@ public record FusionRequirement(
 
     private static final double MAX_REACH_MM = 2.7;
     private static final double SPEED_REFERENCE_MM = 2;
+    private static final double STEM_COVER = 0.25;
 
     /** Thicker metal is not welded slower: by then it is filled in passes of one size. */
     private static final double SLOWEST_FROM_MM = 6;
@@ -105,7 +107,9 @@ public record FusionRequirement(
         double speed = speed(t, conditions);
         double leg = Math.min(joint.legMm(), MAX_LEG_MM);
         boolean bevelled = joint.preparation().isBevelledT();
-        double laid = bevelled ? ROOT_AREA_MM2 : legAreaMm2(leg) + joint.gap().inMillimetres() * t * GAP_FILLED;
+        double laid = bevelled
+                ? Math.min(ROOT_AREA_MM2, bevelledSideMm2(joint))
+                : legAreaMm2(leg) + joint.gap().inMillimetres() * t * GAP_FILLED;
         FusionRequirement onFaces = new FusionRequirement(
                 CornerModel.reachMm(joint, conditions, leg),
                 0,
@@ -124,6 +128,18 @@ public record FusionRequirement(
         JointConduction heat = JointConduction.of(joint, conditions, this);
         boolean isThrough = heat.powerW(halfWidthMm, depthMm) >= heat.powerW(half, t);
         return isThrough ? this : new FusionRequirement(half, t, depositedAreaMm2, legMm, speedMmPerS, arcMm, sinkMm);
+    }
+
+    /**
+     * Section of one side of a bevelled stem, mm²: half the angle's share of the groove, and a fillet of a quarter of the stem over it. Source:
+     * geometry [textbook], the fillet [judgement].
+     */
+    public static double bevelledSideMm2(Joint joint) {
+        Groove groove = joint.groove().orElseThrow();
+        int sides = joint.preparation() == EdgePreparation.BEVEL_BOTH_SIDES ? 2 : 1;
+        double stem = joint.abutting().inMillimetres();
+        double cut = Math.max(0, stem - groove.rootFace().inMillimetres()) / sides;
+        return cut * cut * groove.halfAngleTangent() / 2 + legAreaMm2(STEM_COVER * stem);
     }
 
     /** Section of a fillet a little convex, mm²: 1.1 L²/2. */
@@ -206,7 +222,8 @@ public record FusionRequirement(
         };
         double depth = Math.min(through, Math.max(0, wanted));
         double half = depth < through ? Math.min(LIMITED_HALF_WIDTH_MM, width / 2) : width / 2;
-        return new FusionRequirement(half, depth, ROOT_AREA_MM2, 0, speed, arc, sink);
+        double laid = Math.min(ROOT_AREA_MM2, groove.sectionMm2(t) + groove.capMm2(t));
+        return new FusionRequirement(half, depth, laid, 0, speed, arc, sink);
     }
 
     /** The same melt with another section of added metal, mm². */

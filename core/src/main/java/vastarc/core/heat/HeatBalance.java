@@ -116,12 +116,16 @@ public record HeatBalance(
 
     /** V I / v, kJ/mm. */
     public double arcEnergyKjPerMm() {
-        return voltageV() * currentA() / demand.speedMmPerS() / 1000;
+        return energy().kjPerMm();
     }
 
     /** Heat input of EN 1011-1, 0.6 V I / v, kJ/mm. */
     public double heatInputKjPerMm() {
-        return ArcModel.STANDARD_EFFICIENCY * arcEnergyKjPerMm();
+        return energy().heatInputKjPerMm();
+    }
+
+    private ArcEnergy energy() {
+        return ArcEnergy.of(voltageV() * currentA(), demand.speedMmPerS());
     }
 
     /** Σ n_i t_i / 2, mm. */

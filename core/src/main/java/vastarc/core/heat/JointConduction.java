@@ -22,7 +22,6 @@ public final class JointConduction {
     /** Least half width of what is called molten, mm. */
     public static final double LEAST_HALF_WIDTH_MM = 0.05;
 
-    private static final double STRIP_MM = 3;
     private static final double FACE_LOSS_W_PER_M2K = 50;
     private static final double SMALL_TAB_FACTOR = 0.5;
     private static final double MM = 1e-3;
@@ -75,7 +74,7 @@ public final class JointConduction {
             legs.add(leg(abuttingWeight, joint.other().properties(), abutting, speed, loss));
         }
         if (joint.preparation() == EdgePreparation.BACKING_STRIP) {
-            legs.add(leg(1, joint.material().properties(), STRIP_MM, speed, loss));
+            legs.add(leg(1, joint.material().properties(), EdgePreparation.STRIP_MM, speed, loss));
         }
         double wall = Math.min(joint.base().inMillimetres(), joint.abutting().inMillimetres());
         return new JointConduction(legs, conditions.metalC() + CornerModel.warmthK(joint, wall));

@@ -1,6 +1,7 @@
 package vastarc.core.heat;
 
 import vastarc.core.material.MaterialProperties;
+import vastarc.core.quantity.PhysicalConstants;
 
 /**
  * The molten pool.
@@ -15,7 +16,6 @@ public record WeldPool(double frontWidthMm, double backWidthMm, double lengthMm,
     private static final double FREEZE_FACTOR = 2.0;
     private static final double SUPERHEAT_K = 250;
     private static final double FILM_RUPTURE = 6;
-    private static final double GRAVITY = 9.81;
 
     /** Widest that the cup has to cover, mm: of a corner, whose faces stand at right angles, the straight way from toe to toe. */
     public double coveredMm(boolean corner) {
@@ -62,7 +62,8 @@ public record WeldPool(double frontWidthMm, double backWidthMm, double lengthMm,
      */
     public static double widestBackMm(MaterialProperties metal, double thicknessMm, double currentA) {
         double pressure = 230 * Math.pow(currentA / 100, 2);
-        double head = metal.liquidDensityKgPerM3() * GRAVITY * thicknessMm * 1e-3 + 0.5 * pressure;
+        double head =
+                metal.liquidDensityKgPerM3() * PhysicalConstants.GRAVITY_M_PER_S2 * thicknessMm * 1e-3 + 0.5 * pressure;
         return Math.min(FILM_RUPTURE * thicknessMm, 2 * metal.surfaceTensionNPerM() / head * 1000);
     }
 

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import vastarc.core.material.Material;
 
-/** How the edges are made ready. Its words: {@code preparation.<name>}. */
+/** How the edges are prepared. Its words: {@code preparation.<name>}. */
 public enum EdgePreparation {
     SQUARE,
     /** A single V; on plate the V butt is a joint form of its own. */
@@ -22,6 +22,12 @@ public enum EdgePreparation {
 
     /** Thinnest plate that is prepared as a V, mm (judgement). */
     public static final double V_FROM_MM = 3;
+
+    /** Thickness of a backing strip, mm (judgement). */
+    public static final double STRIP_MM = 3;
+
+    /** Width of a backing strip to each side of the seam, mm (judgement). */
+    public static final double STRIP_HALF_WIDTH_MM = 15;
 
     /** Whether a joint form is prepared so. */
     public boolean isFor(JointForm form) {

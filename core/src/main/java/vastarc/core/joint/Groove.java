@@ -35,6 +35,30 @@ public record Groove(double angleDeg, Length rootFace, Length gap) {
         };
     }
 
+    private static final double CAP_HEIGHT_MM = 1;
+    private static final double CAP_OVERLAP_MM = 2;
+
+    /**
+     * Section below the face of plate t thick, mm²: \( g t + (t-f)^2\tan(\alpha/2) \); g gap, f root face, α angle. Source: geometry [textbook].
+     */
+    public double sectionMm2(double thicknessMm) {
+        double bevel = bevelMm(thicknessMm);
+        return gap.inMillimetres() * thicknessMm + bevel * bevel * halfAngleTangent();
+    }
+
+    /**
+     * Section of the cap above the face, mm²: \( \tfrac23 w h \), h 1 mm, \( w = g + 2(t-f)\tan(\alpha/2) + 2 \). Source: geometry [textbook], h
+     * and the overlap [judgement].
+     */
+    public double capMm2(double thicknessMm) {
+        double width = gap.inMillimetres() + 2 * bevelMm(thicknessMm) * halfAngleTangent() + CAP_OVERLAP_MM;
+        return 2.0 / 3 * width * CAP_HEIGHT_MM;
+    }
+
+    private double bevelMm(double thicknessMm) {
+        return Math.max(0, thicknessMm - rootFace.inMillimetres());
+    }
+
     /** tan of half the included angle. */
     public double halfAngleTangent() {
         return Math.tan(Math.toRadians(angleDeg / 2));

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import vastarc.core.quantity.Length;
+import vastarc.core.quantity.PhysicalConstants;
 
 /**
  * How the welder goes about it. {@link #usual()} is the default; {@link #with} changes some of it.
@@ -49,8 +50,6 @@ public record WeldingConditions(
         double hoseLengthM,
         double hoseBoreMm) {
 
-    public static final double ROOM_C = 20;
-
     /** Flat, with wire, freehand, pedal, no bar, no purge, steady current, room temperature, 4 m of 4 mm hose. */
     public static WeldingConditions usual() {
         return new WeldingConditions(
@@ -77,7 +76,7 @@ public record WeldingConditions(
 
     /** Temperature of the metal before the arc, °C: as given, else room temperature. */
     public double metalC() {
-        return preheatC.orElse(ROOM_C);
+        return preheatC.orElse(PhysicalConstants.ROOM_C);
     }
 
     /** A copy with some things changed, for example {@code practice.with(draft -> draft.wire = false)}. */

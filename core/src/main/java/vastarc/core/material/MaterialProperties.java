@@ -3,6 +3,7 @@ package vastarc.core.material;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Set;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.tables.Maps;
 import vastarc.core.tables.SourceKind;
 import vastarc.core.tables.Table;
@@ -35,8 +36,6 @@ public record MaterialProperties(
         double coolingCapacityJPerKgK,
         SourceKind kind) {
 
-    private static final double ROOM_C = 20;
-    private static final double GRAVITY_M_PER_S2 = 9.81;
     private static final Map<Material, MaterialProperties> TABLE = read();
 
     static MaterialProperties of(Material material) {
@@ -55,12 +54,12 @@ public record MaterialProperties(
 
     /** Enthalpy to melt from room temperature: cm (Tm − 20) + L, J/kg. */
     public double meltEnthalpyJPerKg() {
-        return meltCapacityJPerKgK * (meltC - ROOM_C) + latentJPerKg;
+        return meltCapacityJPerKgK * (meltC - PhysicalConstants.ROOM_C) + latentJPerKg;
     }
 
     /** Capillary length of the melt √(γ/(ρ g)), m. */
     public double capillaryLengthM() {
-        return Math.sqrt(surfaceTensionNPerM / (liquidDensityKgPerM3 * GRAVITY_M_PER_S2));
+        return Math.sqrt(surfaceTensionNPerM / (liquidDensityKgPerM3 * PhysicalConstants.GRAVITY_M_PER_S2));
     }
 
     private static Map<Material, MaterialProperties> read() {

@@ -11,12 +11,13 @@ import java.util.zip.CRC32;
 public final class EngineVersion {
 
     /** Raised by one whenever a rule moves a figure. */
-    static final int RULES = 4;
+    static final int RULES = 5;
 
     /** Every table a figure depends on. */
     static final List<String> TABLES = List.of(
             "control-logics.csv",
             "control-reactions.csv",
+            "corner-model.csv",
             "cups.csv",
             "expansion.csv",
             "gauges.csv",
@@ -25,6 +26,7 @@ public final class EngineVersion {
             "melting.csv",
             "one-pass.csv",
             "preheat.csv",
+            "purge-targets.csv",
             "tacks.csv",
             "tip-flats.csv",
             "tints.csv",

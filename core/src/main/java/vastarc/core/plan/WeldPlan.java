@@ -14,10 +14,12 @@ import vastarc.core.joint.ControlDevice;
 import vastarc.core.joint.Weld;
 import vastarc.core.joint.WeldingConditions;
 import vastarc.core.plan.SheetDocument.ChangedFigure;
+import vastarc.core.purge.PurgeSetup;
 import vastarc.core.sheet.Alternative;
 import vastarc.core.sheet.OwnValues;
 import vastarc.core.sheet.PassSchedule;
 import vastarc.core.sheet.SetupSheet;
+import vastarc.core.sheet.SheetChoices;
 import vastarc.core.sheet.SheetPlanner;
 import vastarc.core.sheet.ShopDefaults;
 import vastarc.core.sheet.ThermalPlan;
@@ -35,6 +37,7 @@ public final class WeldPlan {
      * @param weld    joint and practice
      * @param shop    the shop's methods and stock
      * @param own     the welder's own values of the sheet's settings
+     * @param purge   how the back is purged
      * @param choices the control logic, and own values that only a weld cycle has
      * @param proven  the sheet the weld was proven with, whose figures are used whatever would be calculated today; empty for an open one
      * @param pass    the pass it is for, from 1; own values and proof were made for the first and belong to that one alone
@@ -43,13 +46,15 @@ public final class WeldPlan {
             Weld weld,
             ShopDefaults shop,
             OwnValues own,
+            PurgeSetup purge,
             CycleChoices choices,
             Optional<SheetDocument> proven,
             int pass) {
 
         /** No own values, nothing proven. */
         public static PlanRequest of(Weld weld, ShopDefaults shop) {
-            return new PlanRequest(weld, shop, OwnValues.none(), CycleChoices.none(), Optional.empty(), 1);
+            return new PlanRequest(
+                    weld, shop, OwnValues.none(), PurgeSetup.usual(), CycleChoices.none(), Optional.empty(), 1);
         }
 
         /** The same weld without own values, under the same trigger mode. */
@@ -58,6 +63,7 @@ public final class WeldPlan {
                     weld,
                     shop,
                     OwnValues.none(),
+                    purge,
                     new CycleChoices(choices.logic(), Map.of(), choices.seamMm()),
                     Optional.empty(),
                     pass);
@@ -69,6 +75,7 @@ public final class WeldPlan {
                     weld,
                     shop,
                     own,
+                    purge,
                     new CycleChoices(Optional.of(mode), choices.own(), choices.seamMm()),
                     proven,
                     pass);
@@ -76,12 +83,21 @@ public final class WeldPlan {
 
         /** The same weld with other shop defaults. */
         public PlanRequest in(ShopDefaults others) {
-            return new PlanRequest(weld, others, own, choices, proven, pass);
+            return new PlanRequest(weld, others, own, purge, choices, proven, pass);
+        }
+
+        /** The same weld with its back purged otherwise. */
+        public PlanRequest with(PurgeSetup other) {
+            return new PlanRequest(weld, shop, own, other, choices, proven, pass);
+        }
+
+        SheetChoices sheet() {
+            return new SheetChoices(shop, own, purge);
         }
 
         /** Another pass of the same weld. */
         public PlanRequest onPass(int other) {
-            return new PlanRequest(weld, shop, own, choices, proven, other);
+            return new PlanRequest(weld, shop, own, purge, choices, proven, other);
         }
     }
 
@@ -152,10 +168,10 @@ public final class WeldPlan {
         Outcome<SetupSheet> made = today;
         if (made == null) {
             made = first == null
-                    ? balance().then(heat -> SheetPlanner.plan(heat, ask.shop(), ask.own()))
+                    ? balance().then(heat -> SheetPlanner.plan(heat, ask.sheet()))
                     : first.today()
                             .then(sheet -> first.balance())
-                            .then(heat -> SheetPlanner.later(heat, ask.shop(), ask.pass()));
+                            .then(heat -> SheetPlanner.later(heat, ask.sheet(), ask.pass()));
             today = made;
         }
         return made;

@@ -3,6 +3,7 @@ package vastarc.core.purge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import vastarc.core.quantity.PhysicalConstants;
 
 /**
  * Air driven out by argon, between two limits: pushed ahead of it (displacement) and stirred into it (well mixed).
@@ -35,8 +36,6 @@ public record Purge(
     private static final double BLEND = 0.6;
     private static final int CURVE_POINTS = 60;
     private static final double BEYOND = 1.3;
-    private static final double GRAVITY = 9.81;
-    private static final double ARGON_KG_PER_M3 = 1.66;
     private static final double LIGHTER_KG_PER_M3 = 0.46;
 
     /** Oxygen at a time, by both ways of calculation, ppm. */
@@ -46,7 +45,11 @@ public record Purge(
     public static boolean liesInLayers(double flowLPerMin, PurgePart part) {
         double d = part.acrossMm() * 1e-3;
         double speed = flowLPerMin / 6e4 / (part.areaMm2() * 1e-6);
-        return LIGHTER_KG_PER_M3 * GRAVITY * d / (ARGON_KG_PER_M3 * speed * speed) > 1;
+        return LIGHTER_KG_PER_M3
+                        * PhysicalConstants.GRAVITY_M_PER_S2
+                        * d
+                        / (PhysicalConstants.ARGON_KG_PER_M3 * speed * speed)
+                > 1;
     }
 
     /** Dead volume of a hose, L. */

@@ -53,12 +53,6 @@ public record PurgePlan(
 
     private static final double LOCAL_BORES = 3;
 
-    private static final double HOLD_SHARE = 0.6;
-    private static final double LEAST_HOLD = 3;
-    private static final double MOST_HOLD = 8;
-    private static final double NARROW_MM = 20;
-    private static final double LEAST_NARROW = 1;
-    private static final double MOST_NARROW = 2;
     private static final double EASY_CHANGES = 60;
 
     /** Fewest changes of the volume before a strike without a meter (judgement). */
@@ -89,6 +83,7 @@ public record PurgePlan(
      * @param vent      the hole
      * @param hoseL     dead volume of the hose, L
      * @param root      the molten root
+     * @param holdShare hold flow over fill flow, 0–1
      */
     public record PurgeRequest(
             List<PurgePart> parts,
@@ -100,10 +95,17 @@ public record PurgePlan(
             GasPort ventAt,
             Vent vent,
             double hoseL,
-            RootPressure root) {
+            RootPressure root,
+            double holdShare) {
 
         public PurgeRequest {
             parts = List.copyOf(parts);
+        }
+
+        /** {@return the same filled with another flow, L/min} */
+        public PurgeRequest filledWith(double otherLPerMin) {
+            return new PurgeRequest(
+                    parts, otherLPerMin, leak, argonPpm, targetPpm, inlet, ventAt, vent, hoseL, root, holdShare);
         }
 
         double volumeL() {
@@ -115,11 +117,13 @@ public record PurgePlan(
         }
     }
 
-    /** A flow with its range, L/min. */
-    public record PurgeHold(double value, double low, double high) {}
-
     /** Calculates a purge: volume, waiting time, hold flow, root pressure and cylinder. Equations: well-mixed dilution and displacement, {@link Purge}. */
     public static PurgePlan of(PurgeRequest request) {
+        return of(request, PurgeHold.of(request));
+    }
+
+    /** Calculates a purge that is held at a flow of its own. */
+    public static PurgePlan of(PurgeRequest request, PurgeHold hold) {
         boolean layered = request.inlet() == GasPort.LOW
                 && request.ventAt() == GasPort.HIGH
                 && request.parts().stream().allMatch(part -> Purge.liesInLayers(request.flow(), part));
@@ -131,7 +135,6 @@ public record PurgePlan(
                 request.targetPpm(),
                 layered,
                 request.hoseL());
-        PurgeHold hold = hold(request);
         double holdPa = RootPressure.ventPa(hold.value(), request.vent());
         return new PurgePlan(
                 request,
@@ -141,26 +144,6 @@ public record PurgePlan(
                 request.root().verdict(holdPa),
                 hold,
                 problems(request, purge, hold));
-    }
-
-    /** Six tenths of the fill within 3 to 8, a trickle in narrow bores, never more than leaves the root sound. */
-    private static PurgeHold hold(PurgeRequest request) {
-        boolean narrow = request.acrossMm() < NARROW_MM;
-        double sound = RootPressure.flowLPerMin(request.root().mostPa(), request.vent());
-        double low = Math.max(narrow ? LEAST_NARROW : LEAST_HOLD, leastAgainstLeak(request));
-        double high = Math.min(sound, narrow ? MOST_NARROW : MOST_HOLD);
-        double usual = narrow
-                ? LEAST_NARROW + (MOST_NARROW - LEAST_NARROW) * request.acrossMm() / NARROW_MM
-                : Math.min(MOST_HOLD, Math.max(LEAST_HOLD, HOLD_SHARE * request.flow()));
-        double value = Math.max(Math.min(usual, high), Math.min(low, high));
-        return new PurgeHold(value, Math.min(low, value), Math.max(high, value));
-    }
-
-    /** Least flow whose floor lies under the target, L/min; 0 without a leak. */
-    private static double leastAgainstLeak(PurgeRequest request) {
-        return request.leak() == 0 || request.targetPpm() <= request.argonPpm()
-                ? 0
-                : request.leak() * (Purge.AIR_PPM - request.targetPpm()) / (request.targetPpm() - request.argonPpm());
     }
 
     private static List<Phrase> problems(PurgeRequest request, Purge purge, PurgeHold hold) {
@@ -175,11 +158,11 @@ public record PurgePlan(
             problems.add(Phrase.of(ends ? "purge.problem.fast" : "purge.problem.ends"));
         }
         double sound = RootPressure.flowLPerMin(request.root().mostPa(), request.vent());
-        double against = leastAgainstLeak(request);
+        double against = PurgeHold.leastAgainstLeak(request);
         if (against > sound && purge.isReachable()) {
             problems.add(Phrase.of(
                     "purge.problem.leakOrVent", Quantity.litresPerMin(against), Quantity.litresPerMin(sound)));
-        } else if (sound < hold.low() || sound < LEAST_NARROW) {
+        } else if (sound < hold.low() || sound < PurgeHold.LEAST_NARROW) {
             problems.add(Phrase.of("purge.problem.vent", Quantity.litresPerMin(sound)));
         }
         request.parts().stream()

@@ -18,10 +18,9 @@ public final class PurgeTargets {
 
     private PurgeTargets() {}
 
-    /** Oxygen at the strike, ppm: of the finish where the metal has one, else of plain work. */
+    /** Oxygen at the strike, ppm by volume: of the finish where the metal has one, else of plain work; of a pair the stricter. */
     public static double strikePpm(Joint joint, FinishRequirement finish) {
-        boolean other = joint.wantsPurge() && !joint.material().wantsPurge();
-        return strikePpm(other ? joint.other() : joint.material(), finish);
+        return Math.min(strikePpm(joint.material(), finish), strikePpm(joint.other(), finish));
     }
 
     /** As {@link #strikePpm(Joint, FinishRequirement)}, of one metal. */

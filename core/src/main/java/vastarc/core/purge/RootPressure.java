@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
 import vastarc.core.material.MaterialProperties;
+import vastarc.core.quantity.PhysicalConstants;
 
 /**
  * What the vent's pressure does to the molten root.
@@ -14,15 +15,13 @@ import vastarc.core.material.MaterialProperties;
  * \( \delta = \frac{(\Delta p - \rho g t\cos) w^2}{8\gamma} \). Checked by: root-pressure.csv.
  *
  * @param metal       of the root
- * @param thicknessMm wall, mm
+ * @param thicknessMm of the molten root, mm: the wall; in a groove what the root pass melts
  * @param backWidthMm w, molten width behind, mm
  * @param position    of the weld
  */
 public record RootPressure(Material metal, double thicknessMm, double backWidthMm, Position position) {
 
-    private static final double DENSITY = 1.66;
     private static final double DISCHARGE = 0.62;
-    private static final double GRAVITY = 9.81;
     private static final double MOST_BULGE = 0.15;
     private static final double MOST_OF_LIMIT = 0.3;
 
@@ -57,12 +56,12 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
     /** Pressure inside over that outside, Pa. */
     public static double ventPa(double flowLPerMin, Vent vent) {
         double speed = flowLPerMin / 6e4 / (DISCHARGE * vent.areaM2());
-        return 0.5 * DENSITY * speed * speed;
+        return 0.5 * PhysicalConstants.ARGON_KG_PER_M3 * speed * speed;
     }
 
     /** Weight of the molten root as pressure, weld on top, Pa. */
     public double headPa() {
-        return properties().liquidDensityKgPerM3() * GRAVITY * thicknessMm * 1e-3;
+        return properties().liquidDensityKgPerM3() * PhysicalConstants.GRAVITY_M_PER_S2 * thicknessMm * 1e-3;
     }
 
     /** Most that its surface holds, Pa. */
@@ -121,12 +120,13 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
         double width = backWidthMm * 1e-3;
         double least = cosines().stream().mapToDouble(Double::doubleValue).min().orElseThrow();
         double byBulge = MOST_BULGE * thicknessMm * 1e-3 * tension / (width * width) + headPa() * least;
-        return Math.max(0, Math.min(byBulge, MOST_OF_LIMIT * limitPa()));
+        double byTension = Math.min(MOST_OF_LIMIT * limitPa(), limitPa() + headPa() * least);
+        return Math.max(0, Math.min(byBulge, byTension));
     }
 
     /** Flow that gives a pressure through a vent, L/min. */
     public static double flowLPerMin(double pressurePa, Vent vent) {
-        return 6e4 * DISCHARGE * vent.areaM2() * Math.sqrt(2 * pressurePa / DENSITY);
+        return 6e4 * DISCHARGE * vent.areaM2() * Math.sqrt(2 * pressurePa / PhysicalConstants.ARGON_KG_PER_M3);
     }
 
     /** The hole, so many of them, whose pressure carries the root's weight, mm; empty where the weld is not on top. */
@@ -135,7 +135,7 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
         if (weight <= 0) {
             return OptionalDouble.empty();
         }
-        double area = flowLPerMin / 6e4 / (DISCHARGE * Math.sqrt(2 * weight / DENSITY));
+        double area = flowLPerMin / 6e4 / (DISCHARGE * Math.sqrt(2 * weight / PhysicalConstants.ARGON_KG_PER_M3));
         return OptionalDouble.of(Math.sqrt(4 * area / count / Math.PI) * 1000);
     }
 }

@@ -24,6 +24,7 @@ public enum Unit {
     PERCENT("%"),
     KJ_PER_MM("kJ/mm"),
     KILOJOULE("kJ"),
+    PASCAL("Pa"),
     CELSIUS("°C"),
     KELVIN("K"),
     DEGREE("°"),

@@ -17,7 +17,7 @@ public enum UnitSystem {
 
     private static final double FLAT_STEP_MM = 0.05;
     private static final int THIRTY_SECONDS = 32;
-    private static final double L_PER_MIN_PER_CFH = 28.316846592 / 60;
+    private static final double L_PER_MIN_PER_CFH = PhysicalConstants.CUBIC_FOOT_L / 60;
 
     /** Trade sizes of wire and tungsten, mm to inch name. Source: handbook, verify. */
     private static final Map<Double, String> STOCK_INCH_NAMES = new TreeMap<>(Map.of(
@@ -81,7 +81,7 @@ public enum UnitSystem {
                 double cfh = value / L_PER_MIN_PER_CFH;
                 yield new FormattedQuantity(rounded(cfh, cfh < 10 ? 1 : 0), "ft³/h");
             }
-            case LITRE -> new FormattedQuantity(rounded(value / 28.316846592, 2), "ft³");
+            case LITRE -> new FormattedQuantity(rounded(value / PhysicalConstants.CUBIC_FOOT_L, 2), "ft³");
             case METRE -> new FormattedQuantity(rounded(value / 0.3048, 1), "ft");
             case GRAM -> new FormattedQuantity(rounded(value / 28.349523125, 2), "oz");
             case KJ_PER_MM -> new FormattedQuantity(rounded(value * Length.MM_PER_INCH, 2), "kJ/in");

@@ -14,6 +14,7 @@ import vastarc.core.sequence.WeldSequence.SequenceTotals;
 import vastarc.core.sequence.WeldSequence.WaitReason;
 import vastarc.core.sequence.WeldSequence.WeldSegment;
 import vastarc.core.sheet.ParameterKey;
+import vastarc.core.sheet.PassSchedule;
 import vastarc.core.sheet.TackPlan;
 
 /** Gives the runs of a job their time, with every wait and its reason, and adds up what they take. */
@@ -43,7 +44,6 @@ public final class SequencePlanner {
     private static final double WARM_K = 15;
     private static final double HELD_INSIDE_C = 300;
     private static final double HELD_INSIDE_TITANIUM_C = 200;
-    private static final double LOSS = 1.03;
     private static final double MAINS_EFFICIENCY = 0.8;
 
     private final SequenceRequest ask;
@@ -219,7 +219,7 @@ public final class SequencePlanner {
         for (WeldSegment segment : runs) {
             PassFigures figures = ask.passes().get(Math.max(1, segment.pass()) - 1);
             boolean tack = segment.kind() == SegmentKind.TACK;
-            double mm = tack ? 0 : segment.lengthMm() * figures.wireMmPerMm() * LOSS;
+            double mm = tack ? 0 : segment.lengthMm() * figures.wireMmPerMm() * PassSchedule.FILLER_LOSS;
             double still = tack
                     ? ask.sheet().tacks().preFlowS() + ask.sheet().tacks().postFlowS()
                     : figures.preFlowS() + figures.postFlowS();

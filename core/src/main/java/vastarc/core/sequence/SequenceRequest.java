@@ -93,9 +93,10 @@ public record SequenceRequest(
         return sheet.joint().roundMm().orElse(0);
     }
 
-    /** How long the argon fills before the first arc, s: as entered, else the shortest wait that the purge allows without a meter. */
+    /** How long the argon fills before the first arc, s: as entered, else the wait of the purge without a meter; its least where the target is never reached. */
     public double purgeS() {
-        return work.purgeS().orElse(sheet.joint().isTitanium() ? PurgePlan.LEAST_TITANIUM_S : PurgePlan.LEAST_S);
+        double least = sheet.joint().isTitanium() ? PurgePlan.LEAST_TITANIUM_S : PurgePlan.LEAST_S;
+        return work.purgeS().orElseGet(() -> sheet.purge().waitS().orElse(least));
     }
 
     /** Length of a seam, mm: given, or once round, or a usual run. */

@@ -232,7 +232,7 @@ public record Alternative(Phrase says, Map<String, Object> change, double curren
             return Optional.empty();
         }
         SheetDecisions plan =
-                ThermalPlan.inScope(other.joint(), other.practice()).first(shop, OwnValues.none());
+                ThermalPlan.inScope(other.joint(), other.practice()).first(SheetChoices.of(shop));
         if (ScopeRules.currentProblem(plan).isPresent()) {
             return Optional.empty();
         }

@@ -12,6 +12,7 @@ import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Penetration;
 import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Family;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.tables.Maps;
 import vastarc.core.tables.Table;
 
@@ -85,7 +86,7 @@ public record ButtChoice(
         double stored = heat.metal().heatCapacityJPerKgK() * heat.metal().densityKgPerM3();
         double shrinkage = alpha / stored * perMetre / (t * 1e-3) * 1000;
         double pull = alpha
-                * (heat.metal().meltC() - WeldingConditions.ROOM_C)
+                * (heat.metal().meltC() - PhysicalConstants.ROOM_C)
                 * (heat.pool().frontWidthMm() - heat.pool().backWidthMm())
                 / t;
         return new ButtChoice(

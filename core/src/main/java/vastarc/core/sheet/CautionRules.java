@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import vastarc.core.consumable.FillerAlloy;
+import vastarc.core.consumable.FillerRod;
 import vastarc.core.heat.FusionRequirement;
 import vastarc.core.heat.HeatBalance;
 import vastarc.core.heat.WeldPool;
@@ -182,18 +183,14 @@ final class CautionRules {
         Joint joint = plan.joint();
         Method method = plan.methods().of(ParameterTopic.WIRE_SIZE);
         FillerChoice choice = FillerChoice.of(method, plan);
-        if (choice.wire().isTooThickFor(joint.wireThicknessMm())) {
+        FillerRod rod = plan.filler().orElseThrow().item();
+        if (rod.isTooThickFor(joint.wireThicknessMm())) {
             cautions.add(Caution.of(
-                    "wireThick",
-                    Quantity.stockMillimetres(choice.wire().diameterMm()),
-                    Quantity.millimetres(joint.thinnerMm())));
+                    "wireThick", Quantity.stockMillimetres(rod.diameterMm()), Quantity.millimetres(joint.thinnerMm())));
         } else if (method == Method.WIRE_THICKER && choice.chillPerDabK() > FillerChoice.COLD_DAB_K) {
             cautions.add(Caution.of("coldDab", Quantity.of(choice.chillPerDabK(), Unit.KELVIN)));
         }
-        double perMin = plan.heat().demand().depositedAreaMm2()
-                * plan.heat().demand().speedMmPerS()
-                * 60
-                / choice.wire().sectionMm2();
+        double perMin = FillerChoice.feedMmPerMin(plan.heat().demand(), rod);
         if (perMin > FillerChoice.FASTEST_MM_PER_MIN) {
             cautions.add(Caution.of(
                     "feedFast", Quantity.mmPerMin(perMin), Quantity.mmPerMin(FillerChoice.FASTEST_MM_PER_MIN)));

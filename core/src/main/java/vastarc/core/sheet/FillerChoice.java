@@ -3,8 +3,10 @@ package vastarc.core.sheet;
 import java.util.List;
 import java.util.stream.Stream;
 import vastarc.core.consumable.FillerRod;
+import vastarc.core.heat.FusionRequirement;
 import vastarc.core.heat.HeatBalance;
 import vastarc.core.joint.Joint;
+import vastarc.core.sheet.Stock.StockChoice;
 
 /**
  * What one wire diameter does to the arc, by both ways of calculating it.
@@ -56,11 +58,15 @@ public record FillerChoice(
 
     /** The diameter a method picks. */
     static FillerRod pick(Method method, SheetDecisions plan) {
-        double t = plan.joint().wireThicknessMm();
+        return pick(method, plan.first(), plan.methods());
+    }
+
+    private static FillerRod pick(Method method, HeatBalance first, ChosenMethods methods) {
+        double t = first.joint().wireThicknessMm();
         return switch (method) {
             case WIRE_THINNER -> FillerRod.thinnerThan(t);
             case WIRE_THICKER -> FillerRod.thickerThan(t);
-            default -> usual(plan.heat(), isThinTitanium(plan));
+            default -> usual(first, isThinTitanium(first, methods));
         };
     }
 
@@ -73,18 +79,33 @@ public record FillerChoice(
         double t = joint.wireThicknessMm();
         FillerRod usual =
                 joint.isCorner() ? FillerRod.usualForFillet(t, thinTitanium) : FillerRod.usualFor(t, thinTitanium);
-        double laid = heat.demand().depositedAreaMm2() * heat.demand().speedMmPerS() * 60;
         return FillerRod.sizes().stream()
                 .filter(size -> size.diameterMm() >= usual.diameterMm())
-                .filter(size -> laid / size.sectionMm2() <= FASTEST_MM_PER_MIN
+                .filter(size -> feedMmPerMin(heat.demand(), size) <= FASTEST_MM_PER_MIN
                         || FillerRod.thickerThan(size.diameterMm()).isTooThickFor(t))
                 .findFirst()
                 .orElse(FillerRod.sizes().get(FillerRod.sizes().size() - 1));
     }
 
+    /** The rod of a weld, from stock, by the shop's method. */
+    static StockChoice<FillerRod> rod(HeatBalance first, ShopDefaults shop) {
+        ChosenMethods methods = shop.methods();
+        FillerRod right = pick(methods.of(ParameterTopic.WIRE_SIZE), first, methods);
+        return shop.stock().wire(right, first.joint().wireThicknessMm());
+    }
+
+    /** Feed of a rod, mm/min: \( 60 A v/A_w \); A section laid, mm², v travel, mm/s, A_w section of the rod, mm². Source: arithmetic. */
+    static double feedMmPerMin(FusionRequirement requirement, FillerRod rod) {
+        return requirement.depositedAreaMm2() * requirement.speedMmPerS() / rod.sectionMm2() * 60;
+    }
+
     /** Titanium takes wire no thicker than the wall, unless the shop goes by the steel table. */
     static boolean isThinTitanium(SheetDecisions plan) {
-        return plan.isTitanium() && plan.methods().of(ParameterTopic.TITANIUM_WIRE) == Method.TITANIUM_WIRE_THIN;
+        return isThinTitanium(plan.first(), plan.methods());
+    }
+
+    private static boolean isThinTitanium(HeatBalance first, ChosenMethods methods) {
+        return first.joint().isTitanium() && methods.of(ParameterTopic.TITANIUM_WIRE) == Method.TITANIUM_WIRE_THIN;
     }
 
     static FillerChoice of(Method method, SheetDecisions plan) {

@@ -7,33 +7,21 @@ import java.util.ArrayList;
 import java.util.List;
 import vastarc.core.consumable.FillerAlloy;
 import vastarc.core.consumable.FillerRod;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.sheet.Parameter.ParameterBuilder;
 import vastarc.core.sheet.Stock.StockChoice;
 import vastarc.core.text.Phrase;
 
-/** Filler wire and back purge. */
+/** Filler, and the settings that follow it on the sheet. */
 final class FillerRules {
-
-    private static final double LEAST_PURGE = 3;
-    private static final double MOST_FILL = 12;
-    private static final double MOST_HOLD = 8;
-    private static final double OPEN_BACK_FILL = 6;
-    private static final double LOW_FILL = 0.6;
-    private static final double NARROW_BORE_MM = 20;
-    private static final double LEAST_NARROW = 1;
-    private static final double MOST_NARROW = 2;
 
     private FillerRules() {}
 
     static List<Parameter> settings(SheetDecisions plan) {
         List<Parameter> settings = new ArrayList<>(6);
         settings.addAll(plan.practice().wire() ? wire(plan) : noWire());
-        settings.addAll(purge(plan));
+        settings.addAll(PurgeRules.settings(plan));
         settings.addAll(TintRules.trailing(plan));
         return settings;
     }
@@ -52,7 +40,7 @@ final class FillerRules {
         double t = plan.joint().wireThicknessMm();
         Method method = plan.methods().of(ParameterTopic.WIRE_SIZE);
         FillerChoice choice = FillerChoice.of(method, plan);
-        StockChoice<FillerRod> taken = plan.stock().wire(choice.wire(), t);
+        StockChoice<FillerRod> taken = plan.filler().orElseThrow();
         FillerRod wire = taken.item();
         Quantity thickness = Quantity.millimetres(t);
         Parameter diameter = figure(
@@ -76,7 +64,7 @@ final class FillerRules {
                                 ? Method.TITANIUM_WIRE_AS_STEEL
                                 : Method.TITANIUM_WIRE_THIN,
                         plan.isTitanium(),
-                        FillerChoice.usual(plan.heat(), !FillerChoice.isThinTitanium(plan))
+                        FillerChoice.usual(plan.first(), !FillerChoice.isThinTitanium(plan))
                                 .diameterMm())
                 .because("wireDiameter." + method.name(), thickness, Quantity.percent(choice.sameDepositPercent()));
         return List.of(diameter, alloy(plan), feed(plan, wire), share(plan));
@@ -106,8 +94,7 @@ final class FillerRules {
      * Wire feed, mm/min: \( A v/(\pi d^2/4) \); A section added, mm², v travel, d wire, mm; range ±30 %. Source: arithmetic on A [judgement].
      */
     private static Parameter feed(SheetDecisions plan, FillerRod wire) {
-        double perMin =
-                plan.heat().demand().depositedAreaMm2() * plan.heat().demand().speedMmPerS() / wire.sectionMm2() * 60;
+        double perMin = FillerChoice.feedMmPerMin(plan.heat().demand(), wire);
         return figure(ParameterKey.WIRE_FEED, new Range(perMin, 0.7 * perMin, 1.3 * perMin))
                 .from("deposit", Quantity.of(plan.heat().demand().depositedAreaMm2(), Unit.SQUARE_MM))
                 .from("wireDiameter", Quantity.stockMillimetres(wire.diameterMm()))
@@ -126,54 +113,5 @@ final class FillerRules {
                         "wireShare",
                         Quantity.watts(plan.heat().wirePowerW()),
                         Quantity.watts(plan.heat().platePowerW()));
-    }
-
-    /**
-     * Purge fill, L/min: \( 3 + D/8 \) within 3 to 12, D tube diameter, mm; 6 for an open back. Hold 0.6 of it within 3 to 8; in a bore
-     * under 20 mm 1 to 2, by the bore. Idle unpurged. Other methods: the fill all through; six tenths of both.
-     * Source: [judgement].
-     */
-    private static List<Parameter> purge(SheetDecisions plan) {
-        if (!plan.practice().purged()) {
-            String why = plan.joint().wantsPurge() ? "purge.missing" : "purge.notNeeded";
-            return List.of(
-                    figure(ParameterKey.PURGE_FLOW, Range.only(0)).idle().because(why),
-                    figure(ParameterKey.PURGE_HOLD, Range.only(0)).idle().because(why));
-        }
-        Method method = plan.methods().of(ParameterTopic.PURGE_FLOW);
-        double usual = plan.joint()
-                .tubeOd()
-                .map(od -> clamped(LEAST_PURGE + od.inMillimetres() / 8, MOST_FILL))
-                .orElse(OPEN_BACK_FILL);
-        double fill = method == Method.PURGE_LOW ? clamped(LOW_FILL * usual, MOST_FILL) : usual;
-        double bore = boreMm(plan.joint());
-        boolean narrow = bore > 0 && bore < NARROW_BORE_MM;
-        double hold = narrow
-                ? LEAST_NARROW + (MOST_NARROW - LEAST_NARROW) * bore / NARROW_BORE_MM
-                : method == Method.PURGE_HIGH ? clamped(fill, MOST_HOLD) : clamped(0.6 * fill, MOST_HOLD);
-        Range holding = narrow ? new Range(hold, LEAST_NARROW, MOST_NARROW) : new Range(hold, LEAST_PURGE, MOST_HOLD);
-        Length od = plan.joint().tubeOd().orElse(Length.ofMillimetres(0));
-        String why = plan.joint().tubeOd().isPresent() ? "purgeFlow.tube" : "purgeFlow.open";
-        return List.of(
-                figure(ParameterKey.PURGE_FLOW, new Range(fill, LEAST_PURGE, MOST_FILL))
-                        .by(method)
-                        .from("tubeOd", od.quantity())
-                        .because(why, od),
-                figure(ParameterKey.PURGE_HOLD, holding)
-                        .by(method)
-                        .from("purgeFlow", Quantity.litresPerMin(fill))
-                        .because(narrow ? "purgeHold.narrow" : "purgeHold"));
-    }
-
-    /** Bore of the tube that is purged, mm; 0 where none is given. */
-    private static double boreMm(Joint joint) {
-        double wall = joint.form() == JointForm.TUBE_BUTT
-                ? joint.thickerMm()
-                : joint.abutting().inMillimetres();
-        return joint.tubeOd().map(outside -> outside.inMillimetres() - 2 * wall).orElse(0.0);
-    }
-
-    private static double clamped(double flow, double most) {
-        return Math.min(most, Math.max(LEAST_PURGE, flow));
     }
 }

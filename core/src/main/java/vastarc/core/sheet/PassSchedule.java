@@ -5,9 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import vastarc.core.consumable.HelmetShade;
 import vastarc.core.consumable.Tungsten;
-import vastarc.core.heat.ArcModel;
+import vastarc.core.heat.ArcEnergy;
 import vastarc.core.heat.FusionRequirement;
 import vastarc.core.heat.HeatBalance;
+import vastarc.core.heat.Pulse;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.WeldingConditions;
 
@@ -32,13 +33,14 @@ public record PassSchedule(
         double arcMinPerM,
         double gasLPerM) {
 
-    private static final double LOSS = 1.03;
+    /** Filler bought over filler laid: stubs and spatter. Source: [judgement]. */
+    public static final double FILLER_LOSS = 1.03;
 
     /**
      * One pass.
      *
      * @param kind             its words: {@code pass.<kind>}
-     * @param currentA         steady current, A
+     * @param currentA         working current, A; the peak where it is pulsed
      * @param lowA             lowest that still fuses, A
      * @param highA            highest that still holds, A
      * @param areaMm2          section it lays, mm²
@@ -80,19 +82,19 @@ public record PassSchedule(
         if (runs.size() == 1) {
             return Optional.empty();
         }
-        double wire = plan.practice().wire() || plan.joint().groove().isPresent() ? wireMm(plan) : 0;
+        double wire = plan.filler().map(rod -> rod.item().diameterMm()).orElse(0.0);
         List<ScheduledPass> passes = new ArrayList<>(runs.size());
         double area = 0;
         double minutes = 0;
-        for (WeldPass run : runs) {
-            ScheduledPass pass = pass(plan, run, wire);
+        for (int i = 0; i < runs.size(); i++) {
+            ScheduledPass pass = pass(plan, runs.get(i), plan.pulses().get(i), wire);
             passes.add(pass);
             area += pass.areaMm2();
             minutes += pass.arcSPerM() / 60;
         }
         double section = Math.PI / 4 * wire * wire;
-        double gram = wire > 0 ? area * plan.heat().metal().densityKgPerM3() * LOSS * 1e-3 : 0;
-        double metres = wire > 0 ? area / section * LOSS : 0;
+        double gram = wire > 0 ? area * plan.heat().metal().densityKgPerM3() * FILLER_LOSS * 1e-3 : 0;
+        double metres = wire > 0 ? area / section * FILLER_LOSS : 0;
         return Optional.of(new PassSchedule(
                 passes,
                 clock(plan),
@@ -103,8 +105,8 @@ public record PassSchedule(
                 minutes * plan.gasFlow().value()));
     }
 
-    private static ScheduledPass pass(SheetDecisions plan, WeldPass pass, double wireMm) {
-        double current = pass.currentA() * plan.methodFactor();
+    private static ScheduledPass pass(SheetDecisions plan, WeldPass pass, Pulse pulse, double wireMm) {
+        double current = pulse.peakA();
         double speed = pass.demand().speedMmPerS();
         Range range = CurrentRules.range(plan, current);
         Tungsten tungsten = plan.tungsten();
@@ -117,7 +119,7 @@ public record PassSchedule(
                 wireMm,
                 60 * speed,
                 plan.gasFlow().value(),
-                ArcModel.STANDARD_EFFICIENCY * plan.heat().arc().powerW(current) / speed / 1000,
+                ArcEnergy.of(pulse.meanPowerW(plan.heat().arc()), speed).heatInputKjPerMm(),
                 HelmetShade.forCurrent(current).usual(),
                 plan.position().reachFactor(plan.joint()),
                 tungsten.minStableA() <= current && current <= tungsten.practicalMaxA(),
@@ -141,10 +143,7 @@ public record PassSchedule(
                 ? FusionRequirement.of(plan.joint(), conditions)
                 : plan.runs().get(plan.pass() - 1).demand().turnedFrom(plan.joint(), plan.position(), there);
         double current = HeatBalance.currentA(plan.joint(), conditions, requirement);
-        return new ClockPosition(hour, there, current * plan.methodFactor());
-    }
-
-    private static double wireMm(SheetDecisions plan) {
-        return FillerChoice.usual(plan.heat(), plan.joint().isTitanium()).diameterMm();
+        return new ClockPosition(
+                hour, there, current * plan.peakA() / plan.heat().currentA());
     }
 }

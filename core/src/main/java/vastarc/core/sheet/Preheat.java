@@ -6,13 +6,14 @@ import java.util.Set;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Family;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.tables.Table;
 
 /**
  * How warm the metal has to be before the arc, and how warm it may be between passes, by family (chromoly if either member is) and the
  * thicker member. Source: preheat.csv [judgement].
  *
- * @param lowC       least before the arc, °C; {@link WeldingConditions#ROOM_C} where no preheat is wanted
+ * @param lowC       least before the arc, °C; {@link PhysicalConstants#ROOM_C} where no preheat is wanted
  * @param highC      most before the arc, °C
  * @param interpassC most between passes, °C
  */
@@ -38,13 +39,13 @@ public record Preheat(double lowC, double highC, double interpassC) {
 
     /** Whether the metal must be warmed at all, not merely dry. */
     public boolean isWanted() {
-        return lowC > WeldingConditions.ROOM_C;
+        return lowC > PhysicalConstants.ROOM_C;
     }
 
     /** The practice with the metal warmed as it has to be, where nothing is given; a given value is used as it is. */
     static WeldingConditions warmed(Joint joint, WeldingConditions conditions) {
         double low = of(joint).lowC();
-        return conditions.preheatC().isPresent() || low <= WeldingConditions.ROOM_C
+        return conditions.preheatC().isPresent() || low <= PhysicalConstants.ROOM_C
                 ? conditions
                 : conditions.with(draft -> draft.preheatC = OptionalDouble.of(low));
     }

@@ -9,6 +9,8 @@ import vastarc.core.heat.HeatBalance;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.Penetration;
 import vastarc.core.joint.WeldingConditions;
+import vastarc.core.purge.PurgePlan;
+import vastarc.core.purge.PurgePlan.PurgeRequest;
 import vastarc.core.validation.Caution;
 import vastarc.core.validation.Problem;
 
@@ -25,6 +27,7 @@ import vastarc.core.validation.Problem;
  * @param cautions    what to mind
  * @param foot        how the current should rise and fall where a pedal controls it, and how low it may go
  * @param gasCoverMm  how far behind the arc the cup keeps the seam under gas, mm
+ * @param purgeRequest what the back is purged with, before its hold flow
  * @param own         the welder's own values used on this sheet
  * @param ownProblems own values that cannot be used, and why; the calculated ones are used instead
  */
@@ -39,6 +42,7 @@ public record SetupSheet(
         List<Caution> cautions,
         PedalRamps foot,
         double gasCoverMm,
+        PurgeRequest purgeRequest,
         OwnValues own,
         List<Problem> ownProblems) {
 
@@ -63,6 +67,7 @@ public record SetupSheet(
                 cautions,
                 foot,
                 gasCoverMm,
+                purgeRequest,
                 standing,
                 List.copyOf(refused));
     }
@@ -92,6 +97,11 @@ public record SetupSheet(
     /** {@return the penetration that is welded, asked for or standard for the joint} */
     public Penetration penetration() {
         return Penetration.of(joint(), practice());
+    }
+
+    /** The purge of the back: what fills it, how long it takes, and the hold flow of this sheet. */
+    public PurgePlan purge() {
+        return PurgeRules.plan(this);
     }
 
     /** Both options for a thin butt, calculated when asked for; empty for other joints. */

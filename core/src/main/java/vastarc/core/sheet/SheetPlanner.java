@@ -38,21 +38,22 @@ public final class SheetPlanner {
     /** The sheet of the first pass with the welder's own values. */
     public static Outcome<SetupSheet> plan(
             Joint joint, WeldingConditions conditions, ShopDefaults shop, OwnValues own) {
-        return ThermalPlan.of(joint, conditions).then(thermal -> plan(thermal, shop, own));
+        return ThermalPlan.of(joint, conditions)
+                .then(thermal -> plan(thermal, SheetChoices.of(shop).with(own)));
     }
 
     /**
      * The sheet of the first pass with the welder's own values, which were made for it. What follows from an own current or pulse (tungsten,
      * cup, ceiling, averages) follows; a value that cannot be used is left out and named in {@link SetupSheet#ownProblems()}.
      */
-    public static Outcome<SetupSheet> plan(ThermalPlan thermal, ShopDefaults shop, OwnValues own) {
-        SheetDecisions plan = thermal.first(shop, OwnValues.none());
+    public static Outcome<SetupSheet> plan(ThermalPlan thermal, SheetChoices choices) {
+        SheetDecisions plan = thermal.first(choices.with(OwnValues.none()));
         Optional<Problem> current = ScopeRules.currentProblem(plan);
         if (current.isPresent()) {
             return Outcome.failed(current.get());
         }
         SetupSheet engine = sheet(plan);
-        return Outcome.of(own.isEmpty() ? engine : withOwn(thermal, engine, shop, own));
+        return Outcome.of(choices.own().isEmpty() ? engine : withOwn(thermal, engine, choices));
     }
 
     /**
@@ -60,7 +61,7 @@ public final class SheetPlanner {
      *
      * @param pass from 2; one beyond the last is refused
      */
-    public static Outcome<SetupSheet> later(ThermalPlan thermal, ShopDefaults shop, int pass) {
+    public static Outcome<SetupSheet> later(ThermalPlan thermal, SheetChoices choices, int pass) {
         List<WeldPass> runs = thermal.runs();
         if (pass < 1 || pass > runs.size()) {
             return Outcome.failed(Problem.badValue("pass", "pass.range", pass, runs.size()));
@@ -68,15 +69,16 @@ public final class SheetPlanner {
         HeatBalance first = thermal.heat();
         HeatBalance heat = HeatBalance.of(
                 first.joint(), first.practice(), runs.get(pass - 1).demand());
-        return Outcome.of(sheet(SheetDecisions.of(heat, runs, pass, shop, OwnValues.none())));
+        return Outcome.of(sheet(SheetDecisions.of(first, heat, runs, pass, choices)));
     }
 
-    private static SetupSheet withOwn(ThermalPlan thermal, SetupSheet engine, ShopDefaults shop, OwnValues own) {
-        CheckedValues checked = OwnValueRules.check(engine, own);
-        SheetDecisions plan = thermal.first(shop, checked.own());
+    private static SetupSheet withOwn(ThermalPlan thermal, SetupSheet engine, SheetChoices choices) {
+        CheckedValues checked = OwnValueRules.check(engine, choices.own());
+        SheetDecisions plan = thermal.first(choices.with(checked.own()));
         Optional<Problem> current = ScopeRules.currentProblem(plan);
         if (current.isPresent()) {
-            SetupSheet without = withOwn(thermal, engine, shop, own.without(ParameterKey.WORKING_CURRENT));
+            SetupSheet without =
+                    withOwn(thermal, engine, choices.with(choices.own().without(ParameterKey.WORKING_CURRENT)));
             Problem named = current.get().inField(ParameterKey.WORKING_CURRENT.apiName());
             return without.withOwn(without.settings(), without.own(), joined(List.of(named), without.ownProblems()));
         }
@@ -112,6 +114,7 @@ public final class SheetPlanner {
                 new PedalRamps(
                         SlopeRules.easeInS(plan), plan.taperS(), plan.tungsten().minStableA()),
                 TintRules.coverMm(plan),
+                PurgeRules.request(plan),
                 OwnValues.none(),
                 List.of());
     }

@@ -38,7 +38,7 @@ public final class ThermalPlan {
     }
 
     /** The plan of the first pass in a shop. */
-    SheetDecisions first(ShopDefaults shop, OwnValues own) {
-        return SheetDecisions.of(heat, runs, 1, shop, own);
+    SheetDecisions first(SheetChoices choices) {
+        return SheetDecisions.of(heat, heat, runs, 1, choices);
     }
 }

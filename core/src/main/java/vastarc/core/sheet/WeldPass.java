@@ -19,14 +19,12 @@ import vastarc.core.joint.Position;
  * pass sizes [judgement]. Checked by: v-groove.csv.
  *
  * @param kind     its words: {@code pass.<kind>}
- * @param demand   what it melts
- * @param areaMm2  section it lays, mm²
+ * @param demand   what it melts, and the section it lays
  * @param currentA its steady current by the heat balance, A
  */
-record WeldPass(String kind, FusionRequirement demand, double areaMm2, double currentA) {
+record WeldPass(String kind, FusionRequirement demand, double currentA) {
 
-    private static final double CAP_HEIGHT_MM = 1;
-    private static final double ROOT_MM2 = 10;
+    private static final double ROOT_MM2 = FusionRequirement.ROOT_AREA_MM2;
     private static final double FILL_MM2 = 14;
     private static final double CLIMBING = 0.7;
     private static final double MAX_REACH_MM = 2.7;
@@ -34,14 +32,13 @@ record WeldPass(String kind, FusionRequirement demand, double areaMm2, double cu
     /** Less than this is no pass of its own. */
     private static final double LEAST_PASS_MM2 = 8;
 
-    private static final double STEM_COVER = 0.25;
     private static final int SOCKET_PASSES = 2;
 
     /** The runs of a joint in order, one at least; the first is the one the heat was balanced for. */
     static List<WeldPass> of(HeatBalance first) {
         Joint joint = first.joint();
         if (joint.preparation().isBevelledT() && first.practice().wire()) {
-            return bevelled(first, joint.groove().orElseThrow());
+            return bevelled(first);
         }
         if (joint.groove().isPresent() && !joint.isCorner()) {
             return groove(first, joint.groove().get());
@@ -50,42 +47,34 @@ record WeldPass(String kind, FusionRequirement demand, double areaMm2, double cu
             return fillet(first);
         }
         boolean both = Penetration.of(joint, first.practice()) == Penetration.BOTH_SIDES;
-        return both
-                ? List.of(
-                        first(first, "ONE_SIDE", first.demand().depositedAreaMm2()),
-                        first(first, "OTHER_SIDE", first.demand().depositedAreaMm2()))
-                : List.of(first(first, "ONLY", first.demand().depositedAreaMm2()));
+        return both ? List.of(first(first, "ONE_SIDE"), first(first, "OTHER_SIDE")) : List.of(first(first, "ONLY"));
     }
 
-    private static WeldPass first(HeatBalance heat, String kind, double areaMm2) {
-        return new WeldPass(kind, heat.demand(), areaMm2, heat.currentA());
+    private static WeldPass first(HeatBalance heat, String kind) {
+        return new WeldPass(kind, heat.demand(), heat.currentA());
     }
 
     private static WeldPass run(HeatBalance first, String kind, FusionRequirement requirement) {
-        return new WeldPass(
-                kind,
-                requirement,
-                requirement.depositedAreaMm2(),
-                HeatBalance.currentA(first.joint(), first.practice(), requirement));
+        return new WeldPass(kind, requirement, HeatBalance.currentA(first.joint(), first.practice(), requirement));
     }
 
     /** The next run; one that melts and lays what the run before it did takes what that took. */
     private static WeldPass after(List<WeldPass> runs, HeatBalance first, String kind, FusionRequirement requirement) {
         WeldPass before = runs.get(runs.size() - 1);
         return requirement.equals(before.demand())
-                ? new WeldPass(kind, requirement, requirement.depositedAreaMm2(), before.currentA())
+                ? new WeldPass(kind, requirement, before.currentA())
                 : run(first, kind, requirement);
     }
 
     private static List<WeldPass> groove(HeatBalance first, Groove groove) {
         double t = first.joint().thinnerMm();
         double fill = FILL_MM2 * (isClimbing(first.practice().position()) ? CLIMBING : 1);
-        double area = grooveMm2(t, groove) + capMm2(t, groove);
+        double area = groove.sectionMm2(t) + groove.capMm2(t);
         int count = passCount(area, fill);
         double each = count > 1 ? (area - ROOT_MM2) / (count - 1) : 0;
         boolean pipe = first.joint().form().isTube();
         List<WeldPass> runs = new ArrayList<>(count + 1);
-        runs.add(first(first, "ROOT", Math.min(ROOT_MM2, area)));
+        runs.add(first(first, "ROOT"));
         for (int pass = 1; pass < count; pass++) {
             double filled = ROOT_MM2 + each * (pass - 0.5);
             double width = Math.sqrt(square(groove.gap().inMillimetres()) + 4 * groove.halfAngleTangent() * filled);
@@ -98,18 +87,16 @@ record WeldPass(String kind, FusionRequirement demand, double areaMm2, double cu
         return runs;
     }
 
-    private static List<WeldPass> bevelled(HeatBalance first, Groove groove) {
+    private static List<WeldPass> bevelled(HeatBalance first) {
         Joint joint = first.joint();
-        double stem = joint.abutting().inMillimetres();
         int sides = joint.preparation() == EdgePreparation.BEVEL_BOTH_SIDES ? 2 : 1;
-        double cut = Math.max(0, stem - groove.rootFace().inMillimetres()) / sides;
-        double side = square(cut) * groove.halfAngleTangent() / 2 + FusionRequirement.legAreaMm2(STEM_COVER * stem);
+        double side = FusionRequirement.bevelledSideMm2(joint);
         double fill = FILL_MM2 * (isClimbing(first.practice().position()) ? CLIMBING : 1);
         int count = passCount(side, fill);
         double each = count > 1 ? (side - ROOT_MM2) / (count - 1) : 0;
         List<WeldPass> runs = new ArrayList<>(sides * count);
         for (int of = 0; of < sides; of++) {
-            runs.add(first(first, "ROOT", Math.min(ROOT_MM2, side)));
+            runs.add(first(first, "ROOT"));
             for (int pass = 1; pass < count; pass++) {
                 double width = Math.sqrt(2 * (ROOT_MM2 + each * (pass - 0.5)));
                 runs.add(run(
@@ -129,12 +116,12 @@ record WeldPass(String kind, FusionRequirement demand, double areaMm2, double cu
         double fill = FILL_MM2 * (isClimbing(first.practice().position()) ? CLIMBING : 1);
         int count = Math.max(least, filletPasses(leg, fill));
         if (count == 1) {
-            return List.of(first(first, "ONLY", first.demand().depositedAreaMm2()));
+            return List.of(first(first, "ONLY"));
         }
         double laid = first.demand().depositedAreaMm2();
         double each = Math.max(LEAST_PASS_MM2, (area - laid) / (count - 1));
         List<WeldPass> runs = new ArrayList<>(count);
-        runs.add(first(first, "ROOT", laid));
+        runs.add(first(first, "ROOT"));
         for (int pass = 1; pass < count; pass++) {
             runs.add(run(
                     first,
@@ -144,21 +131,13 @@ record WeldPass(String kind, FusionRequirement demand, double areaMm2, double cu
         return runs;
     }
 
+    /** Section it lays, mm²; 0 without filler. */
+    double areaMm2() {
+        return demand.depositedAreaMm2();
+    }
+
     private static double square(double value) {
         return value * value;
-    }
-
-    /** Section of a V below the face, mm². */
-    static double grooveMm2(double t, Groove groove) {
-        double above = Math.max(0, t - groove.rootFace().inMillimetres());
-        return groove.gap().inMillimetres() * t + above * above * groove.halfAngleTangent();
-    }
-
-    /** Section of the cap above the face, mm². */
-    static double capMm2(double t, Groove groove) {
-        double above = Math.max(0, t - groove.rootFace().inMillimetres());
-        double width = groove.gap().inMillimetres() + 2 * above * groove.halfAngleTangent() + 2;
-        return 2.0 / 3 * width * CAP_HEIGHT_MM;
     }
 
     /** 1 + ⌈(A − 10)/fill⌉. */

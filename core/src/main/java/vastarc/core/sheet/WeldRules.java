@@ -7,24 +7,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import vastarc.core.consumable.HelmetShade;
+import vastarc.core.heat.ArcEnergy;
 import vastarc.core.heat.ArcModel;
 import vastarc.core.heat.FusionRequirement;
 import vastarc.core.heat.HeatBalance;
 import vastarc.core.heat.Pulse;
 import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Penetration;
-import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Family;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
 import vastarc.core.text.Phrase;
 
 /** How the weld will go: travel, passes, heat, pool, tint, preheat, hood. */
 final class WeldRules {
-
-    private static final double LEAST_OPEN_ROOT_MM = 3;
-    private static final double MOST_OPEN_ROOT_MM = 5;
-    private static final double ROOT_OVER_GAP_MM = 1.2;
 
     private static final double HEEL_SHARE = 0.12;
     private static final double SQUARE_COPE_DEG = 90;
@@ -112,7 +108,7 @@ final class WeldRules {
         HeatBalance heat = plan.heat();
         return plan.joint().tubeOd().map(od -> {
             double rise = heat.wrapRiseK(od.inMillimetres());
-            double melt = heat.metal().meltC() - WeldingConditions.ROOM_C;
+            double melt = heat.metal().meltC() - PhysicalConstants.ROOM_C;
             double current = plan.peakA() * Math.max(0.5, 1 - rise / melt);
             return figure(ParameterKey.END_OF_LAP_CURRENT, Range.around(current, 0.95 * current, plan.peakA()))
                     .from("workingCurrent", Quantity.amperes(plan.peakA()))
@@ -173,9 +169,10 @@ final class WeldRules {
         ArcModel arc = plan.heat().arc();
         double volts = arc.voltageV(plan.pulse().averageA());
         double speed = plan.heat().demand().speedMmPerS();
-        double energy = plan.pulse().meanPowerW(arc) / speed / 1000;
-        double input = ArcModel.STANDARD_EFFICIENCY * energy;
-        Quantity power = Quantity.watts(energy * speed * 1000);
+        double powerW = plan.pulse().meanPowerW(arc);
+        double energy = ArcEnergy.of(powerW, speed).kjPerMm();
+        double input = ArcEnergy.of(powerW, speed).heatInputKjPerMm();
+        Quantity power = Quantity.watts(powerW);
         return List.of(
                 figure(ParameterKey.ARC_VOLTAGE, new Range(volts, volts - 0.8, volts + 0.8))
                         .from("arcLength", Quantity.millimetres(arc.lengthMm()))
@@ -184,7 +181,7 @@ final class WeldRules {
                 figure(ParameterKey.HEAT_INPUT, new Range(input, 0.8 * input, 1.2 * input))
                         .from("arcPower", power)
                         .from("travel", Quantity.mmPerMin(speed * 60))
-                        .from("standardEfficiency", Quantity.percent(100 * ArcModel.STANDARD_EFFICIENCY))
+                        .from("standardEfficiency", Quantity.percent(100 * ArcEnergy.STANDARD_EFFICIENCY))
                         .because("heatInput"),
                 figure(ParameterKey.ARC_ENERGY, new Range(energy, 0.8 * energy, 1.2 * energy))
                         .from("arcPower", power)
@@ -201,40 +198,19 @@ final class WeldRules {
         Parameter face = figure(ParameterKey.POOL_WIDTH, new Range(front, 0.85 * front, 1.15 * front))
                 .from("platePower", Quantity.watts(plan.heat().platePowerW()))
                 .because("poolWidth");
-        Range behind = isOpenRoot(plan)
-                ? openRoot(plan.joint().groove().orElseThrow().gap().inMillimetres())
-                : isHidden(plan) ? Range.only(0) : new Range(back, 0.7 * back, 1.3 * back);
+        Range behind = plan.pass() > 1 ? Range.only(0) : RootBead.of(plan.first());
         Parameter rear = figure(ParameterKey.BACK_BEAD, behind)
                 .from("platePower", Quantity.watts(plan.heat().platePowerW()))
                 .because(backReason(plan, back));
         return List.of(face, rear);
     }
 
-    /** The root run of a V that is melted through its open gap. */
-    private static boolean isOpenRoot(SheetDecisions plan) {
-        return plan.pass() == 1
-                && plan.penetration() == Penetration.FULL
-                && plan.joint().groove().isPresent()
-                && plan.joint().hasOpenBack();
-    }
-
-    /** Nothing of it shows behind: a later pass, a back that does not lie open. */
-    private static boolean isHidden(SheetDecisions plan) {
-        return plan.pass() > 1 || !plan.joint().hasOpenBack();
-    }
-
-    /** An open root leaves a bead of 3 to 5 mm behind, a little wider than its gap. Source: [judgement]. */
-    private static Range openRoot(double gapMm) {
-        double width = Math.min(MOST_OPEN_ROOT_MM, Math.max(LEAST_OPEN_ROOT_MM, gapMm + ROOT_OVER_GAP_MM));
-        return new Range(width, LEAST_OPEN_ROOT_MM, MOST_OPEN_ROOT_MM);
-    }
-
     private static String backReason(SheetDecisions plan, double back) {
-        if (isOpenRoot(plan)) {
-            return "backBead.openRoot";
-        }
         if (plan.pass() > 1) {
             return "backBead.later";
+        }
+        if (RootBead.isOpenRoot(plan.first())) {
+            return "backBead.openRoot";
         }
         if (!plan.joint().hasOpenBack()) {
             return "backBead.hidden";

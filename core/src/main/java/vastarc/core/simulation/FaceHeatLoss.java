@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import vastarc.core.joint.BackingBar;
-import vastarc.core.joint.WeldingConditions;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.simulation.SectionMesh.BoundaryFace;
 
 /**
@@ -42,7 +42,7 @@ record FaceHeatLoss(double ambientC, ToDoubleFunction<BoundaryFace> contact, dou
         Set<BoundaryFace> behind = Set.copyOf(back);
         double bar = chill.contactWPerM2K() * 1e-6;
         return new FaceHeatLoss(
-                WeldingConditions.ROOM_C,
+                PhysicalConstants.ROOM_C,
                 facet ->
                         STILL_PER_MM2K + (behind.contains(facet) && Math.abs(facet.placeMm()) <= BAR_HALF_MM ? bar : 0),
                 EMISSIVITY);

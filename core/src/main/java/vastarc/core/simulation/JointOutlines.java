@@ -1,5 +1,6 @@
 package vastarc.core.simulation;
 
+import vastarc.core.joint.EdgePreparation;
 import vastarc.core.simulation.SectionMesh.FaceDirection;
 import vastarc.core.simulation.SectionMesh.JointOutline;
 
@@ -91,12 +92,10 @@ final class JointOutlines {
             double stripMm)
             implements JointOutline {
 
-        private static final double STRIP_HALF_MM = 15;
-
         @Override
         public boolean isMetal(double y, double z) {
             if (z > thicknessMm) {
-                return isIn(y, 0, STRIP_HALF_MM) && z < thicknessMm + stripMm;
+                return isIn(y, 0, EdgePreparation.STRIP_HALF_WIDTH_MM) && z < thicknessMm + stripMm;
             }
             return isIn(y, 0, legMm) && z > 0 && (z > levelMm || y > openTo(z));
         }

@@ -15,7 +15,6 @@ import vastarc.core.simulation.JointOutlines.UnequalPlates;
  */
 final class JointSection {
 
-    private static final double STRIP_MM = 3;
     private static final double BESIDE_GROOVE_MM = 2;
     private static final double HALF = 0.5;
 
@@ -85,7 +84,7 @@ final class JointSection {
         double halfGap = groove.gap().inMillimetres() / 2;
         double tangent = groove.halfAngleTangent();
         double level = level(t, land, 2 * halfGap, tangent, filledMm2);
-        double strip = joint.preparation() == EdgePreparation.BACKING_STRIP ? STRIP_MM : 0;
+        double strip = joint.preparation() == EdgePreparation.BACKING_STRIP ? EdgePreparation.STRIP_MM : 0;
         GrooveOutline shape = new GrooveOutline(leg, t, level, land, halfGap, tangent, strip);
         double open = shape.openTo(0) + BESIDE_GROOVE_MM;
         GradedMesh down = GradedMesh.from(0).even(t, through(t));

@@ -7,9 +7,9 @@ import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
 import vastarc.core.consumable.Tint;
 import vastarc.core.cycle.CycleKey;
-import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Family;
 import vastarc.core.material.Material;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.simulation.PeakTemperatureRecorder.PoolState;
 import vastarc.core.simulation.PlateResult.PlateEnergy;
 import vastarc.core.simulation.SectionMesh.BoundaryFace;
@@ -282,7 +282,7 @@ final class SeamResults {
         double preheat = ask.heat().practice().metalC();
         double perK = perKelvin();
         double left = preheat + energy.storedJ() / perK;
-        double room = WeldingConditions.ROOM_C;
+        double room = PhysicalConstants.ROOM_C;
         double face = 0;
         FaceHeatLoss faceLoss =
                 FaceHeatLoss.ofJoint(grid.section.back(), ask.heat().practice().chill());

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import vastarc.core.cycle.CycleChoices;
 import vastarc.core.cycle.CycleKey;
+import vastarc.core.joint.Joint;
 import vastarc.core.joint.Weld;
 import vastarc.core.joint.WeldingConditions.WeldingConditionsBuilder;
 import vastarc.core.plan.WeldPlan;
@@ -61,6 +62,19 @@ public record SimulationSetup(
         return new SimulationSetup(plan, operator, other, legMm, wireMm);
     }
 
+    /**
+     * The seam simulated where none is entered, mm: your own, that of the work, or the joint's usual one; of a longer straight seam its first 100 mm, in which
+     * the weld has settled.
+     */
+    public static double usualSeamMm(PlanRequest plan) {
+        Joint joint = plan.weld().joint();
+        double work = plan.choices().seamMm().orElse(joint.usualSeamMm());
+        double seam = plan.choices().own().getOrDefault(CycleKey.SEAM_LENGTH, work);
+        return joint.tubeOd().isPresent()
+                ? Math.min(SimulationRequest.SEAM.high(), seam)
+                : Math.max(SimulationRequest.SEAM.low(), Math.min(Joint.USUAL_SEAM_MM, seam));
+    }
+
     /** With an own value of the sheet. */
     public SimulationSetup own(ParameterKey key, double value) {
         Map<ParameterKey, Double> values = new EnumMap<>(ParameterKey.class);
@@ -91,7 +105,7 @@ public record SimulationSetup(
 
     private SimulationSetup planned(Weld weld, OwnValues own, CycleChoices choices) {
         return new SimulationSetup(
-                new PlanRequest(weld, plan.shop(), own, choices, plan.proven(), plan.pass()),
+                new PlanRequest(weld, plan.shop(), own, plan.purge(), choices, plan.proven(), plan.pass()),
                 operator,
                 quality,
                 legMm,

@@ -92,7 +92,13 @@ final class BeadFaultQuestions {
         own.put(fault.cause().figure().orElseThrow(), fault.value());
         PlanRequest request = plan.ask();
         return WeldPlan.of(new PlanRequest(
-                        request.weld(), request.shop(), new OwnValues(own), request.choices(), Optional.empty(), 1))
+                        request.weld(),
+                        request.shop(),
+                        new OwnValues(own),
+                        request.purge(),
+                        request.choices(),
+                        Optional.empty(),
+                        1))
                 .score()
                 .value();
     }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import vastarc.core.joint.ControlDevice;
 import vastarc.core.purge.PurgePlan;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.Parameter;
 import vastarc.core.sheet.ParameterKey;
@@ -22,7 +23,6 @@ final class FigureQuestions {
     private static final List<Double> BORES = List.of(25.0, 38.0, 48.0, 60.0, 75.0, 100.0, 150.0);
     private static final List<Double> LENGTHS = List.of(300.0, 500.0, 800.0, 1200.0, 2000.0);
     private static final List<Double> FLOWS = List.of(4.0, 6.0, 8.0, 10.0);
-    private static final double CUBIC_FOOT_L = 28.3168;
     private static final double INCH = 25.4;
 
     private FigureQuestions() {}
@@ -139,7 +139,7 @@ final class FigureQuestions {
                 yield converted(
                         level,
                         flow + " ft³/h of argon",
-                        flow * CUBIC_FOOT_L / 60,
+                        flow * PhysicalConstants.CUBIC_FOOT_L / 60,
                         "L/min",
                         "a cubic foot is 28.3 L, an hour 60 min");
             }
@@ -148,7 +148,7 @@ final class FigureQuestions {
                 yield converted(
                         level,
                         flow + " L/min",
-                        flow * 60 / CUBIC_FOOT_L,
+                        flow * 60 / PhysicalConstants.CUBIC_FOOT_L,
                         "ft³/h",
                         "a cubic foot is 28.3 L, an hour 60 min");
             }

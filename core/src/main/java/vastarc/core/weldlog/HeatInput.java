@@ -1,6 +1,7 @@
 package vastarc.core.weldlog;
 
 import java.util.List;
+import vastarc.core.heat.ArcEnergy;
 
 /**
  * Heat put into a millimetre of seam, 0.6 of the arc's energy. Source: the arc's share by the standard for process 141 [standard, verify].
@@ -10,8 +11,6 @@ import java.util.List;
  * @param metered   volts were read; the sheet's arc voltage is in where they were not
  */
 public record HeatInput(double fromMeans, double momentary, boolean metered) {
-
-    static final double SHARE = 0.6;
 
     /**
      * Of a seam.
@@ -29,7 +28,10 @@ public record HeatInput(double fromMeans, double momentary, boolean metered) {
             means += fair * arc.meanA() * arc.lengthS();
             momentary += metered ? joules(recording.current(), voltage, arc, fair) : fair * arc.meanA() * arc.lengthS();
         }
-        return new HeatInput(SHARE * means / seamMm / 1000, SHARE * momentary / seamMm / 1000, metered);
+        return new HeatInput(
+                ArcEnergy.of(means, seamMm).heatInputKjPerMm(),
+                ArcEnergy.of(momentary, seamMm).heatInputKjPerMm(),
+                metered);
     }
 
     private static double joules(Channel current, Channel voltage, RecordedArc arc, double volts) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import vastarc.core.heat.ArcEnergy;
 import vastarc.core.weldlog.ArcFinder.SampleSpan;
 
 /**
@@ -137,7 +138,8 @@ public record RunAnalysis(
     public static MarkedTimes marked(double arcS, OptionalDouble seamMm, OptionalDouble amps, RunPlan plan) {
         boolean known = seamMm.isPresent() && arcS > 0;
         double heat = known && amps.isPresent()
-                ? HeatInput.SHARE * plan.voltage() * amps.getAsDouble() * arcS / seamMm.getAsDouble() / 1000
+                ? ArcEnergy.of(plan.voltage() * amps.getAsDouble() * arcS, seamMm.getAsDouble())
+                        .heatInputKjPerMm()
                 : 0;
         return new MarkedTimes(
                 arcS,

@@ -7,7 +7,6 @@ import vastarc.core.cycle.TriggerMode.TriggerInput;
 import vastarc.core.cycle.WeldCycle;
 import vastarc.core.cycle.WeldCycle.PedalTimes;
 import vastarc.core.heat.Pulse;
-import vastarc.core.purge.PurgeTargets;
 import vastarc.core.sheet.Parameter;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.sheet.Range;
@@ -53,8 +52,7 @@ public record RunPlan(
         return of(
                 cycle,
                 sheet.practice().purged()
-                        ? OptionalDouble.of(PurgeTargets.strikePpm(
-                                sheet.joint(), sheet.practice().finish()))
+                        ? OptionalDouble.of(sheet.purgeRequest().targetPpm())
                         : OptionalDouble.empty());
     }
 

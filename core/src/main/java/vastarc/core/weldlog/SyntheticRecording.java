@@ -10,7 +10,7 @@ import vastarc.core.cycle.CycleKey;
 import vastarc.core.cycle.CycleTimeline.MachineState;
 import vastarc.core.cycle.Phase;
 import vastarc.core.cycle.WeldCycle;
-import vastarc.core.purge.PurgeTargets;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.sheet.ParameterKey;
 
 /**
@@ -45,7 +45,6 @@ public final class SyntheticRecording {
     private static final double GAS_RISES_S = 0.3;
     private static final double GAS_SHUT_S = 0.8;
     private static final double IDLE_NOISE_A = 0.15;
-    private static final double ROOM_C = 20;
     private static final double PURGED_SHARE = 0.8;
     private static final double PURGE_FALLS_S = 20;
 
@@ -112,14 +111,14 @@ public final class SyntheticRecording {
             read.add(new double[kind == MeasuredQuantity.OXYGEN && !purged ? 0 : count]);
         }
         double volts = RunPlan.of(score, OptionalDouble.empty()).voltage();
-        double heat = ROOM_C;
+        double heat = PhysicalConstants.ROOM_C;
         for (int i = 0; i < count; i++) {
             s[i] = Math.round(1000 * i * STEP_S) / 1000.0;
             double amps = amps(s[i]);
             read.get(MeasuredQuantity.CURRENT.ordinal())[i] = round(Math.abs(amps + IDLE_NOISE_A * gauss()), 10);
             read.get(MeasuredQuantity.VOLTAGE.ordinal())[i] = amps > 0 ? round(volts + 0.2 * gauss(), 10) : 0;
             read.get(MeasuredQuantity.GAS_FLOW.ordinal())[i] = round(gas(s[i]), 10);
-            heat += STEP_S * (WARMS * Math.max(0, amps) - COOLS * (heat - ROOM_C));
+            heat += STEP_S * (WARMS * Math.max(0, amps) - COOLS * (heat - PhysicalConstants.ROOM_C));
             read.get(MeasuredQuantity.TEMPERATURE.ordinal())[i] = round(heat, 1);
             if (purged) {
                 read.get(MeasuredQuantity.OXYGEN.ordinal())[i] = round(oxygen(s[i]), 1);
@@ -141,8 +140,7 @@ public final class SyntheticRecording {
     }
 
     private double targetPpm() {
-        return PurgeTargets.strikePpm(
-                score.sheet().joint().material(), score.sheet().practice().finish());
+        return score.sheet().purgeRequest().targetPpm();
     }
 
     private static double round(double value, double steps) {

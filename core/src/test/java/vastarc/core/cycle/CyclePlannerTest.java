@@ -74,7 +74,7 @@ class CyclePlannerTest {
         assertThat(said(high.handle(CycleKey.END_CURRENT).warning()))
                 .contains(
                         "45 A",
-                        "crater likely",
+                        "Crater likely",
                         "still "
                                 + UnitSystem.METRIC
                                         .show(vastarc.core.quantity.Quantity.millimetres(after))
@@ -86,7 +86,7 @@ class CyclePlannerTest {
         assertThat(said(own(Map.of(ParameterKey.DOWN_SLOPE, 0.2))
                         .handle(CycleKey.DOWN_SLOPE)
                         .warning()))
-                .contains("quicker than the pool's tail can follow");
+                .contains("quicker than the pool can freeze");
         assertThat(said(own(Map.of(ParameterKey.END_CURRENT, 1.0))
                         .handle(CycleKey.END_CURRENT)
                         .warning()))

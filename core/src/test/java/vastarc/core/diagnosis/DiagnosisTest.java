@@ -287,4 +287,13 @@ class DiagnosisTest {
                 .orElseThrow();
         assertThat(on.to()).isLessThan(on.from()).isBetween(0.7 * on.from(), 0.85 * on.from());
     }
+
+    @Test
+    void everySymptomNamesTheCausesThatLeaveIt() {
+        assertThat(Symptom.all())
+                .allSatisfy(symptom -> assertThat(symptom.likelyCauses())
+                        .as(symptom.id())
+                        .isNotEmpty()
+                        .doesNotHaveDuplicates());
+    }
 }

@@ -22,6 +22,7 @@ import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.plan.SheetDocument.ChangedFigure;
 import vastarc.core.plan.WeldPlan.PlanRequest;
+import vastarc.core.purge.PurgeSetup;
 import vastarc.core.sheet.Method;
 import vastarc.core.sheet.OwnValues;
 import vastarc.core.sheet.ParameterKey;
@@ -42,7 +43,7 @@ class WeldPlanTest {
     }
 
     private static PlanRequest ask(Weld weld, OwnValues own, CycleChoices choices, Optional<SheetDocument> proven) {
-        return new PlanRequest(weld, ShopDefaults.usual(), own, choices, proven, 1);
+        return new PlanRequest(weld, ShopDefaults.usual(), own, PurgeSetup.usual(), choices, proven, 1);
     }
 
     private static SetupSheet sheet(WeldPlan plan) {

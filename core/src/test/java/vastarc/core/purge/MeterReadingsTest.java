@@ -98,6 +98,7 @@ class MeterReadingsTest {
                 GasPort.HIGH,
                 new RootPressure.Vent(ventMm, 1),
                 0,
-                new RootPressure(Material.STAINLESS_316L, 1.65, 3.4, Position.PA)));
+                new RootPressure(Material.STAINLESS_316L, 1.65, 3.4, Position.PA),
+                PurgeHold.USUAL_SHARE));
     }
 }

@@ -29,7 +29,8 @@ class PurgeWaitTest {
                 GasPort.HIGH,
                 new RootPressure.Vent(3, 1),
                 0,
-                new RootPressure(metal, 1.5, 3, Position.PA)));
+                new RootPressure(metal, 1.5, 3, Position.PA),
+                PurgeHold.USUAL_SHARE));
     }
 
     /** Volumes by hand: 0.377 L, 3.77 L and 0.0127 L. */

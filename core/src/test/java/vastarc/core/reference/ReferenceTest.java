@@ -49,11 +49,4 @@ class ReferenceTest {
         assertThat(both).extracting(GlossaryEntry::term).containsExactly("background", "peak");
         assertThat(both).allSatisfy(entry -> assertThat(entry.note()).contains("other panels"));
     }
-
-    @Test
-    void everySymptomHasItsCauses() {
-        assertThat(SymptomEntry.all())
-                .hasSizeGreaterThan(15)
-                .allSatisfy(symptom -> assertThat(symptom.causes()).isNotEmpty());
-    }
 }

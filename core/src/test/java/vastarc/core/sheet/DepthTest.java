@@ -233,7 +233,7 @@ class DepthTest {
         assertThat(passes).allMatch(ScheduledPass::tungstenHolds);
         ThermalPlan thermal = ThermalPlan.of(joint, USUAL).value().orElseThrow();
         for (int pass = 1; pass <= passes.size(); pass++) {
-            SetupSheet sheet = SheetPlanner.later(thermal, ShopDefaults.usual(), pass)
+            SetupSheet sheet = SheetPlanner.later(thermal, SheetChoices.of(ShopDefaults.usual()), pass)
                     .value()
                     .orElseThrow();
             assertThat(sheet.pass()).isEqualTo(pass);
@@ -242,7 +242,7 @@ class DepthTest {
             assertThat(sheet.setting(ParameterKey.TUNGSTEN_DIAMETER).value())
                     .isEqualTo(root.setting(ParameterKey.TUNGSTEN_DIAMETER).value());
         }
-        assertThat(SheetPlanner.later(thermal, ShopDefaults.usual(), passes.size() + 1)
+        assertThat(SheetPlanner.later(thermal, SheetChoices.of(ShopDefaults.usual()), passes.size() + 1)
                         .problems())
                 .extracting(Problem::field)
                 .containsExactly("pass");

@@ -131,8 +131,8 @@ class ScopeTest {
         PassSchedule plan =
                 SheetPlanner.plan(joint, timed).value().orElseThrow().passes().orElseThrow();
 
-        assertThat(WeldPass.grooveMm2(t, Groove.USUAL)).isCloseTo(grooveMm2, within(0.01));
-        assertThat(WeldPass.capMm2(t, Groove.USUAL)).isCloseTo(capMm2, within(0.01));
+        assertThat(Groove.USUAL.sectionMm2(t)).isCloseTo(grooveMm2, within(0.01));
+        assertThat(Groove.USUAL.capMm2(t)).isCloseTo(capMm2, within(0.01));
         assertThat(plan.passes()).hasSize(passes);
         assertThat(plan.wireMPerM()).isCloseTo(wire, within(wire * 0.005));
         assertThat(plan.gramPerM()).isCloseTo(kg * 1000, within(kg * 5));

@@ -84,7 +84,7 @@ class ShopDefaultsTest {
         assertThat(gaveUp(sheet, ParameterKey.TUNGSTEN_DIAMETER)).contains("not in stock", "3.2 mm");
         assertThat(sheet.setting(ParameterKey.CUP_SIZE).value()).isEqualTo(8);
         assertThat(sheet.setting(ParameterKey.WIRE_DIAMETER).value()).isEqualTo(1.2);
-        assertThat(gaveUp(sheet, ParameterKey.WIRE_DIAMETER)).contains("more feeding");
+        assertThat(gaveUp(sheet, ParameterKey.WIRE_DIAMETER)).contains("fed faster");
     }
 
     @Test
@@ -98,7 +98,7 @@ class ShopDefaultsTest {
         for (ParameterKey key :
                 new ParameterKey[] {ParameterKey.TUNGSTEN_DIAMETER, ParameterKey.CUP_SIZE, ParameterKey.WIRE_DIAMETER
                 }) {
-            assertThat(gaveUp(sheet, key)).as(key.name()).contains("nothing in stock does");
+            assertThat(gaveUp(sheet, key)).as(key.name()).contains("nothing in stock will do");
         }
     }
 

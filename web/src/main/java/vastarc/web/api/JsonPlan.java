@@ -14,6 +14,7 @@ import vastarc.core.joint.Weld;
 import vastarc.core.joint.WeldFields;
 import vastarc.core.plan.WeldPlan;
 import vastarc.core.plan.WeldPlan.PlanRequest;
+import vastarc.core.purge.PurgeSetup;
 import vastarc.core.quantity.Unit;
 import vastarc.core.sheet.Alternative;
 import vastarc.core.sheet.SetupSheet;
@@ -82,7 +83,7 @@ record JsonPlan(Weld weld, OwnInput own, int pass) {
 
     /** What it is planned from. */
     PlanRequest ask(ShopDefaults shop) {
-        return new PlanRequest(weld, shop, own.settings(), own.choices(), Optional.empty(), pass);
+        return new PlanRequest(weld, shop, own.settings(), PurgeSetup.usual(), own.choices(), Optional.empty(), pass);
     }
 
     Outcome<SetupSheet> sheet(ShopDefaults shop) {

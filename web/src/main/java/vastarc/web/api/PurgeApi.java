@@ -24,12 +24,13 @@ import vastarc.core.purge.LeakFit;
 import vastarc.core.purge.LeakFit.OxygenReading;
 import vastarc.core.purge.Purge;
 import vastarc.core.purge.Purge.OxygenPoint;
+import vastarc.core.purge.PurgeHold;
 import vastarc.core.purge.PurgePart;
 import vastarc.core.purge.PurgePart.PurgePartKind;
 import vastarc.core.purge.PurgePlan;
 import vastarc.core.purge.PurgePlan.GasPort;
-import vastarc.core.purge.PurgePlan.PurgeHold;
 import vastarc.core.purge.PurgePlan.PurgeRequest;
+import vastarc.core.purge.PurgeSetup;
 import vastarc.core.purge.RootPressure;
 import vastarc.core.quantity.Unit;
 import vastarc.core.quantity.UnitSystem;
@@ -122,13 +123,16 @@ class PurgeApi {
                 parts(fields),
                 fields.number(PurgePlan.FLOW),
                 fields.number(PurgePlan.LEAK, 0),
-                fields.number(PurgePlan.ARGON, 5),
+                fields.number(PurgePlan.ARGON, PurgeSetup.USUAL_ARGON_PPM),
                 fields.number(PurgePlan.TARGET),
                 fields.choice("inlet", GasPort.class, Optional.of(GasPort.LOW)),
                 vent.choice("at", GasPort.class, Optional.of(GasPort.HIGH)),
                 new RootPressure.Vent(vent.number(PurgePlan.VENT), (int) vent.number(PurgePlan.VENTS, 1)),
-                Purge.hoseL(hose.number(PurgePlan.HOSE_LENGTH, 0), hose.number(PurgePlan.HOSE_BORE, 6)),
-                root(fields.object("root", "material", "thicknessMm", "backWidthMm", "position")));
+                Purge.hoseL(
+                        hose.number(PurgePlan.HOSE_LENGTH, 0),
+                        hose.number(PurgePlan.HOSE_BORE, PurgeSetup.USUAL_HOSE_BORE_MM)),
+                root(fields.object("root", "material", "thicknessMm", "backWidthMm", "position")),
+                PurgeHold.USUAL_SHARE);
         return fields.problems().isEmpty() ? Outcome.of(request) : Outcome.failed(fields.problems());
     }
 
@@ -200,7 +204,7 @@ class PurgeApi {
                 JsonFields.of(body, VOLUME.field(), PurgePlan.FLOW.field(), PurgePlan.ARGON.field(), "readings");
         double volume = fields.number(VOLUME);
         double flow = fields.number(PurgePlan.FLOW);
-        double argon = fields.number(PurgePlan.ARGON, 5);
+        double argon = fields.number(PurgePlan.ARGON, PurgeSetup.USUAL_ARGON_PPM);
         List<OxygenReading> readings = fields.list("readings", MOST_READINGS, "purge.tooMany").stream()
                 .map(element -> element.taking(SECONDS.field(), PPM.field()))
                 .map(element -> new OxygenReading(element.number(SECONDS), element.number(PPM)))

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.sequence.RemainingHeat;
 import vastarc.core.weldlog.RunEvent;
 import vastarc.core.weldlog.RunEvent.EventKind;
@@ -22,8 +23,6 @@ import vastarc.web.store.run.WeldRunService;
 /** Pieces on the bench that are still hot from a run, by the sheet's cooling; the page counts down. */
 @Component
 class HotAssemblies {
-
-    private static final double ROOM_C = 20;
 
     private final WeldRunService runs;
     private final JobStore jobs;
@@ -84,7 +83,7 @@ class HotAssemblies {
         return planner.plan(job)
                 .sheet()
                 .value()
-                .map(sheet -> RemainingHeat.of(sheet, ROOM_C))
+                .map(sheet -> RemainingHeat.of(sheet, PhysicalConstants.ROOM_C))
                 .filter(cooled -> gone < cooled.touchS())
                 .map(cooled -> new HotAssembly(
                         job.id().toString(), job.name(), Math.max(0, cooled.passS() - gone), cooled.touchS() - gone));

@@ -7,12 +7,12 @@ import java.util.stream.IntStream;
 import vastarc.core.consumable.Cup;
 import vastarc.core.consumable.FillerRod;
 import vastarc.core.consumable.Tungsten;
+import vastarc.core.diagnosis.Symptom;
 import vastarc.core.joint.Position;
 import vastarc.core.notation.GaugeScale;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.reference.Glossary;
-import vastarc.core.reference.SymptomEntry;
 import vastarc.core.sheet.Method;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.sheet.ParameterTopic;
@@ -79,6 +79,15 @@ public record ReferencePage(
         }
     }
 
+    private static SymptomLine symptom(Symptom symptom) {
+        return new SymptomLine(
+                "symptom-" + symptom.id(),
+                Labels.of(say(symptom.words())),
+                symptom.likelyCauses().stream()
+                        .map(cause -> say(cause.words()))
+                        .toList());
+    }
+
     static ReferencePage of(UnitSystem units) {
         return new ReferencePage(
                 Glossary.entries().stream()
@@ -90,10 +99,7 @@ public record ReferencePage(
                                 entry.note()))
                         .toList(),
                 Arrays.stream(ParameterKey.values()).map(ReferencePage::setting).toList(),
-                SymptomEntry.all().stream()
-                        .map(symptom -> new SymptomLine(
-                                "symptom-" + SearchEntry.slug(symptom.seen()), symptom.seen(), symptom.causes()))
-                        .toList(),
+                Symptom.all().stream().map(ReferencePage::symptom).toList(),
                 Arrays.stream(Position.values()).map(ReferencePage::position).toList(),
                 Tungsten.sizes().stream().map(size -> tungsten(size, units)).toList(),
                 Cup.sizes().stream().map(cup -> cup(cup, units)).toList(),

@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.diagnosis.Symptom;
 import vastarc.core.reference.Glossary;
-import vastarc.core.reference.SymptomEntry;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
@@ -48,12 +49,14 @@ public record SearchEntry(String kind, String name, String more, String href) {
             entry.aliases()
                     .forEach(alias -> entries.add(new SearchEntry("word", alias, "here: " + entry.term(), href)));
         });
-        SymptomEntry.all()
+        Symptom.all()
                 .forEach(symptom -> entries.add(new SearchEntry(
                         "symptom",
-                        symptom.seen(),
-                        String.join("; ", symptom.causes()),
-                        "/reference#symptom-" + slug(symptom.seen()))));
+                        say(symptom.words()),
+                        symptom.likelyCauses().stream()
+                                .map(cause -> say(cause.words()))
+                                .collect(Collectors.joining("; ")),
+                        "/reference#symptom-" + symptom.id())));
         return List.copyOf(entries);
     }
 

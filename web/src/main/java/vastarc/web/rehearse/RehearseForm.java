@@ -40,9 +40,6 @@ record RehearseForm(
         double amount,
         List<Problem> problems) {
 
-    /** A seam simulated where none is given: long enough to see it settle, short enough to be quick, mm. */
-    static final double USUAL_SEAM_MM = 60;
-
     static RehearseForm of(Map<String, String> sent, UnitSystem units) {
         List<Problem> problems = new ArrayList<>();
         Optional<Double> seam = length(sent.getOrDefault("seamMm", ""), SimulationRequest.SEAM, units, problems);
@@ -110,9 +107,6 @@ record RehearseForm(
     SimulationSetup setup(PlanRequest plan) {
         SimulationSetup bare =
                 new SimulationSetup(plan, hand, quality, SimulationRequest.LEG_MM, OptionalDouble.empty());
-        boolean tube = plan.weld().joint().tubeOd().isPresent();
-        return seam.or(() -> tube ? Optional.empty() : Optional.of(USUAL_SEAM_MM))
-                .map(mm -> bare.own(CycleKey.SEAM_LENGTH, mm))
-                .orElse(bare);
+        return bare.own(CycleKey.SEAM_LENGTH, seam.orElseGet(() -> SimulationSetup.usualSeamMm(plan)));
     }
 }

@@ -8,6 +8,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import vastarc.core.joint.Joint;
+import vastarc.core.simulation.SimulationSetup;
+import vastarc.web.request.JobPlan;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.ParameterKey;
@@ -77,11 +80,11 @@ public record RehearsePage(
     static RehearsePage of(
             Job job,
             History history,
-            Optional<SetupSheet> sheet,
-            List<Problem> problems,
+            JobPlan plan,
             List<KeptSimulation> kept,
             boolean stale,
             UnitSystem units) {
+        Optional<SetupSheet> sheet = plan.sheet().value();
         return new RehearsePage(
                 job.id().toString(),
                 job.version(),
@@ -89,11 +92,11 @@ public record RehearsePage(
                 history,
                 sheet.isPresent()
                         ? List.of()
-                        : problems.stream()
+                        : plan.sheet().problems().stream()
                                 .map(problem -> problem.message(units))
                                 .toList(),
                 sheet.map(made -> weld(made, units)).orElse(""),
-                choices(sheet, units),
+                choices(sheet, plan.ask().value().map(SimulationSetup::usualSeamMm).orElse(Joint.USUAL_SEAM_MM), units),
                 kept.stream().map(stored -> line(stored, units)).toList(),
                 stale);
     }
@@ -106,7 +109,7 @@ public record RehearsePage(
                 + sheet.setting(ParameterKey.TRAVEL_SPEED).shown(units);
     }
 
-    private static SimulationOptions choices(Optional<SetupSheet> sheet, UnitSystem units) {
+    private static SimulationOptions choices(Optional<SetupSheet> sheet, double seamMm, UnitSystem units) {
         boolean tube = sheet.flatMap(made -> made.joint().tubeOd()).isPresent();
         double back = sheet.flatMap(made -> made.find(ParameterKey.BACK_BEAD))
                 .filter(parameter -> parameter.window().isPresent())
@@ -120,7 +123,7 @@ public record RehearsePage(
                 Choice.of(SearchGoal.values(), "rehearsal.goal", SearchGoal.BACK_BEAD.name()),
                 tube
                         ? "once round"
-                        : units.show(Quantity.ruled(RehearseForm.USUAL_SEAM_MM)).line(),
+                        : units.show(Quantity.ruled(seamMm)).line(),
                 units.show(Quantity.ruled(back)).line());
     }
 

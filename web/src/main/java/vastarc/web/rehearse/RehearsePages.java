@@ -42,14 +42,12 @@ class RehearsePages {
     }
 
     void show(Job job, boolean stale, Preferences preferences, Model model) {
-        Outcome<SetupSheet> sheet = planner.plan(job).sheet();
         model.addAttribute(
                 "page",
                 RehearsePage.of(
                         job,
                         jobs.history(job),
-                        sheet.value(),
-                        sheet.problems(),
+                        planner.plan(job),
                         simulations.of(job.id()),
                         stale,
                         preferences.units()));

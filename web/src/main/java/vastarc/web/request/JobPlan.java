@@ -42,6 +42,7 @@ public final class JobPlan {
                                 read,
                                 content.shopDefaults(shop),
                                 own.settings(),
+                                PurgeReader.setup(content.purge()).setup(),
                                 own.choices()
                                         .along(WeldQuantityText.of(content.joint())
                                                 .work()

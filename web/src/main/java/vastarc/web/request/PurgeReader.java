@@ -5,8 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
+import java.util.OptionalDouble;
 import vastarc.core.joint.JointLimits.InputRange;
 import vastarc.core.notation.LengthReader;
 import vastarc.core.notation.NumberReader;
@@ -17,13 +16,12 @@ import vastarc.core.purge.PurgePart;
 import vastarc.core.purge.PurgePart.PurgePartKind;
 import vastarc.core.purge.PurgePlan;
 import vastarc.core.purge.PurgePlan.GasPort;
-import vastarc.core.purge.PurgePlan.PurgeRequest;
+import vastarc.core.purge.PurgeSetup;
 import vastarc.core.purge.PurgeTargets;
-import vastarc.core.purge.RootPressure;
+import vastarc.core.purge.RootPressure.Vent;
 import vastarc.core.quantity.Length;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.Unit;
-import vastarc.core.sheet.ParameterKey;
 import vastarc.core.sheet.SetupSheet;
 import vastarc.core.validation.Outcome;
 import vastarc.core.validation.Problem;
@@ -35,6 +33,13 @@ public final class PurgeReader {
     /** A field of a purge: its name, its range and what is used where it is not given. */
     public record PurgeField(String name, InputRange range, double usual) {}
 
+    private record TypedFigure(String name, InputRange range) {
+
+        private PurgeField usually(double value) {
+            return new PurgeField(name, range, value);
+        }
+    }
+
     /** What was read: the purge where nothing is wrong, and every fault by its field. */
     public record ParsedPurge(
             Optional<PurgePlan> plan, List<PurgePart> parts, Cylinder bottle, List<Problem> problems) {}
@@ -42,73 +47,78 @@ public final class PurgeReader {
     public static final InputRange BOTTLE = new InputRange("bottle", 0.5, 1000, Unit.LITRE);
     public static final InputRange PRESSURE = new InputRange("bar", 0, 400, Unit.NUMBER);
 
-    private static final double USUAL_FILL = 6;
-    private static final double USUAL_VENT_MM = 4;
+    private static final TypedFigure FLOW = new TypedFigure("purge.flow", PurgePlan.FLOW);
+    private static final TypedFigure LEAK = new TypedFigure("purge.leak", PurgePlan.LEAK);
+    private static final TypedFigure ARGON = new TypedFigure("purge.argon", PurgePlan.ARGON);
+    private static final TypedFigure TARGET = new TypedFigure("purge.target", PurgePlan.TARGET);
+    private static final TypedFigure VENT = new TypedFigure("purge.vent", PurgePlan.VENT);
+    private static final TypedFigure VENTS = new TypedFigure("purge.vents", PurgePlan.VENTS);
+    private static final TypedFigure HOSE_LENGTH = new TypedFigure("purge.hoseLength", PurgePlan.HOSE_LENGTH);
+    private static final TypedFigure HOSE_BORE = new TypedFigure("purge.hoseBore", PurgePlan.HOSE_BORE);
+    private static final TypedFigure CYLINDER = new TypedFigure("purge.bottle", BOTTLE);
+    private static final TypedFigure CYLINDER_BAR = new TypedFigure("purge.bar", PRESSURE);
+
     private static final double USUAL_BOTTLE_L = 50;
     private static final double USUAL_BAR = 150;
-    private static final double USUAL_HOSE_M = 3;
-    private static final double USUAL_HOSE_BORE_MM = 6;
-    private static final double USUAL_ARGON_PPM = 5;
 
     private final PurgeText typed;
-    private final SetupSheet sheet;
     private final List<Problem> problems = new ArrayList<>();
 
-    private PurgeReader(PurgeText typed, SetupSheet sheet) {
+    private PurgeReader(PurgeText typed) {
         this.typed = typed;
-        this.sheet = sheet;
     }
 
-    /** Reads the purge of a job: what is typed, completed from its sheet. */
+    /** What was read of a purge; a field that cannot be read counts as not entered. */
+    public record ParsedSetup(PurgeSetup setup, Cylinder bottle, List<Problem> problems) {}
+
+    /** Reads what is typed of a purge. */
+    public static ParsedSetup setup(PurgeText typed) {
+        return new PurgeReader(typed).setup();
+    }
+
+    /** Reads the purge of a job whose sheet was planned with it. */
     public static ParsedPurge read(PurgeText typed, SetupSheet sheet) {
-        return new PurgeReader(typed, sheet).read();
+        ParsedSetup read = setup(typed);
+        return new ParsedPurge(
+                read.problems().isEmpty() ? Optional.of(sheet.purge()) : Optional.empty(),
+                read.setup().partsOf(sheet.joint()),
+                read.bottle(),
+                read.problems());
     }
 
-    private ParsedPurge read() {
-        List<PurgePart> parts = parts();
-        double[] figures = fields(sheet).stream().mapToDouble(this::figure).toArray();
-        PurgeRequest request = new PurgeRequest(
-                parts,
-                figures[0],
-                figures[1],
-                figures[2],
-                figures[3],
+    private ParsedSetup setup() {
+        PurgeSetup setup = new PurgeSetup(
+                parts(),
+                entered(FLOW),
+                entered(LEAK).orElse(0),
+                entered(ARGON).orElse(PurgeSetup.USUAL_ARGON_PPM),
+                entered(TARGET),
                 end("purge.inlet", GasPort.LOW),
                 end("purge.ventAt", GasPort.HIGH),
-                new RootPressure.Vent(figures[4], (int) figures[5]),
-                Purge.hoseL(figures[6], figures[7]),
-                root());
-        return new ParsedPurge(
-                problems.isEmpty() ? Optional.of(PurgePlan.of(request)) : Optional.empty(),
-                parts,
-                new Cylinder(figures[8], figures[9]),
-                List.copyOf(problems));
+                new Vent(entered(VENT).orElse(PurgeSetup.USUAL_VENT_MM), (int)
+                        entered(VENTS).orElse(1)),
+                Purge.hoseL(
+                        entered(HOSE_LENGTH).orElse(PurgeSetup.USUAL_HOSE_M),
+                        entered(HOSE_BORE).orElse(PurgeSetup.USUAL_HOSE_BORE_MM)));
+        Cylinder cylinder = new Cylinder(
+                entered(CYLINDER).orElse(USUAL_BOTTLE_L), entered(CYLINDER_BAR).orElse(USUAL_BAR));
+        return new ParsedSetup(setup, cylinder, List.copyOf(problems));
     }
 
     /** The figures of a purge, in order; the usual ones follow from the sheet. */
     public static List<PurgeField> fields(SetupSheet sheet) {
-        double fill = sheet.setting(ParameterKey.PURGE_FLOW).value();
-        double target = PurgeTargets.strikePpm(sheet.joint(), sheet.practice().finish());
         return List.of(
-                new PurgeField("purge.flow", PurgePlan.FLOW, fill > 0 ? fill : USUAL_FILL),
-                new PurgeField("purge.leak", PurgePlan.LEAK, 0),
-                new PurgeField("purge.argon", PurgePlan.ARGON, USUAL_ARGON_PPM),
-                new PurgeField("purge.target", PurgePlan.TARGET, target),
-                new PurgeField("purge.vent", PurgePlan.VENT, USUAL_VENT_MM),
-                new PurgeField("purge.vents", PurgePlan.VENTS, 1),
-                new PurgeField("purge.hoseLength", PurgePlan.HOSE_LENGTH, USUAL_HOSE_M),
-                new PurgeField("purge.hoseBore", PurgePlan.HOSE_BORE, USUAL_HOSE_BORE_MM),
-                new PurgeField("purge.bottle", BOTTLE, USUAL_BOTTLE_L),
-                new PurgeField("purge.bar", PRESSURE, USUAL_BAR));
-    }
-
-    private RootPressure root() {
-        Joint joint = sheet.joint();
-        double back = sheet.setting(ParameterKey.BACK_BEAD).value();
-        double width = back > 0 ? back : 2 * joint.thinnerMm();
-        double fits = Math.min(PurgePlan.BACK_WIDTH.high(), Math.max(PurgePlan.BACK_WIDTH.low(), width));
-        return new RootPressure(
-                joint.material(), joint.thinnerMm(), fits, sheet.practice().position());
+                FLOW.usually(sheet.purgeRequest().flow()),
+                LEAK.usually(0),
+                ARGON.usually(PurgeSetup.USUAL_ARGON_PPM),
+                TARGET.usually(
+                        PurgeTargets.strikePpm(sheet.joint(), sheet.practice().finish())),
+                VENT.usually(PurgeSetup.USUAL_VENT_MM),
+                VENTS.usually(1),
+                HOSE_LENGTH.usually(PurgeSetup.USUAL_HOSE_M),
+                HOSE_BORE.usually(PurgeSetup.USUAL_HOSE_BORE_MM),
+                CYLINDER.usually(USUAL_BOTTLE_L),
+                CYLINDER_BAR.usually(USUAL_BAR));
     }
 
     private GasPort end(String name, GasPort usual) {
@@ -117,10 +127,10 @@ public final class PurgeReader {
                 .orElse(usual);
     }
 
-    private double figure(PurgeField field) {
-        return typed.text(field.name())
-                .flatMap(text -> figure(field.name(), field.range(), text))
-                .orElse(field.usual());
+    private OptionalDouble entered(TypedFigure field) {
+        return typed.text(field.name()).flatMap(text -> figure(field.name(), field.range(), text)).stream()
+                .mapToDouble(Double::doubleValue)
+                .findFirst();
     }
 
     private Optional<Double> figure(String name, InputRange range, String text) {
@@ -161,7 +171,7 @@ public final class PurgeReader {
         return outcome.value();
     }
 
-    /** The purged volume as entered; where nothing is, what the joint is in. */
+    /** The purged volume as entered; empty where nothing is. */
     private List<PurgePart> parts() {
         List<PurgePart> parts = new ArrayList<>();
         for (int i = 0; i < PurgePlan.MOST_PARTS; i++) {
@@ -175,7 +185,7 @@ public final class PurgeReader {
                 parts.add(part(i, read.get()));
             }
         }
-        return parts.isEmpty() ? List.of(usual(sheet.joint())) : parts;
+        return parts;
     }
 
     private PurgePart part(int number, PurgePartKind kind) {
@@ -188,15 +198,5 @@ public final class PurgeReader {
                     typed.text(name).flatMap(text -> figure(name, range, text)).orElse(usual.of(range.field())));
         });
         return new PurgePart(kind, figures);
-    }
-
-    /** Between dams 150 mm apart in the tube; under plate a trough. */
-    private static PurgePart usual(Joint joint) {
-        double wall = joint.form() == JointForm.TUBE_BUTT
-                ? joint.thickerMm()
-                : joint.abutting().inMillimetres();
-        return joint.tubeOd()
-                .map(od -> PurgePart.straight(150, Math.max(2, od.inMillimetres() - 2 * wall)))
-                .orElse(PurgePartKind.TROUGH.usual());
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import vastarc.core.machine.DutyPoint;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.sequence.SequenceRequest;
 import vastarc.core.sequence.WeldQuantity;
 import vastarc.core.validation.Outcome;
@@ -15,8 +16,6 @@ import vastarc.web.store.run.WeldRunQueries;
 /** Makes routes of jobs, on the machine and torch that were chosen for them. */
 @Component
 public class SequencePlans {
-
-    private static final double ROOM_C = 20;
 
     private final JobPlanner planner;
     private final MachineStore machines;
@@ -50,7 +49,7 @@ public class SequencePlans {
                 .orElse(List.of());
         return planner.plan(content)
                 .weld()
-                .then(weld -> SequenceRequest.of(weld, shared(typed.work()), machine, torch, ROOM_C)
+                .then(weld -> SequenceRequest.of(weld, shared(typed.work()), machine, torch, PhysicalConstants.ROOM_C)
                         .map(made -> made.ordered(typed.order())));
     }
 

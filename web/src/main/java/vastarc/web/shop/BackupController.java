@@ -49,7 +49,8 @@ class BackupController {
             if (!spooled(request, packed)) {
                 return answer(
                         HttpStatus.CONTENT_TOO_LARGE,
-                        "This archive cannot be taken: it is larger than " + Backup.MAX_PACKED / 1024 / 1024 + " MB.");
+                        "This backup cannot be restored: it is larger than " + Backup.MAX_PACKED / 1024 / 1024
+                                + " MB.");
             }
             List<String> changes = take ? backup.take(packed) : backup.changes(packed);
             return ResponseEntity.ok()

@@ -61,7 +61,7 @@ class CycleApiTest {
 
         assertThat(figure.get("own").booleanValue()).isTrue();
         assertThat(figure.get("value").doubleValue()).isEqualTo(45);
-        assertThat(figure.get("warning").asString()).contains("crater likely");
+        assertThat(figure.get("warning").asString()).contains("Crater likely");
     }
 
     @Test

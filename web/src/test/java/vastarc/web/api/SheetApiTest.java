@@ -211,7 +211,7 @@ class SheetApiTest {
                 Arguments.of(with("material", "\"ALUMINIUM_6061\""), "alternating current"),
                 Arguments.of(
                         "{\"material\":\"CARBON_STEEL\",\"joint\":\"SQUARE_BUTT\",\"thicknessMm\":[6]}",
-                        "3.2 mm is the limit"),
+                        "at most 3.2 mm"),
                 Arguments.of(with("otherMaterial", "\"TITANIUM_GR2\""), "brittle"));
     }
 

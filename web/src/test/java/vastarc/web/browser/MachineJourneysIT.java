@@ -55,7 +55,7 @@ class MachineJourneysIT extends Journeys {
 
         newJobOn("Back room set");
         browser.waitFor("the machine", () -> browser.text("#controls").contains("by the meter"));
-        assertThat(browser.text("#control-main_current1")).contains("mark", "for", "give or take");
+        assertThat(browser.text("#control-main_current1")).contains("mark", "for", "±");
         assertThat(browser.text("#control-down_slope3")).contains("mark");
 
         browser.find("[data-item='power'][data-answer='right']").click();

@@ -61,7 +61,7 @@ class ScoreJourneysIT extends Journeys {
 
     /** The current drawn at the end handle, as the page shows it. */
     private boolean warned() {
-        return browser.text("#warnings").contains("quicker than the pool's tail can follow");
+        return browser.text("#warnings").contains("quicker than the pool can freeze");
     }
 
     @Test
@@ -195,7 +195,7 @@ class ScoreJourneysIT extends Journeys {
         browser.waitFor("down-slope", () -> browser.text("#now-phase").equals("down-slope"));
         browser.find("#away").click();
 
-        browser.waitFor("the verdict", () -> browser.text("#tried").contains("Touched in the up-slope"));
+        browser.waitFor("the verdict", () -> browser.text("#tried").contains("Pressed in the up-slope"));
         assertThat(browser.text("#try")).isEqualTo("Practise");
     }
 

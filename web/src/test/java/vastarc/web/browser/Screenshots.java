@@ -148,7 +148,7 @@ class Screenshots {
         new Select(browser.field("choose-pulse")).selectByValue("RIPPLE");
         browser.waitFor("a pulse", () -> !browser.all("[id='own.pulseRate']").isEmpty());
         browser.retype("own.endCurrent", "140");
-        browser.waitFor("a warning", () -> browser.text("#warnings").contains("crater likely"));
+        browser.waitFor("a warning", () -> browser.text("#warnings").contains("Crater likely"));
         browser.find("[data-do='end']").click();
         browser.driver()
                 .executeScript("document.getElementById('handle-own.endCurrent').focus(); window.scrollTo(0, 0)");

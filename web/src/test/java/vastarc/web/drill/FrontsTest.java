@@ -152,6 +152,6 @@ class FrontsTest {
                 .getContentAsString();
         assertThat(entered).contains("Strayed in travel by", "Simulate this job with this variation", "scatter=");
         assertThat(send(post("/drill/steady"), Map.of("samples", "1,2;x,y,z;;")).getContentAsString())
-                .contains("too short to say anything");
+                .contains("too short to judge");
     }
 }

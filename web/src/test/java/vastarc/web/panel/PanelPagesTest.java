@@ -96,13 +96,11 @@ class PanelPagesTest {
         String page = tell("", "machine", machine, "stands.down", "twelve", "stands.amps", "11");
 
         assertThat(page)
-                .contains(
-                        "value=\"twelve\"",
-                        "“twelve” is no place on this control. Give what it shows, from 0 s to 10 s.")
-                .contains("value=\"11\"", "“11” is no place on this dial. Count its marks from 0, the lowest, to 10.");
+                .contains("value=\"twelve\"", "“twelve” is not on this control. Give what it shows, from 0 s to 10 s.")
+                .contains("value=\"11\"", "“11” is not on this dial. Count its marks from 0, the lowest, to 10.");
         assertThat(tell("", "machine", machine, "stands.down", "7,5"))
                 .contains("value=\"7.5\"")
-                .doesNotContain("is no place");
+                .doesNotContain("is not on this");
     }
 
     @Test

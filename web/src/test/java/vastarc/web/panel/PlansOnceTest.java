@@ -17,9 +17,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.cycle.CyclePlanner;
-import vastarc.core.sheet.OwnValues;
+import vastarc.core.sheet.SheetChoices;
 import vastarc.core.sheet.SheetPlanner;
-import vastarc.core.sheet.ShopDefaults;
 import vastarc.core.sheet.ThermalPlan;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
@@ -59,9 +58,7 @@ class PlansOnceTest {
                             .getResponse()
                             .getStatus())
                     .isEqualTo(200);
-            sheet.verify(
-                    () -> SheetPlanner.plan(any(ThermalPlan.class), any(ShopDefaults.class), any(OwnValues.class)),
-                    times(sheets));
+            sheet.verify(() -> SheetPlanner.plan(any(ThermalPlan.class), any(SheetChoices.class)), times(sheets));
             score.verify(() -> CyclePlanner.plan(any(), any()), times(scores));
         }
     }

@@ -19,7 +19,7 @@ import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.reference.Glossary;
-import vastarc.core.reference.SymptomEntry;
+import vastarc.core.diagnosis.Symptom;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
@@ -57,7 +57,9 @@ class ReferencePagesTest {
         Arrays.stream(ParameterKey.values())
                 .forEach(key -> assertThat(names)
                         .contains("\n" + Phrasebook.say(Phrase.of(key.words()), UnitSystem.METRIC) + "\n"));
-        SymptomEntry.all().forEach(symptom -> assertThat(names).contains("\n" + symptom.seen() + "\n"));
+        Symptom.all()
+                .forEach(symptom -> assertThat(names)
+                        .contains("\n" + Phrasebook.say(Phrase.of(symptom.words()), UnitSystem.METRIC) + "\n"));
         for (Job job : jobs.newest(20)) {
             JsonNode found = JsonMapper.shared()
                     .readTree(send(

@@ -256,7 +256,7 @@ class RunPagesTest {
                                 .getContentAsByteArray())
                         .get("wrong")
                         .asString())
-                .contains("no table");
+                .contains("not a table");
     }
 
     @Test

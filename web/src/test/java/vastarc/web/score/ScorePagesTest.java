@@ -76,7 +76,7 @@ class ScorePagesTest {
 
     @Test
     void anOwnFigureIsKeptAndStandsOnTheSheetAndGoesBackWithOneTap() throws Exception {
-        assertThat(change("own.endCurrent", "45 A")).contains("crater likely", "mine</span>");
+        assertThat(change("own.endCurrent", "45 A")).contains("Crater likely", "mine</span>");
         assertThat(send(get("/jobs/" + job.id() + "/sheet")).getContentAsString())
                 .contains("Changed by you", "45 A");
 

@@ -6,6 +6,6 @@ public final class ArchiveRefused extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     public ArchiveRefused(String why) {
-        super("This archive cannot be taken: " + why + ".", null, false, false);
+        super("This backup cannot be restored: " + why + ".", null, false, false);
     }
 }

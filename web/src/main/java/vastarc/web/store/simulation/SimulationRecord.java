@@ -15,6 +15,8 @@ import vastarc.core.cycle.TriggerMode.TriggerModeName;
 import vastarc.core.joint.Weld;
 import vastarc.core.joint.WeldingConditions;
 import vastarc.core.plan.WeldPlan.PlanRequest;
+import vastarc.core.purge.PurgeSetup;
+import vastarc.core.quantity.PhysicalConstants;
 import vastarc.core.sheet.OwnValues;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.sheet.ShopDefaults;
@@ -117,6 +119,7 @@ public record SimulationRecord(
                 weld,
                 shop,
                 new OwnValues(asked.sheet()),
+                PurgeSetup.usual(),
                 new CycleChoices(asked.logic().map(TriggerMode::of), asked.cycle()),
                 Optional.empty(),
                 asked.pass());
@@ -132,7 +135,7 @@ public record SimulationRecord(
     private static JsonNode withPreheat(JsonNode node) {
         ObjectNode document = ((ObjectNode) node).deepCopy();
         if (document.path("weld").path("practice") instanceof ObjectNode practice
-                && practice.path("preheatC").asDouble(WeldingConditions.ROOM_C) == WeldingConditions.ROOM_C) {
+                && practice.path("preheatC").asDouble(PhysicalConstants.ROOM_C) == PhysicalConstants.ROOM_C) {
             practice.putNull("preheatC");
         }
         return document;

@@ -32,6 +32,6 @@ class RefusedArchiveTest {
 
         assertThat(refused.getStatus()).isEqualTo(422);
         assertThat(refused.getContentType()).isEqualTo("application/json");
-        assertThat(refused.getContentAsString()).contains("cannot be taken", "Nothing was changed");
+        assertThat(refused.getContentAsString()).contains("cannot be restored", "Nothing was changed");
     }
 }
