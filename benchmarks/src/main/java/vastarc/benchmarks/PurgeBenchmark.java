@@ -14,6 +14,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
 import vastarc.core.purge.Purge.OxygenPoint;
+import vastarc.core.purge.PurgeHold;
 import vastarc.core.purge.PurgePart;
 import vastarc.core.purge.PurgePart.PurgePartKind;
 import vastarc.core.purge.PurgePlan;
@@ -40,7 +41,8 @@ public class PurgeBenchmark {
             GasPort.HIGH,
             new RootPressure.Vent(4, 1),
             0.1,
-            new RootPressure(Material.STAINLESS_316L, 1.65, 3.4, Position.PH));
+            new RootPressure(Material.STAINLESS_316L, 1.65, 3.4, Position.PH),
+            PurgeHold.USUAL_SHARE);
 
     @Benchmark
     public List<OxygenPoint> wholePurge() {

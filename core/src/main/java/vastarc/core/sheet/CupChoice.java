@@ -14,6 +14,8 @@ final class CupChoice {
     /** Below this peak the arc is small: small cup, less gas, A. Source: [judgement]. */
     static final double MICRO_BELOW_A = 15;
 
+    private static final double SMALL_ARC_A = 10;
+    private static final double FULL_FLOW_A = 20;
     private static final int TITANIUM_CUP = 12;
     private static final int MICRO_CUP = 4;
     private static final int USUAL_CUP = 5;
@@ -75,14 +77,21 @@ final class CupChoice {
         return chosen(gasFlow(heat, cup, peakA), methods.of(ParameterTopic.GAS_FLOW));
     }
 
+    /** Titanium calmer; small arcs from 600 to 900, up to 1000 to 1400 (1600 with a lens) for all others, in proportion to the current between. */
     private static Range gasFlow(HeatBalance heat, Cup cup, double peakA) {
         if (heat.joint().isTitanium()) {
             return flow(cup, 1100, 1000, 1200);
         }
-        if (peakA < MICRO_BELOW_A) {
-            return flow(cup, 800, 600, 900);
-        }
-        return flow(cup, 1200, 1000, cup.lens() ? 1600 : 1400);
+        double share = Math.max(0, Math.min(1, (peakA - SMALL_ARC_A) / (FULL_FLOW_A - SMALL_ARC_A)));
+        return flow(
+                cup,
+                between(800, 1200, share),
+                between(600, 1000, share),
+                between(900, cup.lens() ? 1600 : 1400, share));
+    }
+
+    private static double between(double small, double full, double share) {
+        return small + (full - small) * share;
     }
 
     private static Range flow(Cup cup, double reynolds, double low, double high) {

@@ -55,7 +55,8 @@ final class TintRules {
                     : GasCover.mostC(plan.joint(), plan.practice()).orElseThrow();
             double exact = MARGIN * plan.heat().trailLengthMm(coldC);
             double length = Math.max(LEAST_TRAIL_MM, TRAIL_STEP_MM * Math.ceil(exact / TRAIL_STEP_MM));
-            double flow = Math.min(MOST_TRAIL_FLOW, LEAST_TRAIL_FLOW + (length - LEAST_TRAIL_MM) / TRAIL_MM_PER_FLOW);
+            double beyond = Math.max(0, exact - LEAST_TRAIL_MM) / TRAIL_MM_PER_FLOW;
+            double flow = Math.min(MOST_TRAIL_FLOW, LEAST_TRAIL_FLOW + beyond);
             trail.add(figure(ParameterKey.TRAIL_LENGTH, Range.around(length, 0.8 * length, 1.5 * length))
                     .from("gasCover", Quantity.ruled(coverMm(plan)))
                     .from("leavesGasAt", Quantity.celsius(leavesGasC(plan)))

@@ -185,9 +185,10 @@ class SetupSheetPropertiesTest {
                     .orElseThrow()
                     .key()
                     .endsWith("fitted");
-            boolean micro = sheet.setting(ParameterKey.WORKING_CURRENT).value() < 15;
-            double low = material.isTitanium() || !micro ? 1000 : 600;
-            double high = material.isTitanium() ? 1200 : micro ? 900 : lens ? 1600 : 1400;
+            double current = sheet.setting(ParameterKey.WORKING_CURRENT).value();
+            double grown = Math.max(0, Math.min(1, (current - 10) / 10));
+            double low = material.isTitanium() ? 1000 : 600 + 400 * grown;
+            double high = material.isTitanium() ? 1200 : 900 + ((lens ? 1600 : 1400) - 900) * grown;
             assertThat(cup.reynolds(flow.window().orElseThrow().low())).isGreaterThanOrEqualTo(low - 1e-6);
             assertThat(cup.reynolds(flow.window().orElseThrow().high())).isLessThanOrEqualTo(high + 1e-6);
             assertThat(sheet.setting(ParameterKey.STICK_OUT).value()).isLessThanOrEqualTo(cup.boreMm());

@@ -83,9 +83,7 @@ public record ReferencePage(
         return new SymptomLine(
                 "symptom-" + symptom.id(),
                 Labels.of(say(symptom.words())),
-                symptom.likelyCauses().stream()
-                        .map(cause -> say(cause.words()))
-                        .toList());
+                symptom.likelyCauses().stream().map(cause -> say(cause.words())).toList());
     }
 
     static ReferencePage of(UnitSystem units) {

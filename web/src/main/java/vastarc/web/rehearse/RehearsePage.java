@@ -9,8 +9,6 @@ import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import vastarc.core.joint.Joint;
-import vastarc.core.simulation.SimulationSetup;
-import vastarc.web.request.JobPlan;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.ParameterKey;
@@ -24,13 +22,14 @@ import vastarc.core.simulation.SimulationComparison;
 import vastarc.core.simulation.SimulationComparison.ComparedFigure;
 import vastarc.core.simulation.SimulationResult;
 import vastarc.core.simulation.SimulationResult.BeadWidth;
+import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.SimulationVerdict;
 import vastarc.core.simulation.WeldChange;
 import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
-import vastarc.core.validation.Problem;
 import vastarc.web.drawing.BeadChart;
 import vastarc.web.drawing.Drawing;
+import vastarc.web.request.JobPlan;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.simulation.KeptSimulation;
@@ -78,12 +77,7 @@ public record RehearsePage(
     public record KeptLine(String id, String when, String what, String figures, String fault, String missing) {}
 
     static RehearsePage of(
-            Job job,
-            History history,
-            JobPlan plan,
-            List<KeptSimulation> kept,
-            boolean stale,
-            UnitSystem units) {
+            Job job, History history, JobPlan plan, List<KeptSimulation> kept, boolean stale, UnitSystem units) {
         Optional<SetupSheet> sheet = plan.sheet().value();
         return new RehearsePage(
                 job.id().toString(),
@@ -96,7 +90,10 @@ public record RehearsePage(
                                 .map(problem -> problem.message(units))
                                 .toList(),
                 sheet.map(made -> weld(made, units)).orElse(""),
-                choices(sheet, plan.ask().value().map(SimulationSetup::usualSeamMm).orElse(Joint.USUAL_SEAM_MM), units),
+                choices(
+                        sheet,
+                        plan.ask().value().map(SimulationSetup::usualSeamMm).orElse(Joint.USUAL_SEAM_MM),
+                        units),
                 kept.stream().map(stored -> line(stored, units)).toList(),
                 stale);
     }
@@ -121,9 +118,7 @@ public record RehearsePage(
                 Choice.of(WeldChange.values(), "rehearsal.change", WeldChange.NOTHING.name()),
                 Choice.of(SearchVariable.values(), "rehearsal.knob", SearchVariable.CURRENT.name()),
                 Choice.of(SearchGoal.values(), "rehearsal.goal", SearchGoal.BACK_BEAD.name()),
-                tube
-                        ? "once round"
-                        : units.show(Quantity.ruled(seamMm)).line(),
+                tube ? "once round" : units.show(Quantity.ruled(seamMm)).line(),
                 units.show(Quantity.ruled(back)).line());
     }
 

@@ -7,7 +7,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.SetupSheet;
 import vastarc.core.sheet.ShopDefaults;
 import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.validation.Outcome;

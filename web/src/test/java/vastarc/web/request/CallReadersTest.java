@@ -109,26 +109,29 @@ class CallReadersTest {
         assertThat(fields(DiagnosisReader.read(json(body)).problems())).containsExactly(field);
     }
 
-    private static SetupSheet sheet() {
+    private static SetupSheet sheet(PurgeText typed) {
         Joint tube =
                 Joint.of(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.65).tubeOd(50.8);
         WeldingConditions purged = WeldingConditions.usual().with(draft -> draft.purged = true);
-        return WeldPlan.of(PlanRequest.of(new Weld(tube, purged), ShopDefaults.usual()))
+        return WeldPlan.of(PlanRequest.of(new Weld(tube, purged), ShopDefaults.usual())
+                        .with(PurgeReader.setup(typed).setup()))
                 .sheet()
                 .value()
                 .orElseThrow();
     }
 
     private static ParsedPurge purge(String field, String text, UnitSystem units) {
-        return PurgeReader.read(PurgeText.none().changedTo(Map.of(field, text), units), sheet());
+        PurgeText typed = PurgeText.none().changedTo(Map.of(field, text), units);
+        return PurgeReader.read(typed, sheet(typed));
     }
 
     @Test
     void aPurgeThatIsNotToldFollowsTheSheet() {
-        ParsedPurge read = PurgeReader.read(PurgeText.none(), sheet());
+        ParsedPurge read = PurgeReader.read(PurgeText.none(), sheet(PurgeText.none()));
         assertThat(read.problems()).isEmpty();
         assertThat(read.plan().orElseThrow().ask().flow())
-                .isEqualTo(sheet().setting(ParameterKey.PURGE_FLOW).value());
+                .isEqualTo(
+                        sheet(PurgeText.none()).setting(ParameterKey.PURGE_FLOW).value());
         assertThat(read.parts()).hasSize(1);
         assertThat(read.parts().get(0).kind()).isEqualTo(PurgePartKind.STRAIGHT);
         assertThat(read.bottle().argonL()).isEqualTo(50 * 140);
