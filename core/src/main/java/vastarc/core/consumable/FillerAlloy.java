@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import vastarc.core.joint.ServiceRequirement;
+import vastarc.core.material.Family;
 import vastarc.core.material.Material;
 import vastarc.core.tables.Table;
 
@@ -14,12 +15,19 @@ import vastarc.core.tables.Table;
  * @param two   the other grade, or the same
  * @param service what the weld has to bear
  * @param alloy AWS class; empty where the pair cannot be welded
+ * @param family of the filler's own metal; empty where the pair cannot be welded
  * @param note  alternatives
  */
-public record FillerAlloy(Material one, Material two, ServiceRequirement service, Optional<String> alloy, String note) {
+public record FillerAlloy(
+        Material one,
+        Material two,
+        ServiceRequirement service,
+        Optional<String> alloy,
+        Optional<Family> family,
+        String note) {
 
     private static final List<FillerAlloy> PAIRS =
-            Table.read("wire-alloys.csv", Set.of("base", "other", "service", "possible", "alloy")).stream()
+            Table.read("wire-alloys.csv", Set.of("base", "other", "service", "possible", "alloy", "family")).stream()
                     .map(FillerAlloy::from)
                     .toList();
 
@@ -30,6 +38,7 @@ public record FillerAlloy(Material one, Material two, ServiceRequirement service
                 row.named("other", Material.class),
                 row.named("service", ServiceRequirement.class),
                 alloy,
+                alloy.map(name -> row.named("family", Family.class)),
                 row.optional("note"));
     }
 

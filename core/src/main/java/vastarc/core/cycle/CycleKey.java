@@ -60,7 +60,7 @@ public enum CycleKey {
     }
 
     /** The setting a trigger mode must support for this key to have an effect. */
-    Optional<TriggerMode.SupportedSetting> supportedSetting() {
+    public Optional<TriggerMode.SupportedSetting> supportedSetting() {
         return supportedSetting;
     }
 

@@ -12,6 +12,7 @@ import vastarc.core.joint.ControlDevice;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Technique;
+import vastarc.core.material.Material;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.sheet.Parameter;
 import vastarc.core.sheet.ParameterKey;
@@ -96,7 +97,7 @@ final class Evidence {
             case "NO_FILLER" -> !sheet.practice().wire();
             case "COOLED_FAST" -> Preheat.isChromoly(joint) || Preheat.of(joint).isWanted();
             case "TRAIL_SHORT" -> joint.isTitanium();
-            case "COATING_ZINC" -> joint.material().name().equals("CARBON_STEEL");
+            case "COATING_ZINC" -> joint.material() == Material.CARBON_STEEL;
             case "WRONG_BRUSH" -> joint.wantsPurge();
             case "LAND_THICK" ->
                 joint.form() == JointForm.V_BUTT || sheet.passes().isPresent();

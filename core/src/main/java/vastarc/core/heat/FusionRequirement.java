@@ -39,10 +39,9 @@ public record FusionRequirement(
     /** Section of a root pass, mm²; less where the whole groove and its cap take less. Source: 8 to 10 [judgement]. */
     public static final double ROOT_AREA_MM2 = 10;
 
-    private static final double NO_LIMIT = Double.MAX_VALUE;
     private static final double USUAL_ARC_MM = 2;
     private static final double MICRO_ARC_MM = 1;
-    private static final double USUAL_ARC_FROM_MM = 0.8;
+    private static final double SHORT_ARC_TO_MM = 0.3;
 
     /** Largest leg welded in one pass, mm. */
     public static final double MAX_LEG_MM = 6;
@@ -118,7 +117,7 @@ public record FusionRequirement(
                 conditions.wire() ? leg : 0,
                 speed,
                 arc,
-                NO_LIMIT);
+                joint.thickerMm());
         return penetration == Penetration.THROUGH ? onFaces.orThrough(joint, conditions) : onFaces;
     }
 
@@ -155,7 +154,7 @@ public record FusionRequirement(
                 / 2
                 * joint.form().reachFactor();
         double deposit = conditions.wire() ? flatBead(y, t) + joint.gap().inMillimetres() * t : 0;
-        return new FusionRequirement(y, t, deposit, 0, speed, arc, NO_LIMIT);
+        return new FusionRequirement(y, t, deposit, 0, speed, arc, joint.thickerMm());
     }
 
     /** A run that stops at a depth adds metal for what it melts, and half the gap. */
@@ -163,15 +162,7 @@ public record FusionRequirement(
         double y = Math.min(LIMITED_HALF_WIDTH_MM, halfWidthMm);
         double bead = flatBead(y, Math.min(joint.thinnerMm(), 2 * depth));
         double deposit = wire ? bead + joint.gap().inMillimetres() * depth : 0;
-        return new FusionRequirement(y, Math.min(depth, depthMm), deposit, 0, speedMmPerS, arcMm, NO_LIMIT);
-    }
-
-    /** Limited penetration to a depth: half width 0.5 mm at the depth (judgement). */
-    public static FusionRequirement limited(
-            double depthMm, double beadThicknessMm, double speed, double arc, boolean wire) {
-        double y = LIMITED_HALF_WIDTH_MM;
-        double deposit = wire ? flatBead(y, beadThicknessMm) : 0;
-        return new FusionRequirement(y, depthMm, deposit, 0, speed, arc, NO_LIMIT);
+        return new FusionRequirement(y, Math.min(depth, depthMm), deposit, 0, speedMmPerS, arcMm, joint.thickerMm());
     }
 
     /**
@@ -182,7 +173,7 @@ public record FusionRequirement(
         Position position = conditions.position();
         double half = position.reachFactor(joint) * Math.min(MAX_REACH_MM, halfWidth);
         double speed = conditions.travelMmPerS().isPresent() ? speedMmPerS : speedMmPerS / position.speedFactor();
-        return new FusionRequirement(half, 0, squareMm, 0, speed, arcMm, NO_LIMIT);
+        return new FusionRequirement(half, 0, squareMm, 0, speed, arcMm, joint.thickerMm());
     }
 
     /** The same run at another place of a seam that passes through several positions. */
@@ -192,10 +183,11 @@ public record FusionRequirement(
     }
 
     /** The run from the other side of a groove, ground back to sound metal: a little past the middle of the land. */
-    public FusionRequirement onBack(Groove groove) {
+    public FusionRequirement onBack(Joint joint, Groove groove) {
         double depth =
                 Math.max(LIMITED_HALF_WIDTH_MM, EACH_SIDE * groove.rootFace().inMillimetres());
-        return new FusionRequirement(LIMITED_HALF_WIDTH_MM, depth, ROOT_AREA_MM2, 0, speedMmPerS, arcMm, NO_LIMIT);
+        return new FusionRequirement(
+                LIMITED_HALF_WIDTH_MM, depth, ROOT_AREA_MM2, 0, speedMmPerS, arcMm, joint.thickerMm());
     }
 
     /**
@@ -247,9 +239,9 @@ public record FusionRequirement(
         return 0.67 * ((2 * y + t) * (0.3 + 0.15 * t) + 2 * y * 0.4);
     }
 
-    /** Arc length, mm: 1 up to 0.5 mm of metal, growing to 2 at 0.8. Source: [judgement]. */
+    /** Arc length, mm: 1 up to 0.3 mm of metal, growing to 2 at 0.5. Source: [judgement]. */
     static double arcMm(double t) {
-        double grown = (t - MICRO_BELOW_MM) / (USUAL_ARC_FROM_MM - MICRO_BELOW_MM);
+        double grown = (t - SHORT_ARC_TO_MM) / (MICRO_BELOW_MM - SHORT_ARC_TO_MM);
         return MICRO_ARC_MM + (USUAL_ARC_MM - MICRO_ARC_MM) * Math.max(0, Math.min(1, grown));
     }
 

@@ -56,6 +56,15 @@ public enum PanelSetting {
         return choices;
     }
 
+    /** Whether it has an effect only where the current pulses. */
+    public boolean isPulse() {
+        return this == PULSE
+                || this == PULSE_RATE
+                || this == PULSE_ON_TIME
+                || this == PULSE_BACKGROUND
+                || this == PULSE_PEAK;
+    }
+
     /** A figure rather than a choice. */
     public boolean isFigure() {
         return !units.isEmpty();

@@ -1,7 +1,6 @@
 package vastarc.core.machine;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +8,6 @@ import java.util.Optional;
 import vastarc.core.cycle.CycleHandle;
 import vastarc.core.cycle.CycleKey;
 import vastarc.core.cycle.TriggerMode;
-import vastarc.core.cycle.TriggerMode.SupportedSetting;
 import vastarc.core.cycle.TriggerMode.TriggerInput;
 import vastarc.core.cycle.WeldCycle;
 import vastarc.core.sheet.ParameterKey;
@@ -97,7 +95,7 @@ record PanelTargets(
         /** The weld cycle's logic honours it, but this machine's does not. */
         private Optional<Phrase> passedOver(PanelSetting setting) {
             boolean passed = setting.key()
-                    .flatMap(PanelTargets::supportedSetting)
+                    .flatMap(CycleKey::supportedSetting)
                     .filter(honour -> !logic.honours(honour))
                     .isPresent();
             boolean byHand =
@@ -112,7 +110,7 @@ record PanelTargets(
             boolean pulsed = score.sheet().isPulsed();
             for (PanelSetting setting : figures.keySet()) {
                 boolean beside = setting == PanelSetting.GAS_FLOW || setting == PanelSetting.PULSE_PEAK;
-                boolean onTime = !pulsed && setting.name().startsWith("PULSE");
+                boolean onTime = !pulsed && setting.isPulse();
                 if (!beside
                         && !onTime
                         && !idle.containsKey(setting)
@@ -122,12 +120,5 @@ record PanelTargets(
             }
             return missing;
         }
-    }
-
-    private static Optional<SupportedSetting> supportedSetting(CycleKey key) {
-        return Arrays.stream(SupportedSetting.values())
-                .filter(honour -> key.name().equals(honour.name())
-                        || honour == SupportedSetting.PULSE && key.name().startsWith("PULSE"))
-                .findFirst();
     }
 }

@@ -102,10 +102,7 @@ public final class PreWeldCheck {
     }
 
     private void torchParts() {
-        boolean lens = sheet.setting(ParameterKey.GAS_LENS)
-                .text()
-                .filter(text -> text.key().equals("gasLens.fitted"))
-                .isPresent();
+        boolean lens = sheet.hasGasLens();
         item(
                 lens ? "partsLens" : "parts",
                 List.of("loose", "cracked"),

@@ -2,10 +2,12 @@ package vastarc.core.sequence;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import vastarc.core.sequence.WeldSequence.SegmentEnd;
 import vastarc.core.sequence.WeldSequence.SegmentKind;
 import vastarc.core.sheet.TackPlan;
+import vastarc.core.sheet.TackPlan.TackOrder;
 
 /**
  * Where the runs of a seam begin and end, and in which order.
@@ -41,6 +43,11 @@ final class SeamSplitter {
     /** How far one run may go, and what ends it. */
     record SegmentLimit(double mm, SegmentEnd end) {
 
+        /** The shorter of the two; one that does not apply changes nothing. */
+        SegmentLimit or(OptionalDouble otherMm, SegmentEnd other) {
+            return otherMm.isPresent() ? or(otherMm.getAsDouble(), other) : this;
+        }
+
         SegmentLimit or(double otherMm, SegmentEnd other) {
             return otherMm < mm ? new SegmentLimit(otherMm, other) : this;
         }
@@ -57,13 +64,20 @@ final class SeamSplitter {
     static SegmentLimit most(SequenceRequest request, PassFigures pass) {
         double t = request.sheet().joint().thinnerMm();
         double duty = SAFE_DUTY * DutyCycle.longestS(request.dutyPerS(pass.rmsA())) * pass.mmPerS();
-        SegmentLimit most = new SegmentLimit(Double.MAX_VALUE, SegmentEnd.SEAM)
+        SegmentLimit most = new SegmentLimit(request.seamMm(), SegmentEnd.SEAM)
                 .or(request.turnMm(), SegmentEnd.TURN)
                 .or(duty, SegmentEnd.DUTY)
-                .or(pass.wireMmPerMm() > 0 ? ROD_MM / pass.wireMmPerMm() : Double.MAX_VALUE, SegmentEnd.ROD)
-                .or(request.isDipped() ? request.dippedMm() : Double.MAX_VALUE, SegmentEnd.DIPS);
+                .or(rodMm(pass), SegmentEnd.ROD)
+                .or(
+                        request.isDipped() ? OptionalDouble.of(request.dippedMm()) : OptionalDouble.empty(),
+                        SegmentEnd.DIPS);
         boolean steps = !request.isTube() && t <= THIN_MM && request.seamMm() > LONG_MM;
         return steps ? most.or(STEP_MM, SegmentEnd.BACK_STEP) : most;
+    }
+
+    /** How far a rod lasts, mm; empty without filler. */
+    private static OptionalDouble rodMm(PassFigures pass) {
+        return pass.wireMmPerMm() > 0 ? OptionalDouble.of(ROD_MM / pass.wireMmPerMm()) : OptionalDouble.empty();
     }
 
     /** Runs of a pass. A restart goes over the run before: what is new of a run is so much shorter. */
@@ -213,7 +227,7 @@ final class SeamSplitter {
         double edge = Math.min(EDGE_MM, length / 10);
         double tack = tackMm(request);
         int count = Math.max(2, (int) Math.round((length - 2 * edge) / spacing) + 1);
-        boolean thin = plan.order().key().endsWith("THIN");
+        boolean thin = plan.order() == TackOrder.THIN;
         return halving(count, thin).stream()
                 .map(i -> edge + (length - 2 * edge - tack) * i / (count - 1))
                 .toList();

@@ -15,7 +15,7 @@ final class SequenceNotes {
     static List<Phrase> of(SequenceRequest ask) {
         List<Phrase> notes = new ArrayList<>();
         if (!ask.isSaddle()) {
-            notes.add(ask.sheet().tacks().order());
+            notes.add(ask.sheet().tacks().order().phrase());
         }
         for (PassFigures pass : ask.passes()) {
             SegmentLimit most = SeamSplitter.most(ask, pass);

@@ -1,6 +1,7 @@
 package vastarc.core.sequence;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import vastarc.core.joint.FillerFeed;
 import vastarc.core.joint.JointForm;
 import vastarc.core.joint.Technique;
@@ -109,11 +110,11 @@ public record SequenceRequest(
         return isTube() && seamMm() >= girthMm() - 1;
     }
 
-    /** Length of a tube that is welded before it has to be turned, mm: all on a positioner, three quarters turned by hand, half where it is fixed. */
-    double turnMm() {
+    /** Length of a tube that is welded before it has to be turned, mm; empty where it need not be: all on a positioner, three quarters turned by hand, half where it is fixed. */
+    OptionalDouble turnMm() {
         boolean positioner = sheet.practice().technique() == Technique.POSITIONER;
         double share = work.reach().orElse(positioner ? 1 : sheet.practice().rotated() ? ROLLED_SHARE : FREEHAND_SHARE);
-        return isTube() && share < 1 ? share * girthMm() : Double.MAX_VALUE;
+        return isTube() && share < 1 ? OptionalDouble.of(share * girthMm()) : OptionalDouble.empty();
     }
 
     /** A level tube standing still: welded from its lowest place up both sides, or falling from its highest down both. */

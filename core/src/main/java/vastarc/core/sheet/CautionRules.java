@@ -2,6 +2,7 @@ package vastarc.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import vastarc.core.consumable.FillerAlloy;
 import vastarc.core.consumable.FillerRod;
@@ -207,27 +208,26 @@ final class CautionRules {
     private static void pool(SheetDecisions plan, List<Caution> cautions) {
         HeatBalance heat = plan.heat();
         double width = heat.pool().frontWidthMm();
-        double limit = widthLimitMm(plan);
-        if (width > limit) {
-            cautions.add(Caution.of(
-                    "poolFalls", Quantity.ruled(width), plan.position().letters(), Quantity.ruled(limit)));
-        }
+        widthLimitMm(plan)
+                .filter(limit -> width > limit)
+                .ifPresent(limit -> cautions.add(Caution.of(
+                        "poolFalls", Quantity.ruled(width), plan.position().letters(), Quantity.ruled(limit))));
         double back = heat.pool().backWidthMm();
         if (back > 0 && !plan.joint().isCorner() && plan.joint().hasOpenBack() && back > backLimitMm(plan)) {
             cautions.add(Caution.of("blowThrough", Quantity.ruled(back), Quantity.ruled(backLimitMm(plan))));
         }
     }
 
-    /** Widest pool that its surface holds in this position, mm [textbook form, judgement factors]. */
-    private static double widthLimitMm(SheetDecisions plan) {
+    /** Widest pool that its surface holds in this position, mm; empty where any is held [textbook form, judgement factors]. */
+    private static Optional<Double> widthLimitMm(SheetDecisions plan) {
         double lc = plan.heat().metal().capillaryLengthM() * 1000;
         double length = plan.heat().pool().lengthMm();
         return switch (plan.position().poolLimit()) {
-            case NONE -> Double.MAX_VALUE;
-            case SHELF -> Math.sqrt(2) * lc;
-            case HANGING -> Math.PI / 2 * lc;
-            case RUNNING -> 2 * lc * lc / length;
-            case SLOPING -> 2 * lc * lc / length / Math.sin(Math.PI / 4);
+            case NONE -> Optional.empty();
+            case SHELF -> Optional.of(Math.sqrt(2) * lc);
+            case HANGING -> Optional.of(Math.PI / 2 * lc);
+            case RUNNING -> Optional.of(2 * lc * lc / length);
+            case SLOPING -> Optional.of(2 * lc * lc / length / Math.sin(Math.PI / 4));
         };
     }
 
@@ -315,8 +315,8 @@ final class CautionRules {
                         plan.joint().material(),
                         plan.joint().other(),
                         plan.practice().service())
-                .alloy()
-                .filter(alloy -> alloy.startsWith("ER3"))
+                .family()
+                .filter(family -> family == Family.STAINLESS)
                 .isPresent();
     }
 }

@@ -39,7 +39,7 @@ public record PassSchedule(
     /**
      * One pass.
      *
-     * @param kind             its words: {@code pass.<kind>}
+     * @param kind             what it is for
      * @param currentA         working current, A; the peak where it is pulsed
      * @param lowA             lowest that still fuses, A
      * @param highA            highest that still holds, A
@@ -54,7 +54,7 @@ public record PassSchedule(
      * @param arcSPerM         arc time for a metre, s
      */
     public record ScheduledPass(
-            String kind,
+            PassKind kind,
             double currentA,
             double lowA,
             double highA,

@@ -120,6 +120,14 @@ public record SetupSheet(
                 .orElse(current.engineValue());
     }
 
+    /** {@return whether a gas lens is in the torch} */
+    public boolean hasGasLens() {
+        return setting(ParameterKey.GAS_LENS)
+                .text()
+                .filter(GasLens.FITTED.phrase()::equals)
+                .isPresent();
+    }
+
     /** The working current is the peak of a pulse. */
     public boolean isPulsed() {
         return setting(ParameterKey.PULSE_RATE).value() > 0;

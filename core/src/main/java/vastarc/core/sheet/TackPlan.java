@@ -45,8 +45,23 @@ public record TackPlan(
         double spacingLowMm,
         double spacingHighMm,
         int count,
-        Phrase order,
+        TackOrder order,
         Optional<TackSpot> quick) {
+
+    /** The order in which tacks are made. Its words: {@code tack.order.<name>}. */
+    public enum TackOrder {
+        /** Thin sheet: ends first, then the middle. */
+        THIN,
+        /** Plate: middle first, then the ends. */
+        PLATE,
+        /** Opposite ones, round a tube. */
+        TUBE;
+
+        /** {@return its name as a phrase} */
+        public Phrase phrase() {
+            return Phrase.of("tack.order." + name());
+        }
+    }
 
     /** A spot with the cup set down as a stop: current, A, and time on, s. */
     public record TackSpot(double currentA, double onS) {}
@@ -90,7 +105,7 @@ public record TackPlan(
                 row.number("spacing_low_mm"),
                 row.number("spacing_high_mm"),
                 (int) row.number("count"),
-                Phrase.of("tack.order." + (tube ? "TUBE" : t <= THIN_MM ? "THIN" : "PLATE")),
+                tube ? TackOrder.TUBE : t <= THIN_MM ? TackOrder.THIN : TackOrder.PLATE,
                 quick(plan, t));
     }
 

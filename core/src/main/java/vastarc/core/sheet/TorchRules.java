@@ -146,12 +146,10 @@ final class TorchRules {
 
     /** Gas lens: on stainless and titanium, where the finish is more than plain and in tight places; or by the shop's own method. [judgement] */
     private static Parameter lens(SheetDecisions plan) {
-        String which = plan.cup().lens() ? "fitted" : "none";
+        GasLens lens = GasLens.of(plan.cup().lens());
         Method method = plan.methods().of(ParameterTopic.LENS);
-        String why = method == Method.LENS_BY_METAL ? which : "school";
-        return words(ParameterKey.GAS_LENS, Phrase.of("gasLens." + which))
-                .by(method)
-                .because("gasLens." + why);
+        String why = method == Method.LENS_BY_METAL ? lens.code() : "school";
+        return words(ParameterKey.GAS_LENS, lens.phrase()).by(method).because("gasLens." + why);
     }
 
     private static boolean isClean(SheetDecisions plan) {

@@ -18,11 +18,11 @@ import vastarc.core.joint.Position;
  * over it as a fillet. Fillet \( 1.1 L^2/2 \), a leg of at most 6 mm in the first pass, the rest in fills; a socket in two at least. Source: geometry [textbook],
  * pass sizes [judgement]. Checked by: v-groove.csv.
  *
- * @param kind     its words: {@code pass.<kind>}
+ * @param kind     what it is for
  * @param demand   what it melts, and the section it lays
  * @param currentA its steady current by the heat balance, A
  */
-record WeldPass(String kind, FusionRequirement demand, double currentA) {
+record WeldPass(PassKind kind, FusionRequirement demand, double currentA) {
 
     private static final double ROOT_MM2 = FusionRequirement.ROOT_AREA_MM2;
     private static final double FILL_MM2 = 14;
@@ -47,19 +47,22 @@ record WeldPass(String kind, FusionRequirement demand, double currentA) {
             return fillet(first);
         }
         boolean both = Penetration.of(joint, first.practice()) == Penetration.BOTH_SIDES;
-        return both ? List.of(first(first, "ONE_SIDE"), first(first, "OTHER_SIDE")) : List.of(first(first, "ONLY"));
+        return both
+                ? List.of(first(first, PassKind.ONE_SIDE), first(first, PassKind.OTHER_SIDE))
+                : List.of(first(first, PassKind.ONLY));
     }
 
-    private static WeldPass first(HeatBalance heat, String kind) {
+    private static WeldPass first(HeatBalance heat, PassKind kind) {
         return new WeldPass(kind, heat.demand(), heat.currentA());
     }
 
-    private static WeldPass run(HeatBalance first, String kind, FusionRequirement requirement) {
+    private static WeldPass run(HeatBalance first, PassKind kind, FusionRequirement requirement) {
         return new WeldPass(kind, requirement, HeatBalance.currentA(first.joint(), first.practice(), requirement));
     }
 
     /** The next run; one that melts and lays what the run before it did takes what that took. */
-    private static WeldPass after(List<WeldPass> runs, HeatBalance first, String kind, FusionRequirement requirement) {
+    private static WeldPass after(
+            List<WeldPass> runs, HeatBalance first, PassKind kind, FusionRequirement requirement) {
         WeldPass before = runs.get(runs.size() - 1);
         return requirement.equals(before.demand())
                 ? new WeldPass(kind, requirement, before.currentA())
@@ -74,15 +77,15 @@ record WeldPass(String kind, FusionRequirement demand, double currentA) {
         double each = count > 1 ? (area - ROOT_MM2) / (count - 1) : 0;
         boolean pipe = first.joint().form().isTube();
         List<WeldPass> runs = new ArrayList<>(count + 1);
-        runs.add(first(first, "ROOT"));
+        runs.add(first(first, PassKind.ROOT));
         for (int pass = 1; pass < count; pass++) {
             double filled = ROOT_MM2 + each * (pass - 0.5);
             double width = Math.sqrt(square(groove.gap().inMillimetres()) + 4 * groove.halfAngleTangent() * filled);
-            String kind = pass == count - 1 ? "CAP" : pass == 1 && pipe ? "HOT" : "FILL";
+            PassKind kind = pass == count - 1 ? PassKind.CAP : pass == 1 && pipe ? PassKind.HOT : PassKind.FILL;
             runs.add(after(runs, first, kind, first.demand().onFace(first.joint(), width / 2, each, first.practice())));
         }
         if (Penetration.of(first.joint(), first.practice()) == Penetration.BOTH_SIDES) {
-            runs.add(run(first, "BACK", first.demand().onBack(groove)));
+            runs.add(run(first, PassKind.BACK, first.demand().onBack(first.joint(), groove)));
         }
         return runs;
     }
@@ -96,12 +99,12 @@ record WeldPass(String kind, FusionRequirement demand, double currentA) {
         double each = count > 1 ? (side - ROOT_MM2) / (count - 1) : 0;
         List<WeldPass> runs = new ArrayList<>(sides * count);
         for (int of = 0; of < sides; of++) {
-            runs.add(first(first, "ROOT"));
+            runs.add(first(first, PassKind.ROOT));
             for (int pass = 1; pass < count; pass++) {
                 double width = Math.sqrt(2 * (ROOT_MM2 + each * (pass - 0.5)));
                 runs.add(run(
                         first,
-                        pass == count - 1 ? "CAP" : "FILL",
+                        pass == count - 1 ? PassKind.CAP : PassKind.FILL,
                         first.demand().onFace(first.joint(), width / 2, each, first.practice())));
             }
         }
@@ -116,16 +119,16 @@ record WeldPass(String kind, FusionRequirement demand, double currentA) {
         double fill = FILL_MM2 * (isClimbing(first.practice().position()) ? CLIMBING : 1);
         int count = Math.max(least, filletPasses(leg, fill));
         if (count == 1) {
-            return List.of(first(first, "ONLY"));
+            return List.of(first(first, PassKind.ONLY));
         }
         double laid = first.demand().depositedAreaMm2();
         double each = Math.max(LEAST_PASS_MM2, (area - laid) / (count - 1));
         List<WeldPass> runs = new ArrayList<>(count);
-        runs.add(first(first, "ROOT"));
+        runs.add(first(first, PassKind.ROOT));
         for (int pass = 1; pass < count; pass++) {
             runs.add(run(
                     first,
-                    pass == count - 1 ? "CAP" : "FILL",
+                    pass == count - 1 ? PassKind.CAP : PassKind.FILL,
                     first.demand().onFace(joint, Math.min(MAX_REACH_MM, leg / 2), each, first.practice())));
         }
         return runs;

@@ -71,7 +71,7 @@ final class WeldRules {
         if (passes.isPresent()) {
             int count = passes.get().passes().size();
             Quantity section = Quantity.of(passes.get().sectionMm2(), Unit.SQUARE_MM);
-            boolean both = plan.runs().get(0).kind().equals("ONE_SIDE");
+            boolean both = plan.runs().get(0).kind() == PassKind.ONE_SIDE;
             String why = plan.joint().groove().isPresent() ? "groove" : both ? "bothSides" : "fillet";
             return figure(
                             ParameterKey.PASSES,

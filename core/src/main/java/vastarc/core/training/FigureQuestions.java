@@ -107,11 +107,7 @@ final class FigureQuestions {
         SetupSheet sheet = shop.any(draw, List.of(ControlDevice.PEDAL)).sheet();
         Parameter flow = sheet.setting(ParameterKey.GAS_FLOW);
         String cup = sheet.setting(ParameterKey.CUP_SIZE).shown(UnitSystem.METRIC);
-        boolean fitted = sheet.setting(ParameterKey.GAS_LENS)
-                .text()
-                .filter(text -> text.key().equals("gasLens.fitted"))
-                .isPresent();
-        String lens = fitted ? "with a gas lens" : "without a gas lens";
+        String lens = sheet.hasGasLens() ? "with a gas lens" : "without a gas lens";
         return typed(
                 "GAS-" + cup + "-" + lens + "-"
                         + plain(Math.rint(

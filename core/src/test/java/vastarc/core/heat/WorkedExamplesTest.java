@@ -3,6 +3,7 @@ package vastarc.core.heat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,10 +13,12 @@ import vastarc.core.joint.BackingBar;
 import vastarc.core.joint.FillerFeed;
 import vastarc.core.joint.Joint;
 import vastarc.core.joint.JointForm;
+import vastarc.core.joint.Penetration;
 import vastarc.core.joint.Position;
 import vastarc.core.joint.Technique;
 import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
+import vastarc.core.quantity.Length;
 
 /** The whole set-ups of the engine specification and its sanity tables. */
 class WorkedExamplesTest {
@@ -29,6 +32,7 @@ class WorkedExamplesTest {
         Material material = Material.valueOf(row.getString(1));
         JointForm form = JointForm.valueOf(row.getString(2));
         Joint joint = Joint.of(material, form, row.getDouble(3)).abutting(row.getDouble(4));
+        double limited = row.getDouble(11);
         WeldingConditions conditions = WeldingConditions.usual().with(draft -> {
             draft.position = Position.valueOf(row.getString(5));
             draft.wire = row.getBoolean(6);
@@ -36,14 +40,13 @@ class WorkedExamplesTest {
             draft.technique = Technique.valueOf(row.getString(8));
             draft.chill = BackingBar.valueOf(row.getString(9));
             draft.preheatC = OptionalDouble.of(row.getDouble(10));
+            if (limited > 0) {
+                draft.penetration = Optional.of(Penetration.PARTIAL);
+                draft.depth = Optional.of(Length.ofMillimetres(limited));
+            }
         });
-        double limited = row.getDouble(11);
-        FusionRequirement full =
+        FusionRequirement requirement =
                 joint.isCorner() ? given(row, joint, conditions) : FusionRequirement.of(joint, conditions);
-        FusionRequirement requirement = limited > 0
-                ? FusionRequirement.limited(
-                        limited, joint.thinnerMm(), full.speedMmPerS(), full.arcMm(), conditions.wire())
-                : full;
 
         HeatBalance heat = HeatBalance.of(joint, conditions, requirement);
 

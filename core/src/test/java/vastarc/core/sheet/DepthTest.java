@@ -210,8 +210,8 @@ class DepthTest {
 
         assertThat(turned.passes())
                 .extracting(ScheduledPass::kind)
-                .startsWith("ROOT", "HOT")
-                .endsWith("CAP");
+                .startsWith(PassKind.ROOT, PassKind.HOT)
+                .endsWith(PassKind.CAP);
         assertThat(turned.clock()).isEmpty();
         assertThat(still.clock())
                 .extracting(ClockPosition::position)

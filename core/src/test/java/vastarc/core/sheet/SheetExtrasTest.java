@@ -22,7 +22,6 @@ import vastarc.core.joint.WeldingConditions;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.sheet.PassSchedule.ScheduledPass;
-import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
 import vastarc.core.validation.Caution;
 
@@ -77,7 +76,7 @@ class SheetExtrasTest {
                 .tacks();
 
         assertThat(tacks.count()).isEqualTo(count);
-        assertThat(tacks.order()).isEqualTo(Phrase.of("tack.order.TUBE"));
+        assertThat(tacks.order()).isEqualTo(TackPlan.TackOrder.TUBE);
     }
 
     @Test

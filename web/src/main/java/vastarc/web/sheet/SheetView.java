@@ -230,7 +230,7 @@ public record SheetView(
             lines.add(pass(pass, lines.size() + 1, shown, units));
         }
         return new PassTable(
-                text("pass." + plan.passes().get(shown - 1).kind(), units) + ", " + shown + " of " + lines.size(),
+                text(plan.passes().get(shown - 1).kind().words(), units) + ", " + shown + " of " + lines.size(),
                 lines,
                 plan.clock().stream()
                         .map(hour -> new FigureLine(
@@ -249,7 +249,7 @@ public record SheetView(
         return new PassLine(
                 number,
                 number == shown,
-                Labels.of(text("pass." + pass.kind(), units)),
+                Labels.of(text(pass.kind().words(), units)),
                 units.show(Quantity.amperes(pass.currentA())).line(),
                 low + " – " + units.show(Quantity.amperes(pass.highA())).figure(),
                 pass.wireDiameterMm() > 0
@@ -311,7 +311,7 @@ public record SheetView(
                 plan.count() > 0
                         ? total("tack.count", Quantity.number(plan.count()), units)
                         : range("tack.spacing", plan.spacingLowMm(), plan.spacingHighMm(), units));
-        lines.add(new FigureLine(text("tack.order", units), Phrasebook.say(plan.order(), units)));
+        lines.add(new FigureLine(text("tack.order", units), Phrasebook.say(plan.order().phrase(), units)));
         return lines;
     }
 
