@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.reference.ModelPages;
 import vastarc.core.sheet.WallChart;
 import vastarc.core.simulation.SolverVerification;
 import vastarc.core.simulation.SolverVerification.VerificationLine;
@@ -62,6 +63,19 @@ class ReferenceController {
     String reference(@ModelAttribute("preferences") Preferences preferences, Model model) {
         model.addAttribute("page", ReferencePage.of(preferences.units()));
         return "reference/page";
+    }
+
+    @GetMapping("/reference/model")
+    String model(Model model) {
+        return model(ModelPages.INDEX, model);
+    }
+
+    @GetMapping("/reference/model/{name}")
+    String model(@PathVariable String name, Model model) {
+        model.addAttribute(
+                "page",
+                ModelPages.named(name).map(ModelPageView::of).orElseThrow(() -> new NotFound("page of the model")));
+        return "reference/model";
     }
 
     /** A figure by both ways, finished for display. */

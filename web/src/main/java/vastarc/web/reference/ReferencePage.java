@@ -2,6 +2,7 @@ package vastarc.web.reference;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import vastarc.core.consumable.Cup;
@@ -13,6 +14,8 @@ import vastarc.core.notation.GaugeScale;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.reference.Glossary;
+import vastarc.core.reference.ModelPages;
+import vastarc.core.reference.OutsideCheck;
 import vastarc.core.sheet.Method;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.sheet.ParameterTopic;
@@ -21,6 +24,7 @@ import vastarc.core.text.Phrasebook;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.PositionDrawing;
 import vastarc.web.ui.Labels;
+import vastarc.web.ui.ReasonView;
 
 /**
  * What the welder looks up, finished for display.
@@ -40,7 +44,8 @@ public record ReferencePage(
         List<List<String>> wires,
         List<List<String>> gauges,
         List<MethodTopicLine> schools,
-        List<String> cautions) {
+        List<String> cautions,
+        List<OutsideLine> outside) {
 
     private static final List<String> CAUTIONS = List.of(
             "qualified",
@@ -56,11 +61,15 @@ public record ReferencePage(
     public record TermLine(String id, String term, String meaning, String aliases, String note) {}
 
     /** A setting. */
-    public record ParameterLine(String id, String name, String formula, String ifWrong, String source) {
+    public record ParameterLine(
+            String id, String name, String formula, String ifWrong, String source, String equation) {
         public ParameterLine {
             name = Labels.of(name);
         }
     }
+
+    /** A figure beside that of a standard. */
+    public record OutsideLine(String what, String here, String there, String difference, String why) {}
 
     /** A symptom. */
     public record SymptomLine(String id, String seen, List<String> causes) {
@@ -77,6 +86,16 @@ public record ReferencePage(
         public MethodTopicLine {
             matter = Labels.of(matter);
         }
+    }
+
+    private static OutsideLine outside(OutsideCheck check, UnitSystem units) {
+        return new OutsideLine(
+                Phrasebook.say(check.what(), units),
+                units.show(check.here()).line(),
+                units.show(check.there()).line(),
+                String.format(Locale.ROOT, "%+.0f %%", check.differencePercent())
+                        .replace('-', '−'),
+                Phrasebook.say(check.why(), units));
     }
 
     private static SymptomLine symptom(Symptom symptom) {
@@ -111,7 +130,8 @@ public record ReferencePage(
                                         .map(method -> say(method.words()))
                                         .toList()))
                         .toList(),
-                CAUTIONS.stream().map(code -> say("caution." + code)).toList());
+                CAUTIONS.stream().map(code -> say("caution." + code)).toList(),
+                OutsideCheck.all().stream().map(check -> outside(check, units)).toList());
     }
 
     private static String say(String words) {
@@ -124,7 +144,8 @@ public record ReferencePage(
                 say(key.words()),
                 say(key.words() + ".formula"),
                 say(key.words() + ".ifWrong"),
-                say(key.words() + ".source"));
+                say(key.words() + ".source"),
+                ModelPages.of(key).map(ReasonView::href).orElse(""));
     }
 
     private static PositionTile position(Position position) {

@@ -311,7 +311,8 @@ public record SheetView(
                 plan.count() > 0
                         ? total("tack.count", Quantity.number(plan.count()), units)
                         : range("tack.spacing", plan.spacingLowMm(), plan.spacingHighMm(), units));
-        lines.add(new FigureLine(text("tack.order", units), Phrasebook.say(plan.order().phrase(), units)));
+        lines.add(new FigureLine(
+                text("tack.order", units), Phrasebook.say(plan.order().phrase(), units)));
         return lines;
     }
 

@@ -3,6 +3,8 @@ package vastarc.web.ui;
 import java.util.List;
 import vastarc.core.quantity.Quantity;
 import vastarc.core.quantity.UnitSystem;
+import vastarc.core.reference.ModelPages;
+import vastarc.core.reference.ModelPages.ModelEquation;
 import vastarc.core.sheet.Parameter;
 import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
@@ -19,6 +21,7 @@ import vastarc.web.ui.ParameterView.FigureLine;
  * @param ifWrong what to do when the bead says otherwise
  * @param source  where it comes from
  * @param kind    kind of source
+ * @param equation address of the equation; empty where none is written down
  */
 public record ReasonView(
         String reason,
@@ -28,7 +31,8 @@ public record ReasonView(
         List<FigureLine> others,
         String ifWrong,
         String source,
-        String kind) {
+        String kind,
+        String equation) {
 
     /** {@return the explanation of a parameter ready to be shown in a unit system} */
     public static ReasonView of(Parameter parameter, UnitSystem units) {
@@ -45,7 +49,13 @@ public record ReasonView(
                         .toList(),
                 say(Phrase.of(words + ".ifWrong"), units),
                 say(Phrase.of(words + ".source"), units),
-                parameter.key().sourceKind().label());
+                parameter.key().sourceKind().label(),
+                ModelPages.of(parameter.key()).map(ReasonView::href).orElse(""));
+    }
+
+    /** {@return the address of an equation of the model} */
+    public static String href(ModelEquation equation) {
+        return "/reference/model/" + equation.page() + "#eq-" + equation.number();
     }
 
     private static FigureLine line(String words, Quantity value, UnitSystem units) {

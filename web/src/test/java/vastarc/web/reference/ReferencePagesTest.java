@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import jakarta.servlet.http.Cookie;
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,6 +21,9 @@ import vastarc.core.joint.Position;
 import vastarc.core.material.Material;
 import vastarc.core.quantity.UnitSystem;
 import vastarc.core.reference.Glossary;
+import vastarc.core.reference.ModelPages;
+import vastarc.core.reference.ModelPages.ModelEquation;
+import vastarc.core.reference.ModelPages.ModelPage;
 import vastarc.core.sheet.ParameterKey;
 import vastarc.core.text.Phrase;
 import vastarc.core.text.Phrasebook;
@@ -27,6 +31,7 @@ import vastarc.web.SpringTest;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.MachineStore;
+import vastarc.web.ui.ReasonView;
 
 @SpringTest
 class ReferencePagesTest {
@@ -112,5 +117,39 @@ class ReferencePagesTest {
         assertThat(send(get("/chart").param("machine", yard))).contains("on Yard generator set", "beyond the machine");
         assertThat(send(get("/chart").param("machine", "nonsense").param("metal", "LEAD")))
                 .contains("carbon steel");
+    }
+
+    /** From a number's reason on the page to its equation: every link is followed, and what it points at is there. */
+    @ParameterizedTest
+    @EnumSource(ParameterKey.class)
+    void theEquationOfEverySettingIsOneLinkAway(ParameterKey key) throws Exception {
+        ModelEquation equation = ModelPages.of(key).orElseThrow();
+        assertThat(send(get("/reference"))).contains("href=\"" + ReasonView.href(equation) + "\"");
+
+        String page = send(get("/reference/model/" + equation.page()));
+
+        assertThat(page).contains("id=\"eq-" + equation.number() + "\"", equation.title());
+    }
+
+    @Test
+    void thePagesOfTheModelLinkToEachOther() throws Exception {
+        for (ModelPage page : ModelPages.all()) {
+            String shown = send(get("/reference/model/" + page.name()));
+            Matcher link = Pattern.compile("href=\"/reference/model/([a-z]+)(?:#(eq-\\d+))?\"")
+                    .matcher(shown);
+            while (link.find()) {
+                String there = send(get("/reference/model/" + link.group(1)));
+                assertThat(there).as(page.name() + " to " + link.group()).contains("<h1>");
+                if (link.group(2) != null) {
+                    assertThat(there).as(page.name() + " to " + link.group()).contains("id=\"" + link.group(2) + "\"");
+                }
+            }
+            assertThat(shown).doesNotContain(".md\"");
+        }
+        assertThat(http.perform(get("/reference/model/none"))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus())
+                .isEqualTo(404);
     }
 }
