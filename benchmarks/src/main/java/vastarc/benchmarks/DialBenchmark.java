@@ -13,8 +13,8 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.machine.DialCurve;
-import vastarc.core.machine.DialReading;
+import vastarc.core.equipment.DialCurve;
+import vastarc.core.equipment.DialReading;
 
 /** A dial's own curve against the numerics library's, and its search against the bisection that it replaced, on six readings. */
 @State(Scope.Benchmark)

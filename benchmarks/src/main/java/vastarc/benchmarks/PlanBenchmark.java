@@ -14,17 +14,17 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.joint.ControlDevice;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Position;
-import vastarc.core.joint.PulsePurpose;
-import vastarc.core.joint.Weld;
-import vastarc.core.joint.WeldingConditions;
-import vastarc.core.material.Material;
-import vastarc.core.plan.WeldPlan;
-import vastarc.core.quantity.Length;
-import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.advice.plan.WeldPlan;
+import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.base.units.Length;
+import vastarc.core.domain.joint.ControlDevice;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Position;
+import vastarc.core.domain.joint.PulsePurpose;
+import vastarc.core.domain.joint.Weld;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
 
 /** A thousand plans of seeded joints in every form, metal, position and control: with sheets, with weld cycles, with pools. */
 @State(Scope.Benchmark)

@@ -11,16 +11,16 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.joint.Position;
-import vastarc.core.material.Material;
-import vastarc.core.purge.Purge.OxygenPoint;
-import vastarc.core.purge.PurgeHold;
-import vastarc.core.purge.PurgePart;
-import vastarc.core.purge.PurgePart.PurgePartKind;
-import vastarc.core.purge.PurgePlan;
-import vastarc.core.purge.PurgePlan.GasPort;
-import vastarc.core.purge.PurgePlan.PurgeRequest;
-import vastarc.core.purge.RootPressure;
+import vastarc.core.domain.joint.Position;
+import vastarc.core.domain.material.Material;
+import vastarc.core.physics.purge.Purge.OxygenPoint;
+import vastarc.core.physics.purge.PurgeHold;
+import vastarc.core.physics.purge.PurgePart;
+import vastarc.core.physics.purge.PurgePart.PurgePartKind;
+import vastarc.core.physics.purge.PurgePlan;
+import vastarc.core.physics.purge.PurgePlan.GasPort;
+import vastarc.core.physics.purge.PurgePlan.PurgeRequest;
+import vastarc.core.physics.purge.RootPressure;
 
 /** One whole purge, its curve included. */
 @State(Scope.Benchmark)

@@ -13,21 +13,21 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Weld;
-import vastarc.core.joint.WeldingConditions;
-import vastarc.core.machine.DutyPoint;
-import vastarc.core.material.Material;
-import vastarc.core.plan.WeldPlan;
-import vastarc.core.sequence.DayPlanner;
-import vastarc.core.sequence.DaySchedule;
-import vastarc.core.sequence.DaySchedule.ChangeoverTimes;
-import vastarc.core.sequence.SequencePlanner;
-import vastarc.core.sequence.SequenceRequest;
-import vastarc.core.sequence.WeldQuantity;
-import vastarc.core.sequence.WeldSequence;
-import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.advice.plan.WeldPlan;
+import vastarc.core.advice.sequence.DayPlanner;
+import vastarc.core.advice.sequence.DaySchedule;
+import vastarc.core.advice.sequence.DaySchedule.ChangeoverTimes;
+import vastarc.core.advice.sequence.SequencePlanner;
+import vastarc.core.advice.sequence.SequenceRequest;
+import vastarc.core.advice.sequence.WeldQuantity;
+import vastarc.core.advice.sequence.WeldSequence;
+import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Weld;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
+import vastarc.core.physics.duty.DutyPoint;
 
 /** A route from its joint on, duty counted, and a day of eight jobs and two hundred runs. */
 @State(Scope.Benchmark)

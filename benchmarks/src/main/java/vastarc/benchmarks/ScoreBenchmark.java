@@ -11,20 +11,20 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.cycle.CycleChoices;
-import vastarc.core.cycle.CyclePlanner;
-import vastarc.core.cycle.WeldCycle;
-import vastarc.core.joint.ControlDevice;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.PulsePurpose;
-import vastarc.core.joint.WeldingConditions;
-import vastarc.core.material.Material;
-import vastarc.core.sheet.OwnValues;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.sheet.SetupSheet;
-import vastarc.core.sheet.SheetPlanner;
-import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.advice.cycle.CycleChoices;
+import vastarc.core.advice.cycle.CyclePlanner;
+import vastarc.core.advice.cycle.WeldCycle;
+import vastarc.core.advice.sheet.OwnValues;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.advice.sheet.SheetPlanner;
+import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.domain.joint.ControlDevice;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.PulsePurpose;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
 
 /** A whole score of a 30 s weld at 5 pulses a second: touches, timeline, integrals, pool, warnings. */
 @State(Scope.Benchmark)

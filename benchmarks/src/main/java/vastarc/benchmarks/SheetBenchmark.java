@@ -11,20 +11,20 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.heat.HeatBalance;
-import vastarc.core.joint.ControlDevice;
-import vastarc.core.joint.EdgePreparation;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Position;
-import vastarc.core.joint.PulsePurpose;
-import vastarc.core.joint.WeldingConditions;
-import vastarc.core.material.Material;
-import vastarc.core.sheet.Alternative;
-import vastarc.core.sheet.SetupSheet;
-import vastarc.core.sheet.SheetPlanner;
-import vastarc.core.sheet.ShopDefaults;
-import vastarc.core.validation.Outcome;
+import vastarc.core.advice.sheet.Alternative;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.advice.sheet.SheetPlanner;
+import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.domain.joint.ControlDevice;
+import vastarc.core.domain.joint.EdgePreparation;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Position;
+import vastarc.core.domain.joint.PulsePurpose;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
+import vastarc.core.physics.heat.HeatBalance;
 
 /** One full sheet, and the heat solution within it. Sample mode gives the median asked for (p0.50). */
 @State(Scope.Benchmark)

@@ -12,9 +12,9 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.material.Material;
-import vastarc.core.sheet.ShopDefaults;
-import vastarc.core.sheet.WallChart;
+import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.advice.sheet.WallChart;
+import vastarc.core.domain.material.Material;
 
 /** 480 cells on one thread: four metals, twelve thicknesses, ten joints. */
 @State(Scope.Benchmark)

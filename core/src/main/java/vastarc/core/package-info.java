@@ -1,22 +1,18 @@
 /**
  * The rules and the computation of Vast Arc, without any interface.
  *
- * <p>Rooms, in the order in which a later one may use an earlier one (held by {@code ArchitectureTest}):
+ * <p>Layers, each a folder whose package page names the layers it uses ({@code ArchitectureTest} reads them):
  * <ol>
- *   <li>{@code quantity} – figures with a unit, the two unit systems, reading what a shop writes
- *   <li>{@code wording} – phrases kept apart from logic, spoken in either unit system
- *   <li>{@code finding} – problems and cautions as values
- *   <li>{@code table} – the tables of the trade, read from data files
- *   <li>{@code material} – the six grades and their properties
- *   <li>{@code joint} – what is to be welded and how
- *   <li>{@code heat} – the moving source on a plate of finite thickness, arc and cooling
- *   <li>{@code consumable} – tungsten, cup, gas and wire
- *   <li>{@code sheet} – the planner: every parameter with range, method and reason
- *   <li>{@code score} – the weld in time, as a machine answers trigger or pedal
- *   <li>{@code machine} – profiles of machines, where their controls must be set, limits, dials
- *   <li>{@code reference} – symptoms and words, as the reference shows them
+ *   <li>{@code base} – numbers with units, what a shop writes, messages, tables, problems
+ *   <li>{@code domain} – metal, joint, welding conditions, consumables
+ *   <li>{@code physics} – arc, heat flow, pool, cooling, purge, duty
+ *   <li>{@code advice} – setup sheet, weld cycle, plan of a weld, sequence and day
+ *   <li>{@code equipment} – machines, panels, dials
+ *   <li>{@code simulation} – the weld on a simulated plate
+ *   <li>{@code record} – runs, readings, diagnosis
+ *   <li>{@code reference}, {@code training}, {@code input} – what is looked up, what is practised, how a joint is entered
  * </ol>
- * Everything here is immutable and pure: no clock, no randomness, no input or output but reading its own tables.
+ * Everything here is immutable and pure: no clock, no randomness, no input or output but reading its own tables. The formulas are written down in {@code docs/model}.
  */
 @NullMarked
 package vastarc.core;

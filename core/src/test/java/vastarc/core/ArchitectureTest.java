@@ -1,51 +1,38 @@
 package vastarc.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
-import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
 import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
-/** The order of the rooms, and what the core keeps out. */
+/** The layers of the core: each uses those that its package page names, and no others. */
 @AnalyzeClasses(packages = "vastarc.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
 
-    private static final List<String> ROOMS = List.of(
-            "progress",
-            "tables",
-            "quantity",
-            "text",
-            "validation",
-            "notation",
-            "material",
-            "joint",
-            "heat",
-            "consumable",
-            "purge",
-            "sheet",
-            "cycle",
-            "plan",
-            "simulation",
-            "machine",
-            "sequence",
-            "weldlog",
-            "diagnosis",
-            "reference",
-            "training");
+    private static final Path SOURCES = Path.of("src/main/java/vastarc/core");
+    private static final Pattern USES = Pattern.compile("Uses: ([a-z, ]+)\\.");
 
     @ArchTest
-    static final ArchRule A_LATER_ROOM_MAY_USE_AN_EARLIER_ONE_NEVER_THE_REVERSE = rooms();
-
-    @ArchTest
-    static final ArchRule NO_CYCLES = SlicesRuleDefinition.slices()
+    static final ArchRule NO_CYCLES_OF_LAYERS = SlicesRuleDefinition.slices()
             .matching("vastarc.core.(*)..")
             .should()
             .beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule NO_CYCLES_OF_PACKAGES =
+            SlicesRuleDefinition.slices().matching("vastarc.core.(**)").should().beFreeOfCycles();
 
     @ArchTest
     static final ArchRule NO_INTERFACE_NO_PERSISTENCE_NO_CLOCK_NO_CHANCE = noClasses()
@@ -56,17 +43,54 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .haveFullyQualifiedName("java.util.Random");
 
-    private static LayeredArchitecture rooms() {
-        LayeredArchitecture rooms = layeredArchitecture().consideringOnlyDependenciesInLayers();
-        for (String room : ROOMS) {
-            rooms = rooms.layer(room).definedBy("vastarc.core." + room + "..");
+    /** Heat flow, arc and pool are numbers: they neither make nor read a message. */
+    @ArchTest
+    static final ArchRule PHYSICS_OF_HEAT_SPEAKS_NO_WORDS = noClasses()
+            .that()
+            .resideInAnyPackage("vastarc.core.physics.heat..", "vastarc.core.physics.duty..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("vastarc.core.base.text..");
+
+    @ArchTest
+    static void everyLayerUsesThoseOnItsPackagePage(JavaClasses classes) throws IOException {
+        List<String> layers = layers();
+        for (String layer : layers) {
+            List<String> allowed = uses(layer);
+            assertThat(layers).as(layer).containsAll(allowed);
+            String[] others = layers.stream()
+                    .filter(other -> !other.equals(layer) && !allowed.contains(other))
+                    .map(other -> "vastarc.core." + other + "..")
+                    .toArray(String[]::new);
+            noClasses()
+                    .that()
+                    .resideInAPackage("vastarc.core." + layer + "..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(others)
+                    .as(layer + " uses " + allowed)
+                    .check(classes);
         }
-        for (int i = 0; i < ROOMS.size(); i++) {
-            List<String> later = ROOMS.subList(i + 1, ROOMS.size());
-            rooms = later.isEmpty()
-                    ? rooms.whereLayer(ROOMS.get(i)).mayNotBeAccessedByAnyLayer()
-                    : rooms.whereLayer(ROOMS.get(i)).mayOnlyBeAccessedByLayers(later.toArray(String[]::new));
+    }
+
+    private static List<String> layers() throws IOException {
+        try (Stream<Path> folders = Files.list(SOURCES)) {
+            return folders.filter(Files::isDirectory)
+                    .map(folder -> folder.getFileName().toString())
+                    .sorted()
+                    .toList();
         }
-        return rooms;
+    }
+
+    /** The layers that a package page names. */
+    private static List<String> uses(String layer) throws IOException {
+        String page = Files.readString(SOURCES.resolve(layer).resolve("package-info.java"));
+        Matcher named = USES.matcher(page);
+        assertThat(named.find())
+                .as("the package page of " + layer + " says what it uses")
+                .isTrue();
+        return named.group(1).equals("nothing")
+                ? List.of()
+                : List.of(named.group(1).split(", "));
     }
 }

@@ -58,7 +58,7 @@ class ArchitectureTest {
             .resideOutsideOfPackages("vastarc.web.drawing..")
             .should()
             .dependOnClassesThat()
-            .resideInAPackage("vastarc.core.heat..");
+            .resideInAPackage("vastarc.core.physics.heat..");
 
     @ArchTest
     static final ArchRule DRAWINGS_KNOW_NOTHING_OF_THE_WEB = noClasses()

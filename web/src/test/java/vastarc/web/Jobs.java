@@ -2,10 +2,10 @@ package vastarc.web;
 
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
-import vastarc.core.joint.WeldFields;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.input.WeldFields;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JointText;
 import vastarc.web.store.job.OwnValuesText;

@@ -2,12 +2,12 @@ package vastarc.benchmarks.figures;
 
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.heat.HeatBalance;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Position;
-import vastarc.core.joint.WeldingConditions;
-import vastarc.core.material.Material;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Position;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
+import vastarc.core.physics.heat.HeatBalance;
 
 /**
  * Prints the working current of T fillets beside what a good welder strikes with, horizontal and as a share of the flat one out of position,

@@ -2,18 +2,18 @@ package vastarc.core.reference;
 
 import java.util.ArrayList;
 import java.util.List;
-import vastarc.core.consumable.Tungsten;
-import vastarc.core.heat.ArcEnergy;
-import vastarc.core.heat.ArcModel;
-import vastarc.core.heat.HeatBalance;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.WeldingConditions;
-import vastarc.core.material.Material;
-import vastarc.core.quantity.PhysicalConstants;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Unit;
-import vastarc.core.text.Phrase;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.units.PhysicalConstants;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.Unit;
+import vastarc.core.domain.consumable.Tungsten;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
+import vastarc.core.physics.heat.ArcEnergy;
+import vastarc.core.physics.heat.ArcModel;
+import vastarc.core.physics.heat.HeatBalance;
 
 /**
  * A figure of this program beside that of a formula or table that is independent of it: {@code docs/model/conduction.md (7)}, {@code docs/model/arc.md (1)}.
@@ -36,8 +36,14 @@ public record OutsideCheck(Phrase what, Quantity here, Quantity there, Phrase wh
         return 100 * (here.value() / there.value() - 1);
     }
 
+    private static final List<OutsideCheck> ALL = compare();
+
     /** {@return every comparison, in the order they are shown} */
     public static List<OutsideCheck> all() {
+        return ALL;
+    }
+
+    private static List<OutsideCheck> compare() {
         List<OutsideCheck> checks = new ArrayList<>();
         for (double t : new double[] {2, 3}) {
             checks.add(cooling(Material.CARBON_STEEL, t));

@@ -1,4 +1,8 @@
-/** What the welder looks up: words with their other names, symptoms with their causes. Read from tables, nothing calculated. */
+/**
+ * What the welder looks up: terms with their other names, the pages of the model, figures beside those of standards.
+ *
+ * <p>Uses: base, domain, physics, advice.
+ */
 @NullMarked
 package vastarc.core.reference;
 

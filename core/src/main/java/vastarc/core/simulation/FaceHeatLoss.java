@@ -3,8 +3,8 @@ package vastarc.core.simulation;
 import java.util.List;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
-import vastarc.core.joint.BackingBar;
-import vastarc.core.quantity.PhysicalConstants;
+import vastarc.core.base.units.PhysicalConstants;
+import vastarc.core.domain.joint.BackingBar;
 import vastarc.core.simulation.SectionMesh.BoundaryFace;
 
 /**

@@ -1,6 +1,6 @@
 package vastarc.core.simulation;
 
-import vastarc.core.joint.EdgePreparation;
+import vastarc.core.domain.joint.EdgePreparation;
 import vastarc.core.simulation.SectionMesh.FaceDirection;
 import vastarc.core.simulation.SectionMesh.JointOutline;
 

@@ -1,9 +1,9 @@
 package vastarc.core.simulation;
 
-import vastarc.core.joint.EdgePreparation;
-import vastarc.core.joint.Groove;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
+import vastarc.core.domain.joint.EdgePreparation;
+import vastarc.core.domain.joint.Groove;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
 import vastarc.core.simulation.JointOutlines.EdgeOutline;
 import vastarc.core.simulation.JointOutlines.FlatPlate;
 import vastarc.core.simulation.JointOutlines.GrooveOutline;

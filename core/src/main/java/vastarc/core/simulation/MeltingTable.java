@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import vastarc.core.material.Material;
-import vastarc.core.tables.Maps;
-import vastarc.core.tables.Table;
+import vastarc.core.base.tables.Maps;
+import vastarc.core.base.tables.Table;
+import vastarc.core.domain.material.Material;
 
 /**
  * How each grade takes up heat and melts. Source: table {@code melting.csv}.

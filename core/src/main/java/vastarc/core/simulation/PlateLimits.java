@@ -2,11 +2,11 @@ package vastarc.core.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.quantity.Unit;
+import vastarc.core.base.units.Unit;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.simulation.PlateRequest.PlateSize;
 import vastarc.core.simulation.PlateRequest.PlateSource;
-import vastarc.core.validation.Problem;
 
 /** How far a plate may be asked. */
 public final class PlateLimits {

@@ -1,7 +1,7 @@
 package vastarc.core.simulation;
 
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.sheet.SetupSheet;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.sheet.SetupSheet;
 
 /** The bead that a sheet calculates. */
 final class PredictedBead {

@@ -5,15 +5,15 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.joint.PulsePurpose;
-import vastarc.core.progress.Progress;
-import vastarc.core.quantity.Unit;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.sheet.Range;
-import vastarc.core.sheet.SetupSheet;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.sheet.Range;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.progress.Progress;
+import vastarc.core.base.units.Unit;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
+import vastarc.core.domain.joint.PulsePurpose;
 
 /** Finds a setting by rehearsing: within its range, what gives the back bead that is wanted, or keeps the width most even. */
 public final class SettingSearch {

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Unit;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.Unit;
 
 /** Two simulations, figure beside figure. */
 public final class SimulationComparison {

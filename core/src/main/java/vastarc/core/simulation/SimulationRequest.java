@@ -3,17 +3,17 @@ package vastarc.core.simulation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.cycle.WeldCycle;
-import vastarc.core.heat.HeatBalance;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.quantity.Unit;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.sheet.PassSchedule;
-import vastarc.core.sheet.PassSchedule.ScheduledPass;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.cycle.WeldCycle;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.sheet.PassSchedule;
+import vastarc.core.advice.sheet.PassSchedule.ScheduledPass;
+import vastarc.core.base.units.Unit;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointLimits.InputRange;
+import vastarc.core.physics.heat.HeatBalance;
 
 /**
  * What is simulated.

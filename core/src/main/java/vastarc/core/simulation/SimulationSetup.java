@@ -4,17 +4,17 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
-import vastarc.core.cycle.CycleChoices;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.Weld;
-import vastarc.core.joint.WeldingConditions.WeldingConditionsBuilder;
-import vastarc.core.plan.WeldPlan;
-import vastarc.core.plan.WeldPlan.PlanRequest;
-import vastarc.core.sheet.OwnValues;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.sheet.SetupSheet;
-import vastarc.core.validation.Outcome;
+import vastarc.core.advice.cycle.CycleChoices;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.plan.WeldPlan;
+import vastarc.core.advice.plan.WeldPlan.PlanRequest;
+import vastarc.core.advice.sheet.OwnValues;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.Weld;
+import vastarc.core.domain.joint.WeldingConditions.WeldingConditionsBuilder;
 
 /**
  * How a weld is set up to be simulated: from joint and own values on, so that one thing of it can be changed.

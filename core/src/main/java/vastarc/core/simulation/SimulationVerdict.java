@@ -2,15 +2,15 @@ package vastarc.core.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
-import vastarc.core.heat.ArcModel;
-import vastarc.core.heat.WeldPool;
-import vastarc.core.joint.Penetration;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Unit;
-import vastarc.core.sheet.ParameterKey;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.Unit;
+import vastarc.core.domain.joint.Penetration;
+import vastarc.core.physics.heat.ArcModel;
+import vastarc.core.physics.heat.WeldPool;
 import vastarc.core.simulation.SimulationResult.EndWidths;
 import vastarc.core.simulation.SimulationResult.MiddleWidths;
-import vastarc.core.text.Phrase;
 
 /** What a simulation says in words, and what it cannot say. Bounds are judgement. */
 public final class SimulationVerdict {

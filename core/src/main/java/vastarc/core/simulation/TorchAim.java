@@ -1,8 +1,8 @@
 package vastarc.core.simulation;
 
 import org.hipparchus.special.Erf;
-import vastarc.core.heat.HeatBalance;
-import vastarc.core.joint.Joint;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.physics.heat.HeatBalance;
 
 /**
  * Where a welder points the arc between two members: so that the base gets the share of the arc that it takes by the heat balance. A torch

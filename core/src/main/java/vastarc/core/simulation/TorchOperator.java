@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.quantity.Unit;
-import vastarc.core.validation.Problem;
+import vastarc.core.base.units.Unit;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
 
 /**
  * The welder that leads the torch.

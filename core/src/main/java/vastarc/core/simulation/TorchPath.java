@@ -1,14 +1,14 @@
 package vastarc.core.simulation;
 
 import java.util.Optional;
-import vastarc.core.cycle.CurrentSegment;
-import vastarc.core.cycle.CurrentSegment.PulseOverlay;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.cycle.CycleTimeline;
-import vastarc.core.cycle.WeldCycle;
-import vastarc.core.cycle.WeldCycle.PedalTimes;
-import vastarc.core.heat.ArcModel;
-import vastarc.core.heat.HeatBalance;
+import vastarc.core.advice.cycle.CurrentSegment;
+import vastarc.core.advice.cycle.CurrentSegment.PulseOverlay;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.cycle.CycleTimeline;
+import vastarc.core.advice.cycle.WeldCycle;
+import vastarc.core.advice.cycle.WeldCycle.PedalTimes;
+import vastarc.core.physics.heat.ArcModel;
+import vastarc.core.physics.heat.HeatBalance;
 
 /**
  * The arc's way along the seam as weld cycle and welder lead it: where it is, how hot, how wide. Slopes, pulses and end are the weld cycle's; the torch

@@ -2,17 +2,17 @@ package vastarc.core.simulation;
 
 import java.util.List;
 import java.util.Optional;
-import vastarc.core.consumable.FillerRod;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.joint.BackingBar;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.joint.PulsePurpose;
-import vastarc.core.joint.Weld;
-import vastarc.core.material.Material;
-import vastarc.core.quantity.Unit;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.sheet.SetupSheet;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.units.Unit;
+import vastarc.core.domain.consumable.FillerRod;
+import vastarc.core.domain.joint.BackingBar;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointLimits.InputRange;
+import vastarc.core.domain.joint.PulsePurpose;
+import vastarc.core.domain.joint.Weld;
+import vastarc.core.domain.material.Material;
 
 /** One thing that is changed beside an otherwise same weld. Its words: {@code rehearsal.change.<name>}. */
 public enum WeldChange {

@@ -1,10 +1,10 @@
 package vastarc.core.simulation;
 
 import java.lang.management.ManagementFactory;
-import vastarc.core.joint.WeldingConditions;
-import vastarc.core.material.MaterialProperties;
-import vastarc.core.progress.Progress;
-import vastarc.core.sheet.ParameterKey;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.base.progress.Progress;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.MaterialProperties;
 import vastarc.core.simulation.PeakTemperatureRecorder.PoolState;
 import vastarc.core.simulation.PlateResult.PlateEnergy;
 

@@ -3,7 +3,7 @@ package vastarc.core.training;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import vastarc.core.tables.Table;
+import vastarc.core.base.tables.Table;
 import vastarc.core.training.Question.Choice;
 import vastarc.core.training.Question.CorrectAnswer;
 import vastarc.core.training.SeededRandom.AnswerChoices;

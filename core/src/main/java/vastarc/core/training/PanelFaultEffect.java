@@ -1,14 +1,14 @@
 package vastarc.core.training;
 
-import vastarc.core.cycle.CycleHandle;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.cycle.WeldCycle;
-import vastarc.core.machine.PanelElement;
-import vastarc.core.machine.PanelSetting;
-import vastarc.core.machine.ScaleUnit;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.advice.cycle.CycleHandle;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.cycle.WeldCycle;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.equipment.PanelElement;
+import vastarc.core.equipment.PanelSetting;
+import vastarc.core.equipment.ScaleUnit;
 
 /** What a control that is set wrong would have done. Its words: {@code harm.<setting>}, for figures with {@code .low} or {@code .high}. */
 final class PanelFaultEffect {

@@ -2,7 +2,7 @@ package vastarc.core.training;
 
 import java.util.EnumMap;
 import java.util.Map;
-import vastarc.core.tables.Maps;
+import vastarc.core.base.tables.Maps;
 
 /** Which maker makes what. */
 final class QuestionWriters {

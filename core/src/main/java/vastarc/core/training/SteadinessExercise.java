@@ -3,8 +3,8 @@ package vastarc.core.training;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
 
 /**
  * How evenly a welder followed a shown travel.

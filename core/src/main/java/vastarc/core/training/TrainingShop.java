@@ -1,16 +1,16 @@
 package vastarc.core.training;
 
 import java.util.List;
-import vastarc.core.cycle.WeldCycle;
-import vastarc.core.joint.ControlDevice;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Weld;
-import vastarc.core.joint.WeldingConditions;
-import vastarc.core.machine.MachineProfile;
-import vastarc.core.material.Material;
-import vastarc.core.plan.WeldPlan;
-import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.advice.cycle.WeldCycle;
+import vastarc.core.advice.plan.WeldPlan;
+import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.domain.joint.ControlDevice;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Weld;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
+import vastarc.core.equipment.MachineProfile;
 
 /**
  * What questions are made from.

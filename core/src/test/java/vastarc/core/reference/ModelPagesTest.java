@@ -15,8 +15,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import vastarc.core.advice.sheet.ParameterKey;
 import vastarc.core.reference.ModelPages.ModelPage;
-import vastarc.core.sheet.ParameterKey;
 
 class ModelPagesTest {
 

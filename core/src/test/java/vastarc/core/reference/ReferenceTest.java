@@ -6,11 +6,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import vastarc.core.joint.InputField;
-import vastarc.core.joint.WeldFields;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.input.InputField;
+import vastarc.core.input.WeldFields;
 import vastarc.core.reference.Glossary.GlossaryEntry;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.text.Phrasebook;
 
 class ReferenceTest {
 

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import vastarc.core.progress.Progress;
+import vastarc.core.base.progress.Progress;
 import vastarc.core.simulation.PlateRequest.EndCondition;
 import vastarc.core.simulation.PlateRequest.FadeMotion;
 import vastarc.core.simulation.PlateRequest.PlateMetal;

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.core.training.SteadinessExercise.PointerSample;
 
 /** A welder read from where its pointer was: what was put into it comes out again. */

@@ -29,15 +29,15 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.joint.InputField;
-import vastarc.core.joint.JointLimits;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.joint.WeldFields;
-import vastarc.core.quantity.Length;
-import vastarc.core.quantity.Unit;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.Length;
+import vastarc.core.base.units.Unit;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.JointLimits;
+import vastarc.core.domain.joint.JointLimits.InputRange;
+import vastarc.core.input.InputField;
+import vastarc.core.input.WeldFields;
 
 /** Describes what a joint is made of from the one list of its inputs, so that the description never says less than is read. */
 @Configuration

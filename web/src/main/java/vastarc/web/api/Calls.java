@@ -12,10 +12,10 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.json.JsonReadFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.sheet.Alternative;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
-import vastarc.core.validation.Problem.ProblemKind;
+import vastarc.core.advice.sheet.Alternative;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.base.validation.Problem.ProblemKind;
 
 /** What every call does alike: reads a JSON object of bounded size, answers JSON or problem details. */
 final class Calls {

@@ -7,17 +7,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.cycle.CycleHandle;
-import vastarc.core.cycle.CyclePlanner;
-import vastarc.core.cycle.CycleTimeline;
-import vastarc.core.cycle.CycleTimeline.MachineState;
-import vastarc.core.cycle.CycleTimeline.PhaseChange;
-import vastarc.core.cycle.CycleTimeline.TimelineSpan;
-import vastarc.core.cycle.CycleTotals;
-import vastarc.core.cycle.OperatorInput;
-import vastarc.core.cycle.OperatorInput.InputAction;
-import vastarc.core.cycle.PracticeReview;
-import vastarc.core.cycle.WeldCycle;
+import vastarc.core.advice.cycle.CycleHandle;
+import vastarc.core.advice.cycle.CyclePlanner;
+import vastarc.core.advice.cycle.CycleTimeline;
+import vastarc.core.advice.cycle.CycleTimeline.MachineState;
+import vastarc.core.advice.cycle.CycleTimeline.PhaseChange;
+import vastarc.core.advice.cycle.CycleTimeline.TimelineSpan;
+import vastarc.core.advice.cycle.CycleTotals;
+import vastarc.core.advice.cycle.OperatorInput;
+import vastarc.core.advice.cycle.OperatorInput.InputAction;
+import vastarc.core.advice.cycle.PracticeReview;
+import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.web.format.CoreJson;
 
 /**

@@ -3,8 +3,8 @@ package vastarc.web.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
-import vastarc.core.cycle.OperatorInput.InputAction;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.advice.cycle.OperatorInput.InputAction;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
 
 /** Shape of what a weld cycle request has besides the fields of a sheet request, for the API description. */
 record CycleRequest(

@@ -2,9 +2,9 @@ package vastarc.web.api;
 
 import java.util.List;
 import java.util.Map;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Alternative;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.advice.sheet.Alternative;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.web.format.CoreJson;
 
 /** Shape of a refusal, for the API description: RFC 9457 with every bad field. */

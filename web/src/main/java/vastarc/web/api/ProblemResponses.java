@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.http.ProblemDetail;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.text.Phrasebook;
-import vastarc.core.validation.Problem;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.base.validation.Problem;
 
 /** RFC 9457 problem details for core problems. */
 final class ProblemResponses {

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.core.simulation.SimulationResult;
 import vastarc.core.simulation.SimulationResult.BeadWidth;
 import vastarc.web.drawing.Drawing.Pencil;

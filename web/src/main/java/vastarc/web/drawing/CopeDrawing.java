@@ -3,7 +3,7 @@ package vastarc.web.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.joint.SaddleCope;
+import vastarc.core.domain.joint.SaddleCope;
 
 /** A paper to wrap round a branch and cut along, as large as life, with a ruler that says whether the printer kept to it. */
 public final class CopeDrawing {

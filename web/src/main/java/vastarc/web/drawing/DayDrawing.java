@@ -2,9 +2,9 @@ package vastarc.web.drawing;
 
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.sequence.DaySchedule;
-import vastarc.core.sequence.DaySchedule.DayActivity;
-import vastarc.core.sequence.DaySchedule.DaySpan;
+import vastarc.core.advice.sequence.DaySchedule;
+import vastarc.core.advice.sequence.DaySchedule.DayActivity;
+import vastarc.core.advice.sequence.DaySchedule.DaySpan;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

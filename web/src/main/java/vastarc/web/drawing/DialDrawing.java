@@ -1,10 +1,10 @@
 package vastarc.web.drawing;
 
 import java.util.Locale;
-import vastarc.core.machine.DialCurve;
-import vastarc.core.machine.DialReading;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.equipment.DialCurve;
+import vastarc.core.equipment.DialReading;
 
 /** What a dial gives, over its turn: readings, the curve through them, and how far it may be off. */
 public final class DialDrawing {

@@ -1,15 +1,15 @@
 package vastarc.web.drawing;
 
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Position;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.sheet.PoolOutline;
-import vastarc.core.sheet.SetupSheet;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.sheet.PoolOutline;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Position;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

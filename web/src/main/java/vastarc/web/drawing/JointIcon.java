@@ -1,8 +1,8 @@
 package vastarc.web.drawing;
 
 import java.util.Map;
-import vastarc.core.joint.JointForm;
-import vastarc.core.tables.Maps;
+import vastarc.core.base.tables.Maps;
+import vastarc.core.domain.joint.JointForm;
 
 /** Small section of each joint form, for choosing by picture. View box 0 0 48 32. */
 public final class JointIcon {

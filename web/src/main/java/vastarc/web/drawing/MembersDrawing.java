@@ -1,10 +1,10 @@
 package vastarc.web.drawing;
 
-import vastarc.core.joint.Groove;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.Position;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.Groove;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.Position;
 import vastarc.web.drawing.Drawing.Pencil;
 
 /** The members of a joint in section, to scale, with their thickness dimensions, in the seam's own frame. */

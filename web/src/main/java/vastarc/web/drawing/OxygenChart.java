@@ -2,10 +2,10 @@ package vastarc.web.drawing;
 
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.purge.LeakFit.OxygenReading;
-import vastarc.core.purge.PurgePlan;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.physics.purge.LeakFit.OxygenReading;
+import vastarc.core.physics.purge.PurgePlan;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

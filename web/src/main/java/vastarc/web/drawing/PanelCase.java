@@ -3,7 +3,7 @@ package vastarc.web.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.machine.MachineProfile.PanelShape;
+import vastarc.core.equipment.MachineProfile.PanelShape;
 
 /** The metal round a panel's controls: three ways fronts are built, so that each looks like another object. */
 final class PanelCase {

@@ -7,16 +7,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import vastarc.core.machine.MachineProfile;
-import vastarc.core.machine.PanelElement;
-import vastarc.core.machine.PanelElement.ControlKind;
-import vastarc.core.machine.PanelPlan;
-import vastarc.core.machine.PanelPlan.ControlTarget;
-import vastarc.core.machine.Scale;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.equipment.MachineProfile;
+import vastarc.core.equipment.PanelElement;
+import vastarc.core.equipment.PanelElement.ControlKind;
+import vastarc.core.equipment.PanelPlan;
+import vastarc.core.equipment.PanelPlan.ControlTarget;
+import vastarc.core.equipment.Scale;
 
 /**
  * A machine's own front, drawn from its profile, each control where it must be set.

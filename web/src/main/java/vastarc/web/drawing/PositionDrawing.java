@@ -1,6 +1,6 @@
 package vastarc.web.drawing;
 
-import vastarc.core.joint.Position;
+import vastarc.core.domain.joint.Position;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

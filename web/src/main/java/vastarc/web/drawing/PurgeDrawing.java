@@ -2,14 +2,14 @@ package vastarc.web.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import vastarc.core.purge.PurgePart;
-import vastarc.core.purge.PurgePart.PurgePartKind;
-import vastarc.core.purge.PurgePlan;
-import vastarc.core.purge.PurgePlan.GasPort;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.physics.purge.PurgePart;
+import vastarc.core.physics.purge.PurgePart.PurgePartKind;
+import vastarc.core.physics.purge.PurgePlan;
+import vastarc.core.physics.purge.PurgePlan.GasPort;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

@@ -2,11 +2,11 @@ package vastarc.web.drawing;
 
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.weldlog.Channel;
-import vastarc.core.weldlog.MeasuredQuantity;
-import vastarc.core.weldlog.Recording;
-import vastarc.core.weldlog.RunAnalysis;
-import vastarc.core.weldlog.RunEvent;
+import vastarc.core.record.weldlog.Channel;
+import vastarc.core.record.weldlog.MeasuredQuantity;
+import vastarc.core.record.weldlog.Recording;
+import vastarc.core.record.weldlog.RunAnalysis;
+import vastarc.core.record.weldlog.RunEvent;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

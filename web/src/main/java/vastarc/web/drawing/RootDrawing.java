@@ -1,7 +1,7 @@
 package vastarc.web.drawing;
 
-import vastarc.core.purge.RootPressure;
-import vastarc.core.purge.RootPressure.RootVerdict;
+import vastarc.core.physics.purge.RootPressure;
+import vastarc.core.physics.purge.RootPressure.RootVerdict;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

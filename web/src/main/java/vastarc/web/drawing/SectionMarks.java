@@ -1,11 +1,11 @@
 package vastarc.web.drawing;
 
 import java.util.Locale;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Position;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.SetupSheet;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Position;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

@@ -2,11 +2,11 @@ package vastarc.web.drawing;
 
 import java.util.List;
 import java.util.Locale;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sequence.WeldSequence;
-import vastarc.core.sequence.WeldSequence.SegmentKind;
-import vastarc.core.sequence.WeldSequence.WeldSegment;
+import vastarc.core.advice.sequence.WeldSequence;
+import vastarc.core.advice.sequence.WeldSequence.SegmentKind;
+import vastarc.core.advice.sequence.WeldSequence.WeldSegment;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

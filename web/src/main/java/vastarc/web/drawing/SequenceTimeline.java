@@ -3,10 +3,10 @@ package vastarc.web.drawing;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
-import vastarc.core.sequence.DutyCycle.DutyUse;
-import vastarc.core.sequence.WeldSequence;
-import vastarc.core.sequence.WeldSequence.WaitReason;
-import vastarc.core.sequence.WeldSequence.WeldSegment;
+import vastarc.core.advice.sequence.DutyCycle.DutyUse;
+import vastarc.core.advice.sequence.WeldSequence;
+import vastarc.core.advice.sequence.WeldSequence.WaitReason;
+import vastarc.core.advice.sequence.WeldSequence.WeldSegment;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

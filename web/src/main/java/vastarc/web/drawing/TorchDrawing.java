@@ -1,11 +1,11 @@
 package vastarc.web.drawing;
 
-import vastarc.core.consumable.Cup;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.Position;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.sheet.PoolOutline;
-import vastarc.core.sheet.SetupSheet;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.sheet.PoolOutline;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.domain.consumable.Cup;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.Position;
 import vastarc.web.drawing.Drawing.Pencil;
 
 /** Torch, gas, arc and wire over a seam, in the seam's own frame. */

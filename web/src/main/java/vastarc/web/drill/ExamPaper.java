@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.web.util.UriComponentsBuilder;
-import vastarc.core.notation.NumberReader;
+import vastarc.core.base.notation.NumberReader;
 import vastarc.core.training.Exam;
 import vastarc.core.training.Topic;
 import vastarc.core.training.TrainingShop;

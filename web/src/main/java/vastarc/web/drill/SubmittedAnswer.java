@@ -4,7 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
-import vastarc.core.notation.NumberReader;
+import vastarc.core.base.notation.NumberReader;
 import vastarc.core.training.Question;
 import vastarc.core.training.Question.CorrectAnswer;
 

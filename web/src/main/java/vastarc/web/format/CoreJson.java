@@ -18,12 +18,12 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.quantity.Length;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Unit;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.Length;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.Unit;
+import vastarc.core.base.units.UnitSystem;
 
 /**
  * Core records as JSON, in two ways: <em>spoken</em> for answers (sentences in words, units by their symbols, five significant digits), and

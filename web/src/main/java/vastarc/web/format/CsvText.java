@@ -1,6 +1,6 @@
 package vastarc.web.format;
 
-import vastarc.core.notation.NumberReader;
+import vastarc.core.base.notation.NumberReader;
 
 /** Text that people typed, in the cells of a table that spreadsheets open. */
 public final class CsvText {

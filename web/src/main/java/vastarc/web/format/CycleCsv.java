@@ -8,9 +8,9 @@ import java.nio.charset.StandardCharsets;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.MediaType;
-import vastarc.core.cycle.CycleSamples;
-import vastarc.core.cycle.CycleTimeline;
-import vastarc.core.cycle.CycleTimeline.MachineState;
+import vastarc.core.advice.cycle.CycleSamples;
+import vastarc.core.advice.cycle.CycleTimeline;
+import vastarc.core.advice.cycle.CycleTimeline.MachineState;
 
 /** A weld in time as a table: time, state, current, gas. */
 public final class CycleCsv {

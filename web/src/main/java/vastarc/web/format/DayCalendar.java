@@ -6,7 +6,7 @@ import biweekly.component.VEvent;
 import java.time.Instant;
 import java.util.Date;
 import java.util.List;
-import vastarc.core.sequence.DaySchedule.DaySpan;
+import vastarc.core.advice.sequence.DaySchedule.DaySpan;
 
 /** A day as a calendar: an entry for each stretch at one job. */
 public final class DayCalendar {

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import vastarc.core.sequence.DaySchedule.DaySpan;
+import vastarc.core.advice.sequence.DaySchedule.DaySpan;
 
 /** A day as a table, a stretch a line. */
 public final class DayCsv {

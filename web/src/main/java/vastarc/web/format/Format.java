@@ -18,7 +18,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.validation.Problem;
+import vastarc.core.base.validation.Problem;
 
 /** A published document format. Its schema is a file of {@code docs/formats}. */
 public enum Format {

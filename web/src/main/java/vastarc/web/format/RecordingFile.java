@@ -15,11 +15,11 @@ import org.apache.commons.csv.CSVPrinter;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
-import vastarc.core.weldlog.Channel;
-import vastarc.core.weldlog.MeasuredQuantity;
-import vastarc.core.weldlog.Recording;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.record.weldlog.Channel;
+import vastarc.core.record.weldlog.MeasuredQuantity;
+import vastarc.core.record.weldlog.Recording;
 
 /** What meters read of a run as a file: a table with a column for each quantity, or JSON by {@code trace.schema.json}. Both come in again. */
 public final class RecordingFile {

@@ -6,8 +6,8 @@ import java.io.UncheckedIOException;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import vastarc.core.sequence.WeldSequence;
-import vastarc.core.sequence.WeldSequence.WeldSegment;
+import vastarc.core.advice.sequence.WeldSequence;
+import vastarc.core.advice.sequence.WeldSequence.WeldSegment;
 
 /** A route as a table, a run a line. */
 public final class SequenceCsv {

@@ -6,12 +6,12 @@ import java.nio.charset.StandardCharsets;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.MediaType;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Parameter;
-import vastarc.core.sheet.Range;
-import vastarc.core.sheet.SetupSheet;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.advice.sheet.Parameter;
+import vastarc.core.advice.sheet.Range;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
 
 /** A setup sheet as a table: a setting a row, in the fixed units of the calls. */
 public final class SheetCsv {

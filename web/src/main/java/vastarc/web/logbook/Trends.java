@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.Function;
-import vastarc.core.weldlog.RunVerdict;
+import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.TrendChart;
 import vastarc.web.store.run.WeldRun;

@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.TrendChart;
 import vastarc.web.request.ShopLearning;

@@ -14,17 +14,17 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
-import vastarc.core.machine.MachineProfile;
-import vastarc.core.machine.PanelElement;
-import vastarc.core.machine.PanelElement.ControlKind;
-import vastarc.core.machine.PanelSetting;
-import vastarc.core.machine.ScaleUnit;
-import vastarc.core.notation.NumberReader;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.tables.Maps;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.tables.Maps;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.equipment.MachineProfile;
+import vastarc.core.equipment.PanelElement;
+import vastarc.core.equipment.PanelElement.ControlKind;
+import vastarc.core.equipment.PanelSetting;
+import vastarc.core.equipment.ScaleUnit;
 import vastarc.web.store.machine.ProfileReader;
 
 /**

@@ -8,8 +8,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import vastarc.core.machine.TorchProfile.TorchCooling;
-import vastarc.core.notation.NumberReader;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.equipment.TorchProfile.TorchCooling;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.machine.Torch;
 

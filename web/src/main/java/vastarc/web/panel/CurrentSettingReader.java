@@ -3,14 +3,14 @@ package vastarc.web.panel;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import vastarc.core.machine.MachineProfile;
-import vastarc.core.machine.PanelElement;
-import vastarc.core.machine.PanelElement.ControlKind;
-import vastarc.core.machine.Scale;
-import vastarc.core.notation.NumberReader;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Unit;
-import vastarc.core.text.Phrase;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.Unit;
+import vastarc.core.equipment.MachineProfile;
+import vastarc.core.equipment.PanelElement;
+import vastarc.core.equipment.PanelElement.ControlKind;
+import vastarc.core.equipment.Scale;
 import vastarc.web.request.ShownValues;
 
 /** How a welder says that controls stand: what a knob's marks say, or their number where they say nothing; a display's figure; a stop. */

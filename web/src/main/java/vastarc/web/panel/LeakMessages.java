@@ -2,9 +2,9 @@ package vastarc.web.panel;
 
 import java.util.Locale;
 import java.util.Map;
-import vastarc.core.machine.LeakCheck;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.equipment.LeakCheck;
 
 /** Says what a fall of pressure means. */
 final class LeakMessages {

@@ -4,14 +4,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.machine.PanelPlan;
-import vastarc.core.plan.SheetDocument;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Parameter;
-import vastarc.core.sheet.ParameterKey.ParameterGroup;
-import vastarc.core.sheet.SetupSheet;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.advice.plan.SheetDocument;
+import vastarc.core.advice.sheet.Parameter;
+import vastarc.core.advice.sheet.ParameterKey.ParameterGroup;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.equipment.PanelPlan;
 import vastarc.web.store.machine.MemorySlot;
 
 /** What is put into a memory slot, and whether it still is what the sheet says. */

@@ -4,11 +4,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.purge.PurgePart;
-import vastarc.core.purge.PurgePart.PurgePartKind;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
+import vastarc.core.physics.purge.PurgePart;
+import vastarc.core.physics.purge.PurgePart.PurgePartKind;
 
 /** Changes to the chain of a purge: a part added, exported, or moved on. */
 final class PurgeParts {

@@ -4,14 +4,14 @@ import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
-import vastarc.core.joint.FinishRequirement;
-import vastarc.core.material.Material;
-import vastarc.core.notation.NumberReader;
-import vastarc.core.purge.Purge;
-import vastarc.core.purge.PurgePlan;
-import vastarc.core.purge.PurgeTargets;
-import vastarc.core.purge.PurgeTargets.InsideColour;
-import vastarc.core.sheet.SetupSheet;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.domain.joint.FinishRequirement;
+import vastarc.core.domain.material.Material;
+import vastarc.core.physics.purge.Purge;
+import vastarc.core.physics.purge.PurgePlan;
+import vastarc.core.physics.purge.PurgeTargets;
+import vastarc.core.physics.purge.PurgeTargets.InsideColour;
 import vastarc.web.store.job.PurgeText;
 
 /**

@@ -5,12 +5,12 @@ import java.io.UncheckedIOException;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.sheet.SetupSheet;
-import vastarc.core.sheet.WallChart;
-import vastarc.core.sheet.WallChart.ChartCell;
-import vastarc.core.sheet.WallChart.ChartRow;
-import vastarc.core.text.Phrase;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.advice.sheet.WallChart;
+import vastarc.core.advice.sheet.WallChart.ChartCell;
+import vastarc.core.advice.sheet.WallChart.ChartRow;
+import vastarc.core.base.text.Phrase;
 
 /** The wall chart as a table, one line a cell, in fixed units. */
 final class ChartCsv {

@@ -5,12 +5,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import vastarc.core.diagnosis.Symptom;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.record.diagnosis.Symptom;
 import vastarc.core.reference.Glossary;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
 import vastarc.web.store.job.Job;
 
 /**

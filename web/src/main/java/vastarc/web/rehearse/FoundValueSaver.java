@@ -1,7 +1,7 @@
 package vastarc.web.rehearse;
 
 import org.springframework.stereotype.Component;
-import vastarc.core.cycle.CycleKey;
+import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.simulation.SettingSearch.SearchVariable;
 import vastarc.web.request.OwnValueSaver;
 import vastarc.web.store.job.JobContent;

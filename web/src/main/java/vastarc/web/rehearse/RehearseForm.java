@@ -7,20 +7,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.notation.LengthReader;
-import vastarc.core.notation.NumberReader;
-import vastarc.core.plan.WeldPlan.PlanRequest;
-import vastarc.core.quantity.Length;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.plan.WeldPlan.PlanRequest;
+import vastarc.core.base.notation.LengthReader;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.units.Length;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.simulation.MeshDetail;
 import vastarc.core.simulation.SimulationRequest;
 import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.TorchOperator;
 import vastarc.core.simulation.WeldChange;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
 
 /**
  * What is given beside the job for a simulation.

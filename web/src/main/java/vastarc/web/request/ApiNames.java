@@ -4,8 +4,8 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
-import vastarc.core.material.Material;
-import vastarc.core.validation.Problem;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.material.Material;
 
 /** Reads an enumeration value by its API name. */
 public final class ApiNames {

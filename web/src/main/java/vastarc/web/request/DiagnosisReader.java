@@ -8,11 +8,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.diagnosis.DiagnosisRequest;
-import vastarc.core.diagnosis.Symptom;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.validation.Problem;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
+import vastarc.core.record.diagnosis.DiagnosisRequest;
+import vastarc.core.record.diagnosis.Symptom;
 
 /**
  * What a call says of a bead: figures as they were, symptoms seen and not seen, answers.

@@ -8,8 +8,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.validation.Problem;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
 
 /** Reads the fields of one JSON object; every fault is noted by its path and answered by a stand-in, so that all are found at once. */
 public final class JsonFields {

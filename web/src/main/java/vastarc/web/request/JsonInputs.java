@@ -8,12 +8,12 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.joint.InputField;
-import vastarc.core.joint.InputSource;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.joint.WeldFields;
-import vastarc.core.quantity.Length;
-import vastarc.core.validation.Problem;
+import vastarc.core.base.units.Length;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
+import vastarc.core.input.InputField;
+import vastarc.core.input.InputSource;
+import vastarc.core.input.WeldFields;
 
 /** Inputs of an API call: a JSON object, figures in the units its names carry. */
 public final class JsonInputs implements InputSource {

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.notation.NumberReader;
-import vastarc.core.purge.LeakFit;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.physics.purge.LeakFit;
 
 /** Readings of an oxygen meter as the welder types or pastes them: a line each, seconds and ppm, between them a space, a semicolon, a tab or a comma. */
 public final class MeterText {

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.cycle.OperatorInput;
-import vastarc.core.cycle.OperatorInput.InputAction;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
+import vastarc.core.advice.cycle.OperatorInput;
+import vastarc.core.advice.cycle.OperatorInput.InputAction;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
 
 /** Reads what the welder touched and when. */
 public final class OperatorInputReader {

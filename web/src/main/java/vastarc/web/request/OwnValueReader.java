@@ -11,13 +11,13 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.cycle.CycleChoices;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.cycle.TriggerMode;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
-import vastarc.core.sheet.OwnValues;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.validation.Problem;
+import vastarc.core.advice.cycle.CycleChoices;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.cycle.TriggerMode;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.advice.sheet.OwnValues;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.base.validation.Problem;
 import vastarc.web.store.job.OwnValuesText;
 
 /** The welder's own values and the control logic: what overrides the engine's sheet. */

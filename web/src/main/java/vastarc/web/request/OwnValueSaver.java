@@ -5,11 +5,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.joint.PulsePurpose;
-import vastarc.core.joint.WeldFields;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.sheet.SetupSheet;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.domain.joint.PulsePurpose;
+import vastarc.core.input.WeldFields;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.OwnValuesText;
 

@@ -5,6 +5,8 @@ import static vastarc.core.simulation.PlateLimits.*;
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
 import vastarc.core.simulation.MeshDetail;
 import vastarc.core.simulation.PlateLimits;
 import vastarc.core.simulation.PlateRequest;
@@ -15,8 +17,6 @@ import vastarc.core.simulation.PlateRequest.PlatePulse;
 import vastarc.core.simulation.PlateRequest.PlateSize;
 import vastarc.core.simulation.PlateRequest.PlateSource;
 import vastarc.core.simulation.PlateRequest.SourceStop;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
 
 /** Reads the call for a plate. */
 public final class PlateReader {

@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
-import vastarc.core.consumable.FillerAlloy;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.notation.NumberReader;
-import vastarc.core.sequence.Prices;
-import vastarc.core.validation.Problem;
+import vastarc.core.advice.sequence.Prices;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.consumable.FillerAlloy;
+import vastarc.core.domain.joint.JointLimits.InputRange;
 
 /**
  * Prices as typed, read.

@@ -7,13 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.quantity.Unit;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
-import vastarc.core.weldlog.Channel;
-import vastarc.core.weldlog.MeasuredQuantity;
-import vastarc.core.weldlog.Recording;
+import vastarc.core.base.units.Unit;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
+import vastarc.core.record.weldlog.Channel;
+import vastarc.core.record.weldlog.MeasuredQuantity;
+import vastarc.core.record.weldlog.Recording;
 
 /** Reads the samples of a call: {@code [{"s": 0.1, "a": 62, "v": 11.2, "lPerMin": 8, "ppm": 40, "c": 180}, …]}; all but the time may be missing. */
 public final class RecordingReader {

@@ -14,12 +14,12 @@ import java.util.OptionalDouble;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
-import vastarc.core.notation.NumberReader;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
-import vastarc.core.weldlog.Channel;
-import vastarc.core.weldlog.MeasuredQuantity;
-import vastarc.core.weldlog.Recording;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.record.weldlog.Channel;
+import vastarc.core.record.weldlog.MeasuredQuantity;
+import vastarc.core.record.weldlog.Recording;
 
 /**
  * A meter's table: a heading, then a line a reading, with whatever separates the columns.

@@ -8,11 +8,11 @@ import java.util.Set;
 import java.util.function.DoubleSupplier;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
 import vastarc.core.simulation.MeshDetail;
 import vastarc.core.simulation.SimulationRequest;
 import vastarc.core.simulation.TorchOperator;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
 
 /**
  * What a call for a simulation says besides joint and own values.

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoubleSupplier;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.machine.DutyPoint;
-import vastarc.core.quantity.Unit;
-import vastarc.core.sequence.Prices;
-import vastarc.core.sequence.WeldQuantity;
-import vastarc.core.validation.Outcome;
+import vastarc.core.advice.sequence.Prices;
+import vastarc.core.advice.sequence.WeldQuantity;
+import vastarc.core.base.units.Unit;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.domain.joint.JointLimits.InputRange;
+import vastarc.core.physics.duty.DutyPoint;
 
 /**
  * What a call for a route says besides joint and own values.

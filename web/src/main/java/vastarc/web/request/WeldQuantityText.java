@@ -8,14 +8,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
-import vastarc.core.joint.JointLimits.InputRange;
-import vastarc.core.notation.LengthReader;
-import vastarc.core.notation.NumberReader;
-import vastarc.core.quantity.Length;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sequence.WeldQuantity;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
+import vastarc.core.advice.sequence.WeldQuantity;
+import vastarc.core.base.notation.LengthReader;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.units.Length;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.web.store.job.JointText;
 
 /**

@@ -1,5 +1,5 @@
 /**
- * From what was sent or is stored to a plan. {@link vastarc.core.joint.WeldFields} knows every input; {@link TypedInputs} reads them from texts in
+ * From what was sent or is stored to a plan. {@link vastarc.core.input.WeldFields} knows every input; {@link TypedInputs} reads them from texts in
  * whatever units a welder typed, {@link JsonInputs} from JSON in fixed units.
  */
 @NullMarked

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import vastarc.core.sequence.DaySchedule.Block;
+import vastarc.core.advice.sequence.DaySchedule.Block;
 
 /** A welder's own turns of a day as they are in its address: job and how many of its runs, {@code 0x4.1x2.0x3}. */
 final class DayBlocks {

@@ -2,15 +2,15 @@ package vastarc.web.run;
 
 import java.time.Instant;
 import java.util.List;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sequence.DutyCycle;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
-import vastarc.core.weldlog.RunEvent;
-import vastarc.core.weldlog.RunEvent.EventKind;
-import vastarc.core.weldlog.RunState;
-import vastarc.core.weldlog.RunState.RunStage;
+import vastarc.core.advice.sequence.DutyCycle;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.record.weldlog.RunEvent;
+import vastarc.core.record.weldlog.RunEvent.EventKind;
+import vastarc.core.record.weldlog.RunState;
+import vastarc.core.record.weldlog.RunState.RunStage;
 import vastarc.web.request.RunSetups;
 import vastarc.web.store.run.WeldRunService.OpenRun;
 

@@ -16,7 +16,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import vastarc.core.weldlog.MeasuredQuantity;
+import vastarc.core.record.weldlog.MeasuredQuantity;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunService;
 import vastarc.web.store.run.WeldRunService.OpenRun;

@@ -5,16 +5,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.cycle.CycleHandle;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.cycle.CycleTimeline.TimelineSpan;
-import vastarc.core.cycle.Phase;
-import vastarc.core.cycle.WeldCycle;
-import vastarc.core.cycle.WeldCycle.PedalTimes;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
-import vastarc.core.validation.Problem;
+import vastarc.core.advice.cycle.CycleHandle;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.cycle.CycleTimeline.TimelineSpan;
+import vastarc.core.advice.cycle.Phase;
+import vastarc.core.advice.cycle.WeldCycle;
+import vastarc.core.advice.cycle.WeldCycle.PedalTimes;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.base.validation.Problem;
 import vastarc.web.store.job.OwnValuesText;
 
 /** Where the handles of a weld cycle stand, and how far a figure moves when one is pulled. */

@@ -2,14 +2,14 @@ package vastarc.web.score;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import vastarc.core.cycle.CyclePlanner;
-import vastarc.core.cycle.CycleTimeline;
-import vastarc.core.cycle.OperatorInput;
-import vastarc.core.cycle.PracticeReview;
-import vastarc.core.cycle.WeldCycle;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.advice.cycle.CyclePlanner;
+import vastarc.core.advice.cycle.CycleTimeline;
+import vastarc.core.advice.cycle.OperatorInput;
+import vastarc.core.advice.cycle.PracticeReview;
+import vastarc.core.advice.cycle.WeldCycle;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.web.score.ScoreDrawing.CurveSegment;
 import vastarc.web.score.ScoreDrawing.PhaseSpan;
 

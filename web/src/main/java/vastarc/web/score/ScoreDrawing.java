@@ -3,17 +3,17 @@ package vastarc.web.score;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.cycle.CurrentSegment;
-import vastarc.core.cycle.CycleComparison;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.cycle.CycleTimeline;
-import vastarc.core.cycle.CycleTimeline.MachineState;
-import vastarc.core.cycle.OperatorInput;
-import vastarc.core.cycle.WeldCycle;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.advice.cycle.CurrentSegment;
+import vastarc.core.advice.cycle.CycleComparison;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.cycle.CycleTimeline;
+import vastarc.core.advice.cycle.CycleTimeline.MachineState;
+import vastarc.core.advice.cycle.OperatorInput;
+import vastarc.core.advice.cycle.WeldCycle;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
 
 /**
  * What the browser needs to draw a weld cycle: numbers in s and A, words finished. The browser places, it calculates nothing.

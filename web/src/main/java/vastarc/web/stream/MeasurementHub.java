@@ -14,8 +14,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.stereotype.Service;
-import vastarc.core.machine.CurrentMeter;
-import vastarc.core.machine.CurrentMeter.ClampReading;
+import vastarc.core.equipment.CurrentMeter;
+import vastarc.core.equipment.CurrentMeter.ClampReading;
 
 /** Passes readings on to who listens, and keeps the last of every channel. */
 @Service

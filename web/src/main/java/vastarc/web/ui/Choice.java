@@ -4,12 +4,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.PassSchedule;
-import vastarc.core.sheet.PassSchedule.ScheduledPass;
-import vastarc.core.sheet.SetupSheet;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.advice.sheet.PassSchedule;
+import vastarc.core.advice.sheet.PassSchedule.ScheduledPass;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
 
 /** One option of a choice, finished for display. */
 public record Choice(String value, String label, boolean selected) {

@@ -1,9 +1,9 @@
 package vastarc.web.ui;
 
 import java.util.Optional;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.web.store.run.WeldRunService.NoteResult;
 
 /** What is given to somebody who judged a run that another window had closed or changed meanwhile. */

@@ -5,7 +5,7 @@ import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.base.text.Phrasebook;
 import vastarc.web.store.disk.Disk;
 
 /** Gives every page the reader's preferences, and whether the disk has room. */

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.support.ResourceBundleMessageSource;
-import vastarc.core.text.Sentences;
+import vastarc.core.base.text.Sentences;
 
 /** The words of the templates, from {@code messages.properties}, filled as the core's own sentences are. */
 final class PageMessages extends ResourceBundleMessageSource {

@@ -2,7 +2,7 @@ package vastarc.web.ui;
 
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
-import vastarc.core.notation.NumberReader;
+import vastarc.core.base.notation.NumberReader;
 import vastarc.web.store.ListPage;
 
 /**

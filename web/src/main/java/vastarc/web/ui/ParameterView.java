@@ -1,13 +1,13 @@
 package vastarc.web.ui;
 
-import vastarc.core.quantity.FormattedQuantity;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.Method;
-import vastarc.core.sheet.Parameter;
-import vastarc.core.sheet.Range;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.advice.sheet.Method;
+import vastarc.core.advice.sheet.Parameter;
+import vastarc.core.advice.sheet.Range;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.FormattedQuantity;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
 
 /**
  * A setting finished for display; its reasoning is a {@link ReasonView}.

@@ -6,7 +6,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.UnitSystem;
 
 /**
  * What the reader has chosen, kept in cookies so that the first paint is right.

@@ -1,10 +1,10 @@
 package vastarc.web.ui;
 
 import java.util.List;
-import vastarc.core.joint.Joint;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Unit;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.Unit;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.Joint;
 import vastarc.web.request.WeldQuantityText;
 import vastarc.web.store.job.JointText;
 

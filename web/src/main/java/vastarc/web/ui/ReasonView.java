@@ -1,13 +1,13 @@
 package vastarc.web.ui;
 
 import java.util.List;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.advice.sheet.Parameter;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.core.reference.ModelPages;
 import vastarc.core.reference.ModelPages.ModelEquation;
-import vastarc.core.sheet.Parameter;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
 import vastarc.web.ui.ParameterView.FigureLine;
 
 /**

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import vastarc.core.base.validation.Outcome;
 import vastarc.core.simulation.FrameRecorder;
 import vastarc.core.simulation.SettingSearch;
 import vastarc.core.simulation.SettingSearch.SearchGoal;
@@ -14,7 +15,6 @@ import vastarc.core.simulation.SimulationRequest;
 import vastarc.core.simulation.SimulationResult;
 import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.WeldSimulation;
-import vastarc.core.validation.Outcome;
 
 /** Simulates welds as long work, and keeps the recorded frames of the last few. The same weld is not simulated twice. */
 @Service

@@ -8,8 +8,8 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import vastarc.core.plan.EngineVersion;
-import vastarc.core.progress.Progress;
+import vastarc.core.advice.plan.EngineVersion;
+import vastarc.core.base.progress.Progress;
 
 /**
  * A piece of long work: what it is, how far it is, its result.

@@ -16,9 +16,9 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
-import vastarc.core.progress.Progress;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
+import vastarc.core.base.progress.Progress;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
 import vastarc.web.work.Work.WorkState;
 
 /** Does long work: two pieces at once, the rest wait their turn. The same input under the same engine is done once. */

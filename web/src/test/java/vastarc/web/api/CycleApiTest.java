@@ -14,7 +14,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
 import vastarc.web.SpringTest;
 
 @SpringTest

@@ -18,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.machine.MachineProfile;
+import vastarc.core.equipment.MachineProfile;
 import vastarc.web.SpringTest;
 import vastarc.web.store.machine.ProfileReader;
 import vastarc.web.store.machine.StartingProfiles;

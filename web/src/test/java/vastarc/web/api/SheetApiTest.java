@@ -22,7 +22,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.joint.WeldFields;
+import vastarc.core.input.WeldFields;
 import vastarc.web.SpringTest;
 import vastarc.web.store.run.WeldRunService;
 

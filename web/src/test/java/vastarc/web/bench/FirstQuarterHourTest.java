@@ -16,7 +16,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.text.Phrasebook;
+import vastarc.core.base.text.Phrasebook;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.run.WeldRunQueries;

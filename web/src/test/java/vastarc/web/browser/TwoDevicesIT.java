@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.springframework.beans.factory.annotation.Autowired;
-import vastarc.core.joint.WeldFields;
+import vastarc.core.input.WeldFields;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JobStore;
 

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.xml.sax.InputSource;
-import vastarc.core.joint.SaddleCope;
+import vastarc.core.domain.joint.SaddleCope;
 import vastarc.web.paper.Ink;
 import vastarc.web.paper.QrCode;
 import vastarc.web.paper.SvgFile;

@@ -9,13 +9,13 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.Position;
-import vastarc.core.joint.WeldingConditions;
-import vastarc.core.material.Material;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sheet.SheetPlanner;
+import vastarc.core.advice.sheet.SheetPlanner;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Position;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
 
 class JointDrawingTest {
 

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import vastarc.core.joint.Position;
+import vastarc.core.domain.joint.Position;
 
 class PositionDrawingTest {
 

@@ -7,7 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
-import vastarc.core.joint.Position;
+import vastarc.core.domain.joint.Position;
 
 /** Every ISO letter and number-letter name, drawn as the table says. Coordinates grow to the right and down the page. */
 class PositionTableTest {

@@ -34,7 +34,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.weldlog.RunVerdict;
+import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.SpringTest;
 import vastarc.web.store.run.RunFilter;
 import vastarc.web.store.run.WeldRun;

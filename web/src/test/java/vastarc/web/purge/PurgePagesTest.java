@@ -18,7 +18,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.purge.PurgePage.PurgeSource;
@@ -99,6 +100,38 @@ class PurgePagesTest {
                 .extracting(PurgePage.RootPicture::verdict)
                 .last()
                 .isEqualTo("blown out");
+    }
+
+    /** A 2 mm vent blew the root out at the sheet's own hold flow: sheet, card and purge now hold the same. */
+    @Test
+    void whatIsEnteredHereDecidesTheFlowsOfTheSheet() throws Exception {
+        assertThat(sheetsHold()).isEqualTo("5.6 L/min");
+
+        String page = tell("", "purge.vent", "2 mm");
+
+        assertThat(sheetsHold()).isEqualTo("2.1 L/min");
+        assertThat(page).contains("2.1 L/min");
+        assertThat(shown(Duration.ZERO).view().orElseThrow().pictures())
+                .extracting(PurgePage.RootPicture::verdict)
+                .element(1)
+                .isEqualTo("sound");
+        tell("", "purge.flow", "7");
+        assertThat(planner.plan(now())
+                        .sheet()
+                        .value()
+                        .orElseThrow()
+                        .setting(ParameterKey.PURGE_FLOW)
+                        .value())
+                .isEqualTo(7);
+    }
+
+    private String sheetsHold() {
+        return planner.plan(now())
+                .sheet()
+                .value()
+                .orElseThrow()
+                .setting(ParameterKey.PURGE_HOLD)
+                .shown(UnitSystem.METRIC);
     }
 
     @Test

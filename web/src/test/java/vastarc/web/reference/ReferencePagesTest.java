@@ -5,28 +5,28 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import jakarta.servlet.http.Cookie;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.diagnosis.Symptom;
-import vastarc.core.joint.Position;
-import vastarc.core.material.Material;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.Position;
+import vastarc.core.domain.material.Material;
+import vastarc.core.record.diagnosis.Symptom;
 import vastarc.core.reference.Glossary;
 import vastarc.core.reference.ModelPages;
 import vastarc.core.reference.ModelPages.ModelEquation;
 import vastarc.core.reference.ModelPages.ModelPage;
-import vastarc.core.sheet.ParameterKey;
-import vastarc.core.text.Phrase;
-import vastarc.core.text.Phrasebook;
 import vastarc.web.SpringTest;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
@@ -119,26 +119,35 @@ class ReferencePagesTest {
                 .contains("carbon steel");
     }
 
-    /** From a number's reason on the page to its equation: every link is followed, and what it points at is there. */
-    @ParameterizedTest
-    @EnumSource(ParameterKey.class)
-    void theEquationOfEverySettingIsOneLinkAway(ParameterKey key) throws Exception {
-        ModelEquation equation = ModelPages.of(key).orElseThrow();
-        assertThat(send(get("/reference"))).contains("href=\"" + ReasonView.href(equation) + "\"");
-
-        String page = send(get("/reference/model/" + equation.page()));
-
-        assertThat(page).contains("id=\"eq-" + equation.number() + "\"", equation.title());
+    /** From a number's reason on the page to its equation: every link is there, and what it points at. */
+    @Test
+    void theEquationOfEverySettingIsOneLinkAway() throws Exception {
+        String reference = send(get("/reference"));
+        Map<String, String> pages = new HashMap<>();
+        for (ModelPage page : ModelPages.all()) {
+            pages.put(page.name(), send(get("/reference/model/" + page.name())));
+        }
+        for (ParameterKey key : ParameterKey.values()) {
+            ModelEquation equation = ModelPages.of(key).orElseThrow();
+            assertThat(reference).contains("href=\"" + ReasonView.href(equation) + "\"");
+            assertThat(pages.get(equation.page()))
+                    .as(key.apiName())
+                    .contains("id=\"eq-" + equation.number() + "\"", equation.title());
+        }
     }
 
     @Test
     void thePagesOfTheModelLinkToEachOther() throws Exception {
+        Map<String, String> pages = new HashMap<>();
         for (ModelPage page : ModelPages.all()) {
-            String shown = send(get("/reference/model/" + page.name()));
+            pages.put(page.name(), send(get("/reference/model/" + page.name())));
+        }
+        for (ModelPage page : ModelPages.all()) {
+            String shown = pages.get(page.name());
             Matcher link = Pattern.compile("href=\"/reference/model/([a-z]+)(?:#(eq-\\d+))?\"")
                     .matcher(shown);
             while (link.find()) {
-                String there = send(get("/reference/model/" + link.group(1)));
+                String there = pages.get(link.group(1));
                 assertThat(there).as(page.name() + " to " + link.group()).contains("<h1>");
                 if (link.group(2) != null) {
                     assertThat(there).as(page.name() + " to " + link.group()).contains("id=\"" + link.group(2) + "\"");

@@ -23,8 +23,8 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.joint.WeldFields;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.input.WeldFields;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.store.document.Document;

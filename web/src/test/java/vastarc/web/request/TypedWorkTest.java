@@ -10,10 +10,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.sequence.Prices;
-import vastarc.core.sequence.WeldQuantity;
-import vastarc.core.validation.Problem;
+import vastarc.core.advice.sequence.Prices;
+import vastarc.core.advice.sequence.WeldQuantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.base.validation.Problem;
 import vastarc.web.store.job.JointText;
 
 /** Quantity and what it costs, as hands type them; what two windows send of one form. */

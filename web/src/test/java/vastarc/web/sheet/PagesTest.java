@@ -19,7 +19,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.store.job.Job;

@@ -14,7 +14,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import vastarc.core.sequence.Prices;
+import vastarc.core.advice.sequence.Prices;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.store.job.Job;

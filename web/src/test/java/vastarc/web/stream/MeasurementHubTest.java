@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
-import vastarc.core.machine.CurrentMeter.ClampReading;
+import vastarc.core.equipment.CurrentMeter.ClampReading;
 import vastarc.web.HeldClock;
 
 /** Readings reach who listens, in order; everything that could grow is bounded. Time is a clock that is moved by hand. */

@@ -12,10 +12,10 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import vastarc.core.plan.EngineVersion;
-import vastarc.core.progress.Progress;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.validation.Outcome;
+import vastarc.core.advice.plan.EngineVersion;
+import vastarc.core.base.progress.Progress;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.base.validation.Outcome;
 import vastarc.web.HeldClock;
 import vastarc.web.work.Work.WorkState;
 

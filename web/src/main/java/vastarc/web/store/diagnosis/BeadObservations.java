@@ -6,7 +6,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.tables.OrderedCollections;
+import vastarc.core.base.tables.OrderedCollections;
 import vastarc.web.format.CoreJson;
 import vastarc.web.store.document.DocumentFormat;
 

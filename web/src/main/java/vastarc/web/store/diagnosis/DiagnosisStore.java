@@ -14,7 +14,7 @@ import java.util.function.UnaryOperator;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
-import vastarc.core.diagnosis.DiagnosisRequest;
+import vastarc.core.record.diagnosis.DiagnosisRequest;
 import vastarc.web.store.OldestRows;
 import vastarc.web.store.TransactionRetry;
 

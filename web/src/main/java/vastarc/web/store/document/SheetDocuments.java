@@ -4,7 +4,7 @@ import jakarta.persistence.Converter;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.plan.SheetDocument;
+import vastarc.core.advice.plan.SheetDocument;
 import vastarc.web.format.CoreJson;
 
 /** How a sheet is stored wherever it is stored alone; published as {@code sheet.schema.json}. */

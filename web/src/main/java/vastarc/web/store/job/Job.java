@@ -8,7 +8,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.joint.WeldFields;
+import vastarc.core.input.WeldFields;
 import vastarc.web.store.VersionedEntity;
 import vastarc.web.store.archive.DailySlots;
 import vastarc.web.store.document.Document;

@@ -12,15 +12,15 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.cycle.TriggerMode;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
-import vastarc.core.joint.WeldFields;
-import vastarc.core.notation.NumberReader;
-import vastarc.core.plan.SheetDocument;
-import vastarc.core.sheet.Method;
-import vastarc.core.sheet.ParameterTopic;
-import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.cycle.TriggerMode;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.advice.plan.SheetDocument;
+import vastarc.core.advice.sheet.Method;
+import vastarc.core.advice.sheet.ParameterTopic;
+import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.input.WeldFields;
 
 /**
  * What a job says: the joint as the welder typed it, and what is beside it.

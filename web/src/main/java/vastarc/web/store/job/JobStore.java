@@ -18,7 +18,7 @@ import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
-import vastarc.core.notation.NumberReader;
+import vastarc.core.base.notation.NumberReader;
 import vastarc.web.store.ListPage;
 import vastarc.web.store.TransactionRetry;
 

@@ -7,11 +7,11 @@ import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import vastarc.core.joint.InputField;
-import vastarc.core.joint.WeldFields;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.tables.OrderedCollections;
+import vastarc.core.base.tables.OrderedCollections;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.input.InputField;
+import vastarc.core.input.WeldFields;
 
 /**
  * A joint as the welder typed it: the text of every field, and the unit system in which a bare number was meant when it was typed.

@@ -5,13 +5,13 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import vastarc.core.cycle.CycleKey;
-import vastarc.core.notation.LengthReader;
-import vastarc.core.notation.NumberReader;
-import vastarc.core.quantity.Length;
-import vastarc.core.quantity.Quantity;
-import vastarc.core.quantity.Unit;
-import vastarc.core.quantity.UnitSystem;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.base.notation.LengthReader;
+import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.units.Length;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.Unit;
+import vastarc.core.base.units.UnitSystem;
 
 /**
  * The welder's own values over the engine's.

@@ -5,13 +5,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import vastarc.core.plan.SheetDocument;
-import vastarc.core.sheet.ChosenMethods;
-import vastarc.core.sheet.Method;
-import vastarc.core.sheet.ParameterTopic;
-import vastarc.core.sheet.ShopDefaults;
-import vastarc.core.sheet.Stock;
-import vastarc.core.tables.OrderedCollections;
+import vastarc.core.advice.plan.SheetDocument;
+import vastarc.core.advice.sheet.ChosenMethods;
+import vastarc.core.advice.sheet.Method;
+import vastarc.core.advice.sheet.ParameterTopic;
+import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.advice.sheet.Stock;
+import vastarc.core.base.tables.OrderedCollections;
 
 /**
  * What a job was proven with.

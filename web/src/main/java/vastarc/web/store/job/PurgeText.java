@@ -9,8 +9,8 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-import vastarc.core.quantity.UnitSystem;
-import vastarc.core.tables.OrderedCollections;
+import vastarc.core.base.tables.OrderedCollections;
+import vastarc.core.base.units.UnitSystem;
 
 /**
  * A job's purge as the welder typed it, and what happened to it: the text of every field by its name, and the unit system a bare number was

@@ -1,6 +1,6 @@
 package vastarc.web.store.machine;
 
-import vastarc.core.machine.MachineProfile;
+import vastarc.core.equipment.MachineProfile;
 import vastarc.web.store.archive.DailySlots;
 import vastarc.web.store.document.Document;
 

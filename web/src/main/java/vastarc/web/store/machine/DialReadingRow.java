@@ -8,7 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
-import vastarc.core.machine.DialReading;
+import vastarc.core.equipment.DialReading;
 
 /** What a clamp meter said, kept. */
 @Entity

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.machine.DialReading;
+import vastarc.core.equipment.DialReading;
 import vastarc.web.format.CoreJson;
 import vastarc.web.store.archive.ArchiveIds;
 import vastarc.web.store.archive.ArchiveSection;

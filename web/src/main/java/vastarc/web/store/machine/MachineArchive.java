@@ -11,7 +11,7 @@ import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Component;
-import vastarc.core.machine.DialReading;
+import vastarc.core.equipment.DialReading;
 import vastarc.web.store.archive.ArchiveRefused;
 
 /** What archives hold of machines, out of the database and into it; for transactions of the caller's. */

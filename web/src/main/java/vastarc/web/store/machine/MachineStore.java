@@ -11,12 +11,12 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import vastarc.core.machine.DialCurve;
-import vastarc.core.machine.DialReading;
-import vastarc.core.machine.MachineProfile;
-import vastarc.core.machine.PanelPlan;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.equipment.DialCurve;
+import vastarc.core.equipment.DialReading;
+import vastarc.core.equipment.MachineProfile;
+import vastarc.core.equipment.PanelPlan;
 import vastarc.web.store.TransactionRetry;
 import vastarc.web.store.machine.MemorySlot.SlotContent;
 

@@ -12,7 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.plan.SheetDocument;
+import vastarc.core.advice.plan.SheetDocument;
 import vastarc.web.store.document.Document;
 import vastarc.web.store.document.SheetDocuments;
 import vastarc.web.store.document.SheetDocuments.SheetColumn;

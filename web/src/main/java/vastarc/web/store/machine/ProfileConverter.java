@@ -1,7 +1,7 @@
 package vastarc.web.store.machine;
 
 import jakarta.persistence.Converter;
-import vastarc.core.machine.MachineProfile;
+import vastarc.core.equipment.MachineProfile;
 import vastarc.web.store.document.DocumentConverter;
 
 /** A machine's profile in one column. */

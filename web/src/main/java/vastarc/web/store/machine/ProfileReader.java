@@ -9,12 +9,12 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
-import vastarc.core.cycle.TriggerMode;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
-import vastarc.core.machine.MachineProfile;
-import vastarc.core.machine.ProfileRules;
-import vastarc.core.validation.Outcome;
-import vastarc.core.validation.Problem;
+import vastarc.core.advice.cycle.TriggerMode;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.equipment.MachineProfile;
+import vastarc.core.equipment.ProfileRules;
 import vastarc.web.format.Format;
 import vastarc.web.store.document.DocumentFormat;
 

@@ -7,10 +7,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import vastarc.core.cycle.TriggerMode.TriggerModeName;
-import vastarc.core.machine.MachineProfile;
-import vastarc.core.machine.MachineProfile.OfferedTriggerMode;
-import vastarc.core.machine.MachineProfile.PanelShape;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.equipment.MachineProfile;
+import vastarc.core.equipment.MachineProfile.OfferedTriggerMode;
+import vastarc.core.equipment.MachineProfile.PanelShape;
 
 /** The shapes a new machine can start from. */
 public final class StartingProfiles {

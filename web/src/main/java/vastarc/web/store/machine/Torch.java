@@ -8,9 +8,9 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import vastarc.core.machine.DutyPoint;
-import vastarc.core.machine.TorchProfile;
-import vastarc.core.machine.TorchProfile.TorchCooling;
+import vastarc.core.equipment.TorchProfile;
+import vastarc.core.equipment.TorchProfile.TorchCooling;
+import vastarc.core.physics.duty.DutyPoint;
 import vastarc.web.store.VersionedEntity;
 
 /** A torch of the shop. */

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.data.jpa.domain.Specification;
-import vastarc.core.weldlog.RunVerdict;
+import vastarc.core.record.weldlog.RunVerdict;
 
 /**
  * Which runs are wanted; what is empty does not matter.

@@ -6,10 +6,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.tables.OrderedCollections;
-import vastarc.core.weldlog.Deviation;
-import vastarc.core.weldlog.HeatInput;
-import vastarc.core.weldlog.RunPlan;
+import vastarc.core.base.tables.OrderedCollections;
+import vastarc.core.record.weldlog.Deviation;
+import vastarc.core.record.weldlog.HeatInput;
+import vastarc.core.record.weldlog.RunPlan;
 import vastarc.web.format.CoreJson;
 import vastarc.web.store.document.DocumentFormat;
 

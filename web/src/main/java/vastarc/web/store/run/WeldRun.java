@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.weldlog.RunVerdict;
+import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.store.VersionedEntity;
 
 /** A run in the logbook: what it is searched and counted by. */

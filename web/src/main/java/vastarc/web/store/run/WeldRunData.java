@@ -15,12 +15,12 @@ import java.util.UUID;
 import java.util.function.BiConsumer;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import vastarc.core.plan.SheetDocument;
-import vastarc.core.weldlog.Channel;
-import vastarc.core.weldlog.MeasuredQuantity;
-import vastarc.core.weldlog.Recording;
-import vastarc.core.weldlog.RunEvent;
-import vastarc.core.weldlog.RunEvent.EventKind;
+import vastarc.core.advice.plan.SheetDocument;
+import vastarc.core.record.weldlog.Channel;
+import vastarc.core.record.weldlog.MeasuredQuantity;
+import vastarc.core.record.weldlog.Recording;
+import vastarc.core.record.weldlog.RunEvent;
+import vastarc.core.record.weldlog.RunEvent.EventKind;
 import vastarc.web.store.document.Document;
 import vastarc.web.store.document.SheetDocuments;
 

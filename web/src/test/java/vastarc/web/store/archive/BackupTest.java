@@ -44,6 +44,9 @@ import vastarc.web.store.simulation.SimulationStore;
 @OwnShopTest
 class BackupTest {
 
+    /** Changed copies tried; {@code -Dvastarc.mutations=1000} for more. */
+    private static final int MUTATIONS = Integer.getInteger("vastarc.mutations", 40);
+
     @Autowired
     private MockMvc http;
 
@@ -322,7 +325,7 @@ class BackupTest {
             isRefused(Arrays.copyOf(whole, length));
         }
         Random random = new Random(6);
-        for (int i = 0; i < 120; i++) {
+        for (int i = 0; i < MUTATIONS; i++) {
             byte[] mutated = whole.clone();
             for (int n = 0; n < 1 + random.nextInt(6); n++) {
                 mutated[random.nextInt(mutated.length)] = (byte) random.nextInt(256);

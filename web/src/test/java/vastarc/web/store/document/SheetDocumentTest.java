@@ -5,17 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.json.JsonMapper;
-import vastarc.core.joint.ControlDevice;
-import vastarc.core.joint.Joint;
-import vastarc.core.joint.JointForm;
-import vastarc.core.joint.PulsePurpose;
-import vastarc.core.joint.Weld;
-import vastarc.core.joint.WeldingConditions;
-import vastarc.core.material.Material;
-import vastarc.core.plan.SheetDocument;
-import vastarc.core.plan.WeldPlan;
-import vastarc.core.sheet.SetupSheet;
-import vastarc.core.sheet.ShopDefaults;
+import vastarc.core.advice.plan.SheetDocument;
+import vastarc.core.advice.plan.WeldPlan;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.domain.joint.ControlDevice;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.PulsePurpose;
+import vastarc.core.domain.joint.Weld;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
 import vastarc.web.format.Format;
 
 /** A sheet kept keeps everything: what is read back equals what was written, and fits the published format. */

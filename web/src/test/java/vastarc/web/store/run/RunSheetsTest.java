@@ -14,7 +14,7 @@ import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import vastarc.core.plan.SheetDocument;
+import vastarc.core.advice.plan.SheetDocument;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.request.RunSetups;

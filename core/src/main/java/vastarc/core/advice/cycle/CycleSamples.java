@@ -1,0 +1,44 @@
+package vastarc.core.advice.cycle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.advice.cycle.CycleTimeline.MachineState;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.validation.Problem;
+
+/** A weld cycle read off at even steps of time. */
+public final class CycleSamples {
+
+    /** Shortest and longest step, s. */
+    public static final double SHORTEST_S = 0.0005;
+
+    public static final double LONGEST_S = 60;
+
+    private static final int MOST = 200_000;
+
+    private CycleSamples() {}
+
+    /** What is wrong with a step; empty where it can be used. */
+    public static Optional<Problem> problem(CycleTimeline timeline, double stepS) {
+        if (!(stepS >= SHORTEST_S && stepS <= LONGEST_S)) {
+            return Optional.of(Problem.badValue("stepS", "sampleStep", stepS, SHORTEST_S, LONGEST_S));
+        }
+        double least = timeline.lengthS() / MOST;
+        return stepS < least
+                ? Optional.of(
+                        Problem.badValue("stepS", "sampleCount", MOST, Quantity.seconds(timeline.lengthS()), least))
+                : Optional.empty();
+    }
+
+    /** From 0 s to the end, both included. */
+    public static List<MachineState> of(CycleTimeline timeline, double stepS) {
+        List<MachineState> moments = new ArrayList<>();
+        double length = timeline.lengthS();
+        for (int i = 0; i * stepS < length; i++) {
+            moments.add(timeline.at(i * stepS));
+        }
+        moments.add(timeline.at(length));
+        return moments;
+    }
+}

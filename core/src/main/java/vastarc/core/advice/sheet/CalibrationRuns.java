@@ -1,0 +1,35 @@
+package vastarc.core.advice.sheet;
+
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.advice.sheet.MachineCalibration.ProvenRun;
+import vastarc.core.domain.joint.Joint;
+
+/**
+ * What a machine's own good runs may teach.
+ *
+ * @param machine by name
+ * @param runs    that came out well on it
+ */
+public record CalibrationRuns(String machine, List<ProvenRun> runs) {
+
+    private static final CalibrationRuns NOTHING = new CalibrationRuns("", List.of());
+
+    public CalibrationRuns {
+        runs = List.copyOf(runs);
+    }
+
+    /** No machine, or no run. */
+    public static CalibrationRuns nothing() {
+        return NOTHING;
+    }
+
+    /** The current as proven for a joint; empty from too few runs. */
+    public Optional<MachineCalibration> of(Joint joint) {
+        return runs.size() < MachineCalibration.LEAST_RUNS
+                ? Optional.empty()
+                : MachineCalibration.of(
+                        runs,
+                        new ProvenRun(joint.material().name(), joint.form().name(), joint.thinnerMm(), machine, 1));
+    }
+}

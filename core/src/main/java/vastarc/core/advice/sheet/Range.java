@@ -1,0 +1,27 @@
+package vastarc.core.advice.sheet;
+
+/**
+ * A value inside its range.
+ *
+ * @param value the setting
+ * @param low   lowest that still works; at most the value
+ * @param high  highest that still works; at least the value
+ */
+public record Range(double value, double low, double high) {
+
+    public Range {
+        if (!(low <= value && value <= high)) {
+            throw new IllegalArgumentException("window " + low + " to " + high + " must contain its value " + value);
+        }
+    }
+
+    /** A value that leaves no choice. */
+    public static Range only(double value) {
+        return new Range(value, value, value);
+    }
+
+    /** A range around a value, widened to contain it. */
+    public static Range around(double value, double low, double high) {
+        return new Range(value, Math.min(low, value), Math.max(high, value));
+    }
+}

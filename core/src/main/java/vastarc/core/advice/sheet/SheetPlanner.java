@@ -1,0 +1,121 @@
+package vastarc.core.advice.sheet;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import vastarc.core.advice.sheet.OwnValueRules.CheckedValues;
+import vastarc.core.advice.sheet.SetupSheet.PedalRamps;
+import vastarc.core.base.tables.Maps;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.physics.heat.HeatBalance;
+
+/** From a joint to its setup sheet. */
+public final class SheetPlanner {
+
+    private SheetPlanner() {}
+
+    /** The sheet by the product's default methods. */
+    public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions) {
+        return plan(joint, conditions, ChosenMethods.usual());
+    }
+
+    /** The sheet by other methods. */
+    public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions, ChosenMethods methods) {
+        return plan(joint, conditions, new ShopDefaults(methods, Stock.everything()));
+    }
+
+    /** The sheet, or every reason why this joint has none. */
+    public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions, ShopDefaults shop) {
+        return plan(joint, conditions, shop, OwnValues.none());
+    }
+
+    /** The sheet of the first pass with the welder's own values. */
+    public static Outcome<SetupSheet> plan(
+            Joint joint, WeldingConditions conditions, ShopDefaults shop, OwnValues own) {
+        return ThermalPlan.of(joint, conditions)
+                .then(thermal -> plan(thermal, SheetChoices.of(shop).with(own)));
+    }
+
+    /**
+     * The sheet of the first pass with the welder's own values, which were made for it. What follows from an own current or pulse (tungsten,
+     * cup, ceiling, averages) follows; a value that cannot be used is left out and named in {@link SetupSheet#ownProblems()}.
+     */
+    public static Outcome<SetupSheet> plan(ThermalPlan thermal, SheetChoices choices) {
+        SheetDecisions plan = thermal.first(choices.with(OwnValues.none()));
+        Optional<Problem> current = ScopeRules.currentProblem(plan);
+        if (current.isPresent()) {
+            return Outcome.failed(current.get());
+        }
+        SetupSheet engine = sheet(plan);
+        return Outcome.of(choices.own().isEmpty() ? engine : withOwn(thermal, engine, choices));
+    }
+
+    /**
+     * The sheet of a later pass, as the engine has it.
+     *
+     * @param pass from 2; one beyond the last is refused
+     */
+    public static Outcome<SetupSheet> later(ThermalPlan thermal, SheetChoices choices, int pass) {
+        List<WeldPass> runs = thermal.runs();
+        if (pass < 1 || pass > runs.size()) {
+            return Outcome.failed(Problem.badValue("pass", "pass.range", pass, runs.size()));
+        }
+        HeatBalance first = thermal.heat();
+        HeatBalance heat = HeatBalance.of(
+                first.joint(), first.practice(), runs.get(pass - 1).demand());
+        return Outcome.of(sheet(SheetDecisions.of(first, heat, runs, pass, choices)));
+    }
+
+    private static SetupSheet withOwn(ThermalPlan thermal, SetupSheet engine, SheetChoices choices) {
+        CheckedValues checked = OwnValueRules.check(engine, choices.own());
+        SheetDecisions plan = thermal.first(choices.with(checked.own()));
+        Optional<Problem> current = ScopeRules.currentProblem(plan);
+        if (current.isPresent()) {
+            SetupSheet without =
+                    withOwn(thermal, engine, choices.with(choices.own().without(ParameterKey.WORKING_CURRENT)));
+            Problem named = current.get().inField(ParameterKey.WORKING_CURRENT.apiName());
+            return without.withOwn(without.settings(), without.own(), joined(List.of(named), without.ownProblems()));
+        }
+        SetupSheet followed = sheet(plan);
+        Map<ParameterKey, Parameter> settings = new LinkedHashMap<>(followed.settings());
+        checked.own()
+                .values()
+                .forEach((key, value) -> settings.put(key, engine.setting(key).at(value)));
+        return followed.withOwn(Collections.unmodifiableMap(settings), checked.own(), checked.problems());
+    }
+
+    private static List<Problem> joined(List<Problem> first, List<Problem> rest) {
+        return Stream.concat(first.stream(), rest.stream()).toList();
+    }
+
+    private static SetupSheet sheet(SheetDecisions plan) {
+        Optional<PassSchedule> passes = PassSchedule.of(plan);
+        Map<ParameterKey, Parameter> settings = new LinkedHashMap<>(64);
+        PanelRules.settings(plan).forEach(parameter -> settings.put(parameter.key(), parameter));
+        TorchRules.settings(plan).forEach(parameter -> settings.put(parameter.key(), parameter));
+        FillerRules.settings(plan).forEach(parameter -> settings.put(parameter.key(), parameter));
+        WeldRules.settings(plan, passes).forEach(parameter -> settings.put(parameter.key(), parameter));
+        return new SetupSheet(
+                plan.heat(),
+                plan.pass(),
+                Collections.unmodifiableMap(settings),
+                plan.comparison(),
+                plan.practice().wire() ? FillerChoice.compare(plan) : List.of(),
+                passes,
+                TackPlan.of(
+                        plan, Maps.get(settings, ParameterKey.PRE_FLOW), Maps.get(settings, ParameterKey.POST_FLOW)),
+                CautionRules.cautions(plan),
+                new PedalRamps(
+                        SlopeRules.easeInS(plan), plan.taperS(), plan.tungsten().minStableA()),
+                TintRules.coverMm(plan),
+                PurgeRules.request(plan),
+                OwnValues.none(),
+                List.of());
+    }
+}

@@ -1,0 +1,44 @@
+package vastarc.core.advice.sheet;
+
+import java.util.List;
+import vastarc.core.base.validation.Outcome;
+import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.physics.heat.HeatBalance;
+
+/** What no method and no stock changes of a weld: the heat balance of its first pass, its metal warmed as it has to be, and its arc runs. */
+public final class ThermalPlan {
+
+    private final HeatBalance heat;
+    private final List<WeldPass> runs;
+
+    private ThermalPlan(HeatBalance heat) {
+        this.heat = heat;
+        this.runs = List.copyOf(WeldPass.of(heat));
+    }
+
+    /** The balance, or every reason why this joint has none. */
+    public static Outcome<ThermalPlan> of(Joint joint, WeldingConditions conditions) {
+        List<Problem> outside = ScopeRules.problems(joint, conditions);
+        return outside.isEmpty() ? Outcome.of(inScope(joint, conditions)) : Outcome.failed(outside);
+    }
+
+    /** Of a joint that is known to be within what is planned. */
+    static ThermalPlan inScope(Joint joint, WeldingConditions conditions) {
+        return new ThermalPlan(HeatBalance.of(joint, Preheat.warmed(joint, conditions)));
+    }
+
+    HeatBalance heat() {
+        return heat;
+    }
+
+    List<WeldPass> runs() {
+        return runs;
+    }
+
+    /** The plan of the first pass in a shop. */
+    SheetDecisions first(SheetChoices choices) {
+        return SheetDecisions.of(heat, heat, runs, 1, choices);
+    }
+}

@@ -1,0 +1,50 @@
+package vastarc.core.base.validation;
+
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
+
+/**
+ * What is wrong with one field, and the nearest thing that works.
+ *
+ * @param field the input's name in the API
+ * @param kind  whether the value cannot be used at all, or is understood but out of scope
+ * @param wrong what is wrong
+ * @param remedy what would work
+ */
+public record Problem(String field, ProblemKind kind, Phrase wrong, Phrase remedy) {
+
+    /** Bad value, or a fair question the product does not answer. */
+    public enum ProblemKind {
+        BAD_VALUE,
+        OUT_OF_SCOPE
+    }
+
+    /** A bad value with the words {@code problem.<code>} and {@code problem.<code>.works}, both given the same arguments. */
+    public static Problem badValue(String field, String code, Object... arguments) {
+        return of(field, ProblemKind.BAD_VALUE, code, arguments);
+    }
+
+    /** A fair question out of scope, with words as for {@link #badValue}. */
+    public static Problem outOfScope(String field, String code, Object... arguments) {
+        return of(field, ProblemKind.OUT_OF_SCOPE, code, arguments);
+    }
+
+    private static Problem of(String field, ProblemKind kind, String code, Object... arguments) {
+        return new Problem(
+                field,
+                kind,
+                Phrase.of("problem." + code, arguments),
+                Phrase.of("problem." + code + ".works", arguments));
+    }
+
+    /** {@return this problem for another field} */
+    public Problem inField(String otherField) {
+        return new Problem(otherField, kind, wrong, remedy);
+    }
+
+    /** Both sentences. */
+    public String message(UnitSystem units) {
+        return Phrasebook.say(wrong, units) + " " + Phrasebook.say(remedy, units);
+    }
+}

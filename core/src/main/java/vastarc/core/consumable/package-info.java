@@ -1,7 +1,0 @@
-/**
- * What the torch is built up from and what goes into the seam: tungsten, cup, gas, wire, hood. Each from a table of the trade.
- */
-@NullMarked
-package vastarc.core.consumable;
-
-import org.jspecify.annotations.NullMarked;

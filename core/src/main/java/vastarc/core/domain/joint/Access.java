@@ -1,0 +1,8 @@
+package vastarc.core.domain.joint;
+
+/** Room for the torch at the joint. */
+public enum Access {
+    OPEN,
+    /** Between members or in a corner: small cup with a lens, longer stick-out. */
+    TIGHT
+}

@@ -1,0 +1,7 @@
+package vastarc.core.domain.joint;
+
+/** How the wire goes in: dabbed at the leading edge of the pool, or laid in the joint and kept in. */
+public enum FillerFeed {
+    DAB,
+    LAY
+}

@@ -1,0 +1,64 @@
+package vastarc.core.domain.joint;
+
+/**
+ * Joint forms. A joint is a bundle of half plates ("legs") that share one arc.
+ *
+ * <p>Half plates and factors: {@code docs/model/conduction.md (2)}, {@code docs/model/fusion.md (1)}; the edge factor 0.8 is judgement.
+ */
+public enum JointForm {
+    SQUARE_BUTT(1, Fusion.THROUGH, 1, false),
+    V_BUTT(1, Fusion.THROUGH, 1, false),
+    T_FILLET(2, Fusion.CORNER, 1, false),
+    LAP(2, Fusion.CORNER, 1, false),
+    INSIDE_CORNER(1, Fusion.CORNER, 1, false),
+    OUTSIDE_CORNER(1, Fusion.THROUGH, 0.8, false),
+    EDGE(1, Fusion.THROUGH, 0.8, false),
+    TUBE_BUTT(1, Fusion.THROUGH, 1, true),
+    TUBE_SADDLE(2, Fusion.CORNER, 1, true),
+    TUBE_TO_PLATE(2, Fusion.CORNER, 1, true);
+
+    /** What the arc must melt. */
+    public enum Fusion {
+        /** Both members through to the back face. */
+        THROUGH,
+        /** The corner between two members, on the face only. */
+        CORNER
+    }
+
+    private final int baseLegs;
+    private final Fusion fusion;
+    private final double reachFactor;
+    private final boolean tube;
+
+    JointForm(int baseLegs, Fusion fusion, double reachFactor, boolean tube) {
+        this.baseLegs = baseLegs;
+        this.fusion = fusion;
+        this.reachFactor = reachFactor;
+        this.tube = tube;
+    }
+
+    /** Half plates of the base (through) member; the abutting member always gives one. */
+    public int baseLegs() {
+        return baseLegs;
+    }
+
+    /** {@return what the arc has to melt} */
+    public Fusion fusion() {
+        return fusion;
+    }
+
+    /** {@return whether two faces meet at an angle and the weld is a fillet} */
+    public boolean isCorner() {
+        return fusion == Fusion.CORNER;
+    }
+
+    /** Factor on the melted half width: edges have no metal beyond them. */
+    public double reachFactor() {
+        return reachFactor;
+    }
+
+    /** {@return whether a member is a tube} */
+    public boolean isTube() {
+        return tube;
+    }
+}

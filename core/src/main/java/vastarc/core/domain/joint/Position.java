@@ -1,0 +1,99 @@
+package vastarc.core.domain.joint;
+
+/**
+ * Welding positions by ISO 6947 letters, with their factors ({@code docs/model/fusion.md (1)}; PF fitted, others
+ * judgement).
+ */
+public enum Position {
+    PA("1G · 1F", 1.00, 1.00, 1.0, PoolLimit.NONE, false),
+    PB("2F", 1.00, 1.00, 1.0, PoolLimit.SHELF, false),
+    PC("2G", 0.95, 0.95, 1.0, PoolLimit.SHELF, false),
+    PD("4F", 0.90, 0.85, 1.0, PoolLimit.HANGING, false),
+    PE("4G", 0.88, 0.85, 1.0, PoolLimit.HANGING, false),
+    PF("3G · 3F up", 0.88, 0.88, 1.0, PoolLimit.RUNNING, false),
+    PG("3G · 3F down", 0.90, 0.72, 1.3, PoolLimit.RUNNING, true),
+    PH("5G · 5F up", 0.88, 0.88, 1.0, PoolLimit.RUNNING, false),
+    PJ("5G · 5F down", 0.90, 0.72, 1.3, PoolLimit.RUNNING, true),
+    HL045("6G up", 0.90, 0.88, 1.0, PoolLimit.SLOPING, false),
+    JL045("6G down", 0.90, 0.76, 1.2, PoolLimit.SLOPING, true);
+
+    /** What keeps the pool from falling out. */
+    public enum PoolLimit {
+        /** Sag only. */
+        NONE,
+        /** Width at most √2 capillary lengths. */
+        SHELF,
+        /** Width at most π/2 capillary lengths. */
+        HANGING,
+        /** Width times length at most twice the capillary length squared. */
+        RUNNING,
+        /** As running, on a 45° slope. */
+        SLOPING
+    }
+
+    private final String numberLetterName;
+    private final double reachFactor;
+    private final double cornerReachFactor;
+    private final double speedFactor;
+    private final PoolLimit poolLimit;
+    private final boolean downhill;
+
+    Position(
+            String numberLetterName,
+            double reachFactor,
+            double cornerReachFactor,
+            double speedFactor,
+            PoolLimit poolLimit,
+            boolean downhill) {
+        this.numberLetterName = numberLetterName;
+        this.reachFactor = reachFactor;
+        this.cornerReachFactor = cornerReachFactor;
+        this.speedFactor = speedFactor;
+        this.poolLimit = poolLimit;
+        this.downhill = downhill;
+    }
+
+    /** The number-letter names of the same attitude. */
+    public String numberLetterName() {
+        return numberLetterName;
+    }
+
+    /** f, multiplies the melted width. */
+    public double reachFactor() {
+        return reachFactor;
+    }
+
+    /** f of this joint: corners have factors of their own. */
+    public double reachFactor(Joint joint) {
+        return joint.isCorner() ? cornerReachFactor : reachFactor;
+    }
+
+    /** s, multiplies the travel speed. */
+    public double speedFactor() {
+        return speedFactor;
+    }
+
+    /** {@return what holds the pool in this position} */
+    public PoolLimit poolLimit() {
+        return poolLimit;
+    }
+
+    /** {@return whether the torch travels downhill} */
+    public boolean isDownhill() {
+        return downhill;
+    }
+
+    /** A position that only a tube standing still can have. */
+    public boolean isFixedTube() {
+        return this == PH || this == PJ || this == HL045 || this == JL045;
+    }
+
+    /** ISO letters as written on drawings. */
+    public String letters() {
+        return switch (this) {
+            case HL045 -> "H-L045";
+            case JL045 -> "J-L045";
+            default -> name();
+        };
+    }
+}

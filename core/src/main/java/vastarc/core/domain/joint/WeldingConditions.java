@@ -1,0 +1,171 @@
+package vastarc.core.domain.joint;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import vastarc.core.base.units.Length;
+import vastarc.core.base.units.PhysicalConstants;
+
+/**
+ * How the welder goes about it. {@link #usual()} is the default; {@link #with} changes some of it.
+ *
+ * @param position        welding position
+ * @param rotated         tube turned under the torch
+ * @param wire            with filler wire
+ * @param wireFeed        dabbed or laid
+ * @param technique       torch travel
+ * @param control         arc control
+ * @param chill           backing bar
+ * @param purged          back kept under argon
+ * @param pulse           what a pulse is wanted for
+ * @param finish          what the weld must be
+ * @param penetration     how deep the arc has to melt; the joint's usual where it is not given
+ * @param depth           of a partial penetration; half the thickness where it is not given
+ * @param backAccess      the back can be reached
+ * @param access          room for the torch
+ * @param service         what the weld has to bear
+ * @param preheatC        temperature to which the metal is to be warmed, °C, where it is given; any value, also that of the room
+ * @param travelMmPerS    the welder's own timed speed, if known, mm/s
+ * @param hoseLengthM     gas hose downstream of the valve, m
+ * @param hoseBoreMm      its bore, mm
+ */
+public record WeldingConditions(
+        Position position,
+        boolean rotated,
+        boolean wire,
+        FillerFeed wireFeed,
+        Technique technique,
+        ControlDevice control,
+        BackingBar chill,
+        boolean purged,
+        PulsePurpose pulse,
+        FinishRequirement finish,
+        Optional<Penetration> penetration,
+        Optional<Length> depth,
+        boolean backAccess,
+        Access access,
+        ServiceRequirement service,
+        OptionalDouble preheatC,
+        OptionalDouble travelMmPerS,
+        double hoseLengthM,
+        double hoseBoreMm) {
+
+    /** Flat, with wire, freehand, pedal, no bar, no purge, steady current, room temperature, 4 m of 4 mm hose. */
+    public static WeldingConditions usual() {
+        return new WeldingConditions(
+                Position.PA,
+                false,
+                true,
+                FillerFeed.DAB,
+                Technique.FREEHAND,
+                ControlDevice.PEDAL,
+                BackingBar.NONE,
+                false,
+                PulsePurpose.NONE,
+                FinishRequirement.PLAIN,
+                Optional.empty(),
+                Optional.empty(),
+                true,
+                Access.OPEN,
+                ServiceRequirement.GENERAL,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                4,
+                4);
+    }
+
+    /** Temperature of the metal before the arc, °C: as given, else room temperature. */
+    public double metalC() {
+        return preheatC.orElse(PhysicalConstants.ROOM_C);
+    }
+
+    /** A copy with some things changed, for example {@code practice.with(draft -> draft.wire = false)}. */
+    public WeldingConditions with(Consumer<WeldingConditionsBuilder> change) {
+        WeldingConditionsBuilder draft = new WeldingConditionsBuilder(this);
+        change.accept(draft);
+        return draft.practice();
+    }
+
+    /** These conditions with another penetration. */
+    public WeldingConditions melting(Penetration how) {
+        return with(draft -> draft.penetration = Optional.of(how));
+    }
+
+    /** These conditions with a depth of penetration, mm. */
+    public WeldingConditions melting(double depthMm) {
+        return with(draft -> {
+            draft.penetration = Optional.of(Penetration.PARTIAL);
+            draft.depth = Optional.of(Length.ofMillimetres(depthMm));
+        });
+    }
+
+    /** The open form of a practice, for {@link WeldingConditions#with}. */
+    public static final class WeldingConditionsBuilder {
+        public Position position;
+        public boolean rotated;
+        public boolean wire;
+        public FillerFeed wireFeed;
+        public Technique technique;
+        public ControlDevice control;
+        public BackingBar chill;
+        public boolean purged;
+        public PulsePurpose pulse;
+        public FinishRequirement finish;
+        public Optional<Penetration> penetration;
+        public Optional<Length> depth;
+        public boolean backAccess;
+        public Access access;
+        public ServiceRequirement service;
+        public OptionalDouble preheatC;
+        public OptionalDouble travelMmPerS;
+        public double hoseLengthM;
+        public double hoseBoreMm;
+
+        /** Starts from conditions that are there. */
+        public WeldingConditionsBuilder(WeldingConditions from) {
+            position = from.position;
+            rotated = from.rotated;
+            wire = from.wire;
+            wireFeed = from.wireFeed;
+            technique = from.technique;
+            control = from.control;
+            chill = from.chill;
+            purged = from.purged;
+            pulse = from.pulse;
+            finish = from.finish;
+            penetration = from.penetration;
+            depth = from.depth;
+            backAccess = from.backAccess;
+            access = from.access;
+            service = from.service;
+            preheatC = from.preheatC;
+            travelMmPerS = from.travelMmPerS;
+            hoseLengthM = from.hoseLengthM;
+            hoseBoreMm = from.hoseBoreMm;
+        }
+
+        /** {@return the conditions as they are set now} */
+        public WeldingConditions practice() {
+            return new WeldingConditions(
+                    position,
+                    rotated,
+                    wire,
+                    wireFeed,
+                    technique,
+                    control,
+                    chill,
+                    purged,
+                    pulse,
+                    finish,
+                    penetration,
+                    depth,
+                    backAccess,
+                    access,
+                    service,
+                    preheatC,
+                    travelMmPerS,
+                    hoseLengthM,
+                    hoseBoreMm);
+        }
+    }
+}

@@ -1,0 +1,87 @@
+package vastarc.core.equipment;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
+
+/** What a control of a panel can set. Figures follow the weld cycle; choices have their own values. Its words: {@code panel.<name>}. */
+public enum PanelSetting {
+    POWER("OFF", "ON"),
+    POLARITY("TORCH_NEGATIVE", "TORCH_POSITIVE"),
+    PROCESS("TIG", "STICK"),
+    CURRENT_TYPE("DC", "AC"),
+    START("HF", "LIFT"),
+    CONTROL(Arrays.stream(TriggerModeName.values()).map(Enum::name).toArray(String[]::new)),
+    PULSE("OFF", "ON"),
+    /** Coarse range of a generator: each stop is a band of current. */
+    RANGE(),
+    MAIN_CURRENT(CycleKey.WORKING_CURRENT, ScaleUnit.AMPERE),
+    START_CURRENT(CycleKey.START_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
+    UP_SLOPE(CycleKey.UP_SLOPE, ScaleUnit.SECOND),
+    SECOND_CURRENT(CycleKey.SECOND_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
+    PULSE_RATE(CycleKey.PULSE_RATE, ScaleUnit.HERTZ),
+    PULSE_ON_TIME(CycleKey.PULSE_ON_TIME, ScaleUnit.PERCENT),
+    PULSE_BACKGROUND(CycleKey.PULSE_BACKGROUND, ScaleUnit.PERCENT, ScaleUnit.AMPERE),
+    /** A peak of its own; the main current is then the background. */
+    PULSE_PEAK(CycleKey.WORKING_CURRENT, ScaleUnit.AMPERE),
+    DOWN_SLOPE(CycleKey.DOWN_SLOPE, ScaleUnit.SECOND),
+    END_CURRENT(CycleKey.END_CURRENT, ScaleUnit.AMPERE, ScaleUnit.PERCENT_OF_MAIN),
+    PRE_FLOW(CycleKey.PRE_FLOW, ScaleUnit.SECOND),
+    POST_FLOW(CycleKey.POST_FLOW, ScaleUnit.SECOND),
+    SPOT_TIME(CycleKey.SPOT_TIME, ScaleUnit.SECOND),
+    /** The valve of the regulator or flow meter. */
+    GAS_FLOW(null, ScaleUnit.LITRE_PER_MIN);
+
+    private final List<String> choices;
+    private final Optional<CycleKey> key;
+    private final List<ScaleUnit> units;
+
+    PanelSetting(String... choices) {
+        this.choices = List.of(choices);
+        this.key = Optional.empty();
+        this.units = List.of();
+    }
+
+    PanelSetting(@Nullable CycleKey key, ScaleUnit... units) {
+        this.choices = List.of();
+        this.key = Optional.ofNullable(key);
+        this.units = List.of(units);
+    }
+
+    /** Its values, where it is a choice. */
+    public List<String> choices() {
+        return choices;
+    }
+
+    /** Whether it has an effect only where the current pulses. */
+    public boolean isPulse() {
+        return this == PULSE
+                || this == PULSE_RATE
+                || this == PULSE_ON_TIME
+                || this == PULSE_BACKGROUND
+                || this == PULSE_PEAK;
+    }
+
+    /** A figure rather than a choice. */
+    public boolean isFigure() {
+        return !units.isEmpty();
+    }
+
+    /** The weld cycle's figure behind it. */
+    public Optional<CycleKey> key() {
+        return key;
+    }
+
+    /** Units in which panels show it. */
+    public List<ScaleUnit> units() {
+        return units;
+    }
+
+    /** The key of its name in {@code words.properties}. */
+    public String words() {
+        return "panel." + name();
+    }
+}

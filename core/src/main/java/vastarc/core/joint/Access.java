@@ -1,8 +1,0 @@
-package vastarc.core.joint;
-
-/** Room for the torch at the joint. */
-public enum Access {
-    OPEN,
-    /** Between members or in a corner: small cup with a lens, longer stick-out. */
-    TIGHT
-}

@@ -1,7 +1,0 @@
-package vastarc.core.joint;
-
-/** How the wire goes in: dabbed at the leading edge of the pool, or laid in the joint and kept in. */
-public enum FillerFeed {
-    DAB,
-    LAY
-}

@@ -1,9 +1,0 @@
-package vastarc.core.material;
-
-/** Grades that share a trade rule. */
-public enum Family {
-    STEEL,
-    CHROMOLY,
-    STAINLESS,
-    TITANIUM
-}

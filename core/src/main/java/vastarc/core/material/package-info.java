@@ -1,7 +1,0 @@
-/**
- * The six grades Vast Arc sets: their families, gauge scales and effective properties (table {@code materials.csv}).
- */
-@NullMarked
-package vastarc.core.material;
-
-import org.jspecify.annotations.NullMarked;

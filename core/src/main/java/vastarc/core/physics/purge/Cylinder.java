@@ -1,0 +1,23 @@
+package vastarc.core.physics.purge;
+
+/**
+ * An argon cylinder that feeds torch and purge through two flowmeters.
+ *
+ * @param sizeL     water volume, L
+ * @param bar       pressure on its gauge, bar
+ */
+public record Cylinder(double sizeL, double bar) {
+
+    /** Below this the flow sinks and moisture comes over: it is changed. Judgement. */
+    public static final double LEFT_BAR = 10;
+
+    /** Argon that may be drawn, L. */
+    public double argonL() {
+        return Math.max(0, sizeL * (bar - LEFT_BAR));
+    }
+
+    /** How long it feeds a flow, min. */
+    public double minutes(double flowLPerMin) {
+        return argonL() / flowLPerMin;
+    }
+}

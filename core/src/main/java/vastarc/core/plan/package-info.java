@@ -1,8 +1,0 @@
-/**
- * One joint planned: {@link vastarc.core.plan.WeldPlan} makes its sheet and its score, each once and only when asked for.
- * {@link vastarc.core.plan.SheetDocument} is a sheet kept: its figures, windows and reasons as data, with the engine that made them.
- */
-@NullMarked
-package vastarc.core.plan;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** How long work in the core reports its progress, and learns that it was cancelled. */
-@NullMarked
-package vastarc.core.progress;
-
-import org.jspecify.annotations.NullMarked;

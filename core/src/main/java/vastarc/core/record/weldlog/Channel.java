@@ -1,0 +1,175 @@
+package vastarc.core.record.weldlog;
+
+import java.util.Arrays;
+
+/** Readings of one quantity in order of time; equal times are allowed. */
+public final class Channel {
+
+    private static final Channel NONE = new Channel(new double[0], new double[0]);
+
+    private final double[] s;
+    private final double[] value;
+
+    private Channel(double[] s, double[] value) {
+        this.s = s;
+        this.value = value;
+    }
+
+    /**
+     * Readings.
+     *
+     * @param s     when, s; finite, none earlier than the one before
+     * @param value in the quantity's unit; finite, as many
+     * @throws IllegalArgumentException where they are not so
+     */
+    public static Channel of(double[] s, double[] value) {
+        if (s.length != value.length) {
+            throw new IllegalArgumentException(s.length + " times and " + value.length + " values");
+        }
+        for (int i = 0; i < s.length; i++) {
+            if (!Double.isFinite(s[i]) || !Double.isFinite(value[i]) || i > 0 && s[i] < s[i - 1]) {
+                throw new IllegalArgumentException("reading " + i + " is not finite or goes back in time");
+            }
+        }
+        return new Channel(s.clone(), value.clone());
+    }
+
+    /** {@return a channel without readings} */
+    public static Channel none() {
+        return NONE;
+    }
+
+    /** {@return the number of readings} */
+    public int size() {
+        return s.length;
+    }
+
+    /** {@return whether there is no reading} */
+    public boolean isEmpty() {
+        return s.length == 0;
+    }
+
+    /** Time of a reading, s. */
+    public double s(int i) {
+        return s[i];
+    }
+
+    /** {@return the value of the reading at {@code i}, counted from 0, in the unit of its quantity} */
+    public double value(int i) {
+        return value[i];
+    }
+
+    /** Time of the last, s; 0 without any. */
+    public double endS() {
+        return isEmpty() ? 0 : s[s.length - 1];
+    }
+
+    /** The first reading at or after a time; {@link #size()} where there is none. */
+    int from(double atS) {
+        int low = 0;
+        int high = s.length;
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (s[middle] < atS) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+
+    /** The last reading up to a time; the first one before it; not a number without any. */
+    public double lastAt(double atS) {
+        int after = from(Math.nextUp(atS));
+        return isEmpty() ? Double.NaN : value[Math.max(0, after - 1)];
+    }
+
+    /** Mean over a stretch of time, weighted by time; not a number where nothing was read in it. */
+    public double mean(double fromS, double toS) {
+        return over(fromS, toS, 1);
+    }
+
+    /** Root of the mean square over a stretch of time. */
+    public double rms(double fromS, double toS) {
+        return Math.sqrt(over(fromS, toS, 2));
+    }
+
+    private double over(double fromS, double toS, int power) {
+        int first = from(fromS);
+        int last = from(Math.nextUp(toS)) - 1;
+        if (first > last) {
+            return Double.NaN;
+        }
+        double sum = 0;
+        double time = 0;
+        for (int i = first; i <= last; i++) {
+            double left = i == first ? fromS : (s[i - 1] + s[i]) / 2;
+            double right = i == last ? toS : (s[i] + s[i + 1]) / 2;
+            double width = Math.max(0, right - left);
+            sum += width * (power == 1 ? value[i] : value[i] * value[i]);
+            time += width;
+        }
+        return time > 0 ? sum / time : power == 1 ? value[first] : value[first] * value[first];
+    }
+
+    /** Usual time between two readings, s; 0 where there are not two. */
+    double stepS() {
+        if (s.length < 2) {
+            return 0;
+        }
+        double[] steps = new double[s.length - 1];
+        for (int i = 0; i < steps.length; i++) {
+            steps[i] = s[i + 1] - s[i];
+        }
+        return RobustStatistics.median(steps);
+    }
+
+    /** A part of it, from one reading to another, both included. */
+    public Channel part(int first, int last) {
+        return new Channel(Arrays.copyOfRange(s, first, last + 1), Arrays.copyOfRange(value, first, last + 1));
+    }
+
+    double[] times() {
+        return s.clone();
+    }
+
+    double[] values() {
+        return value.clone();
+    }
+
+    /**
+     * The same for a drawing: of every stretch of time the least and the greatest reading, so that no peak is lost.
+     *
+     * @param most readings wanted, at least 2
+     */
+    public Channel thinned(int most) {
+        if (size() <= most) {
+            return this;
+        }
+        int bins = Math.max(1, most / 2);
+        double width = Math.max(1e-9, (endS() - s[0]) / bins);
+        double[] times = new double[2 * bins + 2];
+        double[] kept = new double[2 * bins + 2];
+        int count = 0;
+        for (int from = 0; from < size(); ) {
+            int bin = (int) ((s[from] - s[0]) / width);
+            int least = from;
+            int greatest = from;
+            int to = from;
+            while (to < size() && (int) ((s[to] - s[0]) / width) == bin) {
+                least = value[to] < value[least] ? to : least;
+                greatest = value[to] > value[greatest] ? to : greatest;
+                to++;
+            }
+            for (int i : least == greatest
+                    ? new int[] {least}
+                    : new int[] {Math.min(least, greatest), Math.max(least, greatest)}) {
+                times[count] = s[i];
+                kept[count++] = value[i];
+            }
+            from = to;
+        }
+        return new Channel(Arrays.copyOf(times, count), Arrays.copyOf(kept, count));
+    }
+}

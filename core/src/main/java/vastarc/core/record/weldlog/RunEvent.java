@@ -1,0 +1,29 @@
+package vastarc.core.record.weldlog;
+
+/**
+ * Something that happened at the booth.
+ *
+ * @param atS  in the time of the run, s
+ * @param kind what
+ */
+public record RunEvent(double atS, EventKind kind) {
+
+    /** What can happen: the arc, and what the welder marks with one tap. */
+    public enum EventKind {
+        ARC_ON,
+        ARC_OFF,
+        DIPPED,
+        STOPPED,
+        GUST;
+
+        /** {@return whether the welder marked it, rather than the arc} */
+        public boolean isMark() {
+            return this != ARC_ON && this != ARC_OFF;
+        }
+
+        /** The key of its name in {@code words.properties}. */
+        public String words() {
+            return "run.event." + name();
+        }
+    }
+}

@@ -1,0 +1,14 @@
+package vastarc.core.record.weldlog;
+
+/** What the welder made of a run when it had looked at it. */
+public enum RunVerdict {
+    UNJUDGED,
+    GOOD,
+    FAULTY,
+    REJECTED;
+
+    /** The key of its name in {@code words.properties}. */
+    public String words() {
+        return "run.verdict." + name();
+    }
+}
