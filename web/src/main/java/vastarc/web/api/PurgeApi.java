@@ -17,7 +17,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Unit;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
@@ -39,6 +38,7 @@ import vastarc.core.physics.purge.PurgeSetup;
 import vastarc.core.physics.purge.RootPressure;
 import vastarc.web.format.CoreJson;
 import vastarc.web.request.JsonFields;
+import vastarc.web.request.PurgeReader;
 
 /** Argon behind the joint: the wait, the hold, the root; and a leak found from a meter's readings. */
 @RestController
@@ -182,7 +182,7 @@ class PurgeApi {
                 plan.closingLPerMin(),
                 new TargetTimes(purge.mixedS().orElse(null), blend.orElse(null)),
                 plan.problems().stream()
-                        .map(problem -> Phrasebook.say(problem, UnitSystem.METRIC))
+                        .map(problem -> PurgeReader.sentence(problem, UnitSystem.METRIC))
                         .toList());
     }
 

@@ -223,7 +223,7 @@ public record PurgePage(
                 figures(plan, units),
                 root(plan, units),
                 plan.problems().stream()
-                        .map(problem -> Phrasebook.say(problem, units))
+                        .map(problem -> PurgeReader.sentence(problem, units))
                         .toList(),
                 PurgeDrawing.of(plan, units),
                 OxygenChart.of(plan, readings),

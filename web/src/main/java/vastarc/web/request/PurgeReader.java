@@ -10,9 +10,12 @@ import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.notation.LengthReader;
 import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.notation.RateReader;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Length;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.domain.joint.JointLimits.InputRange;
@@ -22,6 +25,7 @@ import vastarc.core.physics.purge.PurgePart;
 import vastarc.core.physics.purge.PurgePart.PurgePartKind;
 import vastarc.core.physics.purge.PurgePlan;
 import vastarc.core.physics.purge.PurgePlan.GasPort;
+import vastarc.core.physics.purge.PurgeProblem;
 import vastarc.core.physics.purge.PurgeSetup;
 import vastarc.core.physics.purge.PurgeTargets;
 import vastarc.core.physics.purge.RootPressure.Vent;
@@ -84,6 +88,12 @@ public final class PurgeReader {
                 read.setup().partsOf(sheet.joint()),
                 read.bottle(),
                 read.problems());
+    }
+
+    /** {@return what prevents a purge, as a sentence in a unit system} */
+    public static String sentence(PurgeProblem problem, UnitSystem units) {
+        return Phrasebook.say(
+                Phrase.of(problem.kind().words(), problem.figures().toArray()), units);
     }
 
     private ParsedSetup setup() {

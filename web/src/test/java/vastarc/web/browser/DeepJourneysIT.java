@@ -15,7 +15,7 @@ class DeepJourneysIT extends Journeys {
     void aRefusalIsTappedIntoASheetAndTakenBack() {
         newJob();
         browser.keep(() -> browser.retype(BASE, "6 mm"));
-        assertThat(browser.text("#no-sheet")).contains("3.2 mm is the limit", "What works instead");
+        assertThat(browser.text("#no-sheet")).contains("at most 3.2 mm", "What works instead");
         assertThat(browser.all("#ways button")).hasSizeGreaterThanOrEqualTo(3);
 
         browser.find("#ways [data-way='0']").click();

@@ -157,7 +157,7 @@ final class TorchRules {
     }
 
     /**
-     * Torch flow, L/min: \( Q = Re\,\pi D\nu/4 \) at Re 1200 (1000–1400, with a lens to 1600), titanium 1100 (1000–1200), below 15 A 800 (600–900);
+     * Torch flow, L/min: \( Q = Re\,\pi D\nu/4 \) at Re 1200 (1000–1400, with a lens to 1600), titanium 1100 (1000–1200), up to 10 A 800 (600–900) and in proportion to 20 A;
      * D bore, m, ν of argon, m²/s. Source: Reynolds number [textbook], bands [judgement].
      */
     private static Parameter flow(SheetDecisions plan) {

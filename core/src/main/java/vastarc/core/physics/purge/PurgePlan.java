@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
 import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.physics.purge.PurgePart.PurgePartKind;
+import vastarc.core.physics.purge.PurgeProblem.PurgeProblemKind;
 import vastarc.core.physics.purge.RootPressure.RootVerdict;
 import vastarc.core.physics.purge.RootPressure.Vent;
 
@@ -23,7 +23,7 @@ import vastarc.core.physics.purge.RootPressure.Vent;
  * @param bulgeMm  how far the root is pushed outward at the holding flow, mm: while it fills, no root is molten
  * @param verdict  what happens to it at the holding flow
  * @param hold     flow while the root is molten: value, lowest, highest, L/min
- * @param problems what prevents the purge, in sentences
+ * @param problems what prevents the purge
  */
 public record PurgePlan(
         PurgeRequest ask,
@@ -32,7 +32,7 @@ public record PurgePlan(
         double bulgeMm,
         RootVerdict verdict,
         PurgeHold hold,
-        List<Phrase> problems) {
+        List<PurgeProblem> problems) {
 
     public static final InputRange FLOW = new InputRange("flowLPerMin", 0.5, 60, Unit.LITRE_PER_MIN);
     public static final InputRange LEAK = new InputRange("leakLPerMin", 0, 60, Unit.LITRE_PER_MIN);
@@ -146,42 +146,45 @@ public record PurgePlan(
                 problems(request, purge, hold));
     }
 
-    private static List<Phrase> problems(PurgeRequest request, Purge purge, PurgeHold hold) {
-        List<Phrase> problems = new ArrayList<>();
+    private static List<PurgeProblem> problems(PurgeRequest request, Purge purge, PurgeHold hold) {
+        List<PurgeProblem> problems = new ArrayList<>();
         if (request.argonPpm() >= request.targetPpm()) {
-            problems.add(Phrase.of("purge.problem.argon", figure(request.argonPpm()), figure(request.targetPpm())));
+            problems.add(
+                    PurgeProblem.of(PurgeProblemKind.ARGON, figure(request.argonPpm()), figure(request.targetPpm())));
         } else if (!purge.isReachable()) {
-            problems.add(Phrase.of("purge.problem.leak", figure(purge.floorPpm()), figure(request.targetPpm())));
+            problems.add(PurgeProblem.of(PurgeProblemKind.LEAK, figure(purge.floorPpm()), figure(request.targetPpm())));
         }
         if (!purge.layered()) {
             boolean ends = request.inlet() == GasPort.LOW && request.ventAt() == GasPort.HIGH;
-            problems.add(Phrase.of(ends ? "purge.problem.fast" : "purge.problem.ends"));
+            problems.add(PurgeProblem.of(ends ? PurgeProblemKind.FAST : PurgeProblemKind.ENDS));
         }
         double sound = RootPressure.flowLPerMin(request.root().mostPa(), request.vent());
         double against = PurgeHold.leastAgainstLeak(request);
         if (against > sound && purge.isReachable()) {
-            problems.add(Phrase.of(
-                    "purge.problem.leakOrVent", Quantity.litresPerMin(against), Quantity.litresPerMin(sound)));
+            problems.add(PurgeProblem.of(
+                    PurgeProblemKind.LEAK_OR_VENT, Quantity.litresPerMin(against), Quantity.litresPerMin(sound)));
         } else if (sound < hold.low() || sound < PurgeHold.LEAST_NARROW) {
-            problems.add(Phrase.of("purge.problem.vent", Quantity.litresPerMin(sound)));
+            problems.add(PurgeProblem.of(PurgeProblemKind.VENT, Quantity.litresPerMin(sound)));
         }
         request.parts().stream()
                 .filter(part -> part.kind() == PurgePartKind.PLUG)
                 .flatMap(part -> plug(part, request.flow()).stream())
                 .forEach(problems::add);
         if (purge.mixedS().map(purge::changes).orElse(0.0) > EASY_CHANGES) {
-            problems.add(Phrase.of("purge.problem.long"));
+            problems.add(PurgeProblem.of(PurgeProblemKind.LONG));
         }
         return problems;
     }
 
     /** A plug whose ring is too wide for its stream, so that the argon leaves its top to the air, or that ends too far from the joint. */
-    private static Optional<Phrase> plug(PurgePart plug, double flowLPerMin) {
+    private static Optional<PurgeProblem> plug(PurgePart plug, double flowLPerMin) {
         double most = Math.max(LOCAL_MM, LOCAL_BORES * plug.of("boreMm"));
         if (plug.of("lengthMm") > most) {
-            return Optional.of(Phrase.of("purge.problem.plugFar", Quantity.ruled(most)));
+            return Optional.of(PurgeProblem.of(PurgeProblemKind.PLUG_FAR, Quantity.ruled(most)));
         }
-        return Purge.liesInLayers(flowLPerMin, plug) ? Optional.of(Phrase.of("purge.problem.plug")) : Optional.empty();
+        return Purge.liesInLayers(flowLPerMin, plug)
+                ? Optional.of(PurgeProblem.of(PurgeProblemKind.PLUG))
+                : Optional.empty();
     }
 
     private static Quantity figure(double ppm) {

@@ -16,6 +16,7 @@ import vastarc.core.physics.purge.LeakFit.OxygenReading;
 import vastarc.core.physics.purge.PurgePart.PurgePartKind;
 import vastarc.core.physics.purge.PurgePlan.GasPort;
 import vastarc.core.physics.purge.PurgePlan.PurgeRequest;
+import vastarc.core.physics.purge.PurgeProblem.PurgeProblemKind;
 import vastarc.core.physics.purge.RootPressure.RootVerdict;
 
 /** What readings of a meter say, and when they say nothing. */
@@ -83,8 +84,8 @@ class MeterReadingsTest {
     @Test
     void whereNothingHoldsBothWaysAreNamed() {
         assertThat(plan(50.8, 12, 0.02, 1).problems())
-                .extracting(problem -> problem.key())
-                .contains("purge.problem.leakOrVent");
+                .extracting(PurgeProblem::kind)
+                .contains(PurgeProblemKind.LEAK_OR_VENT);
     }
 
     private static PurgePlan plan(double od, double flow, double leak, double ventMm) {
