@@ -76,6 +76,13 @@ class ModelPagesTest {
         assertThat(lines.get(0)).isEqualTo("key,kind,title");
         assertThat(lines.stream().skip(1).map(line -> line.split(",")[1]))
                 .isSubsetOf("standard", "textbook", "handbook", "simulation", "judgement", "fitted");
+        String index = ModelPages.named(ModelPages.INDEX).orElseThrow().text();
+        assertThat(lines.stream()
+                        .skip(1)
+                        .map(line -> line.split(",", 3))
+                        .map(cells -> "| " + cells[0] + " | " + cells[1] + " | " + cells[2].replace("\"", "") + " |"))
+                .as("the index lists the sources")
+                .allSatisfy(row -> assertThat(index).contains(row));
         List<String> keys =
                 lines.stream().skip(1).map(line -> line.split(",")[0]).toList();
         assertThat(keys).doesNotHaveDuplicates();

@@ -1,5 +1,6 @@
 package vastarc.web.drawing;
 
+import java.util.stream.DoubleStream;
 import vastarc.core.advice.sheet.ParameterKey;
 import vastarc.core.advice.sheet.PoolOutline;
 import vastarc.core.advice.sheet.SetupSheet;
@@ -113,6 +114,10 @@ public final class JointDrawing {
             double back = outline.backHalfMm();
             pencil.dimension(-back, below, back, below, length(2 * back), font, 0, 1.2 * font);
         }
-        pencil.curve("pool", outline.points());
+        pencil.curve(
+                "pool",
+                outline.points().stream()
+                        .flatMapToDouble(point -> DoubleStream.of(point.xMm(), point.yMm()))
+                        .toArray());
     }
 }

@@ -1,5 +1,7 @@
 package vastarc.core.advice.sheet;
 
+import java.util.List;
+import java.util.stream.IntStream;
 import vastarc.core.domain.joint.Groove;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;
@@ -10,11 +12,14 @@ import vastarc.core.physics.heat.FusionRequirement;
  * the work, mm. A closed line of quadratic curves: a start, then control and end by turns. Widths, leg and reach are those of the heat
  * balance; the shape between them is drawn by hand (judgement).
  *
- * @param points     x and y by turns
+ * @param points     start, then control and end by turns
  * @param backHalfMm half the width on the back; 0 where it is not through, or has no back
  * @param backAtMm   y of the lowest point of the back bead
  */
-public record PoolOutline(double[] points, double backHalfMm, double backAtMm) {
+public record PoolOutline(List<OutlinePoint> points, double backHalfMm, double backAtMm) {
+
+    /** A point of the outline, mm. */
+    public record OutlinePoint(double xMm, double yMm) {}
 
     private static final double CROWN_WITH_WIRE = 0.16;
     private static final double SINK_WITHOUT = -0.05;
@@ -38,8 +43,19 @@ public record PoolOutline(double[] points, double backHalfMm, double backAtMm) {
         return back > 0 ? through(joint, front, back, crown) : closed(surface(joint, front, crown));
     }
 
-    private static PoolOutline closed(double... points) {
-        return new PoolOutline(points, 0, 0);
+    public PoolOutline {
+        points = List.copyOf(points);
+    }
+
+    private static PoolOutline closed(double... coordinates) {
+        return new PoolOutline(points(coordinates), 0, 0);
+    }
+
+    /** Points of x and y by turns. */
+    private static List<OutlinePoint> points(double... coordinates) {
+        return IntStream.range(0, coordinates.length / 2)
+                .mapToObj(i -> new OutlinePoint(coordinates[2 * i], coordinates[2 * i + 1]))
+                .toList();
     }
 
     /** Where the arc strikes, y above the origin, mm: on a fillet's face, on the land of a V. */
@@ -119,7 +135,7 @@ public record PoolOutline(double[] points, double backHalfMm, double backAtMm) {
             -front,
             off
         };
-        return new PoolOutline(points, back, lowest);
+        return new PoolOutline(points(points), back, lowest);
     }
 
     private static double[] surface(Joint joint, double front, double crown) {

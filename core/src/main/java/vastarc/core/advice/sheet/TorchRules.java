@@ -7,6 +7,7 @@ import java.util.List;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.domain.consumable.Cup;
+import vastarc.core.domain.consumable.TipFlat;
 import vastarc.core.domain.consumable.TorchClass;
 import vastarc.core.domain.consumable.Tungsten;
 import vastarc.core.domain.joint.Access;
@@ -94,10 +95,10 @@ final class TorchRules {
      * [judgement].
      */
     private static Parameter flat(SheetDecisions plan) {
-        double[] flat = Tungsten.tipFlatMm(plan.peakA());
-        return figure(ParameterKey.TIP_FLAT, Range.around(flat[1], flat[0], flat[2]))
+        TipFlat flat = Tungsten.tipFlat(plan.peakA());
+        return figure(ParameterKey.TIP_FLAT, Range.around(flat.usualMm(), flat.lowMm(), flat.highMm()))
                 .from("peakCurrent", Quantity.amperes(plan.peakA()))
-                .because(flat[1] > 0 ? "tipFlat" : "tipFlat.needle", Quantity.amperes(plan.peakA()));
+                .because(flat.usualMm() > 0 ? "tipFlat" : "tipFlat.needle", Quantity.amperes(plan.peakA()));
     }
 
     /**

@@ -88,9 +88,9 @@ public record Tungsten(
                 .orElse(than);
     }
 
-    /** Flat on the tip by peak current, mm: lowest, usual, highest. Source: table {@code tip-flats.csv} [judgement]. */
-    public static double[] tipFlatMm(double peakA) {
-        return TipFlats.at(peakA);
+    /** Flat on the tip by peak current. Source: table {@code tip-flats.csv} [judgement]. */
+    public static TipFlat tipFlat(double peakA) {
+        return TipFlat.at(peakA);
     }
 
     /** Included angle for a peak current, degrees: 15 + 0.3 I within 20–60 (judgement). */

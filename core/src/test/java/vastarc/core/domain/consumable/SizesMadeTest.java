@@ -50,11 +50,11 @@ class SizesMadeTest {
     void flatAndAngleOfTheTipGrowWithThePeakAndStayInTheirWindow() {
         double before = 0;
         for (int amps = 1; amps <= 500; amps++) {
-            double[] flat = Tungsten.tipFlatMm(amps);
-            assertThat(flat[0]).isLessThanOrEqualTo(flat[1]);
-            assertThat(flat[1]).isLessThanOrEqualTo(flat[2]).isGreaterThanOrEqualTo(before);
+            TipFlat flat = Tungsten.tipFlat(amps);
+            assertThat(flat.lowMm()).isLessThanOrEqualTo(flat.usualMm());
+            assertThat(flat.usualMm()).isLessThanOrEqualTo(flat.highMm()).isGreaterThanOrEqualTo(before);
             assertThat(Tungsten.tipAngleDeg(amps)).isBetween(20.0, 60.0);
-            before = flat[1];
+            before = flat.usualMm();
         }
     }
 

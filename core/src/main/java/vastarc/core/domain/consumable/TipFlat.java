@@ -4,17 +4,21 @@ import java.util.List;
 import java.util.Set;
 import vastarc.core.base.tables.Table;
 
-/** Flats by current. Source: table {@code tip-flats.csv}. */
-final class TipFlats {
+/**
+ * Flat on the tip at a current. Source: table {@code tip-flats.csv}.
+ *
+ * @param usualMm ground by most, mm
+ * @param lowMm   least, mm
+ * @param highMm  most, mm
+ */
+public record TipFlat(double usualMm, double lowMm, double highMm) {
 
     private static final List<Table.Row> ROWS =
             Table.read("tip-flats.csv", Set.of("current_a", "flat_mm", "low_mm", "high_mm"));
 
-    private TipFlats() {}
-
-    /** Lowest, usual and highest at a current, mm. */
-    static double[] at(double currentA) {
-        return new double[] {between(currentA, "low_mm"), between(currentA, "flat_mm"), between(currentA, "high_mm")};
+    /** At a peak current, A; between the lines of the table in proportion. */
+    static TipFlat at(double currentA) {
+        return new TipFlat(between(currentA, "flat_mm"), between(currentA, "low_mm"), between(currentA, "high_mm"));
     }
 
     private static double between(double currentA, String column) {
