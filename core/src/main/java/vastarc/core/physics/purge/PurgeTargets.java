@@ -1,7 +1,10 @@
 package vastarc.core.physics.purge;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import vastarc.core.base.tables.Maps;
 import vastarc.core.base.tables.Table;
 import vastarc.core.domain.joint.FinishRequirement;
 import vastarc.core.domain.joint.Joint;
@@ -11,8 +14,7 @@ import vastarc.core.domain.material.Material;
 /** Oxygen that may be left before the arc, and the colour inside at an oxygen. Sources: purge-targets.csv, oxygen-tints.csv [judgement]. */
 public final class PurgeTargets {
 
-    private static final List<Table.Row> TARGETS =
-            Table.read("purge-targets.csv", Set.of("family", "finish", "strike_ppm", "running_ppm"));
+    private static final Map<Family, Map<FinishRequirement, PurgeTarget>> TARGETS = targets();
     private static final List<Table.Row> TINTS =
             Table.read("oxygen-tints.csv", Set.of("family", "to_ppm", "colour", "accept"));
 
@@ -25,25 +27,31 @@ public final class PurgeTargets {
 
     /** As {@link #strikePpm(Joint, FinishRequirement)}, of one metal. */
     public static double strikePpm(Material material, FinishRequirement finish) {
-        return row(material.family(), finish).number("strike_ppm");
+        return target(material.family(), finish).strikePpm();
     }
 
     /** Oxygen while it runs, ppm. */
     public static double runningPpm(Material material, FinishRequirement finish) {
-        return row(material.family(), finish).number("running_ppm");
+        return target(material.family(), finish).runningPpm();
     }
 
-    private static Table.Row row(Family family, FinishRequirement finish) {
-        return TARGETS.stream()
-                .filter(row -> row.named("family", Family.class) == family)
-                .filter(row -> row.named("finish", FinishRequirement.class) == finish
-                        || row.named("finish", FinishRequirement.class) == FinishRequirement.PLAIN)
-                .reduce((plain, own) -> row(plain, finish) ? plain : own)
-                .orElseThrow();
+    /** Oxygen at the strike and while it runs, ppm. */
+    private record PurgeTarget(double strikePpm, double runningPpm) {}
+
+    private static Map<Family, Map<FinishRequirement, PurgeTarget>> targets() {
+        Map<Family, Map<FinishRequirement, PurgeTarget>> targets = new EnumMap<>(Family.class);
+        Table.read("purge-targets.csv", Set.of("family", "finish", "strike_ppm", "running_ppm"))
+                .forEach(row -> targets.computeIfAbsent(
+                                row.named("family", Family.class), family -> new EnumMap<>(FinishRequirement.class))
+                        .put(
+                                row.named("finish", FinishRequirement.class),
+                                new PurgeTarget(row.number("strike_ppm"), row.number("running_ppm"))));
+        return targets;
     }
 
-    private static boolean row(Table.Row row, FinishRequirement finish) {
-        return row.named("finish", FinishRequirement.class) == finish;
+    private static PurgeTarget target(Family family, FinishRequirement finish) {
+        Map<FinishRequirement, PurgeTarget> own = Maps.get(TARGETS, family);
+        return own.getOrDefault(finish, Maps.get(own, FinishRequirement.PLAIN));
     }
 
     /**
