@@ -29,7 +29,6 @@ public record OutsideCheck(Phrase what, Quantity here, Quantity there, Phrase wh
     private static final double TO_C = 500;
     private static final double LOAD_OFFSET_V = 10;
     private static final double LOAD_SLOPE_V_PER_A = 0.04;
-    private static final double LONGEST_MM = 2000;
 
     /** {@return how far this program's figure is from the other, %} */
     public double differencePercent() {
@@ -85,17 +84,7 @@ public record OutsideCheck(Phrase what, Quantity here, Quantity there, Phrase wh
 
     /** Time behind the arc until the seam is down to a temperature, s. */
     private static double coolsS(HeatBalance heat, double celsius) {
-        double near = 1e-3;
-        double far = LONGEST_MM;
-        while (far - near > 1e-6) {
-            double middle = (near + far) / 2;
-            if (heat.trailingC(middle) > celsius) {
-                near = middle;
-            } else {
-                far = middle;
-            }
-        }
-        return near / heat.demand().speedMmPerS();
+        return heat.trailLengthMm(celsius) / heat.demand().speedMmPerS();
     }
 
     /** t8/5 of EN 1011-2, s: the longer of thick and thin plate; heat input kJ/mm, at room temperature [standard]. */

@@ -170,8 +170,9 @@ public final class WeldPlan {
             made = first == null
                     ? balance().then(heat -> SheetPlanner.plan(heat, ask.sheet()))
                     : first.today()
-                            .then(sheet -> first.balance())
-                            .then(heat -> SheetPlanner.later(heat, ask.sheet(), ask.pass()));
+                            .then(sheet -> first.balance()
+                                    .then(heat ->
+                                            SheetPlanner.later(heat, ask.sheet().with(sheet.own()), ask.pass())));
             today = made;
         }
         return made;

@@ -59,6 +59,7 @@ public final class SheetPlanner {
     /**
      * The sheet of a later pass, as the engine has it.
      *
+     * @param choices with the own values that the first pass could use: its torch is the weld's
      * @param pass from 2; one beyond the last is refused
      */
     public static Outcome<SetupSheet> later(ThermalPlan thermal, SheetChoices choices, int pass) {

@@ -5,17 +5,22 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.advice.plan.WeldPlan.PlanRequest;
 import vastarc.core.advice.sequence.PassFigures;
 import vastarc.core.advice.sequence.SequenceRequest;
 import vastarc.core.advice.sequence.WeldQuantity;
+import vastarc.core.advice.sheet.OwnValues;
 import vastarc.core.advice.sheet.Parameter;
 import vastarc.core.advice.sheet.ParameterKey;
 import vastarc.core.advice.sheet.PassSchedule;
@@ -25,7 +30,10 @@ import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.advice.sheet.ShopDefaults;
 import vastarc.core.advice.sheet.Stock;
 import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.Weld;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
 import vastarc.core.physics.heat.ArcEnergy;
 import vastarc.core.physics.heat.ArcModel;
 import vastarc.core.physics.heat.Pulse;
@@ -149,6 +157,31 @@ class OneTruthTest {
             }
         }
         all.assertAll();
+    }
+
+    /** The torch of all passes follows the own current of the first; a current that no tungsten carries is left out for all of them. */
+    @ParameterizedTest
+    @ValueSource(doubles = {20, 150, 230, 500})
+    void anOwnCurrentOfTheFirstPassCountsForTheTorchOfAll(double ownA) {
+        Joint joint = Joint.of(Material.CARBON_STEEL, JointForm.V_BUTT, 8);
+        PlanRequest request = PlanRequest.of(new Weld(joint, WeldingConditions.usual()), ShopDefaults.usual());
+        WeldPlan plan = WeldPlan.of(new PlanRequest(
+                request.weld(),
+                request.shop(),
+                new OwnValues(Map.of(ParameterKey.WORKING_CURRENT, ownA)),
+                request.purge(),
+                request.choices(),
+                Optional.empty(),
+                1));
+
+        List<SetupSheet> sheets = plan.passes().value().orElseThrow();
+
+        assertThat(sheets).hasSizeGreaterThan(2);
+        assertThat(sheets.stream()
+                        .map(sheet -> value(sheet, ParameterKey.TUNGSTEN_DIAMETER))
+                        .distinct())
+                .hasSize(1);
+        assertThat(sheets.get(0).ownProblems()).hasSize(ownA > 450 ? 1 : 0);
     }
 
     private static boolean isPanelAlone(SetupSheet sheet) {
