@@ -7,6 +7,7 @@ import com.sun.source.tree.ClassTree;
 import com.sun.source.tree.CompilationUnitTree;
 import com.sun.source.tree.MethodTree;
 import com.sun.source.tree.Tree;
+import com.sun.source.tree.VariableTree;
 import com.sun.source.util.DocTrees;
 import com.sun.source.util.JavacTask;
 import com.sun.source.util.TreePathScanner;
@@ -79,7 +80,7 @@ class NamesTest {
     }
 
     @Test
-    void everyPublicTypeAndMethodThatOthersCallHasAComment() throws IOException {
+    void whateverOthersCallHasAComment() throws IOException {
         List<String> bare = new ArrayList<>();
         Types types = new Types(type -> {});
         types.uncommented = bare;
@@ -182,6 +183,13 @@ class NamesTest {
                 note(method.getModifiers().getFlags(), owner() + "." + method.getName());
             }
             return super.visitMethod(method, nothing);
+        }
+
+        /** Constants, enum constants and public fields; a local variable or parameter is never public. */
+        @Override
+        public Void visitVariable(VariableTree variable, Void nothing) {
+            note(variable.getModifiers().getFlags(), owner() + "." + variable.getName());
+            return super.visitVariable(variable, nothing);
         }
 
         private void note(Set<Modifier> flags, String name) {

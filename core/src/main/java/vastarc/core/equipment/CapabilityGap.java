@@ -12,6 +12,7 @@ import vastarc.core.base.text.Phrase;
  */
 public record CapabilityGap(String code, Phrase text, List<Phrase> options) {
 
+    /** Copies its collections, so that it cannot change. */
     public CapabilityGap {
         options = List.copyOf(options);
     }

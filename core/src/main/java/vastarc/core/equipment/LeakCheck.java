@@ -24,8 +24,11 @@ public record LeakCheck(double volumeL, double dropBar, double seconds) {
 
     private static final double ATMOSPHERE_BAR = 1.01325;
 
+    /** Volume of hose and regulator under pressure. */
     public static final InputRange VOLUME = new InputRange("volumeL", 0.01, 50, Unit.LITRE);
+    /** Fall of the pressure, bar. */
     public static final InputRange DROP = new InputRange("dropBar", 0, 200, Unit.NUMBER);
+    /** Time over which it falls. */
     public static final InputRange TIME = new InputRange("seconds", 5, 7200, Unit.SECOND);
 
     /** The check, or what is wrong with its figures. */

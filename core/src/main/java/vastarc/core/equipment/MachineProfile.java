@@ -45,15 +45,21 @@ public record MachineProfile(
 
     /** How a panel is built. */
     public enum PanelShape {
+        /** Settings in a menu, turned by one knob. */
         MENU,
+        /** A knob or switch for each setting. */
         KNOBS,
+        /** An engine-driven welder with few settings. */
         GENERATOR
     }
 
     /** How polarity is changed. Its words: {@code polarity.<name>}. */
     public enum Polarity {
+        /** The torch belongs in the negative socket. */
         FIXED_SOCKETS,
+        /** The leads are swapped at the sockets. */
         SWAP_LEADS,
+        /** A link inside the case is moved. */
         INTERNAL_LINK
     }
 
@@ -71,6 +77,7 @@ public record MachineProfile(
         }
     }
 
+    /** Copies its collections, so that it cannot change. */
     public MachineProfile {
         logics = List.copyOf(logics);
         starts = OrderedCollections.set(starts);

@@ -31,13 +31,21 @@ public record PanelElement(
 
     /** Kinds of control. */
     public enum ControlKind {
+        /** A knob with a scale. */
         KNOB,
+        /** A switch with several places. */
         SELECTOR,
+        /** A switch with two places. */
         TOGGLE,
+        /** A button that steps through choices. */
         BUTTON,
+        /** A display that shows a number. */
         DISPLAY,
+        /** The foot pedal. */
         PEDAL,
+        /** The switch on the torch. */
         TORCH_SWITCH,
+        /** A gas valve. */
         VALVE;
 
         /** It is switched from stop to stop. */
@@ -88,6 +96,7 @@ public record PanelElement(
         }
     }
 
+    /** Copies its collections, so that it cannot change. */
     public PanelElement {
         stops = List.copyOf(stops);
         menuPath = List.copyOf(menuPath);

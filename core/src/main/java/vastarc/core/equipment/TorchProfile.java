@@ -25,10 +25,13 @@ public record TorchProfile(
 
     /** What cools a torch. */
     public enum TorchCooling {
+        /** Cooled by air and gas. */
         AIR,
+        /** Cooled by water. */
         WATER
     }
 
+    /** Copies its collections, so that it cannot change. */
     public TorchProfile {
         plate = List.copyOf(plate);
     }

@@ -26,9 +26,13 @@ public final class InputField<T> {
 
     /** What a value is. */
     public enum InputKind {
+        /** One of a list. */
         CHOICE,
+        /** Yes or no. */
         FLAG,
+        /** A length, in any notation. */
         LENGTH,
+        /** A number in the field's unit. */
         FIGURE
     }
 

@@ -41,16 +41,19 @@ public final class WeldFields {
     private static final Predicate<JointForm> GROOVED =
             form -> EdgePreparation.choicesFor(form).stream().anyMatch(EdgePreparation::isGroove);
 
+    /** Grade of the base (through) member. */
     public static final InputField<Material> MATERIAL = choice("material", Material.class)
             .required()
             .into(
                     (entry, value) -> entry.material = Optional.of(value),
                     weld -> weld.joint().material());
+    /** Grade of the abutting member. */
     public static final InputField<Material> OTHER_MATERIAL = choice("otherMaterial", Material.class)
             .spokenAs("material")
             .into(
                     (entry, value) -> entry.other = Optional.of(value),
                     weld -> weld.joint().other());
+    /** Form of the joint. */
     public static final InputField<JointForm> JOINT = choice("joint", JointForm.class)
             .required()
             .into(
@@ -60,81 +63,101 @@ public final class WeldFields {
     /** The two thicknesses are in one list of the API, under the name before the bracket. */
     public static final String THICKNESSES = JointLimits.THICKNESS.field();
 
+    /** Thickness of the base (through) member. */
     public static final InputField<Length> BASE = length(JointLimits.THICKNESS.inField(THICKNESSES + "[0]"))
             .required()
             .gaugedBy(MATERIAL)
             .into(
                     (entry, value) -> entry.base = Optional.of(value),
                     weld -> weld.joint().base());
+    /** Thickness of the abutting member. */
     public static final InputField<Length> ABUTTING = length(JointLimits.THICKNESS.inField(THICKNESSES + "[1]"))
             .gaugedBy(OTHER_MATERIAL)
             .into(
                     (entry, value) -> entry.abutting = Optional.of(value),
                     weld -> weld.joint().abutting());
+    /** Outer diameter of a tube. */
     public static final InputField<Length> TUBE_OD = length(JointLimits.TUBE_OD)
             .appliesTo(JointForm::isTube)
             .maybeInto(
                     (entry, value) -> entry.tubeOd = Optional.of(value),
                     weld -> weld.joint().tubeOd());
+    /** Gap between the members. */
     public static final InputField<Length> GAP =
             length(JointLimits.GAP).into((entry, value) -> entry.gap = Optional.of(value), WeldFields::gap);
+    /** Included angle of a groove. */
     public static final InputField<Double> GROOVE_ANGLE = figure(JointLimits.GROOVE_ANGLE)
             .appliesTo(GROOVED)
             .maybeInto((entry, value) -> entry.grooveAngleDeg = Optional.of(value), groove(Groove::angleDeg));
+    /** Root face of a groove. */
     public static final InputField<Length> ROOT_FACE = length(JointLimits.ROOT_FACE)
             .appliesTo(GROOVED)
             .maybeInto((entry, value) -> entry.rootFace = Optional.of(value), groove(Groove::rootFace));
+    /** How the edges are prepared. */
     public static final InputField<EdgePreparation> PREPARATION = choice("preparation", EdgePreparation.class)
             .appliesTo(form -> EdgePreparation.choicesFor(form).size() > 1)
             .offering((form, value) -> value.isFor(form))
             .into(
                     (entry, value) -> entry.preparation = Optional.of(value),
                     weld -> weld.joint().preparation());
+    /** Leg of a fillet. */
     public static final InputField<Length> LEG = length(JointLimits.LEG)
             .appliesTo(form -> form.isCorner() || form == JointForm.TUBE_BUTT)
             .maybeInto(
                     (entry, value) -> entry.leg = Optional.of(value),
                     weld -> weld.joint().leg());
+    /** Angle between branch and run. */
     public static final InputField<Double> COPE_ANGLE = figure(JointLimits.COPE_ANGLE)
             .usually(90.0)
             .appliesTo(form -> form == JointForm.TUBE_SADDLE)
             .into(
                     (entry, value) -> entry.copeAngleDeg = Optional.of(value),
                     weld -> weld.joint().copeAngleDeg());
+    /** Whether the abutting member is too short to count as endless. */
     public static final InputField<Boolean> SMALL_TAB = flag("smallTab")
             .usually(false)
             .appliesTo(form -> !form.isTube())
             .into((entry, value) -> entry.smallTab = value, weld -> weld.joint().smallTab());
 
+    /** Welding position. */
     public static final InputField<Position> POSITION = choice("position", Position.class)
             .usually(WeldingConditions.usual().position())
             .into((entry, value) -> entry.practice.position = value, practice(WeldingConditions::position));
+    /** Whether the tube is turned under the torch. */
     public static final InputField<Boolean> ROTATED = flag("rotated")
             .usually(WeldingConditions.usual().rotated())
             .appliesTo(JointForm::isTube)
             .into((entry, value) -> entry.practice.rotated = value, practice(WeldingConditions::rotated));
+    /** Whether filler is added. */
     public static final InputField<Boolean> WIRE = flag("wire")
             .usually(WeldingConditions.usual().wire())
             .into((entry, value) -> entry.practice.wire = value, practice(WeldingConditions::wire));
+    /** How filler is added. */
     public static final InputField<FillerFeed> WIRE_FEED = choice("wireFeed", FillerFeed.class)
             .usually(WeldingConditions.usual().wireFeed())
             .spokenAs("feed")
             .into((entry, value) -> entry.practice.wireFeed = value, practice(WeldingConditions::wireFeed));
+    /** How the torch is held. */
     public static final InputField<Technique> TECHNIQUE = choice("technique", Technique.class)
             .usually(WeldingConditions.usual().technique())
             .into((entry, value) -> entry.practice.technique = value, practice(WeldingConditions::technique));
+    /** What governs the current. */
     public static final InputField<ControlDevice> CONTROL = choice("control", ControlDevice.class)
             .usually(WeldingConditions.usual().control())
             .into((entry, value) -> entry.practice.control = value, practice(WeldingConditions::control));
+    /** Bar behind the joint. */
     public static final InputField<BackingBar> CHILL = choice("chill", BackingBar.class)
             .usually(WeldingConditions.usual().chill())
             .into((entry, value) -> entry.practice.chill = value, practice(WeldingConditions::chill));
+    /** Whether the root side is purged. */
     public static final InputField<Boolean> PURGED = flag("purged")
             .usually(WeldingConditions.usual().purged())
             .into((entry, value) -> entry.practice.purged = value, practice(WeldingConditions::purged));
+    /** What the pulse is for. */
     public static final InputField<PulsePurpose> PULSE = choice("pulse", PulsePurpose.class)
             .usually(WeldingConditions.usual().pulse())
             .into((entry, value) -> entry.practice.pulse = value, practice(WeldingConditions::pulse));
+    /** How the bead should look. */
     public static final InputField<FinishRequirement> FINISH = choice("finish", FinishRequirement.class)
             .usually(WeldingConditions.usual().finish())
             .into((entry, value) -> entry.practice.finish = value, practice(WeldingConditions::finish));
@@ -147,38 +170,47 @@ public final class WeldFields {
                             value ? Optional.of(Penetration.BOTH_SIDES) : entry.practice.penetration,
                     weld -> weld.practice().penetration().equals(Optional.of(Penetration.BOTH_SIDES)));
 
+    /** How deep it should fuse. */
     public static final InputField<Penetration> PENETRATION = choice("penetration", Penetration.class)
             .offering((form, value) -> value.isFor(Joint.of(Material.CARBON_STEEL, form, 1)))
             .maybeInto(
                     (entry, value) -> entry.practice.penetration = Optional.of(value),
                     weld -> weld.practice().penetration());
+    /** Depth of fusion asked for. */
     public static final InputField<Length> DEPTH = length(JointLimits.DEPTH)
             .appliesTo(form -> !form.isCorner())
             .maybeInto(
                     (entry, value) -> entry.practice.depth = Optional.of(value),
                     weld -> weld.practice().depth());
+    /** Whether the root side can be reached and seen. */
     public static final InputField<Boolean> BACK_ACCESS = flag("backAccess")
             .usually(WeldingConditions.usual().backAccess())
             .into((entry, value) -> entry.practice.backAccess = value, practice(WeldingConditions::backAccess));
+    /** What is in the way of cup and rod. */
     public static final InputField<Access> ACCESS = choice("access", Access.class)
             .usually(WeldingConditions.usual().access())
             .into((entry, value) -> entry.practice.access = value, practice(WeldingConditions::access));
+    /** What the weld must bear in service. */
     public static final InputField<ServiceRequirement> SERVICE = choice("service", ServiceRequirement.class)
             .usually(WeldingConditions.usual().service())
             .into((entry, value) -> entry.practice.service = value, practice(WeldingConditions::service));
+    /** Temperature of the work before welding. */
     public static final InputField<Double> PREHEAT = figure(JointLimits.PREHEAT)
             .maybeInto(
                     (entry, value) -> entry.practice.preheatC = OptionalDouble.of(value),
                     weld -> weld.practice().preheatC().stream().boxed().findFirst());
+    /** Travel of the torch. */
     public static final InputField<Double> TRAVEL = figure(JointLimits.TRAVEL)
             .maybeInto(
                     (entry, value) -> entry.practice.travelMmPerS = OptionalDouble.of(value / 60),
                     weld -> weld.practice().travelMmPerS().stream()
                             .mapToObj(speed -> speed * 60)
                             .findFirst());
+    /** Length of the torch's gas hose. */
     public static final InputField<Double> HOSE_LENGTH = figure(JointLimits.HOSE_LENGTH)
             .usually(WeldingConditions.usual().hoseLengthM())
             .into((entry, value) -> entry.practice.hoseLengthM = value, practice(WeldingConditions::hoseLengthM));
+    /** Bore of the torch's gas hose. */
     public static final InputField<Double> HOSE_BORE = figure(JointLimits.HOSE_BORE)
             .usually(WeldingConditions.usual().hoseBoreMm())
             .into((entry, value) -> entry.practice.hoseBoreMm = value, practice(WeldingConditions::hoseBoreMm));

@@ -11,36 +11,63 @@ import vastarc.core.simulation.PlateRequest.PlateSource;
 /** How far a plate may be asked. */
 public final class PlateLimits {
 
+    /** Thermal conductivity. */
     public static final InputRange CONDUCTIVITY = new InputRange("k_w_mk", 1, 500, Unit.WATT_PER_METRE_KELVIN);
+    /** Density, kg/m³. */
     public static final InputRange DENSITY = new InputRange("rho_kg_m3", 500, 25_000, Unit.NUMBER);
+    /** Specific heat. */
     public static final InputRange HEAT = new InputRange("c_j_kgk", 50, 5_000, Unit.JOULE_PER_KG_KELVIN);
+    /** Solidus. */
     public static final InputRange SOLIDUS = new InputRange("solidus_c", 100, 4_000, Unit.CELSIUS);
+    /** Liquidus. */
     public static final InputRange LIQUIDUS = new InputRange("liquidus_c", 100, 4_000, Unit.CELSIUS);
+    /** Heat of fusion, kJ/kg. */
     public static final InputRange LATENT = new InputRange("latent_kj_kg", 0, 2_000, Unit.NUMBER);
 
+    /** Length along the seam. */
     public static final InputRange LENGTH = new InputRange("length_mm", 5, 1_000, Unit.MILLIMETRE);
+    /** Width across the seam. */
     public static final InputRange WIDTH = new InputRange("width_mm", 5, 1_000, Unit.MILLIMETRE);
+    /** Thickness. */
     public static final InputRange THICKNESS = new InputRange("thickness_mm", 0.3, 50, Unit.MILLIMETRE);
 
+    /** Temperature at the beginning. */
     public static final InputRange INITIAL = new InputRange("initial_c", -50, 1_000, Unit.CELSIUS);
+    /** Temperature of the surroundings. */
     public static final InputRange AMBIENT = new InputRange("ambient_c", -50, 1_000, Unit.CELSIUS);
+    /** Heat lost by the faces, W/(m²·K). */
     public static final InputRange FACE_LOSS = new InputRange("face_loss_w_m2k", 0, 2_000, Unit.NUMBER);
 
+    /** Power that goes into the plate. */
     public static final InputRange POWER = new InputRange("net_power_w", 0, 20_000, Unit.WATT);
+    /** Power in the peak of a pulse. */
     public static final InputRange PEAK = new InputRange("peak_w", 0, 20_000, Unit.WATT);
+    /** Power in the background of a pulse. */
     public static final InputRange BACKGROUND = new InputRange("background_w", 0, 20_000, Unit.WATT);
+    /** Radius at which the arc's strength is down to e⁻². */
     public static final InputRange RADIUS = new InputRange("radius_e2_mm", 0.3, 20, Unit.MILLIMETRE);
+    /** Where the arc begins, along the seam. */
     public static final InputRange START_X = new InputRange("start_x_mm", 0, 1_000, Unit.MILLIMETRE);
+    /** Where the arc ends, along the seam. */
     public static final InputRange END_X = new InputRange("end_x_mm", 0, 1_000, Unit.MILLIMETRE);
+    /** Travel, mm/s. */
     public static final InputRange TRAVEL = new InputRange("travel_mm_s", 0.05, 50, Unit.NUMBER);
+    /** Pulses per second. */
     public static final InputRange RATE = new InputRange("rate_hz", 0.05, 50, Unit.HERTZ);
+    /** Share of each pulse at its peak. */
     public static final InputRange ON = new InputRange("on_fraction", 0.02, 0.98, Unit.NUMBER);
+    /** When the arc begins to fade. */
     public static final InputRange BEGIN = new InputRange("begin_s", 0, 2_000, Unit.SECOND);
+    /** How long it fades. */
     public static final InputRange RAMP = new InputRange("ramp_s", 0, 120, Unit.SECOND);
+    /** When the calculation ends. */
     public static final InputRange END = new InputRange("end_s", 0.1, 2_000, Unit.SECOND);
 
+    /** A temperature of an outline asked for. */
     public static final InputRange TEMPERATURE = new InputRange("isotherms_c", -50, 4_000, Unit.CELSIUS);
+    /** A time at which outlines are asked for. */
     public static final InputRange MOMENT = new InputRange("at_s", 0, 2_000, Unit.SECOND);
+    /** A place along the seam. */
     public static final InputRange PLACE = new InputRange("x_mm", 0, 1_000, Unit.MILLIMETRE);
 
     /** Of isotherms, thresholds, instants, stations, probes: each. */

@@ -30,6 +30,7 @@ public record PlateRequest(
         double endS,
         MeshDetail quality) {
 
+    /** Copies its collections, so that it cannot change. */
     public PlateRequest {
         isothermsC = List.copyOf(isothermsC);
         atS = List.copyOf(atS);
@@ -73,7 +74,9 @@ public record PlateRequest(
 
     /** What happens to the heat aimed beyond the plate's ends. */
     public enum EndCondition {
+        /** It is turned back into the plate. */
         REFLECT,
+        /** It is lost. */
         LOST
     }
 
@@ -161,7 +164,9 @@ public record PlateRequest(
 
     /** What the arc does while it fades. */
     public enum FadeMotion {
+        /** It stands still. */
         STATIONARY,
+        /** It travels on. */
         CONTINUE
     }
 

@@ -20,8 +20,11 @@ public final class SettingSearch {
 
     /** What may be turned. Its words: {@code rehearsal.knob.<name>}. */
     public enum SearchVariable {
+        /** Working current. */
         CURRENT(ParameterKey.WORKING_CURRENT),
+        /** Travel. */
         TRAVEL(ParameterKey.TRAVEL_SPEED),
+        /** Pulse rate. */
         PULSE(ParameterKey.PULSE_RATE);
 
         private final ParameterKey key;
@@ -38,10 +41,13 @@ public final class SettingSearch {
 
     /** What is wanted. Its words: {@code rehearsal.goal.<name>}. */
     public enum SearchGoal {
+        /** A bead of the wanted width on the root side. */
         BACK_BEAD,
+        /** A bead of even width. */
         EVEN_WIDTH
     }
 
+    /** Width of the bead on the root side that is wanted. */
     public static final InputRange TARGET = new InputRange("targetMm", 0.5, 12, Unit.MILLIMETRE);
 
     private static final int SCANNED = 5;

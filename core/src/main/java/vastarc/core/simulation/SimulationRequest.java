@@ -30,8 +30,11 @@ public record SimulationRequest(
     /** Members are followed no further than this, mm. */
     public static final double LEG_MM = SectionMesh.LEG_MM;
 
+    /** Width of plate simulated on either side of the seam. */
     public static final InputRange LEG = new InputRange("legMm", 8, LEG_MM, Unit.MILLIMETRE);
+    /** Diameter of the filler rod. */
     public static final InputRange WIRE = new InputRange("wireMm", 0.5, 6, Unit.MILLIMETRE);
+    /** Length of seam simulated. */
     public static final InputRange SEAM = new InputRange("seamMm", 15, 400, Unit.MILLIMETRE);
 
     /** The arc strikes so far inside the edge, mm. */

@@ -44,6 +44,7 @@ public record SimulationResult(
         PlateEnergy energy,
         PlateResult.Numerics numerics) {
 
+    /** Copies its collections, so that it cannot change. */
     public SimulationResult {
         along = List.copyOf(along);
     }

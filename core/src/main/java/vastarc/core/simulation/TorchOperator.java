@@ -20,10 +20,15 @@ import vastarc.core.domain.joint.JointLimits.InputRange;
 public record TorchOperator(
         OptionalDouble travelMmPerMin, OptionalDouble arcMm, double leanDeg, double scatterPercent, long seed) {
 
+    /** Travel. */
     public static final InputRange TRAVEL = new InputRange("travelMmPerMin", 10, 1200, Unit.MM_PER_MIN);
+    /** Length of the arc. */
     public static final InputRange ARC = new InputRange("arcMm", 0.5, 8, Unit.MILLIMETRE);
+    /** Lean of the torch over the base member from half way between the two. */
     public static final InputRange LEAN = new InputRange("leanDeg", -30, 30, Unit.DEGREE);
+    /** Scatter of travel and arc length. */
     public static final InputRange SCATTER = new InputRange("scatterPercent", 0, 50, Unit.PERCENT);
+    /** Seed of the scatter. */
     public static final InputRange SEED = new InputRange("seed", 0, 9_007_199_254_740_991.0, Unit.NUMBER);
 
     /** How far an unsteady welder varies where it is not given, %. Judgement. */

@@ -16,26 +16,43 @@ import vastarc.core.domain.material.Material;
 
 /** One thing that is changed beside an otherwise same weld. Its words: {@code rehearsal.change.<name>}. */
 public enum WeldChange {
+    /** Nothing. */
     NOTHING,
+    /** More or less current. */
     CURRENT,
+    /** Faster or slower travel. */
     TRAVEL,
+    /** With or without pulse. */
     PULSE,
+    /** A thinner filler rod. */
     THINNER_WIRE,
+    /** A thicker filler rod. */
     THICKER_WIRE,
+    /** A copper bar on or off. */
     BAR,
+    /** Without slopes. */
     NO_SLOPES,
+    /** An unsteady welder. */
     UNSTEADY,
+    /** A narrow coupon. */
     NARROW,
+    /** The same weld in carbon steel. */
     CARBON_STEEL,
+    /** The same weld in 4130. */
     CHROMOLY_4130,
+    /** The same weld in 304L. */
     STAINLESS_304L,
+    /** The same weld in 316L. */
     STAINLESS_316L,
+    /** The same weld in titanium grade 2. */
     TITANIUM_GR2,
+    /** The same weld in titanium grade 5. */
     TITANIUM_GR5;
 
     /** By how much, for those that ask: current and travel, %. */
     public static final InputRange AMOUNT = new InputRange("amount", -40, 40, Unit.PERCENT);
 
+    /** The change of current or travel that is offered first, %. */
     public static final double USUAL_AMOUNT = 10;
 
     private static final double NARROW_MM = 12;

@@ -20,6 +20,7 @@ public record Exam(long seed, List<Question> questions) {
     private static final int HURTING_EVERY = 4;
     private static final long STEP = 0x9E3779B97F4A7C15L;
 
+    /** Copies its collections, so that it cannot change. */
     public Exam {
         questions = List.copyOf(questions);
     }

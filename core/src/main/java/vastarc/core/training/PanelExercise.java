@@ -28,6 +28,7 @@ public record PanelExercise(TrainingMachine machine, TrainingJob job, Map<String
 
     private static final int LEAST = 4;
 
+    /** Copies its collections, so that it cannot change. */
     public PanelExercise {
         disorder = OrderedCollections.map(disorder);
     }

@@ -27,6 +27,7 @@ public record Question(
         CorrectAnswer answer,
         String why) {
 
+    /** Copies its collections, so that it cannot change. */
     public Question {
         choices = List.copyOf(choices);
     }

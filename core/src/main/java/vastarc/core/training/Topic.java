@@ -4,23 +4,41 @@ import java.util.List;
 
 /** What is drilled. */
 public enum Topic {
+    /** Find what is set wrong on a panel. */
     PANEL_CHECK,
+    /** Read a dial. */
     DIAL_READING,
+    /** What a control on a machine does. */
     CONTROLS,
+    /** Settings that a trigger mode does not use. */
     IDLE,
+    /** Trigger logic and the course of the current. */
     SCORE,
+    /** From symptoms to causes. */
     SYMPTOMS,
+    /** Working current. */
     AMPS,
+    /** Gas flow, pre-flow and post-flow. */
     GAS,
+    /** Tungsten and its point. */
     TUNGSTEN,
+    /** Terms of the trade. */
     WORDS,
+    /** Welding positions. */
     POSITIONS,
+    /** Units and notations. */
     UNITS,
+    /** Temper colours. */
     COLOUR,
+    /** Order of steps. */
     ORDER,
+    /** Cautions. */
     CAUTIONS,
+    /** Purging. */
     PURGE,
+    /** Fit-up. */
     FIT_UP,
+    /** Filler. */
     WIRE;
 
     /** What hurts people or spoils work when it is not known: asked a quarter of the time. */

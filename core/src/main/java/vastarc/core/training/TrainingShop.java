@@ -24,6 +24,7 @@ public record TrainingShop(List<TrainingMachine> machines, List<TrainingJob> job
     private static final List<JointForm> FORMS =
             List.of(JointForm.SQUARE_BUTT, JointForm.LAP, JointForm.T_FILLET, JointForm.OUTSIDE_CORNER);
 
+    /** Copies its collections, so that it cannot change. */
     public TrainingShop {
         machines = List.copyOf(machines);
         jobs = List.copyOf(jobs);

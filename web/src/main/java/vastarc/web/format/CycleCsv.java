@@ -15,6 +15,7 @@ import vastarc.core.advice.cycle.CycleTimeline.MachineState;
 /** A weld in time as a table: time, state, current, gas. */
 public final class CycleCsv {
 
+    /** Its media type. */
     public static final MediaType TYPE = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
     private static final CSVFormat FORMAT = CSVFormat.RFC4180

@@ -11,6 +11,7 @@ import vastarc.core.advice.sequence.DaySchedule.DaySpan;
 /** A day as a calendar: an entry for each stretch at one job. */
 public final class DayCalendar {
 
+    /** Its media type. */
     public static final String TYPE = "text/calendar";
 
     private DayCalendar() {}

@@ -12,6 +12,7 @@ import vastarc.core.advice.sequence.DaySchedule.DaySpan;
 /** A day as a table, a stretch a line. */
 public final class DayCsv {
 
+    /** Its media type. */
     public static final String TYPE = "text/csv";
 
     private static final CSVFormat FORMAT = CSVFormat.RFC4180

@@ -22,22 +22,37 @@ import vastarc.core.base.validation.Problem;
 
 /** A published document format. Its schema is a file of {@code docs/formats}. */
 public enum Format {
+    /** A machine and its torch. */
     MACHINE("machine"),
+    /** A copy of the shop, as written today. */
     SHOP("shop"),
     /** What archives of older versions keep to; they are still taken. */
     SHOP_1("shop-1"),
+    /** A copy of the shop, version 2. */
     SHOP_2("shop-2"),
+    /** A copy of the shop, version 3. */
     SHOP_3("shop-3"),
+    /** A copy of the shop, version 4. */
     SHOP_4("shop-4"),
+    /** A copy of the shop, version 5. */
     SHOP_5("shop-5"),
+    /** A copy of the shop, version 6. */
     SHOP_6("shop-6"),
+    /** A copy of the shop, version 7. */
     SHOP_7("shop-7"),
+    /** A setup sheet. */
     SHEET("sheet"),
+    /** A run. */
     RUN("run"),
+    /** An exam. */
     EXAM("exam"),
+    /** A job. */
     JOB("job"),
+    /** A recording of meters. */
     TRACE("trace"),
+    /** A purge. */
     PURGE("purge"),
+    /** A weld sequence. */
     ROUTE("route");
 
     private static final int FAULTS_NAMED = 12;

@@ -12,6 +12,7 @@ import vastarc.core.advice.sequence.WeldSequence.WeldSegment;
 /** A route as a table, a run a line. */
 public final class SequenceCsv {
 
+    /** Its media type. */
     public static final String TYPE = "text/csv";
 
     private static final CSVFormat FORMAT = CSVFormat.RFC4180

@@ -16,6 +16,7 @@ import vastarc.core.base.units.UnitSystem;
 /** A setup sheet as a table: a setting a row, in the fixed units of the calls. */
 public final class SheetCsv {
 
+    /** Its media type. */
     public static final MediaType TYPE = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
     private static final CSVFormat FORMAT = CSVFormat.RFC4180

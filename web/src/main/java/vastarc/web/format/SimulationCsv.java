@@ -12,6 +12,7 @@ import vastarc.core.simulation.SimulationResult.BeadWidth;
 /** The bead of a simulation along its seam: columns x_mm, front_mm, back_mm. */
 public final class SimulationCsv {
 
+    /** Its media type. */
     public static final String TYPE = "text/csv";
 
     private static final CSVFormat FORMAT =

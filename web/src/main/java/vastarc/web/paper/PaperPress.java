@@ -53,7 +53,9 @@ public class PaperPress {
 
     /** Sizes of paper. */
     public enum Size {
+        /** A4, full size. */
         A4(1),
+        /** A5, smaller. */
         A5(0.76);
 
         private final double scale;

@@ -13,6 +13,7 @@ import vastarc.core.physics.purge.LeakFit;
 /** Readings of an oxygen meter as the welder types or pastes them: a line each, seconds and ppm, between them a space, a semicolon, a tab or a comma. */
 public final class MeterText {
 
+    /** The most readings of one meter. */
     public static final int MOST = 200;
 
     private static final String FIELD = "readings";

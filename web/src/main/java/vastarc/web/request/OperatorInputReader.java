@@ -13,7 +13,9 @@ import vastarc.core.base.validation.Problem;
 /** Reads what the welder touched and when. */
 public final class OperatorInputReader {
 
+    /** Field of the touches. */
     public static final String TOUCHES = "touches";
+    /** Field of the time at which the torch is taken away, s. */
     public static final String TORCH_AWAY = "awayS";
 
     /** Latest time a touch may have, s. */

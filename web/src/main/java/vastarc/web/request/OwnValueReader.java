@@ -23,7 +23,9 @@ import vastarc.web.store.job.OwnValuesText;
 /** The welder's own values and the control logic: what overrides the engine's sheet. */
 public final class OwnValueReader {
 
+    /** Field of the person's own values. */
     public static final String OWN = "own";
+    /** Field of the trigger mode. */
     public static final String LOGIC = "logic";
 
     private static final Set<String> NAMES =

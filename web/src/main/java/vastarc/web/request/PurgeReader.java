@@ -48,7 +48,9 @@ public final class PurgeReader {
     public record ParsedPurge(
             Optional<PurgePlan> plan, List<PurgePart> parts, Cylinder bottle, List<Problem> problems) {}
 
+    /** Volume of the argon cylinder. */
     public static final InputRange BOTTLE = new InputRange("bottle", 0.5, 1000, Unit.LITRE);
+    /** Pressure in the argon cylinder, bar. */
     public static final InputRange PRESSURE = new InputRange("bar", 0, 400, Unit.NUMBER);
 
     private static final TypedFigure FLOW = new TypedFigure("purge.flow", PurgePlan.FLOW);

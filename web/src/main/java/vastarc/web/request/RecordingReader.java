@@ -18,6 +18,7 @@ import vastarc.core.record.weldlog.Recording;
 /** Reads the samples of a call: {@code [{"s": 0.1, "a": 62, "v": 11.2, "lPerMin": 8, "ppm": 40, "c": 180}, …]}; all but the time may be missing. */
 public final class RecordingReader {
 
+    /** Field of the samples. */
     public static final String SAMPLES = "samples";
 
     private static final InputRange TIME = new InputRange("s", -86_400, 604_800, Unit.SECOND);

@@ -32,7 +32,9 @@ public record RecordingTable(List<String> heading, List<List<String>> lines) {
     /** What a column may be besides a quantity. */
     public static final String TIME = "TIME";
 
+    /** A column of time in milliseconds. */
     public static final String TIME_MS = "TIME_MS";
+    /** A column that is not read. */
     public static final String NOTHING = "";
 
     private static final int MOST_COLUMNS = 40;

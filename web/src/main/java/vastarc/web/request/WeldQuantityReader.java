@@ -30,9 +30,13 @@ public record WeldQuantityReader(
         List<Integer> order,
         Prices prices) {
 
+    /** Field of the quantity. */
     public static final String WORK = "work";
+    /** Field of the duty cycles. */
     public static final String DUTY = "duty";
+    /** Field of the conditions at the start. */
     public static final String START = "start";
+    /** Field of the order of seams. */
     public static final String ORDER = "order";
 
     private static final InputRange AMPS = new InputRange("amps", 1, 1000, Unit.AMPERE);

@@ -27,8 +27,11 @@ import vastarc.web.store.job.JointText;
  */
 public record WeldQuantityText(WeldQuantity work, List<Integer> order, List<Problem> problems) {
 
+    /** Field of the number of seams. */
     public static final String SEAMS = "work.seams";
+    /** Field of the length of a seam. */
     public static final String SEAM = "work.seamMm";
+    /** Field of the order of seams. */
     public static final String ORDER = "work.order";
 
     private static final double PERCENT = 100;

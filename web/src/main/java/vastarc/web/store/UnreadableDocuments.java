@@ -22,10 +22,15 @@ public class UnreadableDocuments {
 
     /** A kind of document, and where it is stored. */
     public enum DocumentKind {
+        /** A job. */
         JOB("job", "id", "form", JobFormat.FORMAT, UUID::fromString),
+        /** A machine. */
         MACHINE("machine", "id", "profile", ProfileReader.FORMAT, UUID::fromString),
+        /** The shop's settings. */
         SHOP("shop", "id", "ways", ShopSettings.FORMAT, Integer::valueOf),
+        /** Places of a panel's controls. */
         STANDS("job_panel", "job_id", "stands", ControlPlaces.FORMAT, UUID::fromString),
+        /** Answers to the panel check. */
         ANSWERS("job_panel", "job_id", "answers", CheckAnswers.FORMAT, UUID::fromString);
 
         private final String table;

@@ -4,13 +4,21 @@ import java.util.Locale;
 
 /** The rooms a job passes through, in order: one list for the bar, the number keys and the bench. */
 public enum JobTab {
+    /** Setup sheet. */
     SHEET("Sheet"),
+    /** Weld cycle in time. */
     SCORE("Score"),
+    /** The sheet on the machine's panel. */
     PANEL("Panel"),
+    /** Purge of the root side. */
     PURGE("Purge"),
+    /** Simulation of the weld. */
     REHEARSE("Rehearse"),
+    /** Weld sequence. */
     ROUTE("Route"),
+    /** At the booth. */
     RUN("Run"),
+    /** Reading the bead. */
     READ("Read");
 
     private final String label;

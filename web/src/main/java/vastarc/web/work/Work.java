@@ -22,10 +22,15 @@ public final class Work<T> {
 
     /** Where it is in its life. */
     public enum WorkState {
+        /** Waits for its turn. */
         WAITING,
+        /** Being done. */
         RUNNING,
+        /** Finished. */
         DONE,
+        /** Ended by an error. */
         FAILED,
+        /** Stopped by a person. */
         CANCELLED;
 
         /** {@return whether nothing more will happen} */

@@ -17,6 +17,7 @@ public record CycleChoices(Optional<TriggerMode> logic, Map<CycleKey, Double> ow
 
     private static final CycleChoices NONE = new CycleChoices(Optional.empty(), Map.of());
 
+    /** Copies its collections, so that it cannot change. */
     public CycleChoices {
         Map<CycleKey, Double> copy = new EnumMap<>(CycleKey.class);
         copy.putAll(own);

@@ -10,25 +10,45 @@ import vastarc.core.domain.joint.JointLimits.InputRange;
 
 /** What can be pulled or typed on a weld cycle: settings of the sheet, and a few figures that only a weld cycle in time has. */
 public enum CycleKey {
+    /** Gas before the arc, s. */
     PRE_FLOW(ParameterKey.PRE_FLOW, TriggerMode.SupportedSetting.PRE_FLOW),
+    /** Current at the strike, A. */
     START_CURRENT(ParameterKey.START_CURRENT, TriggerMode.SupportedSetting.START_CURRENT),
+    /** How long the start current is held, s. */
     START_HOLD("startHold", Unit.SECOND, 0, 60, TriggerMode.SupportedSetting.START_CURRENT),
+    /** Time from start to working current, s. */
     UP_SLOPE(ParameterKey.UP_SLOPE, TriggerMode.SupportedSetting.UP_SLOPE),
+    /** Current of the weld, A; with pulse its peak. */
     WORKING_CURRENT(ParameterKey.WORKING_CURRENT, null),
+    /** Current with the pedal fully down, A. */
     PEDAL_CEILING(ParameterKey.PEDAL_CEILING, null),
+    /** Pulses per second, Hz; 0 is no pulse. */
     PULSE_RATE(ParameterKey.PULSE_RATE, TriggerMode.SupportedSetting.PULSE),
+    /** Share of each pulse at peak current, %. */
     PULSE_ON_TIME(ParameterKey.PULSE_ON_TIME, TriggerMode.SupportedSetting.PULSE),
+    /** Background current as a share of the peak, %. */
     PULSE_BACKGROUND(ParameterKey.PULSE_BACKGROUND, TriggerMode.SupportedSetting.PULSE),
+    /** The second current of a four-touch switch, A. */
     SECOND_CURRENT("secondCurrent", Unit.AMPERE, 0.5, 500, TriggerMode.SupportedSetting.SECOND_CURRENT),
+    /** Time from working to end current, s. */
     DOWN_SLOPE(ParameterKey.DOWN_SLOPE, TriggerMode.SupportedSetting.DOWN_SLOPE),
+    /** Current that fills the crater, A. */
     END_CURRENT(ParameterKey.END_CURRENT, TriggerMode.SupportedSetting.END_CURRENT),
+    /** How long the end current is held, s. */
     END_HOLD("endHold", Unit.SECOND, 0, 60, TriggerMode.SupportedSetting.END_CURRENT),
+    /** Gas after the arc, s. */
     POST_FLOW(ParameterKey.POST_FLOW, TriggerMode.SupportedSetting.POST_FLOW),
+    /** Length of seam welded, mm. */
     SEAM_LENGTH("seamMm", Unit.MILLIMETRE, 1, 5000, null),
+    /** Time in which the pedal is pressed to working current, s. */
     FOOT_IN("footIn", Unit.SECOND, 0.1, 60, null),
+    /** Time in which the pedal is let up, s. */
     FOOT_OUT("footOut", Unit.SECOND, 0.1, 60, null),
+    /** Current of a spot or stitch, A. */
     SPOT_CURRENT("spotCurrent", Unit.AMPERE, 0.5, 500, null),
+    /** Arc time of a spot or stitch, s. */
     SPOT_TIME("spotTime", Unit.SECOND, 0.05, 20, null),
+    /** Pause between two stitches, s. */
     SPOT_PAUSE("spotPause", Unit.SECOND, 0.05, 60, null);
 
     private final Optional<ParameterKey> setting;

@@ -13,6 +13,7 @@ public final class CycleSamples {
     /** Shortest and longest step, s. */
     public static final double SHORTEST_S = 0.0005;
 
+    /** The longest step between two samples, s. */
     public static final double LONGEST_S = 60;
 
     private static final int MOST = 200_000;

@@ -14,7 +14,9 @@ public record CycleTimeline(TriggerMode logic, List<CurrentSegment> segments, Li
 
     /** Whether a touch or the machine's own clock brought a change. */
     public enum ChangeOrigin {
+        /** The welder: switch, pedal or lift. */
         TOUCH,
+        /** The machine's own clock. */
         TIME
     }
 
@@ -32,6 +34,7 @@ public record CycleTimeline(TriggerMode logic, List<CurrentSegment> segments, Li
     public record MachineState(
             double timeS, Phase phase, double currentA, boolean gas, boolean held, double foot, TriggerAction next) {}
 
+    /** Copies its collections, so that it cannot change. */
     public CycleTimeline {
         segments = List.copyOf(segments);
         changes = List.copyOf(changes);

@@ -16,6 +16,7 @@ import vastarc.core.physics.heat.Pulse;
  */
 public record CycleValues(Map<CycleKey, Double> values, double leastA, int spots, double weldS) {
 
+    /** Checks its values; throws {@link IllegalArgumentException} where one is out of range. */
     public CycleValues {
         for (CycleKey key : CycleKey.values()) {
             if (values.get(key) == null) {

@@ -11,13 +11,19 @@ public record OperatorInput(double atS, InputAction kind, double foot) {
 
     /** Kinds of touch: of a torch switch or lift start, of a pedal, of the valve on the torch. */
     public enum InputAction {
+        /** The switch is pressed, or the tungsten touches for a lift start. */
         PRESS,
+        /** The switch is released, or the arc is broken. */
         RELEASE,
+        /** The pedal moves. */
         FOOT,
+        /** The valve on the torch is opened. */
         VALVE_OPEN,
+        /** The valve on the torch is closed. */
         VALVE_CLOSE
     }
 
+    /** Checks its values; throws {@link IllegalArgumentException} where one is out of range. */
     public OperatorInput {
         if (!(atS >= 0 && Double.isFinite(atS))) {
             throw new IllegalArgumentException("touch at " + atS + " s, must be 0 s or later");

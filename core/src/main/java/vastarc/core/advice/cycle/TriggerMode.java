@@ -37,14 +37,23 @@ public record TriggerMode(
 
     /** The logics that panels offer. */
     public enum TriggerModeName {
+        /** A foot pedal governs the current. */
         PEDAL,
+        /** Press to weld, release to stop; no slopes. */
         TRIGGER_2T_PLAIN,
+        /** Press to weld with up-slope, release for down-slope. */
         TRIGGER_2T_SLOPES,
+        /** Four touches: start current, weld, down-slope, stop. */
         TRIGGER_4T,
+        /** Four touches; a short press changes to the second current and back. */
         TRIGGER_4T_SECOND,
+        /** One touch starts, the next stops. */
         LATCHED,
+        /** Lift start with the gas valve on the torch. */
         LIFT_VALVE,
+        /** One arc of a set time. */
         SPOT,
+        /** Arcs of a set time with pauses, while the switch is held. */
         STITCH;
 
         /** The key of its name in {@code words.properties}. */
@@ -55,27 +64,41 @@ public record TriggerMode(
 
     /** What is touched. */
     public enum TriggerInput {
+        /** The switch of the torch. */
         SWITCH,
+        /** The pedal. */
         FOOT,
+        /** Tungsten on the work. */
         TOUCH
     }
 
     /** Whether the machine ends the arc by itself. */
     public enum ArcEnding {
+        /** The welder ends it. */
         NO,
+        /** After the spot time. */
         SPOT,
+        /** After the spot time, and again after each pause. */
         STITCH
     }
 
     /** A setting that a logic may honour or pass over. */
     public enum SupportedSetting {
+        /** Gas before the arc. */
         PRE_FLOW,
+        /** The current at the strike. */
         START_CURRENT,
+        /** The rise to the working current. */
         UP_SLOPE,
+        /** The pulse. */
         PULSE,
+        /** The second current. */
         SECOND_CURRENT,
+        /** The fall to the end current. */
         DOWN_SLOPE,
+        /** The current that fills the crater. */
         END_CURRENT,
+        /** Gas after the arc. */
         POST_FLOW
     }
 
@@ -86,6 +109,7 @@ public record TriggerMode(
 
     private static final Map<TriggerModeName, TriggerMode> USUAL = read();
 
+    /** Copies its collections, so that it cannot change. */
     public TriggerMode {
         honours = honours.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(honours));
         reactions = Map.copyOf(reactions);

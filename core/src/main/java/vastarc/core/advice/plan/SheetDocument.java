@@ -39,6 +39,7 @@ public record SheetDocument(
         TackPlan tacks,
         List<Caution> cautions) {
 
+    /** Copies its collections, so that it cannot change. */
     public SheetDocument {
         settings = List.copyOf(settings);
         schools = List.copyOf(schools);

@@ -25,6 +25,7 @@ public final class DayPlanner {
     /** Jobs and runs, at most. */
     public static final int MOST_JOBS = 8;
 
+    /** The most runs of one day. */
     public static final int MOST_RUNS = 200;
 
     private static final int WHOLE_UP_TO = 9;

@@ -13,15 +13,20 @@ import java.util.List;
  */
 public record DaySchedule(List<DaySpan> timeline, double makespanS, double oneAfterAnotherS, double lowerBoundS) {
 
+    /** Copies its collections, so that it cannot change. */
     public DaySchedule {
         timeline = List.copyOf(timeline);
     }
 
     /** What the welder does. */
     public enum DayActivity {
+        /** Welds. */
         ARC,
+        /** Changes machine settings, tungsten or filler for the next job. */
         CHANGE,
+        /** Loads, clamps and turns the piece. */
         HANDLING,
+        /** Waits for duty, cooling or gas. */
         WAIT
     }
 

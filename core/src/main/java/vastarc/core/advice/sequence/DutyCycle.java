@@ -12,6 +12,7 @@ import vastarc.core.physics.duty.DutyPoint;
  */
 public final class DutyCycle {
 
+    /** The window over which a duty cycle counts: ten minutes (IEC 60974-1), s. */
     public static final double WINDOW_S = 600;
 
     private static final double SLACK = 1e-6;

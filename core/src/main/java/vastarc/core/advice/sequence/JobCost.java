@@ -22,6 +22,7 @@ public record JobCost(List<CostShare> shares, List<CostItem> missingPrices) {
     private static final double GRAMS_PER_KG = 1000;
     private static final double SECONDS_PER_HOUR = 3600;
 
+    /** Copies its collections, so that it cannot change. */
     public JobCost {
         shares = List.copyOf(shares);
         missingPrices = List.copyOf(missingPrices);
@@ -29,9 +30,13 @@ public record JobCost(List<CostShare> shares, List<CostItem> missingPrices) {
 
     /** What is paid for. Its words: {@code cost.<name>}. */
     public enum CostItem {
+        /** Shielding and purge argon. */
         ARGON,
+        /** Filler. */
         WIRE,
+        /** Tungsten ground away. */
         TUNGSTEN,
+        /** The welder's time. */
         HAND
     }
 

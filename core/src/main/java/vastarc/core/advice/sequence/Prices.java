@@ -21,13 +21,18 @@ import vastarc.core.domain.joint.JointLimits.InputRange;
 public record Prices(
         OptionalDouble argonPerM3, Map<String, Double> wirePerKg, OptionalDouble tungsten, OptionalDouble hour) {
 
+    /** Money for a cubic metre of argon. */
     public static final InputRange ARGON = price("argonPerM3");
+    /** Money for a kilogram of filler. */
     public static final InputRange WIRE = price("wirePerKg");
+    /** Money for one tungsten. */
     public static final InputRange TUNGSTEN = price("tungsten");
+    /** Money for an hour of the welder's time. */
     public static final InputRange HOUR = price("hour");
 
     private static final double MOST = 1_000_000;
 
+    /** Copies its collections, so that it cannot change. */
     public Prices {
         wirePerKg = OrderedCollections.map(wirePerKg);
     }

@@ -49,6 +49,7 @@ public record SequenceRequest(
     /** Runs, at most. */
     public static final int MOST_RUNS = 1000;
 
+    /** Copies its collections, so that it cannot change. */
     public SequenceRequest {
         passes = List.copyOf(passes);
         machine = List.copyOf(machine);

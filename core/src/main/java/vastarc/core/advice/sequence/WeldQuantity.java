@@ -27,10 +27,15 @@ public record WeldQuantity(
         OptionalDouble purgeS,
         double arcShare) {
 
+    /** Number of seams. */
     public static final InputRange SEAMS = new InputRange("seams", 1, 60, Unit.NUMBER);
+    /** Length of one seam. */
     public static final InputRange SEAM = new InputRange("seamMm", 5, 20_000, Unit.MILLIMETRE);
+    /** Share of a tube's girth that is welded before it has to be turned. */
     public static final InputRange REACH = new InputRange("rotation", 0.1, 1, Unit.NUMBER);
+    /** Time between two runs. */
     public static final InputRange HANDLING = new InputRange("handlingS", 0, 3600, Unit.SECOND);
+    /** Time to purge before the first arc. */
     public static final InputRange PURGE = new InputRange("purgeS", 0, 7200, Unit.SECOND);
 
     /** Turn the piece, take a fresh rod, hood up and down, s (judgement). */
@@ -42,6 +47,7 @@ public record WeldQuantity(
     /** A shop's own share counts within this. */
     public static final double LEAST_ARC_SHARE = 0.05;
 
+    /** The most of a shop's own share that counts; judgement. */
     public static final double MOST_ARC_SHARE = 0.6;
 
     /** In a shop with the usual share of arc. */

@@ -17,6 +17,7 @@ import vastarc.core.base.text.Phrase;
 public record WeldSequence(
         List<WeldSegment> runs, SequenceTotals totals, double length, double warping, List<Phrase> notes) {
 
+    /** Copies its collections, so that it cannot change. */
     public WeldSequence {
         runs = List.copyOf(runs);
         notes = List.copyOf(notes);
@@ -24,35 +25,57 @@ public record WeldSequence(
 
     /** What a stretch of arc is. */
     public enum SegmentKind {
+        /** A tack. */
         TACK,
+        /** A run of the seam. */
         WELD
     }
 
     /** Why an arc waits. Its words: {@code route.wait.<name>}. */
     public enum WaitReason {
+        /** It does not wait. */
         NONE,
+        /** Machine or torch would exceed its duty cycle. */
         DUTY,
+        /** The seam is hotter than the interpass temperature. */
         COOLING,
+        /** Gas flows over the last end. */
         POST_FLOW,
+        /** The tube is turned. */
         ROTATION,
+        /** The next piece is loaded and clamped. */
         HANDLING,
+        /** The piece is heated. */
         PREHEAT,
+        /** The air is purged from the root side. */
         PURGE,
+        /** A dipped tungsten is ground. */
         GRIND,
+        /** The piece is fitted up. */
         FIT_UP,
+        /** The last pass is brushed. */
         BRUSH,
+        /** The tacks are dressed. */
         DRESS,
+        /** The root is inspected. */
         INSPECT
     }
 
     /** Why a run ends where it does. Its words: {@code route.end.<name>}. */
     public enum SegmentEnd {
+        /** The seam ends. */
         SEAM,
+        /** The tube must be turned. */
         TURN,
+        /** The rod is used up. */
         ROD,
+        /** A dip of the tungsten is to be expected by then. */
         DIPS,
+        /** The duty cycle is used up. */
         DUTY,
+        /** The back-step is done. */
         BACK_STEP,
+        /** The tack is done. */
         TACK
     }
 
@@ -87,6 +110,7 @@ public record WeldSequence(
             Map<WaitReason, Double> waits,
             double rmsA) {
 
+        /** Copies its collections, so that it cannot change. */
         public WeldSegment {
             waits = OrderedCollections.map(waits);
         }

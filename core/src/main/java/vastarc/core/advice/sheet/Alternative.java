@@ -35,6 +35,7 @@ import vastarc.core.physics.heat.FusionRequirement;
  */
 public record Alternative(Phrase says, Map<String, Object> change, double currentA, int passes) {
 
+    /** Copies its collections, so that it cannot change. */
     public Alternative {
         change = Collections.unmodifiableMap(new TreeMap<>(change));
     }

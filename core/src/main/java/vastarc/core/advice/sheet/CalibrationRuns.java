@@ -15,6 +15,7 @@ public record CalibrationRuns(String machine, List<ProvenRun> runs) {
 
     private static final CalibrationRuns NOTHING = new CalibrationRuns("", List.of());
 
+    /** Copies its collections, so that it cannot change. */
     public CalibrationRuns {
         runs = List.copyOf(runs);
     }

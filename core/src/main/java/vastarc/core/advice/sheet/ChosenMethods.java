@@ -14,6 +14,7 @@ import vastarc.core.base.tables.OrderedCollections;
  */
 public record ChosenMethods(Map<ParameterTopic, Method> chosen) {
 
+    /** Checks its values; throws {@link IllegalArgumentException} where one is out of range. */
     public ChosenMethods {
         for (ParameterTopic matter : ParameterTopic.values()) {
             Method school = chosen.get(matter);

@@ -45,6 +45,7 @@ public record CornerChoice(
 
     private static final double LEG_STEP_MM = 0.1;
 
+    /** Copies its collections, so that it cannot change. */
     public CornerChoice {
         change = Collections.unmodifiableMap(new TreeMap<>(change));
     }

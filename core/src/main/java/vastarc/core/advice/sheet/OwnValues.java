@@ -15,6 +15,7 @@ public record OwnValues(Map<ParameterKey, Double> values) {
 
     private static final OwnValues NONE = new OwnValues(Map.of());
 
+    /** Copies its collections, so that it cannot change. */
     public OwnValues {
         values = OrderedCollections.map(values);
     }

@@ -37,8 +37,11 @@ public record Parameter(
 
     /** Whether a value is inside, below or above its range. */
     public enum RangePosition {
+        /** Inside the range. */
         INSIDE,
+        /** Below the range. */
         BELOW,
+        /** Above the range. */
         ABOVE
     }
 
@@ -48,6 +51,7 @@ public record Parameter(
     /** What another method would set. */
     public record MethodValue(Method school, Quantity value) {}
 
+    /** Copies its collections, so that it cannot change. */
     public Parameter {
         inputs = List.copyOf(inputs);
         others = List.copyOf(others);

@@ -8,10 +8,13 @@ public enum PassKind {
     ONE_SIDE,
     /** The other of two runs that meet in the middle. */
     OTHER_SIDE,
+    /** The first pass, which closes the root. */
     ROOT,
     /** The second pass of pipe, which burns out what the root left. */
     HOT,
+    /** A pass between root and cap. */
     FILL,
+    /** The last layer. */
     CAP,
     /** Over the root from the other side, ground back to sound metal. */
     BACK;

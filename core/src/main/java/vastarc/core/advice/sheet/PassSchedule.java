@@ -71,6 +71,7 @@ public record PassSchedule(
     /** A place on the clock face of a fixed pipe: its position, and the current there, A. */
     public record ClockPosition(int hour, Position position, double currentA) {}
 
+    /** Copies its collections, so that it cannot change. */
     public PassSchedule {
         passes = List.copyOf(passes);
         clock = List.copyOf(clock);

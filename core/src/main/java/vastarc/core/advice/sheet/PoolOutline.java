@@ -43,6 +43,7 @@ public record PoolOutline(List<OutlinePoint> points, double backHalfMm, double b
         return back > 0 ? through(joint, front, back, crown) : closed(surface(joint, front, crown));
     }
 
+    /** Copies its collections, so that it cannot change. */
     public PoolOutline {
         points = List.copyOf(points);
     }

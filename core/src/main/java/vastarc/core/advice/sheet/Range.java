@@ -9,6 +9,7 @@ package vastarc.core.advice.sheet;
  */
 public record Range(double value, double low, double high) {
 
+    /** Checks its values; throws {@link IllegalArgumentException} where one is out of range. */
     public Range {
         if (!(low <= value && value <= high)) {
             throw new IllegalArgumentException("window " + low + " to " + high + " must contain its value " + value);

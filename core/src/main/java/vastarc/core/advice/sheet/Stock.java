@@ -22,6 +22,7 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
 
     private static final Stock ALL = new Stock(Set.of(), Set.of(), Set.of());
 
+    /** Copies its collections, so that it cannot change. */
     public Stock {
         tungstensMm = OrderedCollections.set(tungstensMm);
         cups = OrderedCollections.set(cups);

@@ -8,7 +8,9 @@ import vastarc.core.base.units.Length;
 
 /** Gauges: the same number is another thickness in carbon steel sheet, in stainless sheet and in tube. Source: table {@code gauges.csv}. */
 public enum GaugeScale {
+    /** Gauge numbers of carbon-steel sheet. */
     SHEET_STEEL("sheet_steel_in"),
+    /** Gauge numbers of stainless sheet. */
     STAINLESS_SHEET("stainless_sheet_in"),
     /** The Birmingham gauge. */
     TUBE("tube_in");

@@ -15,6 +15,7 @@ import vastarc.core.base.validation.Problem;
  */
 public final class LengthReader {
 
+    /** The longest text that is read, characters. */
     public static final int MAX_CHARACTERS = 40;
 
     private static final String NUMBER = "([0-9]{0,12}[.,][0-9]{1,12}|[0-9]{1,12}[.,]?)";

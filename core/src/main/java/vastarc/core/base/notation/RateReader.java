@@ -25,6 +25,7 @@ public final class RateReader {
 
     private final UnitSystem bareNumbers;
 
+    /** Takes numbers without a unit in the given system. */
     public RateReader(UnitSystem bareNumbers) {
         this.bareNumbers = bareNumbers;
     }

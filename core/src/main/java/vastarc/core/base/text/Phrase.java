@@ -11,6 +11,7 @@ import java.util.List;
  */
 public record Phrase(String key, List<Object> arguments) {
 
+    /** Copies its collections, so that it cannot change. */
     public Phrase {
         arguments = List.copyOf(arguments);
     }

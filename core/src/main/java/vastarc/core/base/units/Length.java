@@ -7,8 +7,10 @@ package vastarc.core.base.units;
  */
 public record Length(double inMillimetres) implements Comparable<Length> {
 
+    /** Millimetres in an inch, exact. */
     public static final double MM_PER_INCH = 25.4;
 
+    /** Checks its values; throws {@link IllegalArgumentException} where one is out of range. */
     public Length {
         if (!Double.isFinite(inMillimetres) || inMillimetres < 0) {
             throw new IllegalArgumentException("length was " + inMillimetres + " mm, must be finite and not negative");

@@ -8,6 +8,7 @@ package vastarc.core.base.units;
  */
 public record Quantity(double value, Unit unit) {
 
+    /** Checks its values; throws {@link IllegalArgumentException} where one is out of range. */
     public Quantity {
         if (!Double.isFinite(value)) {
             throw new IllegalArgumentException("value was " + value + " " + unit.symbol() + ", must be finite");

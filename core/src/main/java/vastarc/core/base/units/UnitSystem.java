@@ -12,7 +12,9 @@ import java.util.TreeMap;
  * and set, so that no figure claims more than it knows.
  */
 public enum UnitSystem {
+    /** Millimetres, litres, degrees Celsius. */
     METRIC,
+    /** Inches, cubic feet an hour, degrees Fahrenheit. */
     INCH;
 
     private static final double FLAT_STEP_MM = 0.05;

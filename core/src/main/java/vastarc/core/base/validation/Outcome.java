@@ -12,6 +12,7 @@ import java.util.function.Function;
  */
 public record Outcome<T>(Optional<T> value, List<Problem> problems) {
 
+    /** Checks its values and copies its collections, so that it cannot change. */
     public Outcome {
         problems = List.copyOf(problems);
         if (value.isPresent() != problems.isEmpty()) {

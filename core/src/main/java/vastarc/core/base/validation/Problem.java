@@ -16,7 +16,9 @@ public record Problem(String field, ProblemKind kind, Phrase wrong, Phrase remed
 
     /** Bad value, or a fair question the product does not answer. */
     public enum ProblemKind {
+        /** A value is missing, unreadable or outside its range. */
         BAD_VALUE,
+        /** The value is sound, but this product does not cover it. */
         OUT_OF_SCOPE
     }
 

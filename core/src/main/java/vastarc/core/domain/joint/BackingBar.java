@@ -2,9 +2,13 @@ package vastarc.core.domain.joint;
 
 /** Backing bar against the joint. Contact coefficients: fitted (2000) and judgement. */
 public enum BackingBar {
+    /** No bar. */
     NONE(0),
+    /** A steel bar. */
     STEEL_BAR(800),
+    /** A copper bar. */
     COPPER_BAR(2000),
+    /** An aluminium bar. */
     ALUMINIUM_BAR(2000);
 
     private final double contactWPerM2K;

@@ -8,6 +8,7 @@ import vastarc.core.domain.material.Material;
 
 /** How the edges are prepared. Its words: {@code preparation.<name>}. */
 public enum EdgePreparation {
+    /** Square edges, touching. */
     SQUARE,
     /** A single V; on plate the V butt is a joint form of its own. */
     V,

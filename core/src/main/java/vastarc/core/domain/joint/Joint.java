@@ -183,17 +183,29 @@ public record Joint(
 
     /** The open form of a joint, for {@link Joint#with}. */
     public static final class JointBuilder {
+        /** Grade of the base (through) member. */
         public Material material;
+        /** Grade of the abutting member. */
         public Material other;
+        /** Form of the joint. */
         public JointForm form;
+        /** Thickness of the base (through) member. */
         public Length base;
+        /** Thickness of the abutting member. */
         public Length abutting;
+        /** Outer diameter, of a tube. */
         public Optional<Length> tubeOd;
+        /** Gap between the members. */
         public Length gap;
+        /** Groove, of a V. */
         public Optional<Groove> groove;
+        /** Angle between branch and run of a saddle, degrees. */
         public double copeAngleDeg;
+        /** Whether the abutting member is too short to count as endless. */
         public boolean smallTab;
+        /** How the edges are prepared. */
         public EdgePreparation preparation;
+        /** Fillet leg as drawn; empty is the usual one. */
         public Optional<Length> leg;
 
         private JointBuilder(Joint from) {

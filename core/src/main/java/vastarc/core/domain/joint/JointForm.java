@@ -6,15 +6,25 @@ package vastarc.core.domain.joint;
  * <p>Half plates and factors: {@code docs/model/conduction.md (2)}, {@code docs/model/fusion.md (1)}; the edge factor 0.8 is judgement.
  */
 public enum JointForm {
+    /** Plates edge to edge, square edges. */
     SQUARE_BUTT(1, Fusion.THROUGH, 1, false),
+    /** Plates edge to edge with a V groove. */
     V_BUTT(1, Fusion.THROUGH, 1, false),
+    /** A plate standing on another. */
     T_FILLET(2, Fusion.CORNER, 1, false),
+    /** Plates overlapping. */
     LAP(2, Fusion.CORNER, 1, false),
+    /** A corner welded on its inside. */
     INSIDE_CORNER(1, Fusion.CORNER, 1, false),
+    /** A corner welded on its outside. */
     OUTSIDE_CORNER(1, Fusion.THROUGH, 0.8, false),
+    /** Plates face to face, welded along the edge. */
     EDGE(1, Fusion.THROUGH, 0.8, false),
+    /** Tube ends together. */
     TUBE_BUTT(1, Fusion.THROUGH, 1, true),
+    /** A coped tube on another. */
     TUBE_SADDLE(2, Fusion.CORNER, 1, true),
+    /** A tube standing on a plate. */
     TUBE_TO_PLATE(2, Fusion.CORNER, 1, true);
 
     /** What the arc must melt. */

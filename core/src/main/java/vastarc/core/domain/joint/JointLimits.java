@@ -38,17 +38,29 @@ public final class JointLimits {
         }
     }
 
+    /** Thickness of a member. */
     public static final InputRange THICKNESS = new InputRange("thicknessMm", 0.1, 12, Unit.MILLIMETRE);
+    /** Outer diameter of a tube. */
     public static final InputRange TUBE_OD = new InputRange("tubeOdMm", 3, 1000, Unit.MILLIMETRE);
+    /** Gap between the members. */
     public static final InputRange GAP = new InputRange("gapMm", 0, 4, Unit.MILLIMETRE);
+    /** Included angle of a groove. */
     public static final InputRange GROOVE_ANGLE = new InputRange("grooveAngleDeg", 30, 120, Unit.DEGREE);
+    /** Root face of a groove. */
     public static final InputRange ROOT_FACE = new InputRange("rootFaceMm", 0, 4, Unit.MILLIMETRE);
+    /** Leg of a fillet. */
     public static final InputRange LEG = new InputRange("legMm", 0.5, 12, Unit.MILLIMETRE);
+    /** Depth of fusion asked for. */
     public static final InputRange DEPTH = new InputRange("depthMm", 0.05, 12, Unit.MILLIMETRE);
+    /** Angle between branch and run. */
     public static final InputRange COPE_ANGLE = new InputRange("copeAngleDeg", 30, 90, Unit.DEGREE);
+    /** Temperature of the work before welding. */
     public static final InputRange PREHEAT = new InputRange("preheatC", -20, 400, Unit.CELSIUS);
+    /** Travel of the torch. */
     public static final InputRange TRAVEL = new InputRange("travelMmPerMin", 20, 600, Unit.MM_PER_MIN);
+    /** Length of the torch's gas hose. */
     public static final InputRange HOSE_LENGTH = new InputRange("hoseLengthM", 0.5, 30, Unit.METRE);
+    /** Bore of the torch's gas hose. */
     public static final InputRange HOSE_BORE = new InputRange("hoseBoreMm", 2, 12, Unit.MILLIMETRE);
 
     private JointLimits() {}

@@ -5,16 +5,27 @@ package vastarc.core.domain.joint;
  * judgement).
  */
 public enum Position {
+    /** Flat. */
     PA("1G · 1F", 1.00, 1.00, 1.0, PoolLimit.NONE, false),
+    /** Horizontal fillet. */
     PB("2F", 1.00, 1.00, 1.0, PoolLimit.SHELF, false),
+    /** Horizontal butt on a vertical face. */
     PC("2G", 0.95, 0.95, 1.0, PoolLimit.SHELF, false),
+    /** Overhead fillet. */
     PD("4F", 0.90, 0.85, 1.0, PoolLimit.HANGING, false),
+    /** Overhead. */
     PE("4G", 0.88, 0.85, 1.0, PoolLimit.HANGING, false),
+    /** Vertical up. */
     PF("3G · 3F up", 0.88, 0.88, 1.0, PoolLimit.RUNNING, false),
+    /** Vertical down. */
     PG("3G · 3F down", 0.90, 0.72, 1.3, PoolLimit.RUNNING, true),
+    /** Tube fixed level, welded upwards. */
     PH("5G · 5F up", 0.88, 0.88, 1.0, PoolLimit.RUNNING, false),
+    /** Tube fixed level, welded downwards. */
     PJ("5G · 5F down", 0.90, 0.72, 1.3, PoolLimit.RUNNING, true),
+    /** Tube fixed at 45°, welded upwards. */
     HL045("6G up", 0.90, 0.88, 1.0, PoolLimit.SLOPING, false),
+    /** Tube fixed at 45°, welded downwards. */
     JL045("6G down", 0.90, 0.76, 1.2, PoolLimit.SLOPING, true);
 
     /** What keeps the pool from falling out. */

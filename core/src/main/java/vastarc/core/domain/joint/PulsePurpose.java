@@ -2,6 +2,7 @@ package vastarc.core.domain.joint;
 
 /** What a pulse is wanted for. */
 public enum PulsePurpose {
+    /** No pulse. */
     NONE,
     /** Ripple and dab rhythm, by hand 0.5–3 Hz. */
     RIPPLE,

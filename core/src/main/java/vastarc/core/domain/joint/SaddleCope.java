@@ -25,9 +25,13 @@ import vastarc.core.domain.joint.JointLimits.InputRange;
  */
 public record SaddleCope(double branchMm, double runMm, double angleDeg, double offsetMm) {
 
+    /** Outer diameter of the branch. */
     public static final InputRange BRANCH = new InputRange("branchMm", 3, 400, Unit.MILLIMETRE);
+    /** Outer diameter of the run. */
     public static final InputRange RUN = new InputRange("runMm", 3, 1000, Unit.MILLIMETRE);
+    /** Angle between branch and run. */
     public static final InputRange ANGLE = new InputRange("angleDeg", 20, 90, Unit.DEGREE);
+    /** Distance between the two axes. */
     public static final InputRange OFFSET = new InputRange("offsetMm", -200, 200, Unit.MILLIMETRE);
 
     private static final int PER_TURN = 360;

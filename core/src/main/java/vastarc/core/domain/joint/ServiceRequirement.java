@@ -2,6 +2,7 @@ package vastarc.core.domain.joint;
 
 /** What the weld has to bear, as far as it changes the filler. */
 public enum ServiceRequirement {
+    /** No special demands. */
     GENERAL,
     /** The filler should match the base metal's strength as welded. */
     STRENGTH,

@@ -101,24 +101,43 @@ public record WeldingConditions(
 
     /** The open form of a practice, for {@link WeldingConditions#with}. */
     public static final class WeldingConditionsBuilder {
+        /** Welding position (ISO 6947). */
         public Position position;
+        /** Whether the tube is turned under the torch. */
         public boolean rotated;
+        /** Whether filler is added. */
         public boolean wire;
+        /** How filler is added. */
         public FillerFeed wireFeed;
+        /** How the torch is held. */
         public Technique technique;
+        /** What governs the current. */
         public ControlDevice control;
+        /** Bar behind the joint. */
         public BackingBar chill;
+        /** Whether the root side is purged. */
         public boolean purged;
+        /** What the pulse is for. */
         public PulsePurpose pulse;
+        /** How the bead should look. */
         public FinishRequirement finish;
+        /** How deep it should fuse; empty is the joint's usual. */
         public Optional<Penetration> penetration;
+        /** Depth of fusion asked for; empty is the joint's usual. */
         public Optional<Length> depth;
+        /** Whether the root side can be reached and seen. */
         public boolean backAccess;
+        /** What is in the way of cup and rod. */
         public Access access;
+        /** What the weld must bear in service. */
         public ServiceRequirement service;
+        /** Temperature of the work before welding, °C; empty is room temperature. */
         public OptionalDouble preheatC;
+        /** Travel asked for, mm/s; empty is the joint's usual. */
         public OptionalDouble travelMmPerS;
+        /** Length of the torch's gas hose, m. */
         public double hoseLengthM;
+        /** Bore of the torch's gas hose, mm. */
         public double hoseBoreMm;
 
         /** Starts from conditions that are there. */

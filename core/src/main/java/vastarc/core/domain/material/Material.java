@@ -6,11 +6,17 @@ import vastarc.core.base.notation.GaugeScale;
 
 /** A grade the product sets. Named as in the API; its words: {@code material.<name>}. */
 public enum Material {
+    /** Low-carbon structural steel. */
     CARBON_STEEL(Family.STEEL, GaugeScale.SHEET_STEEL),
+    /** Chromium-molybdenum steel 4130. */
     CHROMOLY_4130(Family.CHROMOLY, GaugeScale.SHEET_STEEL),
+    /** Austenitic stainless steel 304L. */
     STAINLESS_304L(Family.STAINLESS, GaugeScale.STAINLESS_SHEET),
+    /** Austenitic stainless steel 316L. */
     STAINLESS_316L(Family.STAINLESS, GaugeScale.STAINLESS_SHEET),
+    /** Commercially pure titanium, grade 2. */
     TITANIUM_GR2(Family.TITANIUM, null),
+    /** Titanium with 6 % aluminium and 4 % vanadium, grade 5. */
     TITANIUM_GR5(Family.TITANIUM, null);
 
     private static final double DEEPER_BLIND = 1.2;

@@ -33,8 +33,11 @@ public record CoolingTime(
         double faceLossWPerM2K,
         double preheatC) {
 
+    /** Loss of both faces to still air, W/(m²·K); from simulation. */
     public static final double STILL_AIR = 30;
+    /** Loss of both faces under flowing argon, W/(m²·K); judgement. */
     public static final double UNDER_GAS = 100;
+    /** Bead length whose heat counts where the seam is not known, mm. */
     public static final double USUAL_BEAD_MM = 40;
 
     private static final int INTERVALS = 240;

@@ -23,9 +23,13 @@ public final class FlowMeter {
 
     /** What a flow says beside what was set. Its words: {@code purge.flow.<name>}. */
     public enum FlowVerdict {
+        /** As set. */
         AS_SET,
+        /** Less than set. */
         LOW,
+        /** More than set. */
         HIGH,
+        /** No flow. */
         NONE
     }
 

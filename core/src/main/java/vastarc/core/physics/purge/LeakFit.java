@@ -44,6 +44,7 @@ public record LeakFit(
     public enum LeakVerdict {
         /** Less than a ten-thousandth of the flow. */
         TIGHT,
+        /** Air gets in. */
         LEAKS,
         /** Comes down far slower than the flow should bring it: the argon does not get through. */
         BLOCKED,

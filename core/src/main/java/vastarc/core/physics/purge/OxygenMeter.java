@@ -18,11 +18,17 @@ public final class OxygenMeter {
 
     /** What may be wrong. */
     public enum MeterFault {
+        /** Nothing. */
         NONE,
+        /** A dam lets air in. */
         LEAKING_DAM,
+        /** The argon ends. */
         EMPTY_BOTTLE,
+        /** The vent is blocked. */
         VENT_BLOCKED,
+        /** Argon comes in at the top. */
         INLET_TOP,
+        /** The sensor drifts. */
         SENSOR_DRIFT
     }
 

@@ -31,12 +31,19 @@ public record PurgePart(PurgePartKind kind, Map<String, Double> figures) {
 
     /** Kinds of parts, each with the figures it is given by; its words: {@code purge.part.<name>}. */
     public enum PurgePartKind {
+        /** Straight tube. */
         STRAIGHT(length(LENGTH), bore(BORE)),
+        /** A bend. */
         BEND(new InputRange(ANGLE, 1, 360, Unit.DEGREE), length(RADIUS), bore(BORE)),
+        /** A reducer. */
         REDUCER(length(LENGTH), bore(BORE), bore(TO_BORE)),
+        /** A tee. */
         TEE(length(LENGTH), bore(BORE), length(BRANCH_LENGTH), bore(BRANCH_BORE)),
+        /** A box. */
         BOX(length(LENGTH), length(WIDTH), length(HEIGHT)),
+        /** The space between two plugs. */
         PLUG(new InputRange(GAP, 0.2, 50, Unit.MILLIMETRE), length(LENGTH), bore(BORE)),
+        /** A trough behind a plate. */
         TROUGH(length(LENGTH), length(WIDTH), length(DEPTH));
 
         private final List<InputRange> fields;
@@ -81,6 +88,7 @@ public record PurgePart(PurgePartKind kind, Map<String, Double> figures) {
         return new InputRange(name, 2, 1000, Unit.MILLIMETRE);
     }
 
+    /** Copies its collections, so that it cannot change. */
     public PurgePart {
         figures = OrderedCollections.map(figures);
     }

@@ -34,15 +34,25 @@ public record PurgePlan(
         PurgeHold hold,
         List<PurgeProblem> problems) {
 
+    /** Argon to fill with. */
     public static final InputRange FLOW = new InputRange("flowLPerMin", 0.5, 60, Unit.LITRE_PER_MIN);
+    /** Air that leaks in. */
     public static final InputRange LEAK = new InputRange("leakLPerMin", 0, 60, Unit.LITRE_PER_MIN);
+    /** Oxygen in the argon, ppm. */
     public static final InputRange ARGON = new InputRange("argonPpm", 0, 10_000, Unit.NUMBER);
+    /** Oxygen to get down to, ppm. */
     public static final InputRange TARGET = new InputRange("targetPpm", 0.5, 50_000, Unit.NUMBER);
+    /** Diameter of one vent hole. */
     public static final InputRange VENT = new InputRange("diameterMm", 0.5, 100, Unit.MILLIMETRE);
+    /** Number of vent holes. */
     public static final InputRange VENTS = new InputRange("count", 1, 20, Unit.NUMBER);
+    /** Length of the purge hose. */
     public static final InputRange HOSE_LENGTH = new InputRange("lengthM", 0, 100, Unit.METRE);
+    /** Bore of the purge hose. */
     public static final InputRange HOSE_BORE = new InputRange("boreMm", 1, 50, Unit.MILLIMETRE);
+    /** Thickness at the root. */
     public static final InputRange THICKNESS = new InputRange("thicknessMm", 0.1, 12, Unit.MILLIMETRE);
+    /** Width of the bead on the root side. */
     public static final InputRange BACK_WIDTH = new InputRange("backWidthMm", 0.2, 30, Unit.MILLIMETRE);
 
     /** Most parts in a chain. */
@@ -66,7 +76,9 @@ public record PurgePlan(
 
     /** Where argon comes in and air goes out. */
     public enum GasPort {
+        /** At the lowest point. */
         LOW,
+        /** At the highest point. */
         HIGH
     }
 
@@ -98,6 +110,7 @@ public record PurgePlan(
             RootPressure root,
             double holdShare) {
 
+        /** Copies its collections, so that it cannot change. */
         public PurgeRequest {
             parts = List.copyOf(parts);
         }

@@ -44,6 +44,7 @@ public record PurgeProblem(PurgeProblemKind kind, List<Quantity> figures) {
         }
     }
 
+    /** Copies its collections, so that it cannot change. */
     public PurgeProblem {
         figures = List.copyOf(figures);
     }

@@ -60,6 +60,7 @@ public record PurgeSetup(
             new Vent(USUAL_VENT_MM, 1),
             Purge.hoseL(USUAL_HOSE_M, USUAL_HOSE_BORE_MM));
 
+    /** Copies its collections, so that it cannot change. */
     public PurgeSetup {
         parts = List.copyOf(parts);
     }

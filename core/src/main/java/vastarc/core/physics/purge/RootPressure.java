@@ -27,6 +27,7 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
 
     /** What happens to the root, seen from inside. Its words: {@code purge.verdict.<name>}. */
     public enum RootVerdict {
+        /** Flush with the bore, or nearly. */
         SOUND,
         /** Hangs into the bore. */
         SAGS,

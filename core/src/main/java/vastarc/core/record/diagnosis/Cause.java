@@ -31,16 +31,23 @@ public record Cause(
 
     /** Which side of a figure is wrong. */
     public enum RangeSide {
+        /** Too low. */
         LOW,
+        /** Too high. */
         HIGH,
+        /** Neither. */
         NONE
     }
 
     /** What it costs to try a change: nothing, a part or a cleaning, a grind, or another purge. */
     public enum TrialCost {
+        /** Nothing but turning a knob. */
         NOTHING(1),
+        /** Grinding the tungsten. */
         GRIND(1.5),
+        /** Another part, or cleaning. */
         PART(2),
+        /** Another purge. */
         REPURGE(3);
 
         private final double times;

@@ -21,8 +21,11 @@ public record ColourVerdict(ColourGrade word, Phrase why) {
 
     /** From best to worst. */
     public enum ColourGrade {
+        /** As it is. */
         ACCEPT,
+        /** Clean it off. */
         CLEAN,
+        /** Not acceptable. */
         REJECT;
 
         /** The key of its name in {@code words.properties}. */

@@ -37,6 +37,7 @@ public record Diagnosis(
     /** A cause whose check is worth doing, and how far doubt is expected to fall by it, bit. */
     public record NextCheck(Cause cause, double drop) {}
 
+    /** Copies its collections, so that it cannot change. */
     public Diagnosis {
         causes = List.copyOf(causes);
         conflicts = List.copyOf(conflicts);

@@ -59,6 +59,7 @@ public record DiagnosisRequest(
     /** What trying can teach moves a cause by no more than this factor, up or down. */
     public static final double MOST_PRIOR = 3;
 
+    /** Copies its collections, so that it cannot change. */
     public DiagnosisRequest {
         set = OrderedCollections.map(set);
         seen = OrderedCollections.set(seen);

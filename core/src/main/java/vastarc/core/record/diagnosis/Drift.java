@@ -22,6 +22,7 @@ public record Drift(double from, double now, double limit, List<Double> means) {
     private static final double SPREADS = 3;
     private static final double LEAST_LIMIT = 0.04;
 
+    /** Copies its collections, so that it cannot change. */
     public Drift {
         means = List.copyOf(means);
     }

@@ -7,11 +7,17 @@ package vastarc.core.record.diagnosis;
  * often the cause leaves it, for choosing what to ask. Judgement.
  */
 public enum Likelihood {
+    /** Nearly always where this cause is. */
     TYPICAL(20, 0.2, 0.8),
+    /** In most cases. */
     OFTEN(6, 0.6, 0.4),
+    /** In some cases. */
     SOMETIMES(2, 0.88, 0.12),
+    /** In few cases. */
     RARELY(0.5, 0.97, 0.03),
+    /** Not named for this cause. */
     UNNAMED(0.2, 1, 0.01),
+    /** Speaks against this cause. */
     NEVER(0.02, 1, 0.002);
 
     private final double seen;

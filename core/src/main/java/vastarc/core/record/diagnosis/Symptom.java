@@ -24,12 +24,19 @@ public record Symptom(String id, SymptomPlace place, SymptomMetal metal, Map<Str
 
     /** Where it is looked for. */
     public enum SymptomPlace {
+        /** On the tungsten. */
         TUNGSTEN,
+        /** In the arc. */
         ARC,
+        /** On the bead. */
         BEAD,
+        /** At the end of the bead. */
         END,
+        /** In the temper colour. */
         TINT,
+        /** On the root side. */
         ROOT,
+        /** In the shape of the piece. */
         SHAPE;
 
         /** The key of its name in {@code words.properties}. */
@@ -40,8 +47,11 @@ public record Symptom(String id, SymptomPlace place, SymptomMetal metal, Map<Str
 
     /** On which metal it can be. */
     public enum SymptomMetal {
+        /** Any metal. */
         ALL,
+        /** Titanium only. */
         TITANIUM,
+        /** Any metal but titanium. */
         NOT_TITANIUM
     }
 

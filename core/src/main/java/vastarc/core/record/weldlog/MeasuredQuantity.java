@@ -7,10 +7,15 @@ import vastarc.core.domain.joint.JointLimits.InputRange;
 
 /** What a meter beside a weld reads. */
 public enum MeasuredQuantity {
+    /** Welding current, A. */
     CURRENT("a", 0, 2000, Unit.AMPERE),
+    /** Arc voltage, V. */
     VOLTAGE("v", -200, 200, Unit.VOLT),
+    /** Shielding gas, L/min. */
     GAS_FLOW("lPerMin", 0, 200, Unit.LITRE_PER_MIN),
+    /** Oxygen on the root side, ppm. */
     OXYGEN("ppm", 0, 1_000_000, Unit.NUMBER),
+    /** Temperature of the work, °C. */
     TEMPERATURE("c", -60, 3000, Unit.CELSIUS);
 
     private final InputRange range;

@@ -14,6 +14,7 @@ public record Recording(Map<MeasuredQuantity, Channel> channels) {
     /** Most readings of one quantity that are taken: an hour at fifty a second. */
     public static final int MOST = 180_000;
 
+    /** Copies its collections, so that it cannot change. */
     public Recording {
         EnumMap<MeasuredQuantity, Channel> copy = new EnumMap<>(MeasuredQuantity.class);
         channels.forEach((kind, channel) -> {

@@ -38,12 +38,16 @@ public record RunAnalysis(
 
         /** Which. */
         public enum Name {
+            /** The rise to the working current. */
             UP_SLOPE,
+            /** Working current. */
             WORK,
+            /** The fall to the end current. */
             DOWN_SLOPE
         }
     }
 
+    /** Copies its collections, so that it cannot change. */
     public RunAnalysis {
         arcs = List.copyOf(arcs);
         shapes = List.copyOf(shapes);

@@ -10,10 +10,15 @@ public record RunEvent(double atS, EventKind kind) {
 
     /** What can happen: the arc, and what the welder marks with one tap. */
     public enum EventKind {
+        /** The arc ignites. */
         ARC_ON,
+        /** The arc goes out. */
         ARC_OFF,
+        /** The tungsten touched. */
         DIPPED,
+        /** The welder stopped on the way. */
         STOPPED,
+        /** A draught blew the gas away. */
         GUST;
 
         /** {@return whether the welder marked it, rather than the arc} */

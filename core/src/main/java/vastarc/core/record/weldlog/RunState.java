@@ -18,10 +18,13 @@ public record RunState(RunStage stage, double leftS, double sinceS, int arcs, do
 
     /** Stages of a run. */
     public enum RunStage {
+        /** Before the arc. */
         READY,
+        /** The arc burns. */
         ARC,
         /** Hold still: the gas still covers a hot end. */
         POST_FLOW,
+        /** After the arc. */
         COOLING,
         /** Cool enough for the next arc, or for the welder. */
         CLEAR

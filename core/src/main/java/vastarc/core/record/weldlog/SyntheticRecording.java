@@ -21,12 +21,19 @@ public final class SyntheticRecording {
 
     /** What the welder does wrong. */
     public enum OperatorFault {
+        /** Nothing. */
         NONE,
+        /** Lets go before the crater is filled. */
         EARLY_RELEASE,
+        /** Ends without down-slope. */
         NO_SLOPE,
+        /** An unsteady pedal. */
         SHAKY,
+        /** Travels too slowly. */
         SLOW,
+        /** Welds with too much current. */
         TOO_HOT,
+        /** Takes the gas away too early. */
         GAS_SHUT_EARLY;
 
         /** The key of its name in {@code words.properties}. */

@@ -10,8 +10,11 @@ import tools.jackson.databind.JsonNode;
 /** The ids an archive has held so far, by its files: each comes once, and what is pointed to must have come. */
 public final class ArchiveIds {
 
+    /** Section of the jobs. */
     public static final String JOBS = "jobs.json";
+    /** Section of the runs. */
     public static final String RUNS = "runs.json";
+    /** Section of the machines. */
     public static final String MACHINES = "machines.json";
 
     private final Map<String, Set<UUID>> ids = new HashMap<>();

@@ -39,8 +39,11 @@ public class DiagnosisStore {
 
     /** The result of a change. */
     public enum TrialResult {
+        /** Better. */
         BETTER,
+        /** No different. */
         SAME,
+        /** Worse. */
         WORSE;
 
         /** The result of a name; empty where it is none. */

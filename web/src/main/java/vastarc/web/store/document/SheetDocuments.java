@@ -10,6 +10,7 @@ import vastarc.web.format.CoreJson;
 /** How a sheet is stored wherever it is stored alone; published as {@code sheet.schema.json}. */
 public final class SheetDocuments {
 
+    /** The document of a setup sheet. */
     public static final DocumentFormat<SheetDocument> FORMAT =
             DocumentFormat.of("sheet", CoreJson.kept(), SheetDocument.class, List.of(SheetDocuments::deep));
 

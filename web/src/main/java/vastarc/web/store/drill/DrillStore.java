@@ -19,6 +19,7 @@ import vastarc.web.store.OldestRows;
 @Service
 public class DrillStore {
 
+    /** Longest name of a learner, characters. */
     public static final int MAX_NAME = 60;
 
     /** Answers kept of a learner; the oldest make room. */

@@ -19,7 +19,9 @@ import vastarc.web.store.job.JobStore.JobEdit;
 @Table(name = "job")
 public class Job extends VersionedEntity {
 
+    /** Longest name, characters. */
     public static final int MAX_NAME = 120;
+    /** Longest notes, characters. */
     public static final int MAX_NOTES = 4000;
 
     private String name;

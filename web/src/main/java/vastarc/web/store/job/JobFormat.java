@@ -23,6 +23,7 @@ import vastarc.web.store.document.SheetDocuments;
  */
 public final class JobFormat {
 
+    /** The document of a job. */
     public static final DocumentFormat<JobContent> FORMAT =
             DocumentFormat.of("job", CoreJson.kept(), JobContent.class, List.of(JobFormat::typed, JobFormat::passed));
 

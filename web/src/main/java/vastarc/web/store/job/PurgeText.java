@@ -24,17 +24,25 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
     /** Every field's name begins so. */
     public static final String PREFIX = "purge.";
 
+    /** When the argon was opened. */
     public static final String STARTED = "purge.started";
+    /** When the purge was confirmed. */
     public static final String CONFIRMED = "purge.confirmed";
+    /** By what the purge was judged. */
     public static final String FELT = "purge.felt";
+    /** The meter that was read. */
     public static final String METER = "purge.meter";
+    /** The reason, where it was confirmed against the meter. */
     public static final String OVERRULED = "purge.overruled";
+    /** Who confirmed. */
     public static final String BY = "purge.by";
+    /** The simulated meter. */
     public static final String SIMULATED = "purge.simulated";
 
     /** The meter that is listened to: a name of the shop's, or {@link #SIMULATED_METER} and its fault. */
     public static final String LISTEN = "purge.listen";
 
+    /** What the name of a simulated meter begins with. */
     public static final String SIMULATED_METER = "simulated ";
 
     private static final String READING = "purge.reading.";

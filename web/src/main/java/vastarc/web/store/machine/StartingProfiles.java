@@ -15,6 +15,7 @@ import vastarc.core.equipment.MachineProfile.PanelShape;
 /** The shapes a new machine can start from. */
 public final class StartingProfiles {
 
+    /** Names of the profiles that a new machine may start from. */
     public static final List<String> NAMES = List.of("menu", "knobs", "generator", "nothing");
 
     private StartingProfiles() {}

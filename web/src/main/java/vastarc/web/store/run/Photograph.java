@@ -8,8 +8,11 @@ public record Photograph(UUID id, UUID run, PhotographKind kind, Instant madeAt,
 
     /** What it shows. */
     public enum PhotographKind {
+        /** The face of the bead. */
         BEAD("the bead"),
+        /** The root side. */
         BACK("the back"),
+        /** The tungsten. */
         TUNGSTEN("the tungsten");
 
         private final String label;

@@ -19,7 +19,9 @@ import vastarc.web.store.VersionedEntity;
 @Table(name = "run")
 public class WeldRun extends VersionedEntity {
 
+    /** Longest name of a welder, characters. */
     public static final int MAX_HAND = 60;
+    /** Longest name of a meter, characters. */
     public static final int MAX_METER = 60;
 
     private static final int MAX_NAME = 120;

@@ -28,6 +28,7 @@ import vastarc.web.store.document.SheetDocuments;
 @Service
 public class WeldRunQueries {
 
+    /** Runs on a page of the logbook. */
     public static final int ON_A_PAGE = 25;
 
     private static final int AT_ONCE = 200;
@@ -42,11 +43,17 @@ public class WeldRunQueries {
 
     /** How a logbook may be sorted. */
     public enum LogbookOrder {
+        /** Latest first. */
         NEWEST("startedAt", Sort.Direction.DESC),
+        /** Earliest first. */
         OLDEST("startedAt", Sort.Direction.ASC),
+        /** Highest current first. */
         CURRENT("currentA", Sort.Direction.DESC),
+        /** Fastest first. */
         TRAVEL("travel", Sort.Direction.DESC),
+        /** Highest heat input first. */
         HEAT("heat", Sort.Direction.DESC),
+        /** Longest arc time first. */
         ARC_TIME("arcS", Sort.Direction.DESC);
 
         private final Sort sort;

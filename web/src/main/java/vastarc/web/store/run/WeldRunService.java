@@ -191,10 +191,13 @@ public class WeldRunService {
      */
     public record NoteResult(WeldRun run, Came came) {
 
-        /** They stand; they were added to the note of a run that somebody had judged meanwhile; there was no room for that, and nothing changed. */
+        /** What happened to a note. */
         public enum Came {
+            /** It is the note of the run now. */
             TAKEN,
+            /** It was added to the note of a run that somebody else had judged meanwhile. */
             ADDED,
+            /** There was no room to add it; nothing changed. */
             NO_ROOM
         }
     }
