@@ -1,5 +1,6 @@
 package vastarc.core.simulation;
 
+import org.hipparchus.analysis.solvers.UnivariateSolverUtils;
 import vastarc.core.simulation.PlateRequest.PlateSource;
 
 /**
@@ -72,8 +73,7 @@ final class AnalyticPlate {
 
     /** Width of what is above a temperature on a face, mm. */
     double width(double celsius, double z, double s) {
-        double arc = ask.source().startXMm()
-                + ask.source().travelMmPerS() * Math.min(s, ask.source().haltsS());
+        double arc = arcMm(s);
         double widest = 0;
         for (double x = arc - 9; x <= arc + 1; x += 0.25) {
             double low = 0;
@@ -92,6 +92,32 @@ final class AnalyticPlate {
             widest = Math.max(widest, low);
         }
         return 2 * widest;
+    }
+
+    /** The hottest of the seam line at a time, °C. */
+    double hottest(double s) {
+        double most = 0;
+        for (double x = arcMm(s) - 3; x <= arcMm(s) + 1; x += 0.05) {
+            most = Math.max(most, celsius(x, 0, 0, s));
+        }
+        return most;
+    }
+
+    /** When any of the seam line first reaches a temperature, s. */
+    double firstAtS(double celsius) {
+        return UnivariateSolverUtils.solve(s -> hottest(s) - celsius, 1e-4, 5, 1e-4);
+    }
+
+    /** Length along the seam of what is above a temperature on the arc's face, mm. */
+    double length(double celsius, double s) {
+        double from = arcMm(s);
+        double ahead = UnivariateSolverUtils.solve(x -> celsius(x, 0, 0, s) - celsius, from, from + 8, 1e-3);
+        double behind = UnivariateSolverUtils.solve(x -> celsius(x, 0, 0, s) - celsius, from - 25, from, 1e-3);
+        return ahead - behind;
+    }
+
+    private double arcMm(double s) {
+        return ask.source().x(s);
     }
 
     /** The hottest a place becomes, looked for over a span of time. */

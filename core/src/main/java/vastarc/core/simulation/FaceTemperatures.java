@@ -4,7 +4,7 @@ import java.util.List;
 import vastarc.core.simulation.SectionMesh.BoundaryFace;
 
 /**
- * Temperatures of a row of facets, reached from the cells below them along a parabola, and how far along them a temperature goes: between
+ * Temperatures of a row of facets, reached from the cells below them, and how far along them a temperature goes: between
  * two facets it lies where the logarithm of the potential above the coldest meets it. The potential bends less than the temperature where
  * solid meets stirred liquid.
  */
@@ -15,20 +15,29 @@ final class FaceTemperatures {
     private final boolean mirrored;
     private final int[] first;
     private final int[] second;
-    private final int[] third;
     private final double[] places;
     private final double[] halves;
+    private final double[] depths;
+    private final ArcFlux flux;
 
-    FaceTemperatures(TemperatureField field, List<BoundaryFace> facets, double coldestC) {
+    /** Heat that falls on a facet, W/mm². */
+    interface ArcFlux {
+        ArcFlux NONE = (column, facet) -> 0;
+
+        double perMm2(int column, int facet);
+    }
+
+    FaceTemperatures(TemperatureField field, List<BoundaryFace> facets, double coldestC, ArcFlux flux) {
+        this.flux = flux;
         this.field = field;
         this.coldest = field.melt.potentialOf(coldestC - 1);
         this.mirrored = field.grid.section.shape().isMirrored();
         int count = facets.size();
         first = new int[count];
         second = new int[count];
-        third = new int[count];
         places = new double[count];
         halves = new double[count];
+        depths = new double[count];
         for (int i = 0; i < count; i++) {
             BoundaryFace facet = facets.get(i);
             int row = facet.row();
@@ -37,12 +46,11 @@ final class FaceTemperatures {
             int dz = facet.side().dz;
             SectionMesh mesh = field.grid.section;
             boolean two = mesh.isMetal(row - dy, layer - dz);
-            boolean three = two && mesh.isMetal(row - 2 * dy, layer - 2 * dz);
             first[i] = field.grid.cell(facet);
             second[i] = two ? field.grid.layout.place(row - dy, layer - dz) : first[i];
-            third[i] = three ? field.grid.layout.place(row - 2 * dy, layer - 2 * dz) : -1;
             places[i] = facet.placeMm();
             halves[i] = facet.lengthMm() / 2;
+            depths[i] = facet.deepMm();
         }
     }
 
@@ -58,16 +66,13 @@ final class FaceTemperatures {
         return mirrored;
     }
 
-    /** °C of a facet. */
+    /** °C of a facet: from the middles of the two cells below it by the parabola whose slope at the face carries the heat that goes in there. */
     double celsius(int column, int facet) {
         int start = field.pad + column * field.grid.stride;
         double a = field.melt.potential().at(field.enthalpy()[start + first[facet]]);
         double b = field.melt.potential().at(field.enthalpy()[start + second[facet]]);
-        if (third[facet] < 0) {
-            return field.melt.celsiusOf().at(1.5 * a - 0.5 * b);
-        }
-        double c = field.melt.potential().at(field.enthalpy()[start + third[facet]]);
-        return field.melt.celsiusOf().at((15 * a - 10 * b + 3 * c) / 8);
+        double into = flux.perMm2(column, facet) * depths[facet];
+        return field.melt.celsiusOf().at((9 * a - b + 3 * into) / 8);
     }
 
     /** Width over which the facets are at a temperature or above it, mm; 0 where none is. */

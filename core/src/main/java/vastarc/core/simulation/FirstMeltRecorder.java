@@ -9,6 +9,8 @@ final class FirstMeltRecorder {
     private final double celsius;
     private final PlateFace face;
     private Optional<Double> first = Optional.empty();
+    private double before;
+    private double beforeS;
 
     FirstMeltRecorder(double celsius, PlateFace face) {
         this.celsius = celsius;
@@ -16,9 +18,16 @@ final class FirstMeltRecorder {
     }
 
     void look(TemperatureReader view, double s) {
-        if (first.isEmpty() && view.seam(view.hottest(face), face) >= celsius) {
-            first = Optional.of(s);
+        if (first.isPresent()) {
+            return;
         }
+        double now = view.seam(view.hottest(face), face);
+        if (now >= celsius) {
+            boolean rises = beforeS > 0 && now > before;
+            first = Optional.of(rises ? beforeS + (s - beforeS) * (celsius - before) / (now - before) : s);
+        }
+        before = now;
+        beforeS = s;
     }
 
     Optional<Double> seen() {

@@ -90,6 +90,17 @@ final class GaussianSource {
         }
     }
 
+    /** W/mm² on a facet that the arc sees, for each watt of the spot where it was last aimed. */
+    double perMm2(int column, int facet) {
+        boolean aimed = column >= first && column < last
+                || grid.ring && (column + grid.columns < last || column - grid.columns >= first);
+        return aimed
+                ? along[column]
+                        * across[facet]
+                        / (grid.dx * grid.section.front().get(facet).lengthMm())
+                : 0;
+    }
+
     /** The first column that the spot last aimed at does not touch. */
     int ends() {
         return last;

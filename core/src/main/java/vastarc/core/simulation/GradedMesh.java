@@ -3,19 +3,20 @@ package vastarc.core.simulation;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Edges of cells along one direction, put down stretch by stretch. Cells grow by a tenth at most from one to the next. */
+/** Edges of cells along one direction, put down stretch by stretch. Cells grow from one to the next by no more than the mesh detail allows. */
 final class GradedMesh {
-
-    private static final double GROWTH = 1.1;
 
     private final List<Double> edges = new ArrayList<>();
 
-    private GradedMesh(double from) {
+    private final double growth;
+
+    private GradedMesh(double growth, double from) {
+        this.growth = growth;
         edges.add(from);
     }
 
-    static GradedMesh from(double mm) {
-        return new GradedMesh(mm);
+    static GradedMesh from(MeshDetail detail, double mm) {
+        return new GradedMesh(detail.growth(), mm);
     }
 
     private double last() {
@@ -55,15 +56,15 @@ final class GradedMesh {
     }
 
     /** How many growing cells a length takes. */
-    static int count(double length, double cell) {
-        return Math.max(4, (int) Math.ceil(Math.log(1 + length / cell * (GROWTH - 1)) / Math.log(GROWTH)));
+    static int count(double length, double cell, double growth) {
+        return Math.max(4, (int) Math.ceil(Math.log(1 + length / cell * (growth - 1)) / Math.log(growth)));
     }
 
     /** The growth is eased until the cells just fill the length. */
-    private static double[] steps(double length, double cell) {
-        int cells = count(length, cell);
+    private double[] steps(double length, double cell) {
+        int cells = count(length, cell, growth);
         double low = 1e-9;
-        double high = GROWTH - 1;
+        double high = growth - 1;
         for (int i = 0; i < 60; i++) {
             double mid = (low + high) / 2;
             if (cell * (Math.pow(1 + mid, cells) - 1) / mid < length) {

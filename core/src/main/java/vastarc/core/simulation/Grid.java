@@ -69,8 +69,8 @@ final class Grid {
         double cell = quality.cellMm(thicknessMm);
         SectionMesh mesh = SectionMesh.of(
                 new FlatPlate(halfWidthMm, thicknessMm),
-                GradedMesh.from(0).growing(halfWidthMm, cell).edges(),
-                GradedMesh.from(0)
+                GradedMesh.from(quality, 0).growing(halfWidthMm, cell).edges(),
+                GradedMesh.from(quality, 0)
                         .even(thicknessMm, quality.layers(thicknessMm))
                         .edges());
         return new Grid(mesh, lengthMm, cell, false);

@@ -65,14 +65,17 @@ final class JointSection {
         if (base == abutting) {
             return SectionMesh.of(
                     new FlatPlate(leg, base),
-                    GradedMesh.from(0).growing(leg, cell).edges(),
-                    GradedMesh.from(0).even(base, through(base)).edges());
+                    GradedMesh.from(quality, 0).growing(leg, cell).edges(),
+                    GradedMesh.from(quality, 0).even(base, through(base)).edges());
         }
         double thinner = Math.min(base, abutting);
         return SectionMesh.of(
                 new UnequalPlates(leg, base, abutting),
-                GradedMesh.from(-leg).shrinking(0, cell).growing(leg, cell).edges(),
-                GradedMesh.from(0)
+                GradedMesh.from(quality, -leg)
+                        .shrinking(0, cell)
+                        .growing(leg, cell)
+                        .edges(),
+                GradedMesh.from(quality, 0)
                         .even(thinner, through(thinner))
                         .even(Math.max(base, abutting), through(Math.abs(base - abutting)))
                         .edges());
@@ -87,10 +90,10 @@ final class JointSection {
         double strip = joint.preparation() == EdgePreparation.BACKING_STRIP ? EdgePreparation.STRIP_MM : 0;
         GrooveOutline shape = new GrooveOutline(leg, t, level, land, halfGap, tangent, strip);
         double open = shape.openTo(0) + BESIDE_GROOVE_MM;
-        GradedMesh down = GradedMesh.from(0).even(t, through(t));
+        GradedMesh down = GradedMesh.from(quality, 0).even(t, through(t));
         return SectionMesh.of(
                 shape,
-                GradedMesh.from(0)
+                GradedMesh.from(quality, 0)
                         .even(open, Math.max(2, (int) Math.round(open / cell)))
                         .growing(leg, cell)
                         .edges(),
@@ -107,32 +110,37 @@ final class JointSection {
     private SectionMesh edge() {
         EdgeOutline shape = new EdgeOutline(leg, base, abutting);
         GradedMesh across = shape.isMirrored()
-                ? GradedMesh.from(0).even(base, through(base))
-                : GradedMesh.from(-abutting).even(0, through(abutting)).even(base, through(base));
+                ? GradedMesh.from(quality, 0).even(base, through(base))
+                : GradedMesh.from(quality, -abutting).even(0, through(abutting)).even(base, through(base));
         return SectionMesh.of(
-                shape, across.edges(), GradedMesh.from(0).growing(leg, cell).edges());
+                shape,
+                across.edges(),
+                GradedMesh.from(quality, 0).growing(leg, cell).edges());
     }
 
     private SectionMesh outsideCorner() {
         return SectionMesh.of(
                 new JointOutlines.OutsideCorner(leg, base, abutting),
-                GradedMesh.from(0)
+                GradedMesh.from(quality, 0)
                         .even(abutting, through(abutting))
                         .growing(leg, cell)
                         .edges(),
-                GradedMesh.from(0).even(base, through(base)).growing(leg, cell).edges());
+                GradedMesh.from(quality, 0)
+                        .even(base, through(base))
+                        .growing(leg, cell)
+                        .edges());
     }
 
     private SectionMesh tee() {
         boolean goesOn = joint.baseLegs() > 1;
         double upright = joint.smallTab() ? HALF * leg : leg;
         GradedMesh across = goesOn
-                ? GradedMesh.from(-leg).shrinking(-abutting, cell).even(0, through(abutting))
-                : GradedMesh.from(-abutting).even(0, through(abutting));
+                ? GradedMesh.from(quality, -leg).shrinking(-abutting, cell).even(0, through(abutting))
+                : GradedMesh.from(quality, -abutting).even(0, through(abutting));
         return SectionMesh.of(
                 new JointOutlines.Tee(leg, base, abutting, goesOn ? leg : abutting, base <= abutting),
                 across.growing(leg, cell).edges(),
-                GradedMesh.from(-upright)
+                GradedMesh.from(quality, -upright)
                         .shrinking(0, cell)
                         .even(base, through(base))
                         .edges());
@@ -141,8 +149,11 @@ final class JointSection {
     private SectionMesh lap() {
         return SectionMesh.of(
                 new JointOutlines.Lap(leg, base, abutting),
-                GradedMesh.from(-leg).shrinking(0, cell).growing(leg, cell).edges(),
-                GradedMesh.from(-abutting)
+                GradedMesh.from(quality, -leg)
+                        .shrinking(0, cell)
+                        .growing(leg, cell)
+                        .edges(),
+                GradedMesh.from(quality, -abutting)
                         .even(0, through(abutting))
                         .even(base, through(base))
                         .edges());

@@ -3,6 +3,7 @@ package vastarc.core.simulation;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.simulation.FaceTemperatures.ArcFlux;
 
 /** Stores what the seam has seen: how hot each place of both faces was, how hot it was in the air, what of the section was molten. */
 final class PeakTemperatureRecorder {
@@ -14,6 +15,12 @@ final class PeakTemperatureRecorder {
     final TemperatureField field;
     final FaceTemperatures front;
     final FaceTemperatures back;
+    /**
+     * The front with the heat that falls on it. Where the pool ends, solid metal of less conductivity lies below stirred liquid: there its steep
+     * slope, carried on as a parabola, reaches too far, by 3 % of a width at LIVE; without it widths come within 1.5 % of the finest cells'.
+     */
+    private final FaceTemperatures heated;
+
     final double[] frontNow;
     final double[] frontPeak;
     final double[] frontAir;
@@ -33,10 +40,12 @@ final class PeakTemperatureRecorder {
     /** The state of the pool. */
     record PoolState(double frontMm, double backMm, double lengthMm, double volumeMm3, double hottestC) {}
 
-    PeakTemperatureRecorder(TemperatureField field, double initialC, double meltC, double coverMm, boolean purged) {
+    PeakTemperatureRecorder(
+            TemperatureField field, double initialC, double meltC, double coverMm, boolean purged, ArcFlux flux) {
         this.field = field;
-        this.front = new FaceTemperatures(field, field.grid.section.front(), initialC);
-        this.back = new FaceTemperatures(field, field.grid.section.back(), initialC);
+        this.front = new FaceTemperatures(field, field.grid.section.front(), initialC, ArcFlux.NONE);
+        this.heated = new FaceTemperatures(field, field.grid.section.front(), initialC, flux);
+        this.back = new FaceTemperatures(field, field.grid.section.back(), initialC, ArcFlux.NONE);
         this.coverMm = coverMm;
         this.purged = purged;
         this.initialC = initialC;
@@ -130,7 +139,7 @@ final class PeakTemperatureRecorder {
             backMm = Math.max(backMm, back.width(backNow, x * back.count(), meltC));
             molten += width > 0 ? 1 : 0;
             for (int i = 0; i < front.count(); i++) {
-                hottest = Math.max(hottest, frontNow[x * front.count() + i]);
+                hottest = Math.max(hottest, heated.celsius(x, i));
             }
             volume += width > 0 ? molten(x) : 0;
         }

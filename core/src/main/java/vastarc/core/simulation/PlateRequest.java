@@ -2,6 +2,7 @@ package vastarc.core.simulation;
 
 import java.util.List;
 import java.util.Optional;
+import vastarc.core.physics.heat.PulseRhythm;
 
 /**
  * A plate to be solved for its physics alone. x runs along the seam from the plate's start, y across from the seam, z from the arc's face.
@@ -141,12 +142,8 @@ public record PlateRequest(
             if (pulse.isEmpty()) {
                 return netPowerW * until;
             }
-            PlatePulse platePulse = pulse.get();
-            double cycles = Math.floor(until * platePulse.rateHz());
-            double in = until * platePulse.rateHz() - cycles;
-            double peak = Math.min(in, platePulse.onFraction());
-            return (cycles * platePulse.meanW() + peak * platePulse.peakW() + (in - peak) * platePulse.backgroundW())
-                    / platePulse.rateHz();
+            double onS = pulse.get().rhythm().onS(until);
+            return onS * pulse.get().peakW() + (until - onS) * pulse.get().backgroundW();
         }
 
         private double meanW() {
@@ -154,11 +151,16 @@ public record PlateRequest(
         }
     }
 
-    /** A cycle starts with its peak. */
-    public record PlatePulse(double rateHz, double onFraction, double peakW, double backgroundW) {
+    /**
+     * A pulsed arc.
+     *
+     * @param peakW       net power at the peak, W
+     * @param backgroundW net power in the background, W
+     */
+    public record PlatePulse(PulseRhythm rhythm, double peakW, double backgroundW) {
 
         double meanW() {
-            return onFraction * peakW + (1 - onFraction) * backgroundW;
+            return rhythm.onFraction() * peakW + (1 - rhythm.onFraction()) * backgroundW;
         }
     }
 

@@ -1,6 +1,5 @@
 package vastarc.core.simulation;
 
-import java.lang.management.ManagementFactory;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -10,15 +9,17 @@ import java.util.stream.Stream;
 import vastarc.core.simulation.PlateRequest.EndCondition;
 import vastarc.core.simulation.PlateRequest.PlateSize;
 import vastarc.core.simulation.PlateRequest.PlateSource;
-import vastarc.core.simulation.PlateResult.PlateEnergy;
 import vastarc.core.simulation.TemperatureReader.PlateFace;
 
 /** One plate, from the arc's start to the end of the run. */
 public final class PlateSimulation {
 
+    private static final double SAME_S = 1e-9;
+
     private final PlateRequest ask;
     private final TemperatureField field;
-    private final GaussianSource spot;
+    private final Simulator simulator;
+    private final PlatePath path;
     private final TemperatureReader view;
 
     private final List<StationRecorder> stations;
@@ -28,7 +29,6 @@ public final class PlateSimulation {
     private final FirstMeltRecorder meltTop;
     private final FirstMeltRecorder meltBottom;
     private final List<PlateResult.Instant> instants = new ArrayList<>();
-    private double absorbedJ;
 
     private PlateSimulation(PlateRequest request, Kernel kernel) {
         PlateSize plate = request.plate();
@@ -40,9 +40,11 @@ public final class PlateSimulation {
                 request.initialC(),
                 FaceHeatLoss.linear(request.ambientC(), request.faceLossWPerM2K()),
                 kernel);
-        this.spot = new GaussianSource(grid, request.source().edge() == EndCondition.REFLECT, 0);
-        spot.open(request.source().radiusE2Mm());
-        this.view = new TemperatureReader(field, Math.min(request.initialC(), request.ambientC()));
+        GaussianSource spot = new GaussianSource(grid, request.source().edge() == EndCondition.REFLECT, 0);
+        this.path = new PlatePath(request.source());
+        this.simulator = new Simulator(field, spot, path, 0);
+        this.view =
+                new TemperatureReader(field, Math.min(request.initialC(), request.ambientC()), simulator::fluxPerMm2);
         this.stations = request.stationsXMm().stream()
                 .map(x -> new StationRecorder(request, grid, x))
                 .toList();
@@ -79,7 +81,7 @@ public final class PlateSimulation {
         double cell = request.quality().cellMm(plate.thicknessMm());
         return plate.lengthMm()
                 / cell
-                * GradedMesh.count(plate.widthMm() / 2, cell)
+                * GradedMesh.count(plate.widthMm() / 2, cell, request.quality().growth())
                 * request.quality().layers(plate.thicknessMm());
     }
 
@@ -94,41 +96,22 @@ public final class PlateSimulation {
     }
 
     private Optional<PlateResult> run(BooleanSupplier leaveOff) {
-        long cpu = cpuNanos();
-        double longest = field.longestStepS();
-        double[] events = events();
-        double s = 0;
-        for (double event : events) {
-            while (s < event) {
-                double left = event - s;
-                double step = left <= longest ? left : Math.min(longest, left / 2);
-                advance(s, step);
-                s = left <= longest ? event : s + step;
-                look(s);
+        for (double event : events()) {
+            while (path.realS() < event - SAME_S) {
+                simulator.step(event);
+                look(path.realS());
                 if (leaveOff.getAsBoolean()) {
                     return Optional.empty();
                 }
             }
-            see(s);
+            see(event);
         }
-        return Optional.of(answer(longest, (cpuNanos() - cpu) / 1e9));
-    }
-
-    private void advance(double s, double step) {
-        double joule = ask.source().energyJ(s, s + step);
-        if (joule > 0) {
-            absorbedJ += joule * spot.aim(ask.source().x(s + step / 2));
-            field.step(step, spot, joule);
-        } else {
-            field.step(step);
-        }
+        return Optional.of(answer());
     }
 
     /** Every moment that a step must end at, growing, the end of the run the last. */
     private double[] events() {
-        PlateSource source = ask.source();
-        return DoubleStream.concat(
-                        wanted(), DoubleStream.of(source.fadesS(), source.haltsS(), source.outS(), ask.endS()))
+        return DoubleStream.concat(wanted(), DoubleStream.of(ask.endS()))
                 .filter(s -> s <= ask.endS())
                 .sorted()
                 .distinct()
@@ -172,7 +155,7 @@ public final class PlateSimulation {
                         .toList()));
     }
 
-    private PlateResult answer(double step, double cpuS) {
+    private PlateResult answer() {
         return new PlateResult(
                 instants,
                 stations.stream().map(StationRecorder::seen).toList(),
@@ -181,12 +164,7 @@ public final class PlateSimulation {
                 liquids.stream().map(LastLiquidRecorder::seen).toList(),
                 meltTop.seen(),
                 meltBottom.seen(),
-                new PlateEnergy(absorbedJ, field.storedJ(), field.lostJ()),
-                new PlateResult.Numerics(
-                        field.grid.cells(), field.steps(), step, field.updates(), cpuS, field.kernelName()));
-    }
-
-    private static long cpuNanos() {
-        return ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime();
+                simulator.energy(),
+                simulator.numerics());
     }
 }

@@ -27,12 +27,15 @@ final class PulseCycleRecorder {
                 .pulse()
                 .filter(pulse -> !request.isothermsC().isEmpty())
                 .flatMap(pulse -> {
-                    double whole =
-                            Math.floor(Math.min(request.source().fadesS(), request.endS()) * pulse.rateHz() + 1e-9);
+                    double whole = Math.floor(Math.min(request.source().fadesS(), request.endS())
+                                    * pulse.rhythm().rateHz()
+                            + 1e-9);
                     return whole < 1
                             ? Optional.empty()
                             : Optional.of(new PulseCycleRecorder(
-                                    request.isothermsC().get(0), (whole - 1) / pulse.rateHz(), whole / pulse.rateHz()));
+                                    request.isothermsC().get(0),
+                                    (whole - 1) / pulse.rhythm().rateHz(),
+                                    whole / pulse.rhythm().rateHz()));
                 });
     }
 

@@ -81,6 +81,11 @@ final class SeamResults {
         return pool;
     }
 
+    /** When the arc went out, s after the strike; 0 while it burns. */
+    double outS() {
+        return outS;
+    }
+
     /** The arc has just gone out. */
     void arcOut() {
         poolAtOut = watch.pool(stroke.xMm(), meltC);

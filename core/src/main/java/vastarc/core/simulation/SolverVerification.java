@@ -178,7 +178,7 @@ public final class SolverVerification {
                 cells[i] = curves.enthalpy().at(hot);
             }
             field.reach(grid.columns);
-            int steps = (int) Math.ceil(seconds / field.longestStepS());
+            int steps = (int) Math.ceil(seconds / field.usualStepS());
             for (int i = 0; i < steps; i++) {
                 field.step(seconds / steps);
             }

@@ -22,7 +22,7 @@ final class TemperatureField {
 
     private static final double ALMOST = 0.999;
 
-    /** A step is taken in as many stages as reach over no more than this, s: short beside a pulse that is felt, and beside the time the pool takes to answer. */
+    /** A usual step, s, by which work is estimated; {@link TimeSteps} says how long steps under an arc are. */
     private static final double STEP_S = 0.026;
     /** Columns whose cells moved by less than this share of their enthalpy are still as they were. */
     private static final double STILL = 1e-9;
@@ -89,8 +89,8 @@ final class TemperatureField {
         this.reached = grid.ring || !faceLoss.isNone() && initialC != faceLoss.ambientC() ? grid.columns : 0;
     }
 
-    /** The longest step, s. */
-    double longestStepS() {
+    /** A step that whole stages fill and over which nothing is lost, s. */
+    double usualStepS() {
         return shortS * RungeKuttaLegendre.within(STEP_S / shortS).reach();
     }
 
@@ -134,7 +134,7 @@ final class TemperatureField {
     /**
      * One step without an arc: conduction, and loss from the faces. Columns the heat has not come to are passed over.
      *
-     * @param seconds no more than {@link #longestStepS}
+     * @param seconds no more than the longest of {@link TimeSteps}
      */
     void step(double seconds) {
         step(seconds, gain -> {});
@@ -143,17 +143,13 @@ final class TemperatureField {
     /**
      * One step under the arc.
      *
-     * @param seconds no more than {@link #longestStepS}
+     * @param seconds no more than the longest of {@link TimeSteps}
      * @param spot    aimed where the arc is in the middle of the step
      * @param joule   that it gives evenly in the step
      */
     void step(double seconds, GaussianSource spot, double joule) {
         reach(spot.ends());
-        // What falls on a face in a short step is conducted in that step and is not seen standing on it.
-        double ahead = joule * Math.min(1, shortS / seconds);
-        spot.heat(enthalpy, pad, ahead);
         step(seconds, gain -> spot.heat(next, pad, joule * gain));
-        spot.heat(enthalpy, pad, -ahead);
     }
 
     private void step(double seconds, DoubleConsumer heat) {

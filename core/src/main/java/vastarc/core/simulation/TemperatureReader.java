@@ -1,6 +1,7 @@
 package vastarc.core.simulation;
 
 import org.hipparchus.analysis.polynomials.PolynomialFunctionLagrangeForm;
+import vastarc.core.simulation.FaceTemperatures.ArcFlux;
 
 /**
  * Reads temperatures between the cells of a field. Faces are reached from the three cells below them along a parabola, the seam line from
@@ -15,8 +16,12 @@ final class TemperatureReader {
     private final Grid grid;
     private final double coldestC;
     private final double dz;
+    private final FaceTemperatures top;
+    private final FaceTemperatures bottom;
 
-    TemperatureReader(TemperatureField field, double coldestC) {
+    TemperatureReader(TemperatureField field, double coldestC, ArcFlux flux) {
+        this.top = new FaceTemperatures(field, field.grid.section.front(), coldestC, flux);
+        this.bottom = new FaceTemperatures(field, field.grid.section.back(), coldestC, ArcFlux.NONE);
         this.field = field;
         this.grid = field.grid;
         this.coldestC = coldestC - 1;
@@ -30,14 +35,7 @@ final class TemperatureReader {
 
     /** °C of a face over a row's middle. */
     double face(int column, int row, PlateFace face) {
-        int step = face == PlateFace.TOP ? 1 : -1;
-        int at = face == PlateFace.TOP ? 0 : grid.layers - 1;
-        double first = field.celsius(column, row, at);
-        double second = field.celsius(column, row, at + step);
-        if (grid.layers < 3) {
-            return 1.5 * first - 0.5 * second;
-        }
-        return (15 * first - 10 * second + 3 * field.celsius(column, row, at + 2 * step)) / 8;
+        return (face == PlateFace.TOP ? top : bottom).celsius(column, row);
     }
 
     /** °C of a face on the seam line. */

@@ -1,6 +1,7 @@
 package vastarc.core.simulation;
 
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import vastarc.core.advice.cycle.CurrentSegment;
 import vastarc.core.advice.cycle.CurrentSegment.PulseOverlay;
 import vastarc.core.advice.cycle.CycleKey;
@@ -9,12 +10,13 @@ import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.advice.cycle.WeldCycle.PedalTimes;
 import vastarc.core.physics.heat.ArcModel;
 import vastarc.core.physics.heat.HeatBalance;
+import vastarc.core.physics.heat.PulseRhythm;
 
 /**
  * The arc's way along the seam as weld cycle and welder lead it: where it is, how hot, how wide. Slopes, pulses and end are the weld cycle's; the torch
  * moves while it welds and rests while it starts and ends. A welder faster or slower than the weld cycle takes less or more time for the seam.
  */
-final class TorchPath {
+final class TorchPath implements ArcPath {
 
     /** Pulses faster than this are felt as their average, 1/s (judgement). */
     static final double FELT_BELOW_HZ = 10;
@@ -23,6 +25,10 @@ final class TorchPath {
     private static final double USUAL_ARC_MM = 2;
     private static final double DAB_SHARE = 0.3;
     private static final double FED_FROM = 0.5;
+    /** What the arc gives in a step is added up in parts short beside an unsteady welder's motions. */
+    private static final int PARTS = 6;
+
+    private static final double EDGE_S = 1e-9;
 
     private final CycleTimeline timeline;
     private final WeldCycle score;
@@ -81,7 +87,8 @@ final class TorchPath {
         return timeline.segments().get(index);
     }
 
-    boolean isOut() {
+    @Override
+    public boolean isOut() {
         return s >= outS;
     }
 
@@ -90,12 +97,13 @@ final class TorchPath {
         return segment().phase().travels() && s >= goesFromS && s < goesToS && xMm < stopsAtMm;
     }
 
-    double xMm() {
+    @Override
+    public double xMm() {
         return xMm;
     }
 
-    /** Since the strike, s. */
-    double realS() {
+    @Override
+    public double realS() {
         return realS;
     }
 
@@ -104,7 +112,8 @@ final class TorchPath {
     }
 
     /** e⁻² radius of the arc's heat now, a longer arc wider, mm. */
-    double radiusMm() {
+    @Override
+    public double radiusMm() {
         return radiusMm;
     }
 
@@ -113,12 +122,51 @@ final class TorchPath {
         return outS - s;
     }
 
-    /**
-     * Goes on by a step.
-     *
-     * @return J that the plate gets in it
-     */
-    double advance(double stepS) {
+    @Override
+    public double speedMmPerS() {
+        return goes() ? operatorMmPerS : 0;
+    }
+
+    @Override
+    public double nextJumpS() {
+        if (isOut()) {
+            return Double.POSITIVE_INFINITY;
+        }
+        boolean going = goes();
+        // The weld cycle's own clock runs with the welder's travel.
+        double pace = going ? operatorMmPerS / scoreMmPerS : 1;
+        double next = realS + (segment().endS() - s) / pace;
+        for (double foot : new double[] {goesFromS, goesToS}) {
+            next = foot > s + EDGE_S ? Math.min(next, realS + (foot - s) / pace) : next;
+        }
+        if (going) {
+            next = Math.min(next, realS + (stopsAtMm - xMm) / operatorMmPerS);
+            next = dabs().map(dab -> dab.nextEdgeS(realS + EDGE_S))
+                    .map(edgeS(next))
+                    .orElse(next);
+        }
+        return segment()
+                .beat()
+                .filter(beat -> beat.rateHz() <= FELT_BELOW_HZ)
+                .map(beat -> beat.nextEdgeS(realS + EDGE_S))
+                .map(edgeS(next))
+                .orElse(next);
+    }
+
+    private static UnaryOperator<Double> edgeS(double next) {
+        return edge -> Math.min(edge, next);
+    }
+
+    @Override
+    public double advance(double stepS) {
+        double joule = 0;
+        for (int part = 0; part < PARTS; part++) {
+            joule += isOut() ? rest(stepS / PARTS) : goOn(stepS / PARTS);
+        }
+        return joule;
+    }
+
+    private double goOn(double stepS) {
         boolean going = goes();
         double straying = operator.isSteady() ? 0 : pace.at(realS);
         double speed = operatorMmPerS * (1 + straying);
@@ -132,12 +180,7 @@ final class TorchPath {
         return joule;
     }
 
-    /**
-     * Time that passes after the arc.
-     *
-     * @return 0 J
-     */
-    double rest(double stepS) {
+    private double rest(double stepS) {
         realS += stepS;
         return 0;
     }
@@ -147,10 +190,12 @@ final class TorchPath {
             return 0;
         }
         ArcModel arc = new ArcModel(arcMm * (1 + (operator.isSteady() ? 0 : height.at(realS))));
+        double middleS = realS + stepS / 2;
         double envelope = segment().envelopeA(Math.min(s, segment().endS()));
-        double arcW = watts(arc, envelope);
+        double arcW = watts(arc, envelope, middleS);
         radiusMm = ArcModel.radiusMm(currentA) * (1 + SPREAD_PER_ARC_MM * (arc.lengthMm() - USUAL_ARC_MM));
-        double fed = going && envelope >= FED_FROM * workingA ? wireW * lump() * Math.min(1, envelope / workingA) : 0;
+        double fed =
+                going && envelope >= FED_FROM * workingA ? wireW * lump(middleS) * Math.min(1, envelope / workingA) : 0;
         double want = owedJ + fed * stepS;
         double used = Math.min(want, arcW * stepS);
         owedJ = want - used;
@@ -158,12 +203,12 @@ final class TorchPath {
     }
 
     /** Heat of the arc at an envelope current, with the pulse added, W. */
-    private double watts(ArcModel arc, double envelopeA) {
+    private double watts(ArcModel arc, double envelopeA, double atS) {
         Optional<PulseOverlay> beat = segment().beat();
         if (beat.isEmpty()) {
             currentA = envelopeA;
         } else if (beat.get().rateHz() <= FELT_BELOW_HZ) {
-            currentA = beat.get().onAt(realS) ? envelopeA : beat.get().backgroundA(envelopeA);
+            currentA = beat.get().onAt(atS) ? envelopeA : beat.get().backgroundA(envelopeA);
         } else {
             double on = beat.get().onFraction();
             double low = beat.get().backgroundA(envelopeA);
@@ -174,12 +219,13 @@ final class TorchPath {
     }
 
     /** Dabs take their heat in lumps; wire that is laid takes it evenly. */
-    private double lump() {
+    private double lump(double atS) {
+        return dabs().map(dab -> dab.isOnAt(atS) ? 1 / DAB_SHARE : 0).orElse(1.0);
+    }
+
+    /** When the rod is in the pool; empty where it is laid or not used. */
+    private Optional<PulseRhythm> dabs() {
         double rate = score.rhythm().dabsPerS();
-        if (rate <= 0) {
-            return 1;
-        }
-        double dabs = realS * rate;
-        return dabs - Math.floor(dabs) < DAB_SHARE ? 1 / DAB_SHARE : 0;
+        return rate > 0 ? Optional.of(new PulseRhythm(rate, DAB_SHARE)) : Optional.empty();
     }
 }

@@ -16,9 +16,13 @@ final class VectorKernel implements Kernel {
         for (int block : blocks.starts()) {
             int i = start + block;
             DoubleVector heat = DoubleVector.fromArray(WIDE, enthalpy, i);
-            DoubleVector sum = heat.mul(potential.slope()).add(potential.constant());
+            DoubleVector sum = heat.fma(
+                    DoubleVector.broadcast(WIDE, potential.slope()),
+                    DoubleVector.broadcast(WIDE, potential.constant()));
             for (int bend = 0; bend < bends; bend++) {
-                sum = sum.add(heat.sub(potential.place(bend)).abs().mul(potential.weight(bend)));
+                sum = heat.sub(potential.place(bend))
+                        .abs()
+                        .fma(DoubleVector.broadcast(WIDE, potential.weight(bend)), sum);
             }
             sum.intoArray(potentials, i);
         }
@@ -47,21 +51,20 @@ final class VectorKernel implements Kernel {
             int i = start + j;
             DoubleVector sum = DoubleVector.fromArray(WIDE, potentials, i + west)
                     .add(DoubleVector.fromArray(WIDE, potentials, i + east))
-                    .mul(along)
-                    .sub(DoubleVector.fromArray(WIDE, potentials, i).mul(DoubleVector.fromArray(WIDE, grid.all, j)))
-                    .add(DoubleVector.fromArray(WIDE, potentials, i + 1)
-                            .mul(DoubleVector.fromArray(WIDE, grid.outward, j)))
-                    .add(DoubleVector.fromArray(WIDE, potentials, i - 1)
-                            .mul(DoubleVector.fromArray(WIDE, grid.inward, j)))
-                    .add(DoubleVector.fromArray(WIDE, potentials, i + below[k])
-                            .mul(DoubleVector.fromArray(WIDE, grid.down, j)))
-                    .add(DoubleVector.fromArray(WIDE, potentials, i + above[k])
-                            .mul(DoubleVector.fromArray(WIDE, grid.up, j)));
-            DoubleVector.fromArray(WIDE, from, i)
+                    .mul(along);
+            sum = DoubleVector.fromArray(WIDE, potentials, i + 1)
+                    .fma(DoubleVector.fromArray(WIDE, grid.outward, j), sum);
+            sum = DoubleVector.fromArray(WIDE, potentials, i - 1)
+                    .fma(DoubleVector.fromArray(WIDE, grid.inward, j), sum);
+            sum = DoubleVector.fromArray(WIDE, potentials, i + below[k])
+                    .fma(DoubleVector.fromArray(WIDE, grid.down, j), sum);
+            sum = DoubleVector.fromArray(WIDE, potentials, i + above[k])
+                    .fma(DoubleVector.fromArray(WIDE, grid.up, j), sum);
+            sum = sum.sub(DoubleVector.fromArray(WIDE, potentials, i).mul(DoubleVector.fromArray(WIDE, grid.all, j)));
+            DoubleVector was = DoubleVector.fromArray(WIDE, from, i)
                     .mul(last)
-                    .add(DoubleVector.fromArray(WIDE, to, i).mul(beforeLast))
-                    .add(sum.mul(step))
-                    .intoArray(to, i);
+                    .add(DoubleVector.fromArray(WIDE, to, i).mul(beforeLast));
+            sum.fma(DoubleVector.broadcast(WIDE, step), was).intoArray(to, i);
         }
     }
 

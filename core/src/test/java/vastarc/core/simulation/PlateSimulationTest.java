@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import vastarc.core.base.progress.Progress;
+import vastarc.core.physics.heat.PulseRhythm;
 import vastarc.core.simulation.PlateRequest.EndCondition;
 import vastarc.core.simulation.PlateRequest.FadeMotion;
 import vastarc.core.simulation.PlateRequest.PlateMetal;
@@ -27,6 +28,11 @@ class PlateSimulationTest {
     private static final double STOP_S = 30;
 
     private static PlateRequest plate(double thickness, double watt, double travel, double latent, MeshDetail quality) {
+        return plate(thickness, watt, travel, latent, quality, 60);
+    }
+
+    private static PlateRequest plate(
+            double thickness, double watt, double travel, double latent, MeshDetail quality, double endS) {
         double stop = Math.min(STOP_S, 60 / travel);
         return new PlateRequest(
                 new PlateMetal(30, 7800, 692.31, 1450, 1500, latent),
@@ -49,7 +55,7 @@ class PlateSimulationTest {
                 List.of(1.0, 50.0),
                 List.of(new PlateRequest.Probe(50, 6, 0), new PlateRequest.Probe(50, 10, 0)),
                 List.of(800.0),
-                60,
+                endS,
                 quality);
     }
 
@@ -71,6 +77,41 @@ class PlateSimulationTest {
         assertThat(solved.lastLiquid().get(0).s().orElseThrow())
                 .isCloseTo(exact.frozenAfter(1450, request.source().haltsS()), withinPercentage(3));
         assertThat(solved.energy().error()).isLessThan(1e-6);
+    }
+
+    /** The hottest place, from the first twentieth of a second on, when it first melts, and how long the pool is. */
+    @ParameterizedTest
+    @CsvSource({"2.0, 550, 2.0", "1.0, 330, 3.0", "3.0, 800, 1.5", "6.0, 1500, 2.0"})
+    void theStrikeAndTheHottestPlaceAgreeWithTheClosedSolution(double thickness, double watt, double travel) {
+        PlateRequest request = plate(thickness, watt, travel, 0, MeshDetail.FINE);
+        PlateResult solved = PlateSimulation.solve(at(request, List.of(0.05, 0.1, 0.5, 2.0, 20.0)));
+        AnalyticPlate exact = new AnalyticPlate(request);
+        for (PlateResult.Instant instant : solved.instants()) {
+            double hottest = exact.hottest(instant.s());
+            assertThat(instant.maxTopC() - 20).as("%.2f s", instant.s()).isCloseTo(hottest - 20, withinPercentage(2));
+        }
+        double melts = exact.firstAtS(1450);
+        assertThat(solved.firstMeltTopS().orElseThrow()).isCloseTo(melts, within(Math.max(0.01, 0.03 * melts)));
+        IsothermExtent pool = solved.instants().get(4).isotherms().get(0);
+        assertThat(pool.lengthTopMm()).isCloseTo(exact.length(1450, 20), withinPercentage(1.5));
+    }
+
+    private static PlateRequest at(PlateRequest request, List<Double> instants) {
+        return new PlateRequest(
+                request.metal(),
+                request.plate(),
+                request.initialC(),
+                request.ambientC(),
+                request.faceLossWPerM2K(),
+                request.source(),
+                request.isothermsC(),
+                instants,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                21,
+                request.quality());
     }
 
     @ParameterizedTest
@@ -211,7 +252,7 @@ class PlateSimulationTest {
                 80,
                 2,
                 EndCondition.REFLECT,
-                Optional.of(new PlatePulse(2, 0.4, 1000, 250)),
+                Optional.of(new PlatePulse(new PulseRhythm(2, 0.4), 1000, 250)),
                 Optional.of(new SourceStop(STOP_S, 4, FadeMotion.CONTINUE)));
         assertThat(sloped.energyJ(0, 100)).isCloseTo(550 * STOP_S + 550 * 2, within(1e-6));
         assertThat(sloped.energyJ(0, 0.25)).isCloseTo(0.2 * 1000 + 0.05 * 250, within(1e-9));
@@ -229,7 +270,7 @@ class PlateSimulationTest {
                 80,
                 2,
                 EndCondition.REFLECT,
-                Optional.of(new PlatePulse(1.5, 0.5, 900, 200)),
+                Optional.of(new PlatePulse(new PulseRhythm(1.5, 0.5), 900, 200)),
                 request.source().stop());
         PlateRequest pulsed = with(request, source, 0);
         PulseCycle cycle = PlateSimulation.solve(pulsed).cycle().orElseThrow();
@@ -253,7 +294,7 @@ class PlateSimulationTest {
     void whatDoesNotFitTogetherIsRefusedInWords() {
         PlateRequest request = plate(2, 550, 2, 270, MeshDetail.LIVE);
         assertThat(PlateLimits.check(request)).isEmpty();
-        assertThat(PlateLimits.check(small(MeshDetail.PROOF, 2000)))
+        assertThat(PlateLimits.check(plate(2, 550, 2, 270, MeshDetail.PROOF, 2000)))
                 .extracting("field")
                 .containsExactly("quality");
     }

@@ -291,6 +291,7 @@ class SimulationResultTest {
                 .extracting(problem -> problem.field())
                 .containsExactly("goal");
         List<String> tooFine = setup(Material.STAINLESS_304L, JointForm.T_FILLET, 8, WeldingConditions.usual())
+                .own(CycleKey.SEAM_LENGTH, 200)
                 .cut(MeshDetail.PROOF)
                 .ask()
                 .problems()

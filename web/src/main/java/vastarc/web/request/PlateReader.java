@@ -7,6 +7,7 @@ import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
+import vastarc.core.physics.heat.PulseRhythm;
 import vastarc.core.simulation.MeshDetail;
 import vastarc.core.simulation.PlateLimits;
 import vastarc.core.simulation.PlateRequest;
@@ -108,7 +109,8 @@ public final class PlateReader {
 
     private static PlatePulse pulse(JsonFields source) {
         JsonFields pulse = source.object("pulse", RATE.field(), ON.field(), PEAK.field(), BACKGROUND.field());
-        return new PlatePulse(pulse.number(RATE), pulse.number(ON), pulse.number(PEAK), pulse.number(BACKGROUND));
+        return new PlatePulse(
+                new PulseRhythm(pulse.number(RATE), pulse.number(ON)), pulse.number(PEAK), pulse.number(BACKGROUND));
     }
 
     private static SourceStop stop(JsonFields source) {

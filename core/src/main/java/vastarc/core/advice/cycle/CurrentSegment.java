@@ -57,8 +57,12 @@ public record CurrentSegment(
 
         /** The peak of the cycle, not its background. */
         public boolean onAt(double timeS) {
-            double cycles = (timeS - originS) * pulse.rateHz();
-            return cycles - Math.floor(cycles) < pulse.onFraction();
+            return pulse.rhythm().isOnAt(timeS - originS);
+        }
+
+        /** The next instant after one, s, at which it changes between peak and background. */
+        public double nextEdgeS(double timeS) {
+            return originS + pulse.rhythm().nextEdgeS(timeS - originS);
         }
 
         /** Background under a peak, A. */

@@ -20,6 +20,11 @@ public record Pulse(double rateHz, double onFraction, double backgroundRatio, do
         return rateHz == 0;
     }
 
+    /** {@return when it is at its peak} */
+    public PulseRhythm rhythm() {
+        return new PulseRhythm(rateHz, onFraction);
+    }
+
     /** {@return the background current, A} */
     public double backgroundA() {
         return backgroundRatio * peakA;

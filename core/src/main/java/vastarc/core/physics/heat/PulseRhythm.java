@@ -1,0 +1,32 @@
+package vastarc.core.physics.heat;
+
+/**
+ * When a rectangular pulse is at its peak. A cycle begins with the peak.
+ *
+ * @param rateHz     cycles a second, Hz; above 0
+ * @param onFraction share of a cycle at the peak, 0 to 1
+ */
+public record PulseRhythm(double rateHz, double onFraction) {
+
+    /** Whether it is at its peak so long after a cycle began, s. */
+    public boolean isOnAt(double seconds) {
+        return part(seconds) < onFraction;
+    }
+
+    /** The next instant after one, s, at which it changes between peak and background. */
+    public double nextEdgeS(double seconds) {
+        double whole = Math.floor(seconds * rateHz);
+        return (whole + (part(seconds) < onFraction ? onFraction : 1)) / rateHz;
+    }
+
+    /** Seconds at the peak from the beginning of a cycle until an instant, s. */
+    public double onS(double until) {
+        double whole = Math.floor(until * rateHz);
+        return (whole * onFraction + Math.min(part(until), onFraction)) / rateHz;
+    }
+
+    private double part(double seconds) {
+        double cycles = seconds * rateHz;
+        return cycles - Math.floor(cycles);
+    }
+}
