@@ -81,6 +81,11 @@ final class SeamResults {
         return pool;
     }
 
+    /** Whether the arc has gone out. */
+    boolean isOver() {
+        return outS > 0;
+    }
+
     /** When the arc went out, s after the strike; 0 while it burns. */
     double outS() {
         return outS;

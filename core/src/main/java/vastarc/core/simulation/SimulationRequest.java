@@ -175,9 +175,7 @@ public record SimulationRequest(
 
     /** Time after the arc is out that is still followed: the gas, and some seconds. */
     double afterS() {
-        return Math.max(
-                4,
-                Math.min(30, 2 + score.sheet().setting(ParameterKey.POST_FLOW).value()));
+        return Math.max(4, Math.min(30, 2 + score.values().of(CycleKey.POST_FLOW)));
     }
 
     /** How many cell updates it takes at most. */

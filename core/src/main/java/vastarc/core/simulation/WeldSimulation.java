@@ -1,6 +1,6 @@
 package vastarc.core.simulation;
 
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.base.progress.Progress;
 import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.domain.material.MaterialProperties;
@@ -70,10 +70,9 @@ public final class WeldSimulation {
         double nextFrame = 0;
         double nextLook = 0;
         int looks = 0;
-        while (!stroke.isOut() || stroke.realS() < story.outS() + ask.afterS()) {
-            boolean burning = !stroke.isOut();
+        while (!story.isOver() || stroke.realS() < story.outS() + ask.afterS()) {
             simulator.step(Double.POSITIVE_INFINITY);
-            boolean goesOut = burning && stroke.isOut();
+            boolean goesOut = stroke.isOut() && !story.isOver();
             if (stroke.realS() >= nextLook || goesOut) {
                 nextLook = stroke.realS() + LOOK_S;
                 boolean shows = stroke.realS() >= nextFrame;
@@ -98,10 +97,10 @@ public final class WeldSimulation {
     }
 
     private boolean isGasOn() {
-        return !stroke.isOut() || stroke.realS() < story.outS() + postFlowS();
+        return !story.isOver() || stroke.realS() < story.outS() + postFlowS();
     }
 
     private double postFlowS() {
-        return ask.score().sheet().setting(ParameterKey.POST_FLOW).value();
+        return ask.score().values().of(CycleKey.POST_FLOW);
     }
 }

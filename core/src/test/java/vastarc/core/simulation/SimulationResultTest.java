@@ -31,6 +31,7 @@ import vastarc.core.simulation.FrameRecorder.FrameLayout;
 import vastarc.core.simulation.SettingSearch.SearchGoal;
 import vastarc.core.simulation.SettingSearch.SearchResult;
 import vastarc.core.simulation.SettingSearch.SearchVariable;
+import vastarc.core.simulation.SimulationResult.BeadColour;
 import vastarc.core.simulation.SimulationResult.BeadWidth;
 
 /** Whole welds on simulated metal: what a welder would expect of each change, and the sheet's own widths. */
@@ -87,6 +88,16 @@ class SimulationResultTest {
                         "%.2f mm here, %.2f mm on the sheet",
                         made.widths().frontMm(), made.widths().sheetFrontMm())
                 .isTrue();
+    }
+
+    /** Titanium cools under the torch's gas until the post-flow ends: what meets the air later is below its first colour. */
+    @Test
+    void gasKeepsTheEndFromTheAirUntilPostFlowEnds() {
+        SimulationSetup whole = setup(Material.TITANIUM_GR2, JointForm.SQUARE_BUTT, 1.5, WeldingConditions.usual());
+        BeadColour covered = of(whole).frontTint();
+        BeadColour shutEarly = of(whole.own(ParameterKey.POST_FLOW, 1)).frontTint();
+        assertThat(covered.endCelsius()).isLessThan(450);
+        assertThat(shutEarly.endCelsius()).isGreaterThan(covered.endCelsius() + 200);
     }
 
     @ParameterizedTest
