@@ -22,18 +22,18 @@ import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.Weld;
 import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.domain.material.Material;
-import vastarc.core.simulation.MeshDetail;
-import vastarc.core.simulation.PlateRequest;
-import vastarc.core.simulation.PlateRequest.EndCondition;
-import vastarc.core.simulation.PlateRequest.PlateMetal;
-import vastarc.core.simulation.PlateRequest.PlateSize;
-import vastarc.core.simulation.PlateRequest.PlateSource;
-import vastarc.core.simulation.PlateResult;
 import vastarc.core.simulation.PlateSimulation;
-import vastarc.core.simulation.SimulationRequest;
-import vastarc.core.simulation.SimulationResult;
 import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.WeldSimulation;
+import vastarc.core.simulation.mesh.MeshDetail;
+import vastarc.core.simulation.request.PlateRequest;
+import vastarc.core.simulation.request.PlateRequest.PlateMetal;
+import vastarc.core.simulation.request.PlateRequest.PlateSize;
+import vastarc.core.simulation.request.SimulationRequest;
+import vastarc.core.simulation.result.PlateResult;
+import vastarc.core.simulation.result.SimulationResult;
+import vastarc.core.simulation.source.PlateSource;
+import vastarc.core.simulation.source.PlateSource.EndCondition;
 
 /** A seam of 120 mm on a plate with latent heat: plates a second, and cells updated a second. */
 @State(Scope.Benchmark)

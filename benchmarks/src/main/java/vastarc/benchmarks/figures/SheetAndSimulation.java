@@ -18,11 +18,11 @@ import vastarc.core.domain.joint.Weld;
 import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.domain.material.Family;
 import vastarc.core.domain.material.Material;
-import vastarc.core.simulation.MeshDetail;
-import vastarc.core.simulation.SimulationRequest;
-import vastarc.core.simulation.SimulationResult;
 import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.WeldSimulation;
+import vastarc.core.simulation.mesh.MeshDetail;
+import vastarc.core.simulation.request.SimulationRequest;
+import vastarc.core.simulation.result.SimulationResult;
 
 /**
  * Prints, for joints of every form, the width and the colour that the sheet calculates beside those of its own simulation at fine cells.

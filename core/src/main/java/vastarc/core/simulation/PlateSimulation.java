@@ -6,10 +6,26 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
-import vastarc.core.simulation.PlateRequest.EndCondition;
-import vastarc.core.simulation.PlateRequest.PlateSize;
-import vastarc.core.simulation.PlateRequest.PlateSource;
-import vastarc.core.simulation.TemperatureReader.PlateFace;
+import vastarc.core.simulation.mesh.Grid;
+import vastarc.core.simulation.observe.FirstMeltRecorder;
+import vastarc.core.simulation.observe.IsothermReader;
+import vastarc.core.simulation.observe.LastLiquidRecorder;
+import vastarc.core.simulation.observe.PlateObserver;
+import vastarc.core.simulation.observe.ProbeRecorder;
+import vastarc.core.simulation.observe.PulseCycleRecorder;
+import vastarc.core.simulation.observe.StationRecorder;
+import vastarc.core.simulation.observe.TemperatureReader;
+import vastarc.core.simulation.observe.TemperatureReader.PlateFace;
+import vastarc.core.simulation.request.PlateRequest;
+import vastarc.core.simulation.request.PlateRequest.PlateSize;
+import vastarc.core.simulation.result.PlateResult;
+import vastarc.core.simulation.solver.FaceHeatLoss;
+import vastarc.core.simulation.solver.Kernel;
+import vastarc.core.simulation.solver.TemperatureField;
+import vastarc.core.simulation.source.GaussianSource;
+import vastarc.core.simulation.source.PlatePath;
+import vastarc.core.simulation.source.PlateSource;
+import vastarc.core.simulation.source.PlateSource.EndCondition;
 
 /** One plate, from the arc's start to the end of the run. */
 public final class PlateSimulation {
@@ -28,6 +44,7 @@ public final class PlateSimulation {
     private final Optional<PulseCycleRecorder> cycle;
     private final FirstMeltRecorder meltTop;
     private final FirstMeltRecorder meltBottom;
+    private final List<PlateObserver> observers;
     private final List<PlateResult.Instant> instants = new ArrayList<>();
 
     private PlateSimulation(PlateRequest request, Kernel kernel) {
@@ -55,6 +72,14 @@ public final class PlateSimulation {
         this.cycle = PulseCycleRecorder.of(request);
         this.meltTop = new FirstMeltRecorder(request.metal().solidusC(), PlateFace.TOP);
         this.meltBottom = new FirstMeltRecorder(request.metal().solidusC(), PlateFace.BOTTOM);
+        this.observers = Stream.of(
+                        stations.stream(),
+                        probes.stream(),
+                        liquids.stream(),
+                        cycle.stream(),
+                        Stream.of(meltTop, meltBottom))
+                .<PlateObserver>flatMap(recorders -> recorders)
+                .toList();
     }
 
     /** Solves a plate to its end. */
@@ -71,35 +96,16 @@ public final class PlateSimulation {
         return new PlateSimulation(request, Kernel.best()).run(leaveOff);
     }
 
-    static PlateResult solve(PlateRequest request, Kernel kernel) {
+    /** Solves a plate to its end with a kernel of choice. */
+    public static PlateResult solve(PlateRequest request, Kernel kernel) {
         return new PlateSimulation(request, kernel).run(() -> false).orElseThrow();
-    }
-
-    /** How many cells a plate is cut into, counted without cutting it. */
-    static double cells(PlateRequest request) {
-        PlateSize plate = request.plate();
-        double cell = request.quality().cellMm(plate.thicknessMm());
-        return plate.lengthMm()
-                / cell
-                * GradedMesh.count(plate.widthMm() / 2, cell, request.quality().growth())
-                * request.quality().layers(plate.thicknessMm());
-    }
-
-    /** How many cell updates a plate takes at most: cells times steps. */
-    static double effort(PlateRequest request) {
-        PlateSize plate = request.plate();
-        double cell = request.quality().cellMm(plate.thicknessMm());
-        double layer = plate.thicknessMm() / request.quality().layers(plate.thicknessMm());
-        double connected = 4 / (cell * cell) + 2 / (layer * layer);
-        return cells(request)
-                * TemperatureField.stages(connected, request.metal().melt(), request.endS());
     }
 
     private Optional<PlateResult> run(BooleanSupplier leaveOff) {
         for (double event : events()) {
             while (path.realS() < event - SAME_S) {
                 simulator.step(event);
-                look(path.realS());
+                observers.forEach(observer -> observer.look(view, path.realS()));
                 if (leaveOff.getAsBoolean()) {
                     return Optional.empty();
                 }
@@ -128,15 +134,6 @@ public final class PlateSimulation {
                 .mapToDouble(s -> s);
     }
 
-    private void look(double s) {
-        stations.forEach(stationRecorder -> stationRecorder.look(view, s));
-        probes.forEach(probeRecorder -> probeRecorder.look(view, s));
-        liquids.forEach(lastLiquidRecorder -> lastLiquidRecorder.look(view, s));
-        cycle.ifPresent(pulseCycleRecorder -> pulseCycleRecorder.look(view, s));
-        meltTop.look(view, s);
-        meltBottom.look(view, s);
-    }
-
     private void see(double s) {
         if (wanted().noneMatch(value -> value == s)) {
             return;
@@ -151,7 +148,7 @@ public final class PlateSimulation {
                 arcX,
                 most,
                 ask.isothermsC().stream()
-                        .map(c -> IsothermExtent.of(view, c, arcX))
+                        .map(c -> IsothermReader.of(view, c, arcX))
                         .toList()));
     }
 

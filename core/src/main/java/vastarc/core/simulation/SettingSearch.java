@@ -14,6 +14,8 @@ import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.domain.joint.PulsePurpose;
+import vastarc.core.simulation.observe.FrameRecorder;
+import vastarc.core.simulation.result.SimulationResult;
 
 /** Finds a setting by rehearsing: within its range, what gives the back bead that is wanted, or keeps the width most even. */
 public final class SettingSearch {

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
+import vastarc.core.simulation.result.SimulationResult;
 
 /** Two simulations, figure beside figure. */
 public final class SimulationComparison {

@@ -15,6 +15,9 @@ import vastarc.core.base.validation.Outcome;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.Weld;
 import vastarc.core.domain.joint.WeldingConditions.WeldingConditionsBuilder;
+import vastarc.core.simulation.mesh.MeshDetail;
+import vastarc.core.simulation.request.SimulationRequest;
+import vastarc.core.simulation.source.TorchOperator;
 
 /**
  * How a weld is set up to be simulated: from joint and own values on, so that one thing of it can be changed.

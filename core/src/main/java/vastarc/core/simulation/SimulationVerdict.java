@@ -9,8 +9,10 @@ import vastarc.core.base.units.Unit;
 import vastarc.core.domain.joint.Penetration;
 import vastarc.core.physics.heat.ArcModel;
 import vastarc.core.physics.heat.WeldPool;
-import vastarc.core.simulation.SimulationResult.EndWidths;
-import vastarc.core.simulation.SimulationResult.MiddleWidths;
+import vastarc.core.simulation.request.SimulationRequest;
+import vastarc.core.simulation.result.SimulationResult;
+import vastarc.core.simulation.result.SimulationResult.EndWidths;
+import vastarc.core.simulation.result.SimulationResult.MiddleWidths;
 
 /** What a simulation says in words, and what it cannot say. Bounds are judgement. */
 public final class SimulationVerdict {

@@ -1,8 +1,12 @@
 package vastarc.core.simulation;
 
 import java.lang.management.ManagementFactory;
-import vastarc.core.simulation.PlateResult.Numerics;
-import vastarc.core.simulation.PlateResult.PlateEnergy;
+import vastarc.core.simulation.result.PlateResult.Numerics;
+import vastarc.core.simulation.result.PlateResult.PlateEnergy;
+import vastarc.core.simulation.solver.TemperatureField;
+import vastarc.core.simulation.solver.TimeSteps;
+import vastarc.core.simulation.source.ArcPath;
+import vastarc.core.simulation.source.GaussianSource;
 
 /** Leads an arc along its path over a field, step by step. What is to be seen of it is read off between two steps by whoever drives it. */
 final class Simulator {

@@ -13,6 +13,7 @@ import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.domain.joint.PulsePurpose;
 import vastarc.core.domain.joint.Weld;
 import vastarc.core.domain.material.Material;
+import vastarc.core.simulation.source.TorchOperator;
 
 /** One thing that is changed beside an otherwise same weld. Its words: {@code rehearsal.change.<name>}. */
 public enum WeldChange {

@@ -4,7 +4,19 @@ import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.base.progress.Progress;
 import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.domain.material.MaterialProperties;
-import vastarc.core.simulation.PeakTemperatureRecorder.PoolState;
+import vastarc.core.simulation.mesh.Grid;
+import vastarc.core.simulation.observe.FrameRecorder;
+import vastarc.core.simulation.observe.PeakTemperatureRecorder;
+import vastarc.core.simulation.observe.PeakTemperatureRecorder.PoolState;
+import vastarc.core.simulation.observe.SeamResults;
+import vastarc.core.simulation.request.SimulationRequest;
+import vastarc.core.simulation.result.SimulationResult;
+import vastarc.core.simulation.solver.FaceHeatLoss;
+import vastarc.core.simulation.solver.Kernel;
+import vastarc.core.simulation.solver.TemperatureField;
+import vastarc.core.simulation.source.GaussianSource;
+import vastarc.core.simulation.source.TorchAim;
+import vastarc.core.simulation.source.TorchPath;
 
 /** Simulates one weld: the weld cycle's arc, a welder's travel, a joint of metal that melts and freezes. */
 public final class WeldSimulation {
@@ -43,7 +55,17 @@ public final class WeldSimulation {
                 request.goesMm(),
                 request.wireW());
         double coverMm = request.coverMm();
-        this.simulator = new Simulator(field, new GaussianSource(grid, false, TorchAim.of(request)), stroke, coverMm);
+        this.simulator = new Simulator(
+                field,
+                new GaussianSource(
+                        grid,
+                        false,
+                        TorchAim.of(
+                                request.heat(),
+                                request.operator(),
+                                grid.section.shape().isMirrored())),
+                stroke,
+                coverMm);
         this.watch = new PeakTemperatureRecorder(
                 field, conditions.metalC(), meltC, coverMm, conditions.purged(), simulator::fluxPerMm2);
         this.story = new SeamResults(request, watch, stroke, meltC);

@@ -1,7 +1,9 @@
 /**
- * The weld on a simulated plate: heat and melting solved by finite volumes in enthalpy ({@link vastarc.core.simulation.TemperatureField}), on a grid
- * uniform along the seam and graded across it ({@link vastarc.core.simulation.Grid}) over any joint's section, and what is read off it: raw
- * ({@link vastarc.core.simulation.PlateSimulation}) or as a whole weld ({@link vastarc.core.simulation.WeldSimulation}). Source: {@code docs/model/simulation.md (1)} to (4).
+ * The weld on a simulated plate: a raw plate ({@link vastarc.core.simulation.PlateSimulation}) or a whole weld
+ * ({@link vastarc.core.simulation.WeldSimulation}), both led by one {@code Simulator}: it takes the arc along its path over a field, and observers
+ * read off what is to be seen. Here too: comparisons of two welds, searches for a setting, and what a result means. Below lie, each using
+ * only those before it: mesh, source, solver, request, result, observe; verification holds the whole against closed solutions.
+ * Source: {@code docs/model/simulation.md (1)} to {@code (4)}.
  *
  * <p>Uses: base, domain, physics, advice.
  */

@@ -27,12 +27,18 @@ import vastarc.core.domain.joint.Weld;
 import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.domain.material.Material;
 import vastarc.core.physics.heat.HeatBalance;
-import vastarc.core.simulation.FrameRecorder.FrameLayout;
 import vastarc.core.simulation.SettingSearch.SearchGoal;
 import vastarc.core.simulation.SettingSearch.SearchResult;
 import vastarc.core.simulation.SettingSearch.SearchVariable;
-import vastarc.core.simulation.SimulationResult.BeadColour;
-import vastarc.core.simulation.SimulationResult.BeadWidth;
+import vastarc.core.simulation.mesh.MeshDetail;
+import vastarc.core.simulation.observe.FrameRecorder;
+import vastarc.core.simulation.observe.FrameRecorder.FrameLayout;
+import vastarc.core.simulation.request.SimulationRequest;
+import vastarc.core.simulation.result.SimulationResult;
+import vastarc.core.simulation.result.SimulationResult.BeadColour;
+import vastarc.core.simulation.result.SimulationResult.BeadWidth;
+import vastarc.core.simulation.source.TorchAim;
+import vastarc.core.simulation.source.TorchOperator;
 
 /** Whole welds on simulated metal: what a welder would expect of each change, and the sheet's own widths. */
 class SimulationResultTest {

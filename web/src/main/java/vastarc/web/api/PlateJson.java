@@ -6,8 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.simulation.IsothermExtent;
-import vastarc.core.simulation.PlateResult;
+import vastarc.core.simulation.result.IsothermExtent;
+import vastarc.core.simulation.result.PlateResult;
 
 /** A solved plate as the call answers it. Null where a thing never happened or was not asked for. */
 record PlateJson(

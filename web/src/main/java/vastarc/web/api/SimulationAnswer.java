@@ -4,12 +4,12 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.base.text.Phrase;
-import vastarc.core.simulation.SimulationResult;
-import vastarc.core.simulation.SimulationResult.BeadColour;
-import vastarc.core.simulation.SimulationResult.BeadWidth;
-import vastarc.core.simulation.SimulationResult.DistortionIndex;
-import vastarc.core.simulation.SimulationResult.MiddleWidths;
 import vastarc.core.simulation.SimulationVerdict;
+import vastarc.core.simulation.result.SimulationResult;
+import vastarc.core.simulation.result.SimulationResult.BeadColour;
+import vastarc.core.simulation.result.SimulationResult.BeadWidth;
+import vastarc.core.simulation.result.SimulationResult.DistortionIndex;
+import vastarc.core.simulation.result.SimulationResult.MiddleWidths;
 import vastarc.web.work.SimulationWork.SimulationStatus;
 import vastarc.web.work.WorkRoom.WorkStatus;
 

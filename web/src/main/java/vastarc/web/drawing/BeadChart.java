@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
 import vastarc.core.base.units.UnitSystem;
-import vastarc.core.simulation.SimulationResult;
-import vastarc.core.simulation.SimulationResult.BeadWidth;
+import vastarc.core.simulation.result.SimulationResult;
+import vastarc.core.simulation.result.SimulationResult.BeadWidth;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 

@@ -16,7 +16,7 @@ import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
-import vastarc.core.simulation.TorchOperator;
+import vastarc.core.simulation.source.TorchOperator;
 import vastarc.core.training.SteadinessExercise;
 import vastarc.core.training.SteadinessExercise.PointerSample;
 import vastarc.web.request.JobPlanner;

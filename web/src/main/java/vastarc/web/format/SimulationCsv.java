@@ -6,8 +6,8 @@ import java.io.UncheckedIOException;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import vastarc.core.simulation.SimulationResult;
-import vastarc.core.simulation.SimulationResult.BeadWidth;
+import vastarc.core.simulation.result.SimulationResult;
+import vastarc.core.simulation.result.SimulationResult.BeadWidth;
 
 /** The bead of a simulation along its seam: columns x_mm, front_mm, back_mm. */
 public final class SimulationCsv {

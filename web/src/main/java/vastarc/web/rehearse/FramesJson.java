@@ -9,7 +9,7 @@ import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;
-import vastarc.core.simulation.FrameRecorder;
+import vastarc.core.simulation.observe.FrameRecorder;
 import vastarc.web.work.SimulationWork.SimulationStatus;
 import vastarc.web.work.WorkRoom.WorkStatus;
 

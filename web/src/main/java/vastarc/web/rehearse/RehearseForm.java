@@ -16,11 +16,11 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.domain.joint.JointLimits.InputRange;
-import vastarc.core.simulation.MeshDetail;
-import vastarc.core.simulation.SimulationRequest;
 import vastarc.core.simulation.SimulationSetup;
-import vastarc.core.simulation.TorchOperator;
 import vastarc.core.simulation.WeldChange;
+import vastarc.core.simulation.mesh.MeshDetail;
+import vastarc.core.simulation.request.SimulationRequest;
+import vastarc.core.simulation.source.TorchOperator;
 
 /**
  * What is given beside the job for a simulation.

@@ -1,23 +1,22 @@
 package vastarc.web.request;
 
-import static vastarc.core.simulation.PlateLimits.*;
+import static vastarc.core.simulation.request.PlateLimits.*;
 
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
-import vastarc.core.physics.heat.PulseRhythm;
-import vastarc.core.simulation.MeshDetail;
-import vastarc.core.simulation.PlateLimits;
-import vastarc.core.simulation.PlateRequest;
-import vastarc.core.simulation.PlateRequest.EndCondition;
-import vastarc.core.simulation.PlateRequest.FadeMotion;
-import vastarc.core.simulation.PlateRequest.PlateMetal;
-import vastarc.core.simulation.PlateRequest.PlatePulse;
-import vastarc.core.simulation.PlateRequest.PlateSize;
-import vastarc.core.simulation.PlateRequest.PlateSource;
-import vastarc.core.simulation.PlateRequest.SourceStop;
+import vastarc.core.simulation.mesh.MeshDetail;
+import vastarc.core.simulation.request.PlateLimits;
+import vastarc.core.simulation.request.PlateRequest;
+import vastarc.core.simulation.request.PlateRequest.PlateMetal;
+import vastarc.core.simulation.request.PlateRequest.PlateSize;
+import vastarc.core.simulation.source.PlateSource;
+import vastarc.core.simulation.source.PlateSource.EndCondition;
+import vastarc.core.simulation.source.PlateSource.FadeMotion;
+import vastarc.core.simulation.source.PlateSource.PlatePulse;
+import vastarc.core.simulation.source.PlateSource.SourceStop;
 
 /** Reads the call for a plate. */
 public final class PlateReader {
@@ -109,8 +108,7 @@ public final class PlateReader {
 
     private static PlatePulse pulse(JsonFields source) {
         JsonFields pulse = source.object("pulse", RATE.field(), ON.field(), PEAK.field(), BACKGROUND.field());
-        return new PlatePulse(
-                new PulseRhythm(pulse.number(RATE), pulse.number(ON)), pulse.number(PEAK), pulse.number(BACKGROUND));
+        return PlatePulse.of(pulse.number(RATE), pulse.number(ON), pulse.number(PEAK), pulse.number(BACKGROUND));
     }
 
     private static SourceStop stop(JsonFields source) {

@@ -10,9 +10,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
-import vastarc.core.simulation.MeshDetail;
-import vastarc.core.simulation.SimulationRequest;
-import vastarc.core.simulation.TorchOperator;
+import vastarc.core.simulation.mesh.MeshDetail;
+import vastarc.core.simulation.request.SimulationRequest;
+import vastarc.core.simulation.source.TorchOperator;
 
 /**
  * What a call for a simulation says besides joint and own values.

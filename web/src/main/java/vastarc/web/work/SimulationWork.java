@@ -6,15 +6,15 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import vastarc.core.base.validation.Outcome;
-import vastarc.core.simulation.FrameRecorder;
 import vastarc.core.simulation.SettingSearch;
 import vastarc.core.simulation.SettingSearch.SearchGoal;
 import vastarc.core.simulation.SettingSearch.SearchResult;
 import vastarc.core.simulation.SettingSearch.SearchVariable;
-import vastarc.core.simulation.SimulationRequest;
-import vastarc.core.simulation.SimulationResult;
 import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.WeldSimulation;
+import vastarc.core.simulation.observe.FrameRecorder;
+import vastarc.core.simulation.request.SimulationRequest;
+import vastarc.core.simulation.result.SimulationResult;
 
 /** Simulates welds as long work, and keeps the recorded frames of the last few. The same weld is not simulated twice. */
 @Service

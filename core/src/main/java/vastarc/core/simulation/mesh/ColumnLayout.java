@@ -1,0 +1,124 @@
+package vastarc.core.simulation.mesh;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Where the cells of a section are in a column's memory. A section that is nearly all metal is stored as it is, layer after layer. Of another,
+ * as of a tee, only the stretch of each layer that holds metal is stored, so that what lies between its members takes no memory to pass through.
+ */
+public final class ColumnLayout {
+
+    /** Each stretch that is stored alone is filled up to a multiple of this, so that every width of the processor's registers fits. */
+    private static final int LANES = 8;
+
+    /** The place of a cell without metal. */
+    public static final int NONE = -1;
+
+    /** Sections with less metal than this share of their frame are stored by stretches. */
+    private static final double FULL = 0.6;
+
+    private final int rows;
+    private final boolean whole;
+    private final int[] firsts;
+    private final int[] places;
+    private final int[] cells;
+    private final int length;
+
+    /**
+     * Where registers begin in a column, and how far below and above each cell of theirs its neighbour is.
+     *
+     * @param starts places in a column
+     * @param below  index difference to the cells one layer down
+     * @param above  index difference to the cells one layer up
+     */
+    public record Blocks(int[] starts, int[] below, int[] above) {}
+
+    public ColumnLayout(SectionMesh mesh) {
+        rows = mesh.rows();
+        int layers = mesh.layers();
+        boolean[][] metal = new boolean[layers][rows];
+        int count = 0;
+        for (int layer = 0; layer < layers; layer++) {
+            for (int row = 0; row < rows; row++) {
+                metal[layer][row] = mesh.isMetal(row, layer);
+                count += metal[layer][row] ? 1 : 0;
+            }
+        }
+        whole = count >= FULL * rows * layers;
+        firsts = new int[layers];
+        places = new int[layers];
+        cells = new int[layers * rows];
+        int at = 0;
+        for (int layer = 0; layer < layers; layer++) {
+            firsts[layer] = whole ? 0 : first(metal[layer]);
+            places[layer] = at;
+            at += whole ? rows : upTo(LANES, after(metal[layer]) - firsts[layer]);
+            for (int row = 0; row < rows; row++) {
+                cells[layer * rows + row] = metal[layer][row] ? places[layer] + row - firsts[layer] : NONE;
+            }
+        }
+        length = upTo(LANES, at + LANES - 1);
+    }
+
+    private static int upTo(int multiple, int count) {
+        return (count + multiple - 1) / multiple * multiple;
+    }
+
+    private static int first(boolean[] metal) {
+        int row = 0;
+        while (row < metal.length - 1 && !metal[row]) {
+            row++;
+        }
+        return row;
+    }
+
+    private static int after(boolean[] metal) {
+        int row = metal.length;
+        while (row > 1 && !metal[row - 1]) {
+            row--;
+        }
+        return row;
+    }
+
+    /** Cells of a column with those that only fill it up. */
+    public int length() {
+        return length;
+    }
+
+    /** Where a cell is; {@link #NONE} where there is no metal. */
+    public int place(int row, int layer) {
+        return cells[layer * rows + row];
+    }
+
+    /** Begins so that registers of so many lanes meet every cell of metal, and as few others as may be. */
+    public Blocks blocks(int lanes) {
+        List<int[]> found = new ArrayList<>();
+        int free = 0;
+        for (int layer = 0; layer < places.length; layer++) {
+            for (int row = 0; row < rows; row++) {
+                int cell = place(row, layer);
+                if (cell >= free) {
+                    // A stretch begins at a whole number of registers: none reaches from one into the next.
+                    int start = whole ? cell : cell - cell % lanes;
+                    found.add(new int[] {start, step(layer, 1), step(layer, -1)});
+                    free = start + lanes;
+                }
+            }
+        }
+        return new Blocks(column(found, 0), column(found, 1), column(found, 2));
+    }
+
+    private static int[] column(List<int[]> blocks, int column) {
+        return blocks.stream().mapToInt(block -> block[column]).toArray();
+    }
+
+    /** From a layer's cells to those of the next one. */
+    private int step(int layer, int by) {
+        int other = layer + by;
+        if (whole) {
+            return by * rows;
+        }
+        return other < 0 || other >= places.length ? 0 : places[other] - firsts[other] - places[layer] + firsts[layer];
+    }
+}

@@ -1,0 +1,136 @@
+package vastarc.core.simulation.mesh;
+
+import java.util.Arrays;
+import vastarc.core.simulation.mesh.JointOutlines.FlatPlate;
+import vastarc.core.simulation.mesh.SectionMesh.BoundaryFace;
+
+/**
+ * A joint cut into cells: along the seam (x) all alike, and in each section as its {@link SectionMesh} says. A column is all cells of one x; in
+ * it the cells of one depth stand together, across the seam, as its {@link ColumnLayout} says.
+ */
+public final class Grid {
+
+    /** The section that every column has. */
+    public final SectionMesh section;
+    /** Columns along the seam. */
+    public final int columns;
+    /** Rows across the seam. */
+    public final int rows;
+    /** Layers downward. */
+    public final int layers;
+    /** Where the cells of a column are in memory. */
+    public final ColumnLayout layout;
+    /** Cells of a column with those that only fill it up. */
+    public final int stride;
+
+    /** Length of a column, mm. */
+    public final double dx;
+    /** A tube: the last column meets the first. */
+    public final boolean ring;
+
+    /** Conductances to the neighbours over the cell's volume, 1/mm²; 0 where there is none. */
+    public final double[] outward;
+
+    /** To the neighbour towards the seam. */
+    public final double[] inward;
+    /** To the neighbour below. */
+    public final double[] down;
+    /** To the neighbour above. */
+    public final double[] up;
+    /** Those and the two along the seam, together. */
+    public final double[] all;
+    /** mm³ of a cell; 0 where there is no metal. */
+    public final double[] volume;
+
+    private final int metal;
+
+    /**
+     * Cuts a section into columns along the seam.
+     *
+     * @param cell length of a column, about, mm
+     * @param ring whether the last column meets the first
+     */
+    public Grid(SectionMesh mesh, double lengthMm, double cell, boolean ring) {
+        this.section = mesh;
+        this.ring = ring;
+        columns = Math.max(4, (int) Math.round(lengthMm / cell));
+        dx = lengthMm / columns;
+        rows = mesh.rows();
+        layers = mesh.layers();
+        layout = new ColumnLayout(mesh);
+        stride = layout.length();
+        outward = new double[stride];
+        inward = new double[stride];
+        down = new double[stride];
+        up = new double[stride];
+        all = new double[stride];
+        volume = new double[stride];
+        // Cells without metal stay as they were made.
+        Arrays.fill(all, 2 / (dx * dx));
+        int cells = 0;
+        for (int layer = 0; layer < layers; layer++) {
+            for (int row = 0; row < rows; row++) {
+                if (mesh.isMetal(row, layer)) {
+                    connect(row, layer);
+                    cells++;
+                }
+            }
+        }
+        metal = cells;
+    }
+
+    /** Half a flat plate, arc on its face. */
+    public static Grid ofPlate(double lengthMm, double halfWidthMm, double thicknessMm, MeshDetail quality) {
+        double cell = quality.cellMm(thicknessMm);
+        SectionMesh mesh = SectionMesh.of(
+                new FlatPlate(halfWidthMm, thicknessMm),
+                GradedMesh.from(quality, 0).growing(halfWidthMm, cell).edges(),
+                GradedMesh.from(quality, 0)
+                        .even(thicknessMm, quality.layers(thicknessMm))
+                        .edges());
+        return new Grid(mesh, lengthMm, cell, false);
+    }
+
+    private void connect(int row, int layer) {
+        int cell = layout.place(row, layer);
+        double[] y = section.across();
+        double[] z = section.down();
+        volume[cell] = dx * (y[row + 1] - y[row]) * (z[layer + 1] - z[layer]);
+        outward[cell] = section.isMetal(row + 1, layer) ? conductance(y, row, 1) : 0;
+        inward[cell] = section.isMetal(row - 1, layer) ? conductance(y, row, -1) : 0;
+        down[cell] = section.isJoinedBelow(row, layer) ? conductance(z, layer, 1) : 0;
+        up[cell] = section.isJoinedBelow(row, layer - 1) ? conductance(z, layer, -1) : 0;
+        all[cell] += outward[cell] + inward[cell] + down[cell] + up[cell];
+    }
+
+    private static double conductance(double[] edges, int cell, int step) {
+        double width = edges[cell + 1] - edges[cell];
+        double other = edges[cell + step + 1] - edges[cell + step];
+        return 1 / (width * (width + other) / 2);
+    }
+
+    /** Cells of metal. */
+    public int cells() {
+        return columns * metal;
+    }
+
+    /** Middle of a column, mm from the plate's start. */
+    public double x(int column) {
+        return (column + 0.5) * dx;
+    }
+
+    /** Middle of a row, mm. */
+    public double y(int row) {
+        return (section.across()[row] + section.across()[row + 1]) / 2;
+    }
+
+    /** Place in a column of the cell behind a face. */
+    public int cell(BoundaryFace facet) {
+        return layout.place(facet.row(), facet.layer());
+    }
+
+    /** The most connected cell, 1/mm²: what bounds the step in time. */
+    public double mostConnected() {
+        return Arrays.stream(all).max().orElse(0);
+    }
+}

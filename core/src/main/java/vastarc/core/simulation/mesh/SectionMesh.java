@@ -1,0 +1,215 @@
+package vastarc.core.simulation.mesh;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * A joint cut across its seam into cells, y across and z down from the root, mm. What is not metal stays empty.
+ *
+ * @param shape  where the metal is
+ * @param across edges of the rows
+ * @param down   edges of the layers
+ * @param front  the faces that the arc sees, in order along them
+ * @param back   the faces behind, in order along them
+ * @param bare   every face that gives heat to the air; ends where the metal goes on are none
+ */
+public record SectionMesh(
+        JointOutline shape,
+        double[] across,
+        double[] down,
+        List<BoundaryFace> front,
+        List<BoundaryFace> back,
+        List<BoundaryFace> bare) {
+
+    /** Legs are followed so far from the root, mm. */
+    public static final double LEG_MM = 40;
+
+    private static final double NEAR = 1e-9;
+
+    /** Which way a facet looks. */
+    public enum FaceDirection {
+        /** Upward. */
+        UP(0, -1),
+        /** Downward. */
+        DOWN(0, 1),
+        /** Towards smaller y. */
+        LEFT(-1, 0),
+        /** Towards greater y. */
+        RIGHT(1, 0);
+
+        /** Step across to the open side. */
+        public final int dy;
+        /** Step downward to the open side. */
+        public final int dz;
+
+        FaceDirection(int dy, int dz) {
+            this.dy = dy;
+            this.dz = dz;
+        }
+
+        boolean isLevel() {
+            return dz != 0;
+        }
+    }
+
+    /** A joint's outline. */
+    public interface JointOutline {
+
+        /** Whether there is metal at a place, mm. */
+        boolean isMetal(double y, double z);
+
+        /** How far along the arc's faces a place on them lies from the root; not a number where it is not on them. */
+        double front(double y, double z, FaceDirection side);
+
+        /** The same of the faces behind. */
+        double back(double y, double z, FaceDirection side);
+
+        /** The arc's axis from straight above the root, degrees; positive leans over the side of growing y. */
+        default double leanDeg() {
+            return 0;
+        }
+
+        /** Nothing passes through this level between what lies above and below it. */
+        default boolean isParted(double y, double z) {
+            return false;
+        }
+
+        /** Beyond this the metal goes on, mm: what is cut there is no face. */
+        default double endsAtMm() {
+            return LEG_MM;
+        }
+
+        /** Faces that look this way give heat to the air. */
+        default boolean isBare(FaceDirection side) {
+            return true;
+        }
+
+        /** Only half of it is cut, the other half is its mirror image. */
+        default boolean isMirrored() {
+            return false;
+        }
+    }
+
+    /**
+     * The side of a cell that looks into the open.
+     *
+     * @param row      of the cell
+     * @param layer    of the cell
+     * @param lengthMm of the facet across the seam
+     * @param deepMm   of the cell behind it
+     * @param placeMm  distance of its middle from the root along the faces
+     * @param fromMm   where it begins across the arc's axis
+     * @param toMm     where it ends, not before that
+     */
+    public record BoundaryFace(
+            int row,
+            int layer,
+            FaceDirection side,
+            double lengthMm,
+            double deepMm,
+            double placeMm,
+            double fromMm,
+            double toMm) {}
+
+    static SectionMesh of(JointOutline shape, double[] across, double[] down) {
+        SectionMesh cut = new SectionMesh(shape, across, down, List.of(), List.of(), List.of());
+        List<BoundaryFace> face = new ArrayList<>();
+        List<BoundaryFace> back = new ArrayList<>();
+        List<BoundaryFace> bare = new ArrayList<>();
+        for (int layer = 0; layer < down.length - 1; layer++) {
+            for (int row = 0; row < across.length - 1; row++) {
+                if (cut.isMetal(row, layer)) {
+                    for (FaceDirection side : FaceDirection.values()) {
+                        cut.sort(row, layer, side, face, back, bare);
+                    }
+                }
+            }
+        }
+        face.sort(Comparator.comparingDouble(BoundaryFace::placeMm));
+        back.sort(Comparator.comparingDouble(BoundaryFace::placeMm));
+        return new SectionMesh(shape, across, down, List.copyOf(face), List.copyOf(back), List.copyOf(bare));
+    }
+
+    private void sort(
+            int row,
+            int layer,
+            FaceDirection side,
+            List<BoundaryFace> face,
+            List<BoundaryFace> back,
+            List<BoundaryFace> bare) {
+        if (isMetal(row + side.dy, layer + side.dz)) {
+            return;
+        }
+        double y = side.dy == 0 ? middle(across, row) : across[row + (side.dy + 1) / 2];
+        double z = side.dz == 0 ? middle(down, layer) : down[layer + (side.dz + 1) / 2];
+        boolean mirror = shape.isMirrored() && side == FaceDirection.LEFT && Math.abs(y) < NEAR;
+        boolean goesOn = Math.abs(side.isLevel() ? z : y) > shape.endsAtMm() - NEAR;
+        if (mirror || goesOn || !shape.isBare(side)) {
+            return;
+        }
+        double ahead = shape.front(y, z, side);
+        double behind = shape.back(y, z, side);
+        BoundaryFace facet = facet(row, layer, side, Double.isNaN(ahead) ? behind : ahead);
+        bare.add(facet);
+        if (!Double.isNaN(ahead)) {
+            face.add(facet);
+        } else if (!Double.isNaN(behind)) {
+            back.add(facet);
+        }
+    }
+
+    private BoundaryFace facet(int row, int layer, FaceDirection side, double place) {
+        double width = across[row + 1] - across[row];
+        double height = down[layer + 1] - down[layer];
+        double lean = Math.toRadians(shape.leanDeg());
+        double y = across[row + (side == FaceDirection.RIGHT ? 1 : 0)];
+        double z = down[layer + (side == FaceDirection.DOWN ? 1 : 0)];
+        double otherY = side.isLevel() ? across[row + 1] : y;
+        double otherZ = side.isLevel() ? z : down[layer + 1];
+        double value = y * Math.cos(lean) + z * Math.sin(lean);
+        double other = otherY * Math.cos(lean) + otherZ * Math.sin(lean);
+        return new BoundaryFace(
+                row,
+                layer,
+                side,
+                side.isLevel() ? width : height,
+                side.isLevel() ? height : width,
+                place,
+                Math.min(value, other),
+                Math.max(value, other));
+    }
+
+    /** Whether a cell holds metal; false outside the section. */
+    public boolean isMetal(int row, int layer) {
+        return row >= 0
+                && layer >= 0
+                && row < across.length - 1
+                && layer < down.length - 1
+                && shape.isMetal(middle(across, row), middle(down, layer));
+    }
+
+    /** Heat can pass from a cell to the one below it. */
+    boolean isJoinedBelow(int row, int layer) {
+        return isMetal(row, layer) && isMetal(row, layer + 1) && !shape.isParted(middle(across, row), down[layer + 1]);
+    }
+
+    private static double middle(double[] edges, int cell) {
+        return (edges[cell] + edges[cell + 1]) / 2;
+    }
+
+    /** Rows across the seam. */
+    public int rows() {
+        return across.length - 1;
+    }
+
+    /** Layers downward. */
+    public int layers() {
+        return down.length - 1;
+    }
+
+    /** The whole joint over what is cut of it. */
+    public double whole() {
+        return shape.isMirrored() ? 2 : 1;
+    }
+}

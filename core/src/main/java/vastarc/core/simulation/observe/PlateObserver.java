@@ -1,0 +1,12 @@
+package vastarc.core.simulation.observe;
+
+/** Watches a plate while it is simulated. */
+public interface PlateObserver {
+
+    /**
+     * Looks at the plate between two steps.
+     *
+     * @param s since the arc's start, s
+     */
+    void look(TemperatureReader view, double s);
+}
