@@ -12,7 +12,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.advice.sheet.WallChart;
 import vastarc.core.domain.material.Material;
 

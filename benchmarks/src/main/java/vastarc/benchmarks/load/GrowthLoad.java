@@ -17,7 +17,7 @@ import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
-import vastarc.core.advice.sheet.Method;
+import vastarc.core.advice.parameters.Method;
 
 /**
  * Fills a shop with many jobs, by taking an archive of them, and measures its pages then.

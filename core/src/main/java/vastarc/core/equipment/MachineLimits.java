@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.cycle.WeldCycle;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;

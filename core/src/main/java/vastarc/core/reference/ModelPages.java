@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 
 /**
  * The model as it is written down: the pages of {@code docs/model}, and the equation behind each parameter of the sheet. The build puts them

@@ -2,7 +2,7 @@ package vastarc.core.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;

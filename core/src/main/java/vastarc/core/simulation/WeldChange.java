@@ -3,7 +3,7 @@ package vastarc.core.simulation;
 import java.util.List;
 import java.util.Optional;
 import vastarc.core.advice.cycle.CycleKey;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.units.Unit;
 import vastarc.core.domain.consumable.FillerRod;

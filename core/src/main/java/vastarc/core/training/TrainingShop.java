@@ -2,8 +2,8 @@ package vastarc.core.training;
 
 import java.util.List;
 import vastarc.core.advice.cycle.WeldCycle;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.advice.plan.WeldPlan;
-import vastarc.core.advice.sheet.ShopDefaults;
 import vastarc.core.domain.joint.ControlDevice;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;

@@ -11,7 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.cycle.WeldCycle;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;

@@ -22,7 +22,7 @@ import vastarc.core.advice.cycle.CycleSamples;
 import vastarc.core.advice.cycle.CycleTimeline;
 import vastarc.core.advice.cycle.OperatorInput;
 import vastarc.core.advice.cycle.WeldCycle;
-import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.web.format.CycleCsv;

@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import vastarc.core.advice.cycle.WeldCycle;
-import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.equipment.DialCurve;

@@ -14,7 +14,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.base.units.Unit;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;

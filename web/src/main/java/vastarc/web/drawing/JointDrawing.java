@@ -1,7 +1,7 @@
 package vastarc.web.drawing;
 
 import java.util.stream.DoubleStream;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.PoolOutline;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;

@@ -1,6 +1,6 @@
 package vastarc.web.drawing;
 
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.PoolOutline;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.domain.consumable.Cup;

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import vastarc.core.advice.sheet.ParameterKey.ParameterGroup;
+import vastarc.core.advice.parameters.ParameterKey.ParameterGroup;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.text.Phrase;

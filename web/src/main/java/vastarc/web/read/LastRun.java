@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.record.weldlog.ArcShape;
 import vastarc.core.record.weldlog.Channel;
 import vastarc.core.record.weldlog.MeasuredQuantity;

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import tools.jackson.databind.JsonNode;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.record.diagnosis.DiagnosisRequest;

@@ -15,8 +15,8 @@ import vastarc.core.advice.cycle.CycleChoices;
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.cycle.TriggerMode;
 import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
-import vastarc.core.advice.sheet.OwnValues;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.OwnValues;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.validation.Problem;
 import vastarc.web.store.job.OwnValuesText;
 

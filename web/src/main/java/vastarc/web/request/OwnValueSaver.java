@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import vastarc.core.advice.cycle.CycleKey;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.domain.joint.PulsePurpose;
 import vastarc.core.input.WeldFields;

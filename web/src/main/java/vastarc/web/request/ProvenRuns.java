@@ -2,8 +2,8 @@ package vastarc.web.request;
 
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import vastarc.core.advice.sheet.CalibrationRuns;
-import vastarc.core.advice.sheet.MachineCalibration.ProvenRun;
+import vastarc.core.advice.parameters.CalibrationRuns;
+import vastarc.core.advice.parameters.MachineCalibration.ProvenRun;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.run.WeldRunQueries;
 

@@ -10,7 +10,7 @@ import vastarc.core.advice.cycle.CycleTimeline;
 import vastarc.core.advice.cycle.CycleTimeline.MachineState;
 import vastarc.core.advice.cycle.OperatorInput;
 import vastarc.core.advice.cycle.WeldCycle;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;

@@ -1,8 +1,8 @@
 package vastarc.web.ui;
 
-import vastarc.core.advice.sheet.Method;
+import vastarc.core.advice.parameters.Method;
+import vastarc.core.advice.parameters.Range;
 import vastarc.core.advice.sheet.Parameter;
-import vastarc.core.advice.sheet.Range;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.FormattedQuantity;

@@ -2,8 +2,8 @@ package vastarc.core.advice.cycle;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import vastarc.core.advice.parameters.Range;
 import vastarc.core.advice.sheet.Parameter.RangePosition;
-import vastarc.core.advice.sheet.Range;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
 

@@ -3,8 +3,8 @@ package vastarc.core.advice.cycle;
 import java.util.Arrays;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.OwnValueRules;
-import vastarc.core.advice.sheet.ParameterKey;
 import vastarc.core.base.units.Unit;
 import vastarc.core.domain.joint.JointLimits.InputRange;
 

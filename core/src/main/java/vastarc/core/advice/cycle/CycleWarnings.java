@@ -1,8 +1,8 @@
 package vastarc.core.advice.cycle;
 
 import java.util.Optional;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.Parameter.RangePosition;
-import vastarc.core.advice.sheet.ParameterKey;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
 

@@ -8,7 +8,7 @@ import vastarc.core.advice.cycle.CycleTimeline.MachineState;
 import vastarc.core.advice.cycle.CycleTimeline.PhaseChange;
 import vastarc.core.advice.cycle.TriggerMode.ArcEnding;
 import vastarc.core.advice.cycle.TriggerMode.TriggerInput;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
 

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.tables.Maps;
 import vastarc.core.base.text.Phrase;

@@ -6,13 +6,13 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sequence.DaySchedule.ChangeoverTimes;
 import vastarc.core.advice.sequence.DaySchedule.DayActivity;
 import vastarc.core.advice.sequence.DaySchedule.DaySpan;
 import vastarc.core.advice.sequence.WeldSequence.SegmentKind;
 import vastarc.core.advice.sequence.WeldSequence.WaitReason;
 import vastarc.core.advice.sequence.WeldSequence.WeldSegment;
-import vastarc.core.advice.sheet.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 
 /** Times an order of runs over several jobs: what the welder does, what has to cool, what rests. */

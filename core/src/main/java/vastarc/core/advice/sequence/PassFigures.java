@@ -1,8 +1,8 @@
 package vastarc.core.advice.sequence;
 
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.PassSchedule.ScheduledPass;
 import vastarc.core.advice.sheet.Parameter;
-import vastarc.core.advice.sheet.ParameterKey;
-import vastarc.core.advice.sheet.PassSchedule.ScheduledPass;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.physics.heat.CoolingTime;
 

@@ -7,14 +7,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.PassSchedule;
 import vastarc.core.advice.sequence.SeamSplitter.UntimedSegment;
 import vastarc.core.advice.sequence.WeldSequence.SegmentEnd;
 import vastarc.core.advice.sequence.WeldSequence.SegmentKind;
 import vastarc.core.advice.sequence.WeldSequence.SequenceTotals;
 import vastarc.core.advice.sequence.WeldSequence.WaitReason;
 import vastarc.core.advice.sequence.WeldSequence.WeldSegment;
-import vastarc.core.advice.sheet.ParameterKey;
-import vastarc.core.advice.sheet.PassSchedule;
 import vastarc.core.advice.sheet.TackPlan;
 
 /** Gives the runs of a job their time, with every wait and its reason, and adds up what they take. */

@@ -2,9 +2,9 @@ package vastarc.core.advice.sequence;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.plan.WeldPlan;
 import vastarc.core.advice.sequence.DutyCycle.DutyUse;
-import vastarc.core.advice.sheet.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;

@@ -2,6 +2,12 @@ package vastarc.core.advice.sheet;
 
 import static vastarc.core.advice.sheet.Parameter.figure;
 
+import vastarc.core.advice.parameters.Method;
+import vastarc.core.advice.parameters.MethodCurrent;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.ParameterTopic;
+import vastarc.core.advice.parameters.Range;
+import vastarc.core.advice.parameters.SheetDecisions;
 import vastarc.core.advice.sheet.Parameter.ParameterBuilder;
 import vastarc.core.base.units.Length;
 import vastarc.core.base.units.Quantity;
@@ -12,11 +18,6 @@ import vastarc.core.physics.heat.HeatBalance;
 
 /** Currents of the machine's panel: working current, the pedal's ceiling, start and end. */
 final class CurrentRules {
-
-    /** Travel speed alone moves the current this much either way: ±20 % of travel. */
-    private static final double WELDER_SPREAD = 0.12;
-
-    private static final double TITANIUM_SPREAD = 0.25;
 
     private static final double UNEQUAL_RATIO = 1.2;
     private static final double THIN_AND_SOME = 1.15;
@@ -72,13 +73,7 @@ final class CurrentRules {
                         .map(learned -> Range.around(
                                 peak, peak * learned.low() / learned.ratio(), peak * learned.high() / learned.ratio()))
                         .orElseThrow()
-                : joined(plan, range(plan, peak));
-    }
-
-    /** ±12 %, ±25 % on titanium, around a current, A. */
-    static Range range(SheetDecisions plan, double current) {
-        double spread = plan.isTitanium() ? TITANIUM_SPREAD : WELDER_SPREAD;
-        return new Range(current, current * (1 - spread), current * (1 + spread));
+                : joined(plan, plan.currentRange(peak));
     }
 
     /**

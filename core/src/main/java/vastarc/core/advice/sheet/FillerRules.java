@@ -5,8 +5,14 @@ import static vastarc.core.advice.sheet.Parameter.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import vastarc.core.advice.parameters.FillerChoice;
+import vastarc.core.advice.parameters.Method;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.ParameterTopic;
+import vastarc.core.advice.parameters.Range;
+import vastarc.core.advice.parameters.SheetDecisions;
+import vastarc.core.advice.parameters.Stock.StockChoice;
 import vastarc.core.advice.sheet.Parameter.ParameterBuilder;
-import vastarc.core.advice.sheet.Stock.StockChoice;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
@@ -53,7 +59,7 @@ final class FillerRules {
                         plan.isTitanium() && method == Method.WIRE_BY_DEPOSIT
                                 ? plan.methods().of(ParameterTopic.TITANIUM_WIRE)
                                 : method)
-                .gaveUp(taken.gaveUp())
+                .gaveUp(StockReasons.filler(taken))
                 .from("thickness", thickness)
                 .from("deposit", Quantity.of(plan.heat().demand().depositedAreaMm2(), Unit.SQUARE_MM))
                 .other(Method.WIRE_BY_DEPOSIT, picked(Method.WIRE_BY_DEPOSIT, plan))

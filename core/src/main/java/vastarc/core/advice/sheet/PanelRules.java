@@ -2,6 +2,7 @@ package vastarc.core.advice.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import vastarc.core.advice.parameters.SheetDecisions;
 
 /** Settings of the machine's panel, in the order the welder meets them. */
 final class PanelRules {

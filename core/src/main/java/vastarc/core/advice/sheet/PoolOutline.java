@@ -2,6 +2,7 @@ package vastarc.core.advice.sheet;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.domain.joint.Groove;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;

@@ -3,6 +3,9 @@ package vastarc.core.advice.sheet;
 import static vastarc.core.advice.sheet.Parameter.figure;
 
 import java.util.List;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.Range;
+import vastarc.core.advice.parameters.SheetDecisions;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.domain.joint.PulsePurpose;
 import vastarc.core.physics.heat.ArcModel;

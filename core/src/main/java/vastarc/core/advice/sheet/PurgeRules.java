@@ -4,6 +4,12 @@ import static vastarc.core.advice.sheet.Parameter.figure;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import vastarc.core.advice.parameters.Method;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.ParameterTopic;
+import vastarc.core.advice.parameters.Range;
+import vastarc.core.advice.parameters.RootBead;
+import vastarc.core.advice.parameters.SheetDecisions;
 import vastarc.core.base.units.Length;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;

@@ -5,8 +5,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import vastarc.core.advice.parameters.ButtChoice;
+import vastarc.core.advice.parameters.CornerChoice;
+import vastarc.core.advice.parameters.FillerChoice;
+import vastarc.core.advice.parameters.MethodCurrent;
+import vastarc.core.advice.parameters.OwnValues;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.PassSchedule;
 import vastarc.core.base.validation.Caution;
 import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.consumable.Cup;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.Penetration;
 import vastarc.core.domain.joint.WeldingConditions;
@@ -26,6 +34,7 @@ import vastarc.core.physics.purge.PurgePlan.PurgeRequest;
  * @param tacks       fusion tacks and their spacing
  * @param cautions    what to mind
  * @param foot        how the current should rise and fall where a pedal controls it, and how low it may go
+ * @param cup         the cup, with or without a gas lens
  * @param gasCoverMm  how far behind the arc the cup keeps the seam under gas, mm
  * @param purgeRequest what the back is purged with, before its hold flow
  * @param own         the welder's own values used on this sheet
@@ -41,6 +50,7 @@ public record SetupSheet(
         TackPlan tacks,
         List<Caution> cautions,
         PedalRamps foot,
+        Cup cup,
         double gasCoverMm,
         PurgeRequest purgeRequest,
         OwnValues own,
@@ -66,6 +76,7 @@ public record SetupSheet(
                 tacks,
                 cautions,
                 foot,
+                cup,
                 gasCoverMm,
                 purgeRequest,
                 standing,
@@ -122,10 +133,7 @@ public record SetupSheet(
 
     /** {@return whether a gas lens is in the torch} */
     public boolean hasGasLens() {
-        return setting(ParameterKey.GAS_LENS)
-                .text()
-                .filter(GasLens.FITTED.phrase()::equals)
-                .isPresent();
+        return cup.lens();
     }
 
     /** The working current is the peak of a pulse. */

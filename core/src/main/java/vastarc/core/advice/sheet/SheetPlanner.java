@@ -6,6 +6,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import vastarc.core.advice.parameters.ChosenMethods;
+import vastarc.core.advice.parameters.FillerChoice;
+import vastarc.core.advice.parameters.OwnValues;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.PassSchedule;
+import vastarc.core.advice.parameters.ScopeRules;
+import vastarc.core.advice.parameters.SheetChoices;
+import vastarc.core.advice.parameters.SheetDecisions;
+import vastarc.core.advice.parameters.ShopDefaults;
+import vastarc.core.advice.parameters.Stock;
+import vastarc.core.advice.parameters.ThermalPlan;
+import vastarc.core.advice.parameters.WeldPass;
 import vastarc.core.advice.sheet.OwnValueRules.CheckedValues;
 import vastarc.core.advice.sheet.SetupSheet.PedalRamps;
 import vastarc.core.base.tables.Maps;
@@ -114,6 +126,7 @@ public final class SheetPlanner {
                 CautionRules.cautions(plan),
                 new PedalRamps(
                         SlopeRules.easeInS(plan), plan.taperS(), plan.tungsten().minStableA()),
+                plan.cup(),
                 TintRules.coverMm(plan),
                 PurgeRules.request(plan),
                 OwnValues.none(),

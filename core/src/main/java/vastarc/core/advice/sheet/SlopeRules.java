@@ -2,6 +2,11 @@ package vastarc.core.advice.sheet;
 
 import static vastarc.core.advice.sheet.Parameter.figure;
 
+import vastarc.core.advice.parameters.Method;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.ParameterTopic;
+import vastarc.core.advice.parameters.Range;
+import vastarc.core.advice.parameters.SheetDecisions;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.physics.heat.HeatBalance;
 

@@ -3,6 +3,7 @@ package vastarc.core.advice.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import vastarc.core.advice.parameters.SheetDecisions;
 import vastarc.core.base.tables.Table;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.domain.joint.JointForm;

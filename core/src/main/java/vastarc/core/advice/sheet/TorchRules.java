@@ -4,6 +4,11 @@ import static vastarc.core.advice.sheet.Parameter.figure;
 import static vastarc.core.advice.sheet.Parameter.words;
 
 import java.util.List;
+import vastarc.core.advice.parameters.Method;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.ParameterTopic;
+import vastarc.core.advice.parameters.Range;
+import vastarc.core.advice.parameters.SheetDecisions;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.domain.consumable.Cup;
@@ -55,7 +60,7 @@ final class TorchRules {
                 .diameterMm();
         return figure(ParameterKey.TUNGSTEN_DIAMETER, Range.around(tungsten.diameterMm(), low, high))
                 .by(plan.methods().of(ParameterTopic.TUNGSTEN_SIZE))
-                .gaveUp(plan.tungstenChoice().gaveUp())
+                .gaveUp(StockReasons.tungsten(plan.tungstenChoice()))
                 .other(Method.SMALLEST, plan.tungstenMm(Method.SMALLEST))
                 .other(Method.USUAL, plan.tungstenMm(Method.USUAL))
                 .other(Method.ONE_SIZE, plan.tungstenMm(Method.ONE_SIZE))
@@ -135,7 +140,7 @@ final class TorchRules {
                         : isClean(plan) ? "cupSize.clean" : plan.isMicro() ? "cupSize.micro" : "cupSize.pool";
         double next = Cup.atLeast(cup.boreMm() + 0.1, cup.number()).number();
         return figure(ParameterKey.CUP_SIZE, Range.around(cup.number(), cup.number(), Math.max(next, cup.number() + 1)))
-                .gaveUp(plan.cupChoice().gaveUp())
+                .gaveUp(StockReasons.cup(plan.cupChoice()))
                 .from("poolWidth", Quantity.ruled(pool))
                 .from("cupBore", Quantity.ruled(cup.boreMm()))
                 .because(
@@ -147,10 +152,12 @@ final class TorchRules {
 
     /** Gas lens: on stainless and titanium, where the finish is more than plain and in tight places; or by the shop's own method. [judgement] */
     private static Parameter lens(SheetDecisions plan) {
-        GasLens lens = GasLens.of(plan.cup().lens());
+        String lens = plan.cup().lens() ? "fitted" : "none";
         Method method = plan.methods().of(ParameterTopic.LENS);
-        String why = method == Method.LENS_BY_METAL ? lens.code() : "school";
-        return words(ParameterKey.GAS_LENS, lens.phrase()).by(method).because("gasLens." + why);
+        String why = method == Method.LENS_BY_METAL ? lens : "school";
+        return words(ParameterKey.GAS_LENS, Phrase.of("gasLens." + lens))
+                .by(method)
+                .because("gasLens." + why);
     }
 
     private static boolean isClean(SheetDecisions plan) {

@@ -3,6 +3,8 @@ package vastarc.core.advice.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Length;
 import vastarc.core.base.validation.Outcome;

@@ -6,6 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.PassKind;
+import vastarc.core.advice.parameters.PassSchedule;
+import vastarc.core.advice.parameters.Preheat;
+import vastarc.core.advice.parameters.Range;
+import vastarc.core.advice.parameters.RootBead;
+import vastarc.core.advice.parameters.SheetDecisions;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.PhysicalConstants;
 import vastarc.core.base.units.Quantity;
@@ -135,7 +142,7 @@ final class WeldRules {
     private static Parameter saddleEnd(ParameterKey key, SheetDecisions plan, double factor) {
         double current = plan.peakA() * factor;
         double angle = plan.joint().copeAngleDeg();
-        return figure(key, CurrentRules.range(plan, current))
+        return figure(key, plan.currentRange(current))
                 .from("workingCurrent", Quantity.amperes(plan.peakA()))
                 .from("copeAngle", Quantity.of(angle, Unit.DEGREE))
                 .because(

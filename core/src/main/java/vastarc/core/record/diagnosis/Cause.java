@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.tables.Table;
 
 /**

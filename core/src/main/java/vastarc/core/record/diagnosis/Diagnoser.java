@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.record.diagnosis.Cause.Answer;

@@ -3,7 +3,7 @@ package vastarc.core.record.diagnosis;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.tables.OrderedCollections;
 

@@ -2,9 +2,9 @@ package vastarc.core.record.diagnosis;
 
 import java.util.Optional;
 import java.util.Set;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.Range;
 import vastarc.core.advice.sheet.Parameter;
-import vastarc.core.advice.sheet.ParameterKey;
-import vastarc.core.advice.sheet.Range;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import vastarc.core.advice.sheet.Range;
+import vastarc.core.advice.parameters.Range;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
 import vastarc.core.physics.heat.Pulse;

@@ -6,9 +6,9 @@ import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.cycle.TriggerMode.TriggerInput;
 import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.advice.cycle.WeldCycle.PedalTimes;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.Range;
 import vastarc.core.advice.sheet.Parameter;
-import vastarc.core.advice.sheet.ParameterKey;
-import vastarc.core.advice.sheet.Range;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.physics.heat.Pulse;
 

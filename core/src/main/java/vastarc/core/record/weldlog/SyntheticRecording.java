@@ -10,7 +10,7 @@ import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.cycle.CycleTimeline.MachineState;
 import vastarc.core.advice.cycle.Phase;
 import vastarc.core.advice.cycle.WeldCycle;
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.units.PhysicalConstants;
 
 /**

@@ -1,6 +1,6 @@
 package vastarc.core.simulation.observe;
 
-import vastarc.core.advice.sheet.ParameterKey;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 
 /** The bead that a sheet calculates. */

@@ -3,6 +3,8 @@ package vastarc.core.advice.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import vastarc.core.advice.parameters.ChosenMethods;
+import vastarc.core.advice.parameters.Method;
 import vastarc.core.base.units.Length;
 import vastarc.core.domain.joint.Access;
 import vastarc.core.domain.joint.BackingBar;

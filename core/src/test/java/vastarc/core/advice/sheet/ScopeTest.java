@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
+import vastarc.core.advice.parameters.PassSchedule;
 import vastarc.core.base.units.Length;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;

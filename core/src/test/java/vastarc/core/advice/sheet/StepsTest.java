@@ -19,6 +19,7 @@ import java.util.function.BiConsumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.units.Length;
 import vastarc.core.domain.joint.Groove;
 import vastarc.core.domain.joint.Joint;

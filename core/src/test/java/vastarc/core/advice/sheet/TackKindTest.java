@@ -3,6 +3,7 @@ package vastarc.core.advice.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.advice.plan.WeldPlan;
 import vastarc.core.advice.plan.WeldPlan.PlanRequest;
 import vastarc.core.base.text.Phrasebook;

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.aggregator.ArgumentsAccessor;
 import org.junit.jupiter.params.provider.CsvFileSource;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.EdgePreparation;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.advice.sheet.WallChart.ChartCell;
 import vastarc.core.advice.sheet.WallChart.ChartRow;
 import vastarc.core.base.units.UnitSystem;

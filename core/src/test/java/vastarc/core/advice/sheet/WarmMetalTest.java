@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.Joint;

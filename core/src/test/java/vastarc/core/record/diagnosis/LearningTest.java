@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import vastarc.core.advice.sheet.MachineCalibration;
-import vastarc.core.advice.sheet.MachineCalibration.ProvenRun;
+import vastarc.core.advice.parameters.MachineCalibration;
+import vastarc.core.advice.parameters.MachineCalibration.ProvenRun;
 
 /** What a shop learns of its machines: near the truth after ten runs, never far, and of no other machine. */
 class LearningTest {

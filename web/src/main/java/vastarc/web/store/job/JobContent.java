@@ -15,10 +15,10 @@ import org.jspecify.annotations.Nullable;
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.cycle.TriggerMode;
 import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
+import vastarc.core.advice.parameters.Method;
+import vastarc.core.advice.parameters.ParameterTopic;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.advice.plan.SheetDocument;
-import vastarc.core.advice.sheet.Method;
-import vastarc.core.advice.sheet.ParameterTopic;
-import vastarc.core.advice.sheet.ShopDefaults;
 import vastarc.core.base.notation.NumberReader;
 import vastarc.core.input.WeldFields;
 

@@ -5,12 +5,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import vastarc.core.advice.parameters.ChosenMethods;
+import vastarc.core.advice.parameters.Method;
+import vastarc.core.advice.parameters.ParameterTopic;
+import vastarc.core.advice.parameters.ShopDefaults;
+import vastarc.core.advice.parameters.Stock;
 import vastarc.core.advice.plan.SheetDocument;
-import vastarc.core.advice.sheet.ChosenMethods;
-import vastarc.core.advice.sheet.Method;
-import vastarc.core.advice.sheet.ParameterTopic;
-import vastarc.core.advice.sheet.ShopDefaults;
-import vastarc.core.advice.sheet.Stock;
 import vastarc.core.base.tables.OrderedCollections;
 
 /**

@@ -4,7 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
-import vastarc.core.advice.sheet.ShopDefaults;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.input.WeldFields;
 import vastarc.web.store.TransactionRetry;
 import vastarc.web.store.job.JobContent;

@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 /** A topic on which practitioners use different rules of thumb. */
 public enum ParameterTopic {

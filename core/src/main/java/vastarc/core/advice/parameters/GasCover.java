@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.OptionalDouble;
 import vastarc.core.domain.consumable.Cup;
@@ -13,7 +13,7 @@ import vastarc.core.physics.heat.HeatBalance;
  * <p>Two bores of the cup, three with a lens, at a flow of Re 1200 in still air; with the root of the flow, within two and three. Source:
  * bench figures [judgement].
  */
-final class GasCover {
+public final class GasCover {
 
     private static final double LEAST_BORES = 2;
     private static final double MOST_BORES = 3;
@@ -31,18 +31,18 @@ final class GasCover {
     private GasCover() {}
 
     /** Behind the arc, mm. */
-    static double mm(Cup cup, double flowLPerMin) {
+    public static double mm(Cup cup, double flowLPerMin) {
         double bores = (cup.lens() ? MOST_BORES : LEAST_BORES) * Math.sqrt(cup.reynolds(flowLPerMin) / CALM_REYNOLDS);
         return cup.boreMm() * Math.min(MOST_BORES, Math.max(LEAST_BORES, bores));
     }
 
     /** Temperature at which the seam leaves the gas, °C; at most the melting point. */
-    static double leavesC(HeatBalance heat, double coverMm) {
+    public static double leavesC(HeatBalance heat, double coverMm) {
         return Math.min(heat.metal().meltC(), heat.trailingC(coverMm));
     }
 
     /** Hottest that the seam may leave the gas for its finish, °C; empty where no colour is asked for. Source: tints.csv. */
-    static OptionalDouble mostC(Joint joint, WeldingConditions conditions) {
+    public static OptionalDouble mostC(Joint joint, WeldingConditions conditions) {
         if (joint.isTitanium()) {
             return OptionalDouble.of(TITANIUM_C);
         }

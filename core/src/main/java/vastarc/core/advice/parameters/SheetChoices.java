@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import vastarc.core.physics.purge.PurgeSetup;
 

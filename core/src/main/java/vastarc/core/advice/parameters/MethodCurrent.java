@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.List;
 import java.util.Optional;
@@ -54,7 +54,7 @@ public record MethodCurrent(Method school, double currentA, Phrase note) {
     }
 
     /** The method chosen, from a comparison; the heat balance where the machine's runs do not teach a current yet. */
-    static MethodCurrent chosen(List<MethodCurrent> comparison, Method method) {
+    public static MethodCurrent chosen(List<MethodCurrent> comparison, Method method) {
         return comparison.stream()
                 .filter(current -> current.school() == method)
                 .findFirst()

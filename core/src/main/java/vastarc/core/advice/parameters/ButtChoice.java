@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.EnumMap;
 import java.util.List;
@@ -55,7 +55,7 @@ public record ButtChoice(
     }
 
     /** Both options, for a square butt that one pass from one side can do; empty for any other joint. */
-    static List<ButtChoice> compare(Joint joint, WeldingConditions conditions) {
+    public static List<ButtChoice> compare(Joint joint, WeldingConditions conditions) {
         WeldingConditions oneSide = conditions.with(draft -> {
             draft.penetration = Optional.of(Penetration.FULL);
             draft.wire = true;

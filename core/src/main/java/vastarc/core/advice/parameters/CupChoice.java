@@ -1,8 +1,8 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import vastarc.core.advice.sheet.Stock.StockChoice;
+import vastarc.core.advice.parameters.Stock.StockChoice;
 import vastarc.core.domain.consumable.Cup;
 import vastarc.core.domain.joint.Access;
 import vastarc.core.domain.joint.FinishRequirement;
@@ -39,7 +39,7 @@ final class CupChoice {
         Cup least = Cup.atLeast(bore, tight && !titanium ? MICRO_CUP : smallest).lens(lens);
         Cup wanted = tight ? least : cleanestCup(heat, least, peakA, shop.methods());
         StockChoice<Cup> cup = shop.stock().cup(wanted, bore);
-        return new StockChoice<>(cup.item().lens(lens), cup.gaveUp());
+        return new StockChoice<>(cup.item().lens(lens), cup.missing().map(missing -> missing.lens(lens)));
     }
 
     /** The smallest cup whose gas alone leaves the seam as clean as its finish wants it; the least where none does. */

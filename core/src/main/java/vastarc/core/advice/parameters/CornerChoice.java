@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -51,7 +51,7 @@ public record CornerChoice(
     }
 
     /** The weld as it is set, then what would change its back; empty for any joint but a corner. */
-    static List<CornerChoice> compare(Joint joint, WeldingConditions conditions) {
+    public static List<CornerChoice> compare(Joint joint, WeldingConditions conditions) {
         if (!joint.isCorner()) {
             return List.of();
         }

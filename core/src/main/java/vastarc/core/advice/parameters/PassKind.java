@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 /** What a pass of a weld is for. Its words: {@code pass.<name>}. */
 public enum PassKind {

@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 /**
  * How a shop works and from what: its methods, its stock, and what runs on the chosen machine have proven.

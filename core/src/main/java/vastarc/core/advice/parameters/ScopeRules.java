@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +16,7 @@ import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.physics.heat.FusionRequirement;
 
 /** What the product refuses politely: pairs that cannot be welded, runs deeper than an arc melts, currents beyond any torch. */
-final class ScopeRules {
+public final class ScopeRules {
 
     private static final double LOWEST_CURRENT_A = 1;
 
@@ -27,7 +27,8 @@ final class ScopeRules {
 
     private ScopeRules() {}
 
-    static List<Problem> problems(Joint joint, WeldingConditions conditions) {
+    /** Every reason why a joint is not planned; empty where it is. */
+    public static List<Problem> problems(Joint joint, WeldingConditions conditions) {
         List<Problem> problems = new ArrayList<>();
         if (isForeignPair(joint)) {
             problems.add(Problem.outOfScope("otherMaterial", "pair.titanium"));
@@ -63,7 +64,7 @@ final class ScopeRules {
     }
 
     /** Metals that cannot be joined by an arc: the one refusal without an alternative. */
-    static boolean isForeignPair(Joint joint) {
+    public static boolean isForeignPair(Joint joint) {
         return FillerAlloy.of(joint.material(), joint.other()).alloy().isEmpty();
     }
 
@@ -91,7 +92,7 @@ final class ScopeRules {
     }
 
     /** A current that no tungsten of the table holds or carries. */
-    static Optional<Problem> currentProblem(SheetDecisions plan) {
+    public static Optional<Problem> currentProblem(SheetDecisions plan) {
         if (plan.heat().currentA() < LOWEST_CURRENT_A) {
             return Optional.of(Problem.outOfScope("thicknessMm", "current.tooLow", Quantity.amperes(LOWEST_CURRENT_A)));
         }

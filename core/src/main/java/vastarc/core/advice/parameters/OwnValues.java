@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.EnumMap;
 import java.util.Map;
@@ -36,7 +36,8 @@ public record OwnValues(Map<ParameterKey, Double> values) {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
-    OwnValues without(ParameterKey key) {
+    /** {@return these values without one of them} */
+    public OwnValues without(ParameterKey key) {
         Map<ParameterKey, Double> fewer = new EnumMap<>(ParameterKey.class);
         fewer.putAll(values);
         fewer.remove(key);

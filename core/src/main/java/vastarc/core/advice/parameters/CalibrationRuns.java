@@ -1,8 +1,8 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.List;
 import java.util.Optional;
-import vastarc.core.advice.sheet.MachineCalibration.ProvenRun;
+import vastarc.core.advice.parameters.MachineCalibration.ProvenRun;
 import vastarc.core.domain.joint.Joint;
 
 /**

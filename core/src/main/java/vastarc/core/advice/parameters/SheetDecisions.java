@@ -1,10 +1,10 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
-import vastarc.core.advice.sheet.Stock.StockChoice;
+import vastarc.core.advice.parameters.Stock.StockChoice;
 import vastarc.core.domain.consumable.Cup;
 import vastarc.core.domain.consumable.FillerRod;
 import vastarc.core.domain.consumable.Tungsten;
@@ -38,7 +38,7 @@ import vastarc.core.physics.purge.PurgeSetup;
  * @param purge      how the back is purged
  * @param taperS     time in which the current should fall at the end, whoever does it, s
  */
-record SheetDecisions(
+public record SheetDecisions(
         ChosenMethods methods,
         Stock stock,
         HeatBalance first,
@@ -57,8 +57,14 @@ record SheetDecisions(
 
     private static final double ONE_SIZE_MM = 2.4;
 
+    /** Travel speed alone moves the current this much either way: ±20 % of travel. */
+    private static final double WELDER_SPREAD = 0.12;
+
+    private static final double TITANIUM_SPREAD = 0.25;
+
     /** The plan of a pass, from 1; what is fitted to torch and machine is chosen for the hottest of them. */
-    static SheetDecisions of(HeatBalance first, HeatBalance heat, List<WeldPass> runs, int pass, SheetChoices choices) {
+    public static SheetDecisions of(
+            HeatBalance first, HeatBalance heat, List<WeldPass> runs, int pass, SheetChoices choices) {
         ShopDefaults shop = choices.shop();
         OwnValues own = choices.own();
         ChosenMethods methods = shop.methods();
@@ -100,16 +106,24 @@ record SheetDecisions(
                 / heat.currentA();
     }
 
+    /** ±12 %, ±25 % on titanium, around a current, A. */
+    public Range currentRange(double currentA) {
+        double spread = isTitanium() ? TITANIUM_SPREAD : WELDER_SPREAD;
+        return new Range(currentA, currentA * (1 - spread), currentA * (1 + spread));
+    }
+
     /** The current in time of the pass it is for. */
-    Pulse pulse() {
+    public Pulse pulse() {
         return pulses.get(pass - 1);
     }
 
-    Tungsten tungsten() {
+    /** {@return the electrode} */
+    public Tungsten tungsten() {
         return tungstenChoice.item();
     }
 
-    Cup cup() {
+    /** {@return the cup} */
+    public Cup cup() {
         return cupChoice.item();
     }
 
@@ -129,7 +143,7 @@ record SheetDecisions(
     }
 
     /** What another method would fit here, mm. */
-    double tungstenMm(Method method) {
+    public double tungstenMm(Method method) {
         return tungsten(method, hottestA(), leastA(pulses)).diameterMm();
     }
 
@@ -148,59 +162,68 @@ record SheetDecisions(
                 1, Math.max(freeze, heat.pool().lengthMm() / heat.demand().speedMmPerS()));
     }
 
-    Joint joint() {
+    /** {@return the joint} */
+    public Joint joint() {
         return heat.joint();
     }
 
-    WeldingConditions practice() {
+    /** {@return the welding conditions} */
+    public WeldingConditions practice() {
         return heat.practice();
     }
 
-    ControlDevice control() {
+    /** {@return what governs the current} */
+    public ControlDevice control() {
         return heat.practice().control();
     }
 
-    double peakA() {
+    /** {@return the current of the pass, its peak where it is pulsed, A} */
+    public double peakA() {
         return pulse().peakA();
     }
 
     /** Peak of the hottest pass, A: what tungsten, ceiling, torch and hood are chosen by. */
-    double hottestA() {
+    public double hottestA() {
         return highest(pulses, Pulse::peakA);
     }
 
     /** RMS of the hottest pass, A. */
-    double hottestRmsA() {
+    public double hottestRmsA() {
         return highest(pulses, Pulse::rmsA);
     }
 
     /** What the chosen method makes of a current by the heat balance. */
-    double methodFactor() {
+    public double methodFactor() {
         return factor(comparison, methods, heat);
     }
 
-    Penetration penetration() {
+    /** {@return how deep it fuses} */
+    public Penetration penetration() {
         return Penetration.of(joint(), practice());
     }
 
-    boolean isMicro() {
+    /** Whether it is so thin that micro-TIG rules apply. */
+    public boolean isMicro() {
         return peakA() < CupChoice.MICRO_BELOW_A;
     }
 
-    boolean isTitanium() {
+    /** Whether either member is titanium. */
+    public boolean isTitanium() {
         return joint().isTitanium();
     }
 
     /** Seams that close on themselves start on metal, not on an edge. */
-    boolean startsAtEdge() {
+    public boolean startsAtEdge() {
         return !joint().form().isTube();
     }
 
-    Position position() {
+    /** {@return the welding position} */
+    public Position position() {
         return practice().position();
     }
 
-    JointForm form() {
+    /** {@return the form of the joint} */
+    public JointForm form() {
         return joint().form();
     }
 
@@ -209,7 +232,8 @@ record SheetDecisions(
         return control() == ControlDevice.LIFT_ONLY ? 0 : taperS;
     }
 
-    CoolingTime cooling() {
+    /** {@return how the end of the weld cools} */
+    public CoolingTime cooling() {
         return heat.cooling(fadeS(), CoolingTime.UNDER_GAS);
     }
 }

@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -78,7 +78,7 @@ public record PassSchedule(
     }
 
     /** The plan of a joint that takes more than one run; empty for one that does not. */
-    static Optional<PassSchedule> of(SheetDecisions plan) {
+    public static Optional<PassSchedule> of(SheetDecisions plan) {
         List<WeldPass> runs = plan.runs();
         if (runs.size() == 1) {
             return Optional.empty();
@@ -109,7 +109,7 @@ public record PassSchedule(
     private static ScheduledPass pass(SheetDecisions plan, WeldPass pass, Pulse pulse, double wireMm) {
         double current = pulse.peakA();
         double speed = pass.demand().speedMmPerS();
-        Range range = CurrentRules.range(plan, current);
+        Range range = plan.currentRange(current);
         Tungsten tungsten = plan.tungsten();
         return new ScheduledPass(
                 pass.kind(),

@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +22,7 @@ import vastarc.core.physics.heat.HeatBalance;
  * @param demand   what it melts, and the section it lays
  * @param currentA its steady current by the heat balance, A
  */
-record WeldPass(PassKind kind, FusionRequirement demand, double currentA) {
+public record WeldPass(PassKind kind, FusionRequirement demand, double currentA) {
 
     private static final double ROOT_MM2 = FusionRequirement.ROOT_AREA_MM2;
     private static final double FILL_MM2 = 14;

@@ -1,11 +1,11 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.Penetration;
 import vastarc.core.physics.heat.HeatBalance;
 
 /** Width of the bead on the back of a weld, left by its first pass. */
-final class RootBead {
+public final class RootBead {
 
     private static final double LEAST_OPEN_ROOT_MM = 3;
     private static final double MOST_OPEN_ROOT_MM = 5;
@@ -18,7 +18,7 @@ final class RootBead {
      * Width with its range, mm: of an open root 3 to 5, a little wider than its gap [judgement]; else what melts behind by the heat balance ±30 % [fitted]; 0 where
      * the back stays solid or is closed.
      */
-    static Range of(HeatBalance first) {
+    public static Range of(HeatBalance first) {
         Joint joint = first.joint();
         if (isOpenRoot(first)) {
             double gap = joint.groove().orElseThrow().gap().inMillimetres();
@@ -30,7 +30,7 @@ final class RootBead {
     }
 
     /** The root run of a V that is melted through its open gap. */
-    static boolean isOpenRoot(HeatBalance first) {
+    public static boolean isOpenRoot(HeatBalance first) {
         return Penetration.of(first.joint(), first.practice()) == Penetration.FULL
                 && first.joint().groove().isPresent()
                 && first.joint().hasOpenBack();

@@ -1,4 +1,4 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.List;
 import vastarc.core.base.validation.Outcome;
@@ -25,20 +25,22 @@ public final class ThermalPlan {
     }
 
     /** Of a joint that is known to be within what is planned. */
-    static ThermalPlan inScope(Joint joint, WeldingConditions conditions) {
+    public static ThermalPlan inScope(Joint joint, WeldingConditions conditions) {
         return new ThermalPlan(HeatBalance.of(joint, Preheat.warmed(joint, conditions)));
     }
 
-    HeatBalance heat() {
+    /** {@return the heat balance of the first pass} */
+    public HeatBalance heat() {
         return heat;
     }
 
-    List<WeldPass> runs() {
+    /** {@return every arc run of the joint, the first one first} */
+    public List<WeldPass> runs() {
         return runs;
     }
 
     /** The plan of the first pass in a shop. */
-    SheetDecisions first(SheetChoices choices) {
+    public SheetDecisions first(SheetChoices choices) {
         return SheetDecisions.of(heat, heat, runs, 1, choices);
     }
 }

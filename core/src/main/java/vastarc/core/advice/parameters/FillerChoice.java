@@ -1,8 +1,8 @@
-package vastarc.core.advice.sheet;
+package vastarc.core.advice.parameters;
 
 import java.util.List;
 import java.util.stream.Stream;
-import vastarc.core.advice.sheet.Stock.StockChoice;
+import vastarc.core.advice.parameters.Stock.StockChoice;
 import vastarc.core.domain.consumable.FillerRod;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.physics.heat.FusionRequirement;
@@ -42,7 +42,7 @@ public record FillerChoice(
     private static final double POOL_CAPACITY_J_PER_KG_K = 800;
 
     /** The three methods' diameters for this joint. */
-    static List<FillerChoice> compare(SheetDecisions plan) {
+    public static List<FillerChoice> compare(SheetDecisions plan) {
         return Stream.of(Method.WIRE_THINNER, Method.WIRE_BY_DEPOSIT, Method.WIRE_THICKER)
                 .map(method -> of(method, plan))
                 .toList();
@@ -57,7 +57,7 @@ public record FillerChoice(
     }
 
     /** The diameter a method picks. */
-    static FillerRod pick(Method method, SheetDecisions plan) {
+    public static FillerRod pick(Method method, SheetDecisions plan) {
         return pick(method, plan.first(), plan.methods());
     }
 
@@ -74,7 +74,7 @@ public record FillerChoice(
      * The usual diameter by thickness, on a fillet the thicker one of two; thicker where a welder could not feed it fast enough, as far as the
      * sheet bears it. Source: wires.csv; 300 mm/min [judgement].
      */
-    static FillerRod usual(HeatBalance heat, boolean thinTitanium) {
+    public static FillerRod usual(HeatBalance heat, boolean thinTitanium) {
         Joint joint = heat.joint();
         double t = joint.wireThicknessMm();
         FillerRod usual =
@@ -95,12 +95,12 @@ public record FillerChoice(
     }
 
     /** Feed of a rod, mm/min: \( 60 A v/A_w \); A section laid, mm², v travel, mm/s, A_w section of the rod, mm². Source: arithmetic. */
-    static double feedMmPerMin(FusionRequirement requirement, FillerRod rod) {
+    public static double feedMmPerMin(FusionRequirement requirement, FillerRod rod) {
         return requirement.depositedAreaMm2() * requirement.speedMmPerS() / rod.sectionMm2() * 60;
     }
 
     /** Titanium takes wire no thicker than the wall, unless the shop goes by the steel table. */
-    static boolean isThinTitanium(SheetDecisions plan) {
+    public static boolean isThinTitanium(SheetDecisions plan) {
         return isThinTitanium(plan.first(), plan.methods());
     }
 
@@ -108,7 +108,8 @@ public record FillerChoice(
         return first.joint().isTitanium() && methods.of(ParameterTopic.TITANIUM_WIRE) == Method.TITANIUM_WIRE_THIN;
     }
 
-    static FillerChoice of(Method method, SheetDecisions plan) {
+    /** {@return the filler alloy of a joint} */
+    public static FillerChoice of(Method method, SheetDecisions plan) {
         HeatBalance heat = plan.heat();
         FillerRod wire = pick(method, plan);
         double ratio = wire.sectionMm2() / pick(Method.WIRE_BY_DEPOSIT, plan).sectionMm2();
