@@ -75,7 +75,7 @@ class ModelPagesTest {
         List<String> lines = Files.readAllLines(Path.of("../docs/model/sources.csv"));
         assertThat(lines.get(0)).isEqualTo("key,kind,title");
         assertThat(lines.stream().skip(1).map(line -> line.split(",")[1]))
-                .isSubsetOf("standard", "textbook", "handbook", "simulation", "judgement", "fitted");
+                .isSubsetOf("standard", "textbook", "handbook", "simulated", "judgement", "fitted");
         String index = ModelPages.named(ModelPages.INDEX).orElseThrow().text();
         assertThat(lines.stream()
                         .skip(1)

@@ -15,7 +15,7 @@ import org.apache.commons.csv.CSVParser;
 /** Reads a table of the trade from the class path, row by row, and refuses a malformed one. */
 public final class Table {
 
-    private static final Set<String> COMMON = Set.of("kind", "note");
+    private static final Set<String> COMMON = Set.of("source", "note");
     private static final CSVFormat FORMAT = CSVFormat.DEFAULT
             .builder()
             .setHeader()
@@ -30,7 +30,7 @@ public final class Table {
     /**
      * All rows of {@code tables/<name>}.
      *
-     * @param columns every column but {@code kind} and {@code note}, which each table has
+     * @param columns every column but {@code source} and {@code note}, which each table has
      * @throws IllegalStateException naming file, line and column, if the file is missing or malformed
      */
     public static List<Row> read(String name, Set<String> columns) {
@@ -54,7 +54,7 @@ public final class Table {
             if (rows.isEmpty()) {
                 throw new IllegalStateException("table " + name + " has no rows");
             }
-            rows.forEach(Row::kind);
+            rows.forEach(Row::source);
             return rows;
         }
     }
@@ -121,9 +121,14 @@ public final class Table {
             }
         }
 
-        /** {@return the kind of source of the row} */
-        public SourceKind kind() {
-            return named("kind", SourceKind.class);
+        /**
+         * {@return where the row comes from}
+         *
+         * @throws IllegalStateException if {@code docs/model/sources.csv} has no such key
+         */
+        public Source source() {
+            return Source.of(text("source"))
+                    .orElseThrow(() -> fault("source", "is not a key of sources.csv: " + text("source")));
         }
 
         private IllegalStateException fault(String column, String what) {

@@ -96,6 +96,6 @@ public record MaterialProperties(
                 row.number("rho_liquid"),
                 row.number("k_cool"),
                 row.number("c_cool"),
-                row.kind());
+                row.source().kind());
     }
 }

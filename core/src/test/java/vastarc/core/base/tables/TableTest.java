@@ -20,31 +20,31 @@ class TableTest {
 
     @Test
     void readsRowsAndSkipsComments() throws IOException {
-        assertThat(read("# title\na,kind,note\n1.5,HANDBOOK,x\n"))
+        assertThat(read("# title\na,source,note\n1.5,trade,x\n"))
                 .singleElement()
                 .satisfies(row -> {
                     assertThat(row.number("a")).isEqualTo(1.5);
-                    assertThat(row.kind()).isEqualTo(SourceKind.HANDBOOK);
+                    assertThat(row.source().kind()).isEqualTo(SourceKind.HANDBOOK);
                 });
     }
 
     @Test
-    void refusesARowWithoutItsSourceKind() {
-        assertThatThrownBy(() -> read("a,kind,note\n1,,\n"))
+    void refusesARowWithoutItsSource() {
+        assertThatThrownBy(() -> read("a,source,note\n1,,\n"))
                 .hasMessageContaining("t.csv")
-                .hasMessageContaining("kind");
-        assertThatThrownBy(() -> read("a,kind,note\n1,RUMOUR,\n")).hasMessageContaining("RUMOUR");
+                .hasMessageContaining("source");
+        assertThatThrownBy(() -> read("a,source,note\n1,RUMOUR,\n")).hasMessageContaining("RUMOUR");
     }
 
     @Test
     void refusesUnknownAndMissingColumns() {
-        assertThatThrownBy(() -> read("a,b,kind,note\n1,2,HANDBOOK,\n")).hasMessageContaining("unknown column b");
-        assertThatThrownBy(() -> read("kind,note\nHANDBOOK,\n")).hasMessageContaining("column a is missing");
+        assertThatThrownBy(() -> read("a,b,source,note\n1,2,trade,\n")).hasMessageContaining("unknown column b");
+        assertThatThrownBy(() -> read("source,note\ntrade,\n")).hasMessageContaining("column a is missing");
     }
 
     @Test
     void namesTheCellThatIsNoNumber() throws IOException {
-        Table.Row row = read("a,kind,note\nx,HANDBOOK,\n").get(0);
+        Table.Row row = read("a,source,note\nx,trade,\n").get(0);
 
         assertThatThrownBy(() -> row.number("a")).hasMessageContaining("row 2, column a is not a number");
     }
