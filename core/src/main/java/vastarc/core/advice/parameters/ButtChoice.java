@@ -36,7 +36,7 @@ import vastarc.core.physics.heat.HeatBalance;
  * @param pullDeg      out of flat, degrees
  */
 public record ButtChoice(
-        String way,
+        ButtWay way,
         boolean possible,
         boolean chosen,
         double currentA,
@@ -44,6 +44,14 @@ public record ButtChoice(
         double heatInputKjPerMm,
         double shrinkageMm,
         double pullDeg) {
+
+    /** How a thin butt is fused. */
+    public enum ButtWay {
+        /** From both sides, without filler. */
+        BOTH_SIDES,
+        /** From one side, with filler. */
+        ONE_SIDE
+    }
 
     private static final Map<Family, Double> EXPANSION_PER_K = expansion();
 
@@ -72,11 +80,11 @@ public record ButtChoice(
             draft.wire = false;
         });
         return List.of(
-                of("BOTH_SIDES", joint, bothSides, chosen == Penetration.BOTH_SIDES && !conditions.wire()),
-                of("ONE_SIDE", joint, oneSide, chosen == Penetration.FULL && conditions.wire()));
+                of(ButtWay.BOTH_SIDES, joint, bothSides, chosen == Penetration.BOTH_SIDES && !conditions.wire()),
+                of(ButtWay.ONE_SIDE, joint, oneSide, chosen == Penetration.FULL && conditions.wire()));
     }
 
-    private static ButtChoice of(String way, Joint joint, WeldingConditions conditions, boolean chosen) {
+    private static ButtChoice of(ButtWay way, Joint joint, WeldingConditions conditions, boolean chosen) {
         HeatBalance heat = HeatBalance.of(joint, conditions, FusionRequirement.of(joint, conditions));
         boolean both = Penetration.of(joint, conditions) == Penetration.BOTH_SIDES;
         int passes = both ? 2 : 1;
