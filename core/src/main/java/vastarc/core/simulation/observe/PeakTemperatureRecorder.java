@@ -20,7 +20,7 @@ public final class PeakTemperatureRecorder {
     final FaceTemperatures back;
     /**
      * The front with the heat that falls on it. Where the pool ends, solid metal of less conductivity lies below stirred liquid: there its steep
-     * slope, carried on as a parabola, reaches too far, by 3 % of a width at LIVE; without it widths come within 1.5 % of the finest cells'.
+     * slope, carried on as a parabola, reaches too far (decision 056): the hottest place is read with it, widths without.
      */
     private final FaceTemperatures heated;
 
