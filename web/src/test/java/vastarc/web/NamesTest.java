@@ -2,13 +2,9 @@ package vastarc.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.sun.source.tree.AnnotationTree;
 import com.sun.source.tree.ClassTree;
 import com.sun.source.tree.CompilationUnitTree;
-import com.sun.source.tree.MethodTree;
 import com.sun.source.tree.Tree;
-import com.sun.source.tree.VariableTree;
-import com.sun.source.util.DocTrees;
 import com.sun.source.util.JavacTask;
 import com.sun.source.util.TreePathScanner;
 import java.io.IOException;
@@ -23,21 +19,16 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javax.lang.model.element.Modifier;
 import javax.tools.JavaCompiler;
 import javax.tools.StandardJavaFileManager;
 import javax.tools.ToolProvider;
 import org.junit.jupiter.api.Test;
 
-/** One name for one thing: a simple type name once in a module, no bare participle, and a comment on whatever others call. */
+/** One name for one thing: a simple type name once in a module, and no bare participle. */
 class NamesTest {
 
     private static final Path CORE = Path.of("../core/src/main/java");
     private static final Path WEB = Path.of("src/main/java");
-
-    /** Packages of the web that several places use; the places themselves are read from their pages. */
-    private static final Pattern SHARED =
-            Pattern.compile("vastarc\\.web\\.(store|request|ui|format|security|stream|work|paper|drawing)(\\..*)?");
 
     private static final Pattern PARTICIPLE = Pattern.compile("[A-Z][a-z]+(ed|ing)"
             + "|Told|Seen|Known|Said|Taken|Given|Laid|Kept|Held|Heard|Found|Begun|Drawn|Stood|Shown|Brought|Sent|Set"
@@ -79,16 +70,6 @@ class NamesTest {
         }
     }
 
-    @Test
-    void whateverOthersCallHasAComment() throws IOException {
-        List<String> bare = new ArrayList<>();
-        Types types = new Types(type -> {});
-        types.uncommented = bare;
-        types.read(CORE);
-        types.read(WEB);
-        assertThat(bare).isEmpty();
-    }
-
     /** A comment that says what a formula is checked by names a table or a test that is there. */
     @Test
     void whatAFormulaIsCheckedByIsThere() throws IOException {
@@ -114,12 +95,10 @@ class NamesTest {
 
     private record Type(String owner, String name) {}
 
-    /** Goes through the types and methods of a source tree. */
+    /** Goes through the types of a source tree. */
     private static final class Types extends TreePathScanner<Void, Void> {
 
         private final java.util.function.Consumer<Type> found;
-        private List<String> uncommented = new ArrayList<>();
-        private DocTrees docs;
 
         Types(java.util.function.Consumer<Type> found) {
             this.found = found;
@@ -135,16 +114,10 @@ class NamesTest {
             try (StandardJavaFileManager files = compiler.getStandardFileManager(null, null, null)) {
                 JavacTask task = (JavacTask) compiler.getTask(
                         null, files, null, List.of("-proc:none"), null, files.getJavaFileObjectsFromPaths(sources));
-                docs = DocTrees.instance(task);
                 for (CompilationUnitTree unit : task.parse()) {
                     scan(unit, null);
                 }
             }
-        }
-
-        private boolean isShared() {
-            String name = getCurrentPath().getCompilationUnit().getPackageName().toString();
-            return name.startsWith("vastarc.core") || SHARED.matcher(name).matches();
         }
 
         private String owner() {
@@ -154,48 +127,12 @@ class NamesTest {
                     : String.valueOf(getCurrentPath().getCompilationUnit().getPackageName());
         }
 
-        /** Whether what encloses it can be seen from another package. */
-        private boolean isSeen() {
-            for (Tree tree : getCurrentPath().getParentPath()) {
-                if (tree instanceof ClassTree type
-                        && !type.getModifiers().getFlags().contains(Modifier.PUBLIC)) {
-                    return false;
-                }
-            }
-            return isShared();
-        }
-
         @Override
         public Void visitClass(ClassTree type, Void nothing) {
             if (!type.getSimpleName().isEmpty()) {
                 found.accept(new Type(owner(), type.getSimpleName().toString()));
-                note(type.getModifiers().getFlags(), owner() + "." + type.getSimpleName());
             }
             return super.visitClass(type, nothing);
-        }
-
-        @Override
-        public Void visitMethod(MethodTree method, Void nothing) {
-            boolean inherited = method.getModifiers().getAnnotations().stream()
-                    .map(AnnotationTree::getAnnotationType)
-                    .anyMatch(annotation -> annotation.toString().equals("Override"));
-            if (!inherited && method.getReturnType() != null) {
-                note(method.getModifiers().getFlags(), owner() + "." + method.getName());
-            }
-            return super.visitMethod(method, nothing);
-        }
-
-        /** Constants, enum constants and public fields; a local variable or parameter is never public. */
-        @Override
-        public Void visitVariable(VariableTree variable, Void nothing) {
-            note(variable.getModifiers().getFlags(), owner() + "." + variable.getName());
-            return super.visitVariable(variable, nothing);
-        }
-
-        private void note(Set<Modifier> flags, String name) {
-            if (flags.contains(Modifier.PUBLIC) && isSeen() && docs.getDocComment(getCurrentPath()) == null) {
-                uncommented.add(name);
-            }
         }
     }
 }

@@ -3,7 +3,7 @@ package vastarc.core.equipment;
 /** Something that reads the current on a lead: a clamp meter, real or simulated. */
 public interface CurrentMeter {
 
-    /** What it shows now. */
+    /** {@return what it shows now} */
     ClampReading read();
 
     /**

@@ -45,7 +45,11 @@ public final class DialCurve {
         this.slope = slopes(x, y);
     }
 
-    /** A curve through readings; empty with fewer than two places. Readings at one place are averaged. */
+    /**
+     * {@return a curve through readings; empty with fewer than two places} Readings at one place are averaged.
+     *
+     * @param readings the readings
+     */
     public static Optional<DialCurve> of(List<DialReading> readings) {
         Map<Double, Double> merged = readings.stream()
                 .collect(Collectors.groupingBy(
@@ -108,7 +112,11 @@ public final class DialCurve {
         return readings;
     }
 
-    /** Current at a place, A; that of the nearest reading beyond them. */
+    /**
+     * {@return current at a place, A; that of the nearest reading beyond them}
+     *
+     * @param place where the control is set
+     */
     public double ampsAt(double place) {
         int last = x.length - 1;
         if (place <= x[0]) {
@@ -136,7 +144,11 @@ public final class DialCurve {
         return i;
     }
 
-    /** Place that gives a current, the first of several; the nearest reading's beyond them. */
+    /**
+     * {@return place that gives a current, the first of several; the nearest reading's beyond them}
+     *
+     * @param amps current, A
+     */
     public double placeOf(double amps) {
         int last = x.length - 1;
         if (amps <= y[0]) {
@@ -152,12 +164,20 @@ public final class DialCurve {
         return new BrentSolver(PLACE_TOLERANCE).solve(MAX_EVALUATIONS, place -> ampsAt(place) - amps, x[i], x[i + 1]);
     }
 
-    /** The current lies between the lowest and the highest reading. */
+    /**
+     * {@return whether the current lies between the lowest and the highest reading}
+     *
+     * @param amps current, A
+     */
     public boolean covers(double amps) {
         return amps >= y[0] && amps <= y[y.length - 1];
     }
 
-    /** How far the current at a place may be off, ± A. */
+    /**
+     * {@return how far the current at a place may be off, ± A}
+     *
+     * @param place where the control is set
+     */
     public double uncertaintyA(double place) {
         double amps = ampsAt(place);
         double meter = METER_SHARE * amps + METER_A;
@@ -172,7 +192,10 @@ public final class DialCurve {
         return Math.hypot(meter, Math.abs(amps - straight) / 2 + unseen);
     }
 
-    /** Where one more reading would reduce the uncertainty most: an end not yet seen, else the middle of the gap across which the current changes most. */
+    /**
+     * {@return where one more reading would reduce the uncertainty most: an end not yet seen, else the middle of the
+     * gap across which the current changes most}
+     */
     public double nextPlace() {
         if (x[0] > END_GAP) {
             return 0;
@@ -193,12 +216,16 @@ public final class DialCurve {
         return (x[gap + 1] - x[gap]) * (y[gap + 1] - y[gap] + 1e-6);
     }
 
-    /** The first places worth reading on a dial of which nothing is known. */
+    /**
+     * {@return the first places worth reading on a dial of which nothing is known}
+     *
+     * @param readings the readings
+     */
     public static double firstPlace(List<DialReading> readings) {
         return !readings.isEmpty() && readings.get(0).place() < 0.5 ? 1 : 0;
     }
 
-    /** Readings that fall where the dial rises, or are far from what their neighbours say. */
+    /** {@return readings that fall where the dial rises, or are far from what their neighbours say} */
     public List<Phrase> warnings() {
         List<Phrase> warnings = new ArrayList<>();
         for (int i = 1; i < readings.size(); i++) {

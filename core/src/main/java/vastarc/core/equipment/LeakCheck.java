@@ -31,7 +31,13 @@ public record LeakCheck(double volumeL, double dropBar, double seconds) {
     /** Time over which it falls. */
     public static final InputRange TIME = new InputRange("seconds", 5, 7200, Unit.SECOND);
 
-    /** The check, or what is wrong with its figures. */
+    /**
+     * {@return the check, or what is wrong with its figures}
+     *
+     * @param volumeL volume, L
+     * @param dropBar fall of the pressure, bar
+     * @param seconds time, s
+     */
     public static Outcome<LeakCheck> of(double volumeL, double dropBar, double seconds) {
         List<Problem> problems = new ArrayList<>();
         VOLUME.check(volumeL).ifPresent(problems::add);
@@ -40,7 +46,12 @@ public record LeakCheck(double volumeL, double dropBar, double seconds) {
         return problems.isEmpty() ? Outcome.of(new LeakCheck(volumeL, dropBar, seconds)) : Outcome.failed(problems);
     }
 
-    /** Volume of a hose, L, with 0.03 L for torch and fittings. */
+    /**
+     * {@return volume of a hose, L, with 0.03 L for torch and fittings}
+     *
+     * @param lengthM length, m
+     * @param boreMm inside diameter, mm
+     */
     public static double hoseVolumeL(double lengthM, double boreMm) {
         return Math.PI / 4 * boreMm * boreMm * lengthM / 1000 + 0.03;
     }

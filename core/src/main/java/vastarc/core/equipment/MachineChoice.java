@@ -21,7 +21,12 @@ public record MachineChoice(int index, int marks, List<Phrase> reasons) {
     private static final int MISSING = 2;
     private static final int BLIND = 1;
 
-    /** The machines, the most suitable first; alike ones stay in their order. */
+    /**
+     * {@return the machines, the most suitable first; alike ones stay in their order}
+     *
+     * @param cycle the weld cycle
+     * @param machines the machine profiles
+     */
     public static List<MachineChoice> ranked(WeldCycle cycle, List<MachineProfile> machines) {
         List<MachineChoice> choices = new ArrayList<>();
         for (int i = 0; i < machines.size(); i++) {

@@ -27,7 +27,13 @@ public final class MachineLimits {
         this.torch = torch;
     }
 
-    /** Everything that does not reach; empty where the job fits. */
+    /**
+     * {@return everything that does not reach; empty where the job fits}
+     *
+     * @param cycle the weld cycle
+     * @param machine the machine
+     * @param torch the torch; empty if none is chosen
+     */
     public static List<CapabilityGap> of(WeldCycle cycle, MachineProfile machine, Optional<TorchProfile> torch) {
         MachineLimits limits = new MachineLimits(cycle, machine, torch);
         limits.currents();

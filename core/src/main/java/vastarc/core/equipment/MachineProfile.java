@@ -66,7 +66,12 @@ public record MachineProfile(
     /** A control logic the machine offers. */
     public record OfferedTriggerMode(TriggerModeName logic, Set<SupportedSetting> honours) {
 
-        /** With all that the logic usually honours. */
+        /**
+         * With all that the logic usually honours.
+         *
+         * @param mode the trigger mode
+         * @return the offered trigger mode
+         */
         public static OfferedTriggerMode usual(TriggerModeName mode) {
             return new OfferedTriggerMode(mode, TriggerMode.of(mode).honours());
         }
@@ -85,7 +90,11 @@ public record MachineProfile(
         elements = List.copyOf(elements);
     }
 
-    /** The logic as this machine runs it; empty where it does not offer it. */
+    /**
+     * {@return the logic as this machine runs it; empty where it does not offer it}
+     *
+     * @param name the name
+     */
     public Optional<TriggerMode> logic(TriggerModeName name) {
         return logics.stream()
                 .filter(offer -> offer.logic() == name)
@@ -93,7 +102,11 @@ public record MachineProfile(
                 .map(OfferedTriggerMode::asLogic);
     }
 
-    /** {@return the control of a setting; empty if the panel has none} */
+    /**
+     * {@return the control of a setting; empty if the panel has none}
+     *
+     * @param setting the setting
+     */
     public Optional<PanelElement> control(PanelSetting setting) {
         return elements.stream()
                 .filter(element ->
@@ -101,7 +114,11 @@ public record MachineProfile(
                 .findFirst();
     }
 
-    /** {@return the control with an id; empty if there is none} */
+    /**
+     * {@return the control with an id; empty if there is none}
+     *
+     * @param id the id
+     */
     public Optional<PanelElement> element(String id) {
         return elements.stream().filter(element -> element.id().equals(id)).findFirst();
     }

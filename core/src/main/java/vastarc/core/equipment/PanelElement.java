@@ -48,17 +48,17 @@ public record PanelElement(
         /** A gas valve. */
         VALVE;
 
-        /** It is switched from stop to stop. */
+        /** {@return whether it is switched from stop to stop} */
         public boolean isSwitched() {
             return this == SELECTOR || this == TOGGLE || this == BUTTON;
         }
 
-        /** It is plugged in rather than set. */
+        /** {@return whether it is plugged in rather than set} */
         public boolean isPlugged() {
             return this == PEDAL || this == TORCH_SWITCH;
         }
 
-        /** The key of its name in {@code words.properties}. */
+        /** {@return the key of its name in {@code words.properties}} */
         public String words() {
             return "element." + name();
         }
@@ -80,17 +80,33 @@ public record PanelElement(
             Optional<Double> low,
             Optional<Double> high) {
 
-        /** {@return a stop that selects a choice} */
+        /**
+         * {@return a stop that selects a choice}
+         *
+         * @param label the label of the stop
+         * @param choice the choice
+         */
         public static SwitchStop choice(String label, String choice) {
             return new SwitchStop(label, Optional.of(choice), Optional.empty(), Optional.empty(), Optional.empty());
         }
 
-        /** {@return a stop that sets a value in the unit of the control} */
+        /**
+         * {@return a stop that sets a value in the unit of the control}
+         *
+         * @param label the label of the stop
+         * @param value the value
+         */
         public static SwitchStop figure(String label, double value) {
             return new SwitchStop(label, Optional.empty(), Optional.of(value), Optional.empty(), Optional.empty());
         }
 
-        /** {@return a stop that selects a range of the main scale, in the unit of the control} */
+        /**
+         * {@return a stop that selects a range of the main scale, in the unit of the control}
+         *
+         * @param label the label of the stop
+         * @param low lowest value
+         * @param high highest value
+         */
         public static SwitchStop range(String label, double low, double high) {
             return new SwitchStop(label, Optional.empty(), Optional.empty(), Optional.of(low), Optional.of(high));
         }
@@ -102,7 +118,12 @@ public record PanelElement(
         menuPath = List.copyOf(menuPath);
     }
 
-    /** Where the control must be set for a figure in its own unit: share of the sweep, number of the nearest stop, or figure shown. */
+    /**
+     * {@return where the control must be set for a figure in its own unit: share of the sweep, number of the nearest
+     * stop, or figure shown}
+     *
+     * @param value the value
+     */
     public double placeOf(double value) {
         if (kind.isSwitched()) {
             return nearestStop(value);
@@ -125,7 +146,11 @@ public record PanelElement(
         return Math.abs(stops.get(stop).value().orElse(Double.MAX_VALUE) - value);
     }
 
-    /** The figure a place sets, in the control's own unit. */
+    /**
+     * {@return the figure a place sets, in the control's own unit}
+     *
+     * @param place where the control is set
+     */
     public double valueAt(double place) {
         if (kind.isSwitched()) {
             return stops.get((int) place).value().orElseThrow();
@@ -134,7 +159,11 @@ public record PanelElement(
         return kind == ControlKind.KNOB ? own.settable(own.value(place)) : own.settable(place);
     }
 
-    /** The stop that chooses a value; empty where the panel has none. */
+    /**
+     * {@return the stop that chooses a value; empty where the panel has none}
+     *
+     * @param choice the choice
+     */
     public Optional<Integer> stopOf(String choice) {
         for (int i = 0; i < stops.size(); i++) {
             if (stops.get(i).choice().filter(choice::equals).isPresent()) {
@@ -144,7 +173,12 @@ public record PanelElement(
         return Optional.empty();
     }
 
-    /** Half of what this control can be set by, in its own unit at a value: a translation there and back may lose as much. */
+    /**
+     * {@return half of what this control can be set by, in its own unit at a value: a translation there and back may
+     * lose as much}
+     *
+     * @param value the value
+     */
     public double resolution(double value) {
         if (kind.isSwitched()) {
             double widest = 0;
@@ -159,7 +193,12 @@ public record PanelElement(
         return scale.orElseThrow().step() / 2;
     }
 
-    /** Whether the control can be set there: a share of a knob's sweep, a stop's number, a figure within a display's scale. */
+    /**
+     * {@return whether the control can be set there: a share of a knob's sweep, a stop's number, a figure within a
+     * display's scale}
+     *
+     * @param place where the control is set
+     */
     public boolean isPlace(double place) {
         return switch (kind) {
             case KNOB -> place >= 0 && place <= 1;
@@ -171,7 +210,12 @@ public record PanelElement(
         };
     }
 
-    /** Two places are the same to a welder: within a hundredth of a knob's sweep, the same stop, within half a step of a display. */
+    /**
+     * {@return whether two places are the same to a welder}
+     *
+     * @param value the value
+     * @param other the other place
+     */
     public boolean isSamePlace(double value, double other) {
         return switch (kind) {
             case KNOB -> Math.abs(value - other) < 0.01;

@@ -40,7 +40,7 @@ public record PanelPlan(
             Optional<Phrase> gives,
             Optional<Double> now) {
 
-        /** It is known to be set elsewhere. */
+        /** {@return whether it is known to be set elsewhere} */
         public boolean differs() {
             return idle.isEmpty()
                     && target.isPresent()
@@ -55,9 +55,12 @@ public record PanelPlan(
     /**
      * Puts a weld cycle on a machine.
      *
-     * @param torch  the torch fitted
+     * @param cycle the weld cycle
+     * @param machine the machine
+     * @param torch the torch fitted
      * @param curves what a meter has said of dials, by {@link #curveKey}
      * @param settings current settings, by id, as far as known
+     * @return the panel plan
      */
     public static PanelPlan of(
             WeldCycle cycle,
@@ -71,7 +74,12 @@ public record PanelPlan(
         return new PanelPlan(controls, changes(controls), placer.missing(), MachineLimits.of(cycle, machine, torch));
     }
 
-    /** A dial has one curve for each coarse range. */
+    /**
+     * {@return a dial has one curve for each coarse range}
+     *
+     * @param elementId id of the dial
+     * @param range number of the coarse range
+     */
     public static String curveKey(String elementId, int range) {
         return elementId + "/" + range;
     }
@@ -89,7 +97,12 @@ public record PanelPlan(
                 .toList();
     }
 
-    /** The setting of a control, in words. */
+    /**
+     * {@return the setting of a control, in words}
+     *
+     * @param element the control
+     * @param place where the control is set
+     */
     public static Phrase words(PanelElement element, double place) {
         if (element.kind().isSwitched()) {
             int stop = (int) Math.max(0, Math.min(element.stops().size() - 1, Math.round(place)));

@@ -70,12 +70,12 @@ public enum PanelSetting {
         this.units = List.of(units);
     }
 
-    /** Its values, where it is a choice. */
+    /** {@return its values, where it is a choice} */
     public List<String> choices() {
         return choices;
     }
 
-    /** Whether it has an effect only where the current pulses. */
+    /** {@return whether it has an effect only where the current pulses} */
     public boolean isPulse() {
         return this == PULSE
                 || this == PULSE_RATE
@@ -84,22 +84,22 @@ public enum PanelSetting {
                 || this == PULSE_PEAK;
     }
 
-    /** A figure rather than a choice. */
+    /** {@return whether it is a figure rather than a choice} */
     public boolean isFigure() {
         return !units.isEmpty();
     }
 
-    /** The weld cycle's figure behind it. */
+    /** {@return the weld cycle's figure behind it} */
     public Optional<CycleKey> key() {
         return key;
     }
 
-    /** Units in which panels show it. */
+    /** {@return units in which panels show it} */
     public List<ScaleUnit> units() {
         return units;
     }
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "panel." + name();
     }

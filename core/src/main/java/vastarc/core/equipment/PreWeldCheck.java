@@ -57,7 +57,13 @@ public final class PreWeldCheck {
         this.torch = torch;
     }
 
-    /** The check, in order. */
+    /**
+     * {@return the check, in order}
+     *
+     * @param cycle the weld cycle
+     * @param machine the machine
+     * @param torch the torch; empty if none is chosen
+     */
     public static List<CheckItem> of(WeldCycle cycle, MachineProfile machine, Optional<TorchProfile> torch) {
         PreWeldCheck check = new PreWeldCheck(cycle, machine, torch);
         check.leads();

@@ -22,7 +22,11 @@ public final class ProfileRules {
         this.profile = profile;
     }
 
-    /** Every fault; empty for a usable profile. */
+    /**
+     * {@return every fault; empty for a usable profile}
+     *
+     * @param profile the profile
+     */
     public static List<Problem> problems(MachineProfile profile) {
         ProfileRules rules = new ProfileRules(profile);
         rules.machine();

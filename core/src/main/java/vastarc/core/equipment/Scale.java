@@ -28,12 +28,27 @@ public record Scale(
         Taper taper,
         boolean auto) {
 
-    /** A free knob of 300 degrees from seven to five o'clock. */
+    /**
+     * {@return a free knob of 300 degrees from seven to five o'clock}
+     *
+     * @param unit the unit
+     * @param low lowest value
+     * @param high highest value
+     * @param ticks number of ticks
+     * @param figures whether the scale shows figures
+     */
     public static Scale knob(ScaleUnit unit, double low, double high, int ticks, boolean figures) {
         return new Scale(unit, low, high, 0, ticks, figures, -150, 300, true, Taper.LINEAR, false);
     }
 
-    /** A figure on a display. */
+    /**
+     * {@return a figure on a display}
+     *
+     * @param unit the unit
+     * @param low lowest value
+     * @param high highest value
+     * @param step smallest step
+     */
     public static Scale display(ScaleUnit unit, double low, double high, double step) {
         return new Scale(unit, low, high, step, 0, true, -150, 300, true, Taper.LINEAR, false);
     }
@@ -42,23 +57,39 @@ public record Scale(
         return Math.min(high, Math.max(low, value));
     }
 
-    /** The nearest value the control can be set to. */
+    /**
+     * {@return the nearest value the control can be set to}
+     *
+     * @param value the value
+     */
     public double settable(double value) {
         double inside = inside(value);
         return step > 0 ? inside(low + Math.round((inside - low) / step) * step) : inside;
     }
 
-    /** Share of the sweep, 0–1, for a value; the nearest end for one outside. */
+    /**
+     * {@return share of the sweep, 0–1, for a value; the nearest end for one outside}
+     *
+     * @param value the value
+     */
     public double share(double value) {
         return taper.share(low, high, settable(value));
     }
 
-    /** Figure at a share of the sweep. */
+    /**
+     * {@return figure at a share of the sweep}
+     *
+     * @param share share of the sweep, 0 to 1
+     */
     public double value(double share) {
         return taper.value(low, high, Math.min(1, Math.max(0, share)));
     }
 
-    /** Pointer angle at a share of the sweep, degrees clockwise from the top. */
+    /**
+     * {@return pointer angle at a share of the sweep, degrees clockwise from the top}
+     *
+     * @param share share of the sweep, 0 to 1
+     */
     public double angleDeg(double share) {
         return startDeg + (clockwise ? 1 : -1) * sweepDeg * share;
     }

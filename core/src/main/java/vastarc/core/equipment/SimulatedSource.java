@@ -23,14 +23,25 @@ public record SimulatedSource(double minA, double maxA, long seed) {
     private static final double GAIN_SPREAD = 0.14;
     private static final double NOISE = 0.008;
 
-    /** The current it really gives at a place of its dial, A. */
+    /**
+     * {@return the current it really gives at a place of its dial, A}
+     *
+     * @param place where the control is set
+     */
     public double trueAmps(double place) {
         double share = Math.min(1, Math.max(0, place));
         double gain = LEAST_GAIN + GAIN_SPREAD * new SplittableRandom(seed).nextDouble();
         return (minA + (maxA - minA) * (STRAIGHT * share + BENT * share * share)) * gain;
     }
 
-    /** The current while a weld is played on it, A: the plan's, scaled by how far the dial lies, with noise. */
+    /**
+     * {@return the current while a weld is played on it, A: the plan's, scaled by how far the dial lies, with noise}
+     *
+     * @param timeline the cycle timeline
+     * @param timeS time, s
+     * @param place where the control is set
+     * @param plannedA current of the plan, A
+     */
     public double ampsAt(CycleTimeline timeline, double timeS, double place, double plannedA) {
         double planned = timeline.at(timeS).currentA();
         double lie = plannedA > 0 ? trueAmps(place) / plannedA : 1;
@@ -47,8 +58,9 @@ public record SimulatedSource(double minA, double maxA, long seed) {
     }
 
     /**
-     * A clamp meter round the lead of this machine, with the arc on and the dial at a place.
+     * {@return a clamp meter round the lead of this machine, with the arc on and the dial at a place}
      *
+     * @param place where the control is set
      * @param moment makes one reading differ from the next
      */
     public CurrentMeter meterAt(double place, long moment) {

@@ -68,12 +68,21 @@ public final class InputAliases {
         return words;
     }
 
-    /** The field a heading names; empty for none. */
+    /**
+     * {@return the field a heading names; empty for none}
+     *
+     * @param heading the heading
+     */
     public static Optional<InputField<?>> field(String heading) {
         return Optional.ofNullable(HEADINGS.get(bare(heading)));
     }
 
-    /** The choice a word means in a field; empty where it is none, or the field is no choice. */
+    /**
+     * {@return the choice a word means in a field; empty where it is none, or the field is no choice}
+     *
+     * @param field the input
+     * @param word the word
+     */
     public static Optional<String> choice(InputField<?> field, String word) {
         return Optional.ofNullable(CHOICES.getOrDefault(field.name(), Map.of()).get(bare(word)));
     }

@@ -162,7 +162,11 @@ public final class InputField<T> {
         reading.apply(inputs, this).ifPresent(value -> put.accept(entry, value));
     }
 
-    /** Its value in a weld; empty where it has none. */
+    /**
+     * {@return its value in a weld; empty where it has none}
+     *
+     * @param weld the weld
+     */
     public Optional<T> of(Weld weld) {
         return get.apply(weld);
     }
@@ -177,22 +181,30 @@ public final class InputField<T> {
         return kind;
     }
 
-    /** Every choice, in order; empty for another kind. */
+    /** {@return every choice, in order; empty for another kind} */
     public List<T> choices() {
         return choices;
     }
 
-    /** Those of its choices that apply to a joint form, in order. */
+    /**
+     * {@return those of its choices that apply to a joint form, in order}
+     *
+     * @param form the joint form
+     */
     public List<T> choicesFor(JointForm form) {
         return choices.stream().filter(value -> offered.test(form, value)).toList();
     }
 
-    /** Empty for choices and flags. */
+    /**
+     * Empty for choices and flags.
+     *
+     * @return the input range, or empty
+     */
     public Optional<InputRange> range() {
         return range;
     }
 
-    /** What is used where it is not given; empty where nothing does. */
+    /** {@return what is used where it is not given; empty where nothing does} */
     public Optional<T> usual() {
         return usual;
     }
@@ -202,27 +214,35 @@ public final class InputField<T> {
         return required;
     }
 
-    /** Whether it applies to a joint form. */
+    /**
+     * {@return whether it applies to a joint form}
+     *
+     * @param form the joint form
+     */
     public boolean appliesTo(JointForm form) {
         return applies.test(form);
     }
 
-    /** The field of the metal whose gauges it may be given in. */
+    /** {@return the field of the metal whose gauges it may be given in} */
     public Optional<InputField<Material>> gauged() {
         return gauged;
     }
 
-    /** Words that name it. */
+    /** {@return words that name it} */
     public String words() {
         return "field." + name;
     }
 
-    /** Words that name one of its choices. */
+    /**
+     * {@return words that name one of its choices}
+     *
+     * @param choice the choice
+     */
     public String words(T choice) {
         return spoken + "." + choice;
     }
 
-    /** What other shops call it. */
+    /** {@return what other shops call it} */
     public List<String> aliases() {
         return Phrasebook.find(words() + ".aliases").stream()
                 .flatMap(names -> Arrays.stream(names.split(", ")))

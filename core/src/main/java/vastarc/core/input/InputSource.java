@@ -11,21 +11,43 @@ import vastarc.core.base.validation.Problem;
  */
 public interface InputSource {
 
-    /** A choice; empty if not given or not usable. */
+    /**
+     * {@return a choice; empty if not given or not usable}
+     *
+     * @param <E> the type of the elements
+     * @param field the input
+     * @param type the type
+     */
     <E extends Enum<E>> Optional<E> choice(InputField<E> field, Class<E> type);
 
-    /** {@return a yes or no; empty where it is not given} */
+    /**
+     * {@return a yes or no; empty where it is not given}
+     *
+     * @param field the input
+     */
     Optional<Boolean> flag(InputField<Boolean> field);
 
-    /** A length within the field's range; empty if not given or not usable. */
+    /**
+     * {@return a length within the field's range; empty if not given or not usable}
+     *
+     * @param field the input
+     */
     Optional<Length> length(InputField<Length> field);
 
-    /** A figure within the field's range, in its unit; empty if not given or not usable. */
+    /**
+     * {@return a figure within the field's range, in its unit; empty if not given or not usable}
+     *
+     * @param field the input
+     */
     Optional<Double> figure(InputField<Double> field);
 
-    /** Notes a problem of the input; reading goes on, so that every problem is found. */
+    /**
+     * Notes a problem of the input; reading goes on, so that every problem is found.
+     *
+     * @param problem the problem
+     */
     void note(Problem problem);
 
-    /** Every problem noted so far. */
+    /** {@return every problem noted so far} */
     List<Problem> problems();
 }

@@ -269,24 +269,36 @@ public final class WeldFields {
         return weld.joint().groove().map(Groove::gap).orElse(weld.joint().gap());
     }
 
-    /** {@return the field with this name or alias; empty if there is none} */
+    /**
+     * {@return the field with this name or alias; empty if there is none}
+     *
+     * @param name the name
+     */
     public static Optional<InputField<?>> named(String name) {
         return Optional.ofNullable(BY_NAME.get(name));
     }
 
-    /** The field that other shops call by a name. */
+    /**
+     * {@return the field that other shops call by a name}
+     *
+     * @param alias the word of the other shop
+     */
     public static Optional<InputField<?>> called(String alias) {
         return ALL.stream()
                 .filter(field -> field.aliases().stream().anyMatch(alias::equalsIgnoreCase))
                 .findFirst();
     }
 
-    /** The choices among them. */
+    /** {@return the choices among them} */
     public static Stream<InputField<?>> choices() {
         return ALL.stream().filter(field -> field.kind() == InputKind.CHOICE);
     }
 
-    /** The weld that the inputs describe, or every problem at once. */
+    /**
+     * {@return the weld that the inputs describe, or every problem at once}
+     *
+     * @param inputs the inputs
+     */
     public static Outcome<Weld> read(InputSource inputs) {
         WeldBuilder entry = new WeldBuilder();
         ALL.forEach(field -> field.read(inputs, entry));

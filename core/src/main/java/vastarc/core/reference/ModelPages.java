@@ -68,12 +68,20 @@ public final class ModelPages {
         return List.copyOf(PAGES.values());
     }
 
-    /** {@return the page of a name; empty if there is none} */
+    /**
+     * {@return the page of a name; empty if there is none}
+     *
+     * @param name the name
+     */
     public static Optional<ModelPage> named(String name) {
         return Optional.ofNullable(PAGES.get(name));
     }
 
-    /** {@return the equation that gives a parameter; empty if none is written down} */
+    /**
+     * {@return the equation that gives a parameter; empty if none is written down}
+     *
+     * @param key the key
+     */
     public static Optional<ModelEquation> of(ParameterKey key) {
         return Optional.ofNullable(EQUATIONS.get(key.apiName()));
     }

@@ -82,7 +82,12 @@ public final class PlateSimulation {
                 .toList();
     }
 
-    /** Solves a plate to its end. */
+    /**
+     * Solves a plate to its end.
+     *
+     * @param request the request
+     * @return the plate result
+     */
     public static PlateResult solve(PlateRequest request) {
         return solve(request, () -> false).orElseThrow();
     }
@@ -90,13 +95,21 @@ public final class PlateSimulation {
     /**
      * Solves a plate, or leaves off.
      *
+     * @param request the request
      * @param leaveOff asked now and then; once true, nothing is answered
+     * @return the plate result, or empty
      */
     public static Optional<PlateResult> solve(PlateRequest request, BooleanSupplier leaveOff) {
         return new PlateSimulation(request, Kernel.best()).run(leaveOff);
     }
 
-    /** Solves a plate to its end with a kernel of choice. */
+    /**
+     * Solves a plate to its end with a kernel of choice.
+     *
+     * @param request the request
+     * @param kernel the kernel
+     * @return the plate result
+     */
     public static PlateResult solve(PlateRequest request, Kernel kernel) {
         return new PlateSimulation(request, kernel).run(() -> false).orElseThrow();
     }

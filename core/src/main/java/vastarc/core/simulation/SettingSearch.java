@@ -95,7 +95,11 @@ public final class SettingSearch {
     /**
      * Looks for a setting.
      *
+     * @param setup the setup
+     * @param knob the setting to vary
+     * @param goal the goal
      * @param targetMm back bead that is wanted, mm; of no account for an even width
+     * @param progress is told how far it is, and may stop it
      * @return why nothing can be looked for, where it cannot
      */
     public static Outcome<SearchResult> find(
@@ -158,7 +162,13 @@ public final class SettingSearch {
         });
     }
 
-    /** A weld with a knob turned; a pace is turned under the current as it is. */
+    /**
+     * {@return a weld with a knob turned; a pace is turned under the current as it is}
+     *
+     * @param setup the setup
+     * @param knob the setting to vary
+     * @param value the value
+     */
     public static SimulationSetup turned(SimulationSetup setup, SearchVariable knob, double value) {
         return switch (knob) {
             case TRAVEL -> setup.held().practised(draft -> draft.travelMmPerS = OptionalDouble.of(value / 60));

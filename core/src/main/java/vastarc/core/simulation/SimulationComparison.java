@@ -22,7 +22,7 @@ public final class SimulationComparison {
      */
     public record ComparedFigure(String name, Optional<Quantity> one, Optional<Quantity> other) {
 
-        /** Second less first, in the unit of both; empty where one of them lacks it. */
+        /** {@return second less first, in the unit of both; empty where one of them lacks it} */
         public OptionalDouble difference() {
             return one.isPresent() && other.isPresent()
                     ? OptionalDouble.of(other.get().value() - one.get().value())
@@ -30,12 +30,21 @@ public final class SimulationComparison {
         }
     }
 
-    /** The figures of one simulation, in the order they are shown. */
+    /**
+     * {@return the figures of one simulation, in the order they are shown}
+     *
+     * @param made the simulation
+     */
     public static List<ComparedFigure> figures(SimulationResult made) {
         return of(made, made);
     }
 
-    /** The figures of two simulations side by side, in the order they are shown. */
+    /**
+     * {@return the figures of two simulations side by side, in the order they are shown}
+     *
+     * @param result the result
+     * @param other the other one
+     */
     public static List<ComparedFigure> of(SimulationResult result, SimulationResult other) {
         return Stream.concat(bead(result, other), heat(result, other)).toList();
     }

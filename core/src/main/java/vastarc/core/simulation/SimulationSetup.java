@@ -31,13 +31,18 @@ import vastarc.core.simulation.source.TorchOperator;
 public record SimulationSetup(
         PlanRequest plan, TorchOperator operator, MeshDetail quality, double legMm, OptionalDouble wireMm) {
 
-    /** {@return the setup of a planned weld with a steady welder} */
+    /**
+     * {@return the setup of a planned weld with a steady welder}
+     *
+     * @param plan the plan
+     * @param quality how fine the mesh is
+     */
     public static SimulationSetup of(PlanRequest plan, MeshDetail quality) {
         return new SimulationSetup(
                 plan, TorchOperator.steady(), quality, SimulationRequest.LEG_MM, OptionalDouble.empty());
     }
 
-    /** What is simulated, or why it cannot be. */
+    /** {@return what is simulated, or why it cannot be} */
     public Outcome<SimulationRequest> ask() {
         return WeldPlan.of(plan)
                 .score()
@@ -60,14 +65,20 @@ public record SimulationSetup(
         return new SimulationSetup(plan, operator, quality, legMm, OptionalDouble.of(mm));
     }
 
-    /** {@return this setup with another mesh detail} */
+    /**
+     * {@return this setup with another mesh detail}
+     *
+     * @param other how fine the mesh is
+     */
     public SimulationSetup cut(MeshDetail other) {
         return new SimulationSetup(plan, operator, other, legMm, wireMm);
     }
 
     /**
-     * The seam simulated where none is entered, mm: your own, that of the work, or the joint's usual one; of a longer straight seam its first 100 mm, in which
-     * the weld has settled.
+     * {@return the seam simulated where none is entered, mm: your own, that of the work, or the joint's usual one; of
+     * a longer straight seam its first 100 mm, in which the weld has settled}
+     *
+     * @param plan the plan
      */
     public static double usualSeamMm(PlanRequest plan) {
         Joint joint = plan.weld().joint();
@@ -78,7 +89,13 @@ public record SimulationSetup(
                 : Math.max(SimulationRequest.SEAM.low(), Math.min(Joint.USUAL_SEAM_MM, seam));
     }
 
-    /** With an own value of the sheet. */
+    /**
+     * With an own value of the sheet.
+     *
+     * @param key the key
+     * @param value the value
+     * @return the simulation setup
+     */
     public SimulationSetup own(ParameterKey key, double value) {
         Map<ParameterKey, Double> values = new EnumMap<>(ParameterKey.class);
         values.putAll(plan.own().values());
@@ -86,7 +103,13 @@ public record SimulationSetup(
         return planned(plan.weld(), new OwnValues(values), plan.choices());
     }
 
-    /** With an own value that only a weld cycle has. */
+    /**
+     * With an own value that only a weld cycle has.
+     *
+     * @param key the key
+     * @param value the value
+     * @return the simulation setup
+     */
     public SimulationSetup own(CycleKey key, double value) {
         Map<CycleKey, Double> values = new EnumMap<>(CycleKey.class);
         values.putAll(plan.choices().own());

@@ -40,12 +40,21 @@ public final class SimulationVerdict {
         this.made = made;
     }
 
-    /** The result of it, the gravest first. */
+    /**
+     * {@return the result of it, the gravest first}
+     *
+     * @param request the request
+     * @param made the simulation
+     */
     public static List<Phrase> of(SimulationRequest request, SimulationResult made) {
         return new SimulationVerdict(request, made).phrases();
     }
 
-    /** What it leaves out, and what is taken instead. */
+    /**
+     * {@return what it leaves out, and what is taken instead}
+     *
+     * @param request the request
+     */
     public static List<Phrase> limits(SimulationRequest request) {
         List<Phrase> limits = new ArrayList<>();
         limits.add(Phrase.of("rehearsal.limit.shape"));
@@ -227,7 +236,11 @@ public final class SimulationVerdict {
         }
     }
 
-    /** The bead in the middle is as wide as the sheet calculates, within {@link #AGREES}. */
+    /**
+     * {@return whether the bead in the middle is as wide as the sheet calculates, within {@link #AGREES}}
+     *
+     * @param widths the widths in the middle of the seam
+     */
     public static boolean agrees(MiddleWidths widths) {
         return Math.abs(widths.frontMm() - widths.sheetFrontMm()) <= AGREES * widths.sheetFrontMm();
     }

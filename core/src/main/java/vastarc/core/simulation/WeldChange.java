@@ -65,8 +65,10 @@ public enum WeldChange {
     }
 
     /**
-     * The changed weld; the same where the change does not apply to it. What is changed beside the current leaves the current as it was.
+     * {@return the changed weld; the same where the change does not apply to it} What is changed beside the current
+     * leaves the current as it was.
      *
+     * @param setup the setup
      * @param percent for those that take an amount
      */
     public SimulationSetup on(SimulationSetup setup, double percent) {

@@ -74,13 +74,22 @@ public final class WeldSimulation {
     /**
      * Simulates to the end.
      *
+     * @param request the request
+     * @param progress is told how far it is, and may stop it
+     * @param recorder takes the frames
+     * @return the simulation result
      * @throws java.util.concurrent.CancellationException if nobody wants it any more
      */
     public static SimulationResult of(SimulationRequest request, Progress progress, FrameRecorder recorder) {
         return new WeldSimulation(request, recorder, Kernel.best()).run(progress);
     }
 
-    /** Simulates to the end, with nobody looking on. */
+    /**
+     * Simulates to the end, with nobody looking on.
+     *
+     * @param request the request
+     * @return the simulation result
+     */
     public static SimulationResult of(SimulationRequest request) {
         return of(request, Progress.UNWATCHED, new FrameRecorder());
     }

@@ -25,7 +25,14 @@ public record Exam(long seed, List<Question> questions) {
         questions = List.copyOf(questions);
     }
 
-    /** An exam; a question that has been asked in it is not asked again while there are others. */
+    /**
+     * {@return an exam; a question that has been asked in it is not asked again while there are others}
+     *
+     * @param seed seed of the random numbers
+     * @param topics the topics
+     * @param count how many questions
+     * @param shop the shop that questions are about
+     */
     public static Exam of(long seed, List<Topic> topics, int count, TrainingShop shop) {
         List<Question> questions = new ArrayList<>();
         Set<String> asked = new HashSet<>();

@@ -33,7 +33,7 @@ public record Mastery(Map<Topic, TopicMastery> topics) {
             return asked == 0 ? recall : recall * (0.5 + 0.5 * right / asked);
         }
 
-        /** It is to be asked again. */
+        /** {@return whether it is to be asked again} */
         public boolean isDue() {
             return recall < DUE;
         }
@@ -42,7 +42,13 @@ public record Mastery(Map<Topic, TopicMastery> topics) {
     /** An answer, in order of time. */
     public record TopicResult(Topic topic, boolean right, double atDay) {}
 
-    /** Of all answers so far, at a time not before them. */
+    /**
+     * Of all answers so far, at a time not before them.
+     *
+     * @param results the results so far
+     * @param nowDay the time, days
+     * @return the mastery
+     */
     public static Mastery of(List<TopicResult> results, double nowDay) {
         Map<Topic, TopicMastery> topics = new EnumMap<>(Topic.class);
         Map<Topic, Double> last = new EnumMap<>(Topic.class);
@@ -76,7 +82,11 @@ public record Mastery(Map<Topic, TopicMastery> topics) {
 
     private static final int DEALT = 4;
 
-    /** What to ask next, by chance: what hurts one time in four, else one of what is due most. */
+    /**
+     * {@return what to ask next, by chance: what hurts one time in four, else one of what is due most}
+     *
+     * @param drawn a random number
+     */
     public Topic next(long drawn) {
         List<Topic> due = inOrder();
         long chance = Math.floorMod(drawn, 1_000_003L);
@@ -86,7 +96,10 @@ public record Mastery(Map<Topic, TopicMastery> topics) {
         return due.get((int) (chance / OF_WHAT_HURTS % Math.min(DEALT, due.size())));
     }
 
-    /** What to ask next: what is due, the least remembered and most often wrong first; then the rest likewise. */
+    /**
+     * {@return what to ask next: what is due, the least remembered and most often wrong first; then the rest
+     * likewise}
+     */
     public List<Topic> inOrder() {
         return topics.entrySet().stream()
                 .sorted(Comparator.comparingDouble((Map.Entry<Topic, TopicMastery> entry) ->

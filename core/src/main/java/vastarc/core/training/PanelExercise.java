@@ -46,7 +46,14 @@ public record PanelExercise(TrainingMachine machine, TrainingJob job, Map<String
     public record MarkedControl(
             PanelElement element, boolean right, boolean moved, String setTo, String target, String does) {}
 
-    /** Empty for a shop without machines or jobs. */
+    /**
+     * Empty for a shop without machines or jobs.
+     *
+     * @param seed seed of the random numbers
+     * @param level level of difficulty
+     * @param shop the shop that questions are about
+     * @return the panel exercise, or empty
+     */
     public static Optional<PanelExercise> of(long seed, int level, TrainingShop shop) {
         if (shop.machines().isEmpty() || shop.jobs().isEmpty()) {
             return Optional.empty();
@@ -57,17 +64,21 @@ public record PanelExercise(TrainingMachine machine, TrainingJob job, Map<String
         return Optional.of(new PanelExercise(machine, job, PanelFault.of(draw, machine, job, LEAST + 2 * level)));
     }
 
-    /** What is to be set, in the order of the panel. */
+    /** {@return what is to be set, in the order of the panel} */
     public List<PanelElement> controls() {
         return PanelFault.controls(machine.profile(), disorder);
     }
 
-    /** The fewest changes to the right settings. */
+    /** {@return the fewest changes to the right settings} */
     public List<PanelChange> shortest() {
         return PanelFault.plan(machine, job, disorder).changes();
     }
 
-    /** The panel drawn with these settings. */
+    /**
+     * {@return the panel drawn with these settings}
+     *
+     * @param settings the settings by control
+     */
     public PanelPlan asSet(Map<String, Double> settings) {
         return PanelFault.plan(machine, job, all(settings));
     }
@@ -78,7 +89,12 @@ public record PanelExercise(TrainingMachine machine, TrainingJob job, Map<String
         return all;
     }
 
-    /** Marks control by control. What is not given is unchanged. */
+    /**
+     * Marks control by control. What is not given is unchanged.
+     *
+     * @param settings the settings by control
+     * @return the marked controls
+     */
     public List<MarkedControl> mark(Map<String, Double> settings) {
         Map<String, Double> all = all(settings);
         Map<String, PanelChange> wrong = PanelFault.plan(machine, job, all).changes().stream()

@@ -85,7 +85,11 @@ public record Question(
     /** A figure that is right within bounds. */
     public record Figure(double value, double low, double high, String unit) {
 
-        /** {@return whether a typed figure lies inside the accepted bounds} */
+        /**
+         * {@return whether a typed figure lies inside the accepted bounds}
+         *
+         * @param typed the figure as typed
+         */
         public boolean holds(double typed) {
             return typed >= low && typed <= high;
         }

@@ -47,7 +47,8 @@ public record SteadinessExercise(
      * Reads a try. The first {@value #CATCH_UP_S} s, while the welder catches up, do not count.
      *
      * @param wantedMmPerMin travel of the mark
-     * @param samples        in the order of time
+     * @param samples in the order of time
+     * @return the steadiness exercise, or what prevents it
      */
     public static Outcome<SteadinessExercise> of(double wantedMmPerMin, List<PointerSample> samples) {
         List<PointerSample> counted =

@@ -44,7 +44,7 @@ public enum Topic {
     /** What hurts people or spoils work when it is not known: asked a quarter of the time. */
     public static final List<Topic> HURTS = List.of(CAUTIONS, CONTROLS, PURGE, GAS);
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "drill.topic." + name();
     }

@@ -41,7 +41,11 @@ public final class ArcStateMachine {
     /**
      * Plays the touches until the machine is at rest again, or to a time if that comes first.
      *
+     * @param mode the trigger mode
+     * @param values the values
+     * @param inputs what the welder does at the trigger, in order of time
      * @param mostS finite; an arc that still burns then is drawn up to it
+     * @return the cycle timeline
      */
     public static CycleTimeline play(TriggerMode mode, CycleValues values, List<OperatorInput> inputs, double mostS) {
         return new ArcStateMachine(mode, values, inputs).run(mostS);

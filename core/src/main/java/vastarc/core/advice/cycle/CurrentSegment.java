@@ -55,17 +55,29 @@ public record CurrentSegment(
             return pulse.backgroundRatio();
         }
 
-        /** The peak of the cycle, not its background. */
+        /**
+         * {@return whether the pulse is at its peak}
+         *
+         * @param timeS time, s
+         */
         public boolean onAt(double timeS) {
             return pulse.rhythm().isOnAt(timeS - originS);
         }
 
-        /** The next instant after one, s, at which it changes between peak and background. */
+        /**
+         * {@return the next instant after one, s, at which it changes between peak and background}
+         *
+         * @param timeS time, s
+         */
         public double nextEdgeS(double timeS) {
             return originS + pulse.rhythm().nextEdgeS(timeS - originS);
         }
 
-        /** Background under a peak, A. */
+        /**
+         * {@return background under a peak, A}
+         *
+         * @param peakA peak current, A
+         */
         public double backgroundA(double peakA) {
             return Math.min(peakA, Math.max(leastA, pulse.backgroundRatio() * peakA));
         }
@@ -76,7 +88,11 @@ public record CurrentSegment(
         return endS - startS;
     }
 
-    /** The current without its pulse, A. */
+    /**
+     * {@return the current without its pulse, A}
+     *
+     * @param timeS time, s
+     */
     public double envelopeA(double timeS) {
         double length = lengthS();
         return length <= 0 ? toA : fromA + (toA - fromA) * (timeS - startS) / length;

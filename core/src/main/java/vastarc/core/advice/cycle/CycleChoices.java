@@ -24,12 +24,21 @@ public record CycleChoices(Optional<TriggerMode> logic, Map<CycleKey, Double> ow
         own = Collections.unmodifiableMap(copy);
     }
 
-    /** Along a seam whose length nobody has entered. */
+    /**
+     * Along a seam whose length nobody has entered.
+     *
+     * @param logic the trigger mode; the usual one where empty
+     * @param own the own values
+     */
     public CycleChoices(Optional<TriggerMode> logic, Map<CycleKey, Double> own) {
         this(logic, own, OptionalDouble.empty());
     }
 
-    /** The same along a seam of a length, mm; the usual one where it is empty. */
+    /**
+     * {@return the same along a seam of a length, mm; the usual one where it is empty}
+     *
+     * @param mm length of the seam, mm; the usual one where empty
+     */
     public CycleChoices along(OptionalDouble mm) {
         return new CycleChoices(logic, own, mm);
     }

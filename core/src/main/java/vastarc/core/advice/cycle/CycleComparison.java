@@ -28,7 +28,13 @@ public record CycleComparison(List<Difference> figures, List<Difference> sums, L
 
     private static final double WORTH_SAYING = 0.02;
 
-    /** Compares two weld cycles value by value. */
+    /**
+     * Compares two weld cycles value by value.
+     *
+     * @param weldCycle the weld cycle
+     * @param other the other one
+     * @return the cycle comparison
+     */
     public static CycleComparison of(WeldCycle weldCycle, WeldCycle other) {
         List<Difference> figures = new ArrayList<>();
         for (CycleKey key : CycleKey.values()) {

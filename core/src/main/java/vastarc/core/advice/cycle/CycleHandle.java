@@ -34,7 +34,7 @@ public record CycleHandle(
         return idle.isPresent();
     }
 
-    /** Whether the value is inside its range, with half a panel step of tolerance. */
+    /** {@return whether the value is inside its range, with half a panel step of tolerance} */
     public RangePosition position() {
         double slack = 0.5 * key.step(value());
         return value() < window.low() - slack

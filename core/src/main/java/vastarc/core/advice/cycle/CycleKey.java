@@ -67,19 +67,23 @@ public enum CycleKey {
         this.supportedSetting = Optional.ofNullable(honour);
     }
 
-    /** The key of an API name. */
+    /**
+     * {@return the key of an API name}
+     *
+     * @param apiName the name used in calls and documents
+     */
     public static Optional<CycleKey> named(String apiName) {
         return Arrays.stream(values())
                 .filter(key -> key.apiName().equals(apiName))
                 .findFirst();
     }
 
-    /** The sheet's setting behind it; empty for a figure that only a weld cycle has. */
+    /** {@return the sheet's setting behind it; empty for a figure that only a weld cycle has} */
     public Optional<ParameterKey> setting() {
         return setting;
     }
 
-    /** The setting a trigger mode must support for this key to have an effect. */
+    /** {@return the setting a trigger mode must support for this key to have an effect} */
     public Optional<TriggerMode.SupportedSetting> supportedSetting() {
         return supportedSetting;
     }
@@ -99,7 +103,11 @@ public enum CycleKey {
         return range.unit();
     }
 
-    /** One step of a panel, and of the arrow keys, at a value. Usual panel resolution, judgement. */
+    /**
+     * {@return one step of a panel, and of the arrow keys, at a value} Usual panel resolution, judgement.
+     *
+     * @param value the value
+     */
     public double step(double value) {
         return switch (unit()) {
             case AMPERE -> value < 10 ? 0.1 : 1;
@@ -110,7 +118,7 @@ public enum CycleKey {
         };
     }
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return setting.map(ParameterKey::words).orElse("setting." + apiName());
     }

@@ -43,7 +43,12 @@ public final class CyclePlanner {
         this.problems = new ArrayList<>(sheet.ownProblems());
     }
 
-    /** The weld cycle of a sheet; always one, as the last good value is played instead of one that cannot be. */
+    /**
+     * {@return the weld cycle of a sheet; always one, as the last good value is played instead of one that cannot be}
+     *
+     * @param sheet the sheet
+     * @param choices the cycle choices
+     */
     public static WeldCycle plan(SetupSheet sheet, CycleChoices choices) {
         return new CyclePlanner(sheet, choices).score();
     }
@@ -61,12 +66,23 @@ public final class CyclePlanner {
                 sheet, logic, handles, values, inputs, timeline, integrals, rhythm(values), List.copyOf(problems)));
     }
 
-    /** Other touches on the same score: what the welder really did, up to a time. */
+    /**
+     * {@return other touches on the same score: what the welder really did, up to a time}
+     *
+     * @param cycle the weld cycle
+     * @param inputs what the welder does at the trigger, in order of time
+     * @param untilS end, s
+     */
     public static CycleTimeline played(WeldCycle cycle, List<OperatorInput> inputs, double untilS) {
         return ArcStateMachine.play(cycle.logic(), cycle.values(), inputs, untilS);
     }
 
-    /** The energy, gas and times of other touches on the same score. */
+    /**
+     * {@return the energy, gas and times of other touches on the same score}
+     *
+     * @param cycle the weld cycle
+     * @param timeline the cycle timeline
+     */
     public static CycleTotals integrals(WeldCycle cycle, CycleTimeline timeline) {
         SetupSheet sheet = cycle.sheet();
         return CycleTotals.of(

@@ -20,7 +20,12 @@ public final class CycleSamples {
 
     private CycleSamples() {}
 
-    /** What is wrong with a step; empty where it can be used. */
+    /**
+     * {@return what is wrong with a step; empty where it can be used}
+     *
+     * @param timeline the cycle timeline
+     * @param stepS step in time, s
+     */
     public static Optional<Problem> problem(CycleTimeline timeline, double stepS) {
         if (!(stepS >= SHORTEST_S && stepS <= LONGEST_S)) {
             return Optional.of(Problem.badValue("stepS", "sampleStep", stepS, SHORTEST_S, LONGEST_S));
@@ -32,7 +37,13 @@ public final class CycleSamples {
                 : Optional.empty();
     }
 
-    /** From 0 s to the end, both included. */
+    /**
+     * From 0 s to the end, both included.
+     *
+     * @param timeline the cycle timeline
+     * @param stepS step in time, s
+     * @return the machine states
+     */
     public static List<MachineState> of(CycleTimeline timeline, double stepS) {
         List<MachineState> moments = new ArrayList<>();
         double length = timeline.lengthS();

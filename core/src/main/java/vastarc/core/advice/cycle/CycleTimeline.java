@@ -46,7 +46,7 @@ public record CycleTimeline(TriggerMode logic, List<CurrentSegment> segments, Li
     }
 
     /**
-     * State, current, gas and what the next touch will do.
+     * {@return state, current, gas and what the next touch will do}
      *
      * @param timeS 0 or later; after the end the machine stays in its last state
      */
@@ -78,7 +78,7 @@ public record CycleTimeline(TriggerMode logic, List<CurrentSegment> segments, Li
         return segments.get(low);
     }
 
-    /** Phases in order; a phase that a touch left unchanged is one span, the rest at the end is none. */
+    /** {@return phases in order; a phase that a touch left unchanged is one span, the rest at the end is none} */
     public List<TimelineSpan> spans() {
         List<TimelineSpan> spans = new ArrayList<>();
         for (CurrentSegment segment : segments) {
@@ -95,7 +95,7 @@ public record CycleTimeline(TriggerMode logic, List<CurrentSegment> segments, Li
         return spans;
     }
 
-    /** When the last arc went out, s; the end where it still burns; 0 where none was struck. */
+    /** {@return when the last arc went out, s; the end where it still burns; 0 where none was struck} */
     public double arcOutS() {
         double out = 0;
         for (CurrentSegment segment : segments) {

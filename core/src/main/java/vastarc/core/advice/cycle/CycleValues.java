@@ -26,12 +26,21 @@ public record CycleValues(Map<CycleKey, Double> values, double leastA, int spots
         values = Collections.unmodifiableMap(new EnumMap<>(values));
     }
 
-    /** {@return the value of a key in its fixed unit} */
+    /**
+     * {@return the value of a key in its fixed unit}
+     *
+     * @param key the key
+     */
     public double of(CycleKey key) {
         return Maps.get(values, key);
     }
 
-    /** {@return these values with another value for a key, in its fixed unit} */
+    /**
+     * {@return these values with another value for a key, in its fixed unit}
+     *
+     * @param key the key
+     * @param value the value
+     */
     public CycleValues with(CycleKey key, double value) {
         Map<CycleKey, Double> changed = new EnumMap<>(values);
         changed.put(key, value);

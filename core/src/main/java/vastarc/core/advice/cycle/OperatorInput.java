@@ -33,22 +33,40 @@ public record OperatorInput(double atS, InputAction kind, double foot) {
         }
     }
 
-    /** {@return a press of the trigger at a time, s} */
+    /**
+     * {@return a press of the trigger at a time, s}
+     *
+     * @param atS time, s
+     */
     public static OperatorInput press(double atS) {
         return new OperatorInput(atS, InputAction.PRESS, 0);
     }
 
-    /** {@return a release of the trigger at a time, s} */
+    /**
+     * {@return a release of the trigger at a time, s}
+     *
+     * @param atS time, s
+     */
     public static OperatorInput release(double atS) {
         return new OperatorInput(atS, InputAction.RELEASE, 0);
     }
 
-    /** {@return a pedal position, 0 to 1, reached at a time, s} */
+    /**
+     * {@return a pedal position, 0 to 1, reached at a time, s}
+     *
+     * @param atS time, s
+     * @param position position, 0 to 1
+     */
     public static OperatorInput foot(double atS, double position) {
         return new OperatorInput(atS, InputAction.FOOT, position);
     }
 
-    /** {@return the gas valve of the torch opened or closed at a time, s} */
+    /**
+     * {@return the gas valve of the torch opened or closed at a time, s}
+     *
+     * @param atS time, s
+     * @param open whether the valve is open
+     */
     public static OperatorInput valve(double atS, boolean open) {
         return new OperatorInput(atS, open ? InputAction.VALVE_OPEN : InputAction.VALVE_CLOSE, 0);
     }

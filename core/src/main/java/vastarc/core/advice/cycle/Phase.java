@@ -25,7 +25,7 @@ public enum Phase {
     /** Gas after the arc. */
     POST_FLOW;
 
-    /** An arc is burning. */
+    /** {@return whether an arc is burning} */
     public boolean isArc() {
         return ordinal() >= STRIKE.ordinal() && ordinal() <= END_HOLD.ordinal();
     }
@@ -35,12 +35,12 @@ public enum Phase {
         return this != IDLE;
     }
 
-    /** The torch travels. */
+    /** {@return whether the torch travels} */
     public boolean travels() {
         return this == WELD || this == SECOND_CURRENT;
     }
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "phase." + name();
     }

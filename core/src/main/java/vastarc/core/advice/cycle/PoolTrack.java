@@ -103,7 +103,11 @@ public record PoolTrack(List<PoolPoint> points) {
         return segment.currentA(timeS);
     }
 
-    /** Width at a time, mm. */
+    /**
+     * {@return width at a time, mm}
+     *
+     * @param timeS time, s
+     */
     public double widthAt(double timeS) {
         PoolPoint before = points.get(0);
         for (PoolPoint point : points) {
@@ -117,7 +121,7 @@ public record PoolTrack(List<PoolPoint> points) {
         return before.widthMm();
     }
 
-    /** Widest, mm. */
+    /** {@return widest, mm} */
     public double widestMm() {
         return points.stream().mapToDouble(PoolPoint::widthMm).max().orElse(0);
     }

@@ -33,8 +33,10 @@ public record PracticeReview(List<PracticeFinding> findings, WorkingTimes welded
     /**
      * Reviews a try.
      *
+     * @param cycle the weld cycle
      * @param played what the machine made of the welder's touches
-     * @param awayS  when the torch was taken away; empty where it was left in place
+     * @param awayS when the torch was taken away; empty where it was left in place
+     * @return the practice review
      */
     public static PracticeReview of(WeldCycle cycle, CycleTimeline played, OptionalDouble awayS) {
         ReviewBuilder review = new ReviewBuilder(cycle, played);

@@ -21,7 +21,7 @@ public enum TriggerAction {
     /** Strikes again without pre-flow: the gas is there. */
     RESTRIKE;
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "reaction." + name();
     }

@@ -56,7 +56,7 @@ public record TriggerMode(
         /** Arcs of a set time with pauses, while the switch is held. */
         STITCH;
 
-        /** The key of its name in {@code words.properties}. */
+        /** {@return the key of its name in {@code words.properties}} */
         public String words() {
             return "logic." + name();
         }
@@ -115,12 +115,21 @@ public record TriggerMode(
         reactions = Map.copyOf(reactions);
     }
 
-    /** The usual behaviour of a logic. Source: tables {@code control-logics.csv} and {@code control-reactions.csv}. */
+    /**
+     * {@return the usual behaviour of a logic} Source: tables {@code control-logics.csv} and
+     * {@code control-reactions.csv}.
+     *
+     * @param name the name
+     */
     public static TriggerMode of(TriggerModeName name) {
         return Maps.get(USUAL, name);
     }
 
-    /** The trigger mode a sheet's arc control implies unless another is chosen. */
+    /**
+     * {@return the trigger mode a sheet's arc control implies unless another is chosen}
+     *
+     * @param control the device that controls the arc
+     */
     public static TriggerMode of(ControlDevice control) {
         return of(
                 switch (control) {
@@ -178,12 +187,22 @@ public record TriggerMode(
         return honours;
     }
 
-    /** The same logic on a panel that honours other settings. */
+    /**
+     * {@return the same logic on a panel that honours other settings}
+     *
+     * @param others the other ones
+     */
     public TriggerMode supporting(Set<SupportedSetting> others) {
         return new TriggerMode(name, input, control, startHold, endHold, others, timed, reactions);
     }
 
-    /** The same logic on a panel that answers a touch differently in one phase. */
+    /**
+     * {@return the same logic on a panel that answers a touch differently in one phase}
+     *
+     * @param phase the phase
+     * @param press what a press does
+     * @param release what a release does
+     */
     public TriggerMode reacting(Phase phase, TriggerAction press, TriggerAction release) {
         Map<Phase, TriggerActions> changed = new EnumMap<>(Phase.class);
         changed.putAll(reactions);
@@ -191,22 +210,31 @@ public record TriggerMode(
         return new TriggerMode(name, input, control, startHold, endHold, honours, timed, changed);
     }
 
-    /** {@return whether the mode uses a setting} */
+    /**
+     * {@return whether the mode uses a setting}
+     *
+     * @param honour the setting
+     */
     public boolean honours(SupportedSetting honour) {
         return honours.contains(honour);
     }
 
-    /** Gas is opened and closed by hand, at the torch. */
+    /** {@return whether gas is opened and closed by hand, at the torch} */
     public boolean gasByHand() {
         return input == TriggerInput.TOUCH;
     }
 
-    /** Tacks rather than a weld. */
+    /** {@return whether it tacks rather than welds} */
     public boolean isTack() {
         return timed != ArcEnding.NO;
     }
 
-    /** What a touch does in a phase. */
+    /**
+     * {@return what a touch does in a phase}
+     *
+     * @param phase the phase
+     * @param press whether it is a press, not a release
+     */
     public TriggerAction reaction(Phase phase, boolean press) {
         TriggerActions both = reactions.getOrDefault(phase, TriggerActions.NONE);
         return press ? both.press() : both.release();

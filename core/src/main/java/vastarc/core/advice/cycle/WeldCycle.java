@@ -86,12 +86,16 @@ public final class WeldCycle {
         return played.logic();
     }
 
-    /** Every figure, by key. */
+    /** {@return every figure, by key} */
     public Map<CycleKey, CycleHandle> handles() {
         return handles;
     }
 
-    /** {@return the handle of a key} */
+    /**
+     * {@return the handle of a key}
+     *
+     * @param key the key
+     */
     public CycleHandle handle(CycleKey key) {
         return Maps.get(handles, key);
     }
@@ -126,12 +130,12 @@ public final class WeldCycle {
         return played.rhythm();
     }
 
-    /** Figures that were typed and cannot stand. */
+    /** {@return figures that were typed and cannot stand} */
     public List<Problem> problems() {
         return played.problems();
     }
 
-    /** How the pool grows and freezes. */
+    /** {@return how the pool grows and freezes} */
     public synchronized PoolTrack pool() {
         PoolTrack track = pool;
         if (track == null) {
@@ -141,7 +145,7 @@ public final class WeldCycle {
         return track;
     }
 
-    /** What to know of this weld as a whole. */
+    /** {@return what to know of this weld as a whole} */
     public synchronized List<Phrase> notes() {
         List<Phrase> phrases = notes;
         if (phrases == null) {
@@ -165,7 +169,7 @@ public final class WeldCycle {
                         Phrase.of("score.note.crater", Quantity.millimetres(atOut), Quantity.millimetres(planned)));
     }
 
-    /** When a foot has done its part; empty where no foot does it. */
+    /** {@return when a foot has done its part; empty where no foot does it} */
     public Optional<PedalTimes> foot() {
         return OperatorSequence.footTimes(logic(), values());
     }

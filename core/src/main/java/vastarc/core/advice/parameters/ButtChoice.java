@@ -62,7 +62,12 @@ public record ButtChoice(
         return table;
     }
 
-    /** Both options, for a square butt that one pass from one side can do; empty for any other joint. */
+    /**
+     * {@return both options, for a square butt that one pass from one side can do; empty for any other joint}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static List<ButtChoice> compare(Joint joint, WeldingConditions conditions) {
         WeldingConditions oneSide = conditions.with(draft -> {
             draft.penetration = Optional.of(Penetration.FULL);

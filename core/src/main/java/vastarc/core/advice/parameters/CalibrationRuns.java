@@ -20,12 +20,20 @@ public record CalibrationRuns(String machine, List<ProvenRun> runs) {
         runs = List.copyOf(runs);
     }
 
-    /** No machine, or no run. */
+    /**
+     * No machine, or no run.
+     *
+     * @return the calibration runs
+     */
     public static CalibrationRuns nothing() {
         return NOTHING;
     }
 
-    /** The current as proven for a joint; empty from too few runs. */
+    /**
+     * {@return the current as proven for a joint; empty from too few runs}
+     *
+     * @param joint the joint
+     */
     public Optional<MachineCalibration> of(Joint joint) {
         return runs.size() < MachineCalibration.LEAST_RUNS
                 ? Optional.empty()

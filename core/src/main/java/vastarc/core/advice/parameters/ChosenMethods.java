@@ -27,7 +27,7 @@ public record ChosenMethods(Map<ParameterTopic, Method> chosen) {
 
     private static final ChosenMethods USUAL = defaults();
 
-    /** The product's defaults. */
+    /** {@return the product's defaults} */
     public static ChosenMethods usual() {
         return USUAL;
     }
@@ -40,14 +40,22 @@ public record ChosenMethods(Map<ParameterTopic, Method> chosen) {
         return new ChosenMethods(first);
     }
 
-    /** {@return these methods with another one for its topic} */
+    /**
+     * {@return these methods with another one for its topic}
+     *
+     * @param method the method
+     */
     public ChosenMethods with(Method method) {
         Map<ParameterTopic, Method> changed = new EnumMap<>(chosen);
         changed.put(method.matter(), method);
         return new ChosenMethods(changed);
     }
 
-    /** These methods, each for its topic, the rest unchanged. */
+    /**
+     * {@return these methods, each for its topic, the rest unchanged}
+     *
+     * @param others the other ones
+     */
     public ChosenMethods with(Collection<Method> others) {
         ChosenMethods all = this;
         for (Method method : others) {
@@ -56,7 +64,11 @@ public record ChosenMethods(Map<ParameterTopic, Method> chosen) {
         return all;
     }
 
-    /** {@return the method chosen for a topic} */
+    /**
+     * {@return the method chosen for a topic}
+     *
+     * @param topic the topic
+     */
     public Method of(ParameterTopic topic) {
         return Maps.get(chosen, topic);
     }

@@ -50,7 +50,12 @@ public record CornerChoice(
         change = Collections.unmodifiableMap(new TreeMap<>(change));
     }
 
-    /** The weld as it is set, then what would change its back; empty for any joint but a corner. */
+    /**
+     * {@return the weld as it is set, then what would change its back; empty for any joint but a corner}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static List<CornerChoice> compare(Joint joint, WeldingConditions conditions) {
         if (!joint.isCorner()) {
             return List.of();

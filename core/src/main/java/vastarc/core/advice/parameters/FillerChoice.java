@@ -41,7 +41,11 @@ public record FillerChoice(
 
     private static final double POOL_CAPACITY_J_PER_KG_K = 800;
 
-    /** The three methods' diameters for this joint. */
+    /**
+     * {@return the three methods' diameters for this joint}
+     *
+     * @param plan the decisions of the sheet
+     */
     public static List<FillerChoice> compare(SheetDecisions plan) {
         return Stream.of(Method.WIRE_THINNER, Method.WIRE_BY_DEPOSIT, Method.WIRE_THICKER)
                 .map(method -> of(method, plan))
@@ -56,7 +60,12 @@ public record FillerChoice(
                 .orElseThrow();
     }
 
-    /** The diameter a method picks. */
+    /**
+     * {@return the diameter a method picks}
+     *
+     * @param method the method
+     * @param plan the decisions of the sheet
+     */
     public static FillerRod pick(Method method, SheetDecisions plan) {
         return pick(method, plan.first(), plan.methods());
     }
@@ -71,8 +80,11 @@ public record FillerChoice(
     }
 
     /**
-     * The usual diameter by thickness, on a fillet the thicker one of two; thicker where a welder could not feed it fast enough, as far as the
-     * sheet bears it. Source: wires.csv; 300 mm/min [judgement].
+     * {@return the usual diameter by thickness, on a fillet the thicker one of two; thicker where a welder could not
+     * feed it fast enough, as far as the sheet bears it} Source: wires.csv; 300 mm/min [judgement].
+     *
+     * @param heat the heat balance
+     * @param thinTitanium whether rods thicker than the wall are left out, as on titanium
      */
     public static FillerRod usual(HeatBalance heat, boolean thinTitanium) {
         Joint joint = heat.joint();
@@ -94,12 +106,22 @@ public record FillerChoice(
         return shop.stock().wire(right, first.joint().wireThicknessMm());
     }
 
-    /** Feed of a rod, mm/min: \( 60 A v/A_w \); A section laid, mm², v travel, mm/s, A_w section of the rod, mm². Source: arithmetic. */
+    /**
+     * {@return feed of a rod, mm/min: \( 60 A v/A_w \); A section laid, mm², v travel, mm/s, A_w section of the rod,
+     * mm²} Source: arithmetic.
+     *
+     * @param requirement what has to be melted
+     * @param rod the filler rod
+     */
     public static double feedMmPerMin(FusionRequirement requirement, FillerRod rod) {
         return requirement.depositedAreaMm2() * requirement.speedMmPerS() / rod.sectionMm2() * 60;
     }
 
-    /** Titanium takes wire no thicker than the wall, unless the shop goes by the steel table. */
+    /**
+     * {@return whether the rod may be no thicker than the wall: on titanium, unless the shop goes by the steel table}
+     *
+     * @param plan the decisions of the sheet
+     */
     public static boolean isThinTitanium(SheetDecisions plan) {
         return isThinTitanium(plan.first(), plan.methods());
     }
@@ -108,7 +130,12 @@ public record FillerChoice(
         return first.joint().isTitanium() && methods.of(ParameterTopic.TITANIUM_WIRE) == Method.TITANIUM_WIRE_THIN;
     }
 
-    /** {@return the filler alloy of a joint} */
+    /**
+     * {@return the filler alloy of a joint}
+     *
+     * @param method the method
+     * @param plan the decisions of the sheet
+     */
     public static FillerChoice of(Method method, SheetDecisions plan) {
         HeatBalance heat = plan.heat();
         FillerRod wire = pick(method, plan);

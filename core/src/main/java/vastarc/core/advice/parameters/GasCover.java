@@ -30,18 +30,34 @@ public final class GasCover {
 
     private GasCover() {}
 
-    /** Behind the arc, mm. */
+    /**
+     * {@return behind the arc, mm}
+     *
+     * @param cup the cup
+     * @param flowLPerMin flow, L/min
+     */
     public static double mm(Cup cup, double flowLPerMin) {
         double bores = (cup.lens() ? MOST_BORES : LEAST_BORES) * Math.sqrt(cup.reynolds(flowLPerMin) / CALM_REYNOLDS);
         return cup.boreMm() * Math.min(MOST_BORES, Math.max(LEAST_BORES, bores));
     }
 
-    /** Temperature at which the seam leaves the gas, °C; at most the melting point. */
+    /**
+     * {@return temperature at which the seam leaves the gas, °C; at most the melting point}
+     *
+     * @param heat the heat balance
+     * @param coverMm length under gas behind the arc, mm
+     */
     public static double leavesC(HeatBalance heat, double coverMm) {
         return Math.min(heat.metal().meltC(), heat.trailingC(coverMm));
     }
 
-    /** Hottest that the seam may leave the gas for its finish, °C; empty where no colour is asked for. Source: tints.csv. */
+    /**
+     * {@return hottest that the seam may leave the gas for its finish, °C; empty where no colour is asked for}
+     * Source: tints.csv.
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static OptionalDouble mostC(Joint joint, WeldingConditions conditions) {
         if (joint.isTitanium()) {
             return OptionalDouble.of(TITANIUM_C);

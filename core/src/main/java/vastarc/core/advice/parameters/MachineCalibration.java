@@ -40,7 +40,12 @@ public record MachineCalibration(double ratio, double low, double high, int runs
      */
     public record ProvenRun(String metal, String form, double mm, String machine, double ratio) {}
 
-    /** What runs teach for a joint on a machine; empty from fewer than three that are near. */
+    /**
+     * {@return what runs teach for a joint on a machine; empty from fewer than three that are near}
+     *
+     * @param runs the runs
+     * @param wanted the joint to find the current for
+     */
     public static Optional<MachineCalibration> of(List<ProvenRun> runs, ProvenRun wanted) {
         double precision = 1 / (PRIOR_SPREAD * PRIOR_SPREAD);
         double sum = 0;

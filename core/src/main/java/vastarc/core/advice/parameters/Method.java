@@ -106,12 +106,12 @@ public enum Method {
         this.matter = topic;
     }
 
-    /** The topic it answers; null for {@link #RULE}. */
+    /** {@return the topic it answers; null for {@link #RULE}} */
     public @Nullable ParameterTopic matter() {
         return matter;
     }
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "school." + name();
     }

@@ -24,10 +24,11 @@ public record MethodCurrent(Method school, double currentA, Phrase note) {
     private static final double NEAR = 0.12;
 
     /**
-     * All of them, heat balance first, and last the current as proven on the machine where its runs teach one. The linear rules count the thinner member, as the trade does; a later pass keeps its distance to the
+     * {@return all of them, heat balance first, and last the current as proven on the machine where its runs teach
+     * one} The linear rules count the thinner member, as the trade does; a later pass keeps its distance to the
      * first, about which the rules say nothing.
      *
-     * @param heat   of the pass
+     * @param heat of the pass
      * @param firstA current of the first pass by the heat balance, A
      * @param proven what the machine's runs teach for this joint
      */
@@ -53,7 +54,13 @@ public record MethodCurrent(Method school, double currentA, Phrase note) {
                         Quantity.amperes(learned.high() * balance)));
     }
 
-    /** The method chosen, from a comparison; the heat balance where the machine's runs do not teach a current yet. */
+    /**
+     * {@return the method chosen, from a comparison; the heat balance where the machine's runs do not teach a current
+     * yet}
+     *
+     * @param comparison the currents by each method
+     * @param method the method
+     */
     public static MethodCurrent chosen(List<MethodCurrent> comparison, Method method) {
         return comparison.stream()
                 .filter(current -> current.school() == method)

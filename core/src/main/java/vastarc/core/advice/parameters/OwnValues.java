@@ -30,13 +30,21 @@ public record OwnValues(Map<ParameterKey, Double> values) {
         return values.isEmpty();
     }
 
-    /** {@return the own value of a parameter in its fixed unit; empty where it is calculated} */
+    /**
+     * {@return the own value of a parameter in its fixed unit; empty where it is calculated}
+     *
+     * @param key the key
+     */
     public OptionalDouble of(ParameterKey key) {
         Double value = values.get(key);
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
-    /** {@return these values without one of them} */
+    /**
+     * {@return these values without one of them}
+     *
+     * @param key the key
+     */
     public OwnValues without(ParameterKey key) {
         Map<ParameterKey, Double> fewer = new EnumMap<>(ParameterKey.class);
         fewer.putAll(values);

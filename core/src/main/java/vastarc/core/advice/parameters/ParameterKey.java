@@ -132,7 +132,11 @@ public enum ParameterKey {
         this.sourceKind = sourceKind;
     }
 
-    /** The key of an API name. */
+    /**
+     * {@return the key of an API name}
+     *
+     * @param apiName the name used in calls and documents
+     */
     public static Optional<ParameterKey> named(String apiName) {
         return Arrays.stream(values())
                 .filter(key -> key.apiName.equals(apiName))
@@ -159,7 +163,7 @@ public enum ParameterKey {
         return sourceKind;
     }
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "setting." + apiName;
     }

@@ -77,7 +77,11 @@ public record PassSchedule(
         clock = List.copyOf(clock);
     }
 
-    /** The plan of a joint that takes more than one run; empty for one that does not. */
+    /**
+     * {@return the plan of a joint that takes more than one run; empty for one that does not}
+     *
+     * @param plan the decisions of the sheet
+     */
     public static Optional<PassSchedule> of(SheetDecisions plan) {
         List<WeldPass> runs = plan.runs();
         if (runs.size() == 1) {

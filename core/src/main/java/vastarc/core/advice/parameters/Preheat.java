@@ -22,7 +22,11 @@ public record Preheat(double lowC, double highC, double interpassC) {
     private static final List<Table.Row> ROWS =
             Table.read("preheat.csv", Set.of("family", "from_mm", "to_mm", "low_c", "high_c", "interpass_c"));
 
-    /** What a joint needs, whether given or not. */
+    /**
+     * {@return what a joint needs, whether given or not}
+     *
+     * @param joint the joint
+     */
     public static Preheat of(Joint joint) {
         Family family = isChromoly(joint) ? Family.CHROMOLY : joint.material().family();
         return ROWS.stream()
@@ -32,12 +36,16 @@ public record Preheat(double lowC, double highC, double interpassC) {
                 .orElseThrow();
     }
 
-    /** {@return whether either member is chromoly} */
+    /**
+     * {@return whether either member is chromoly}
+     *
+     * @param joint the joint
+     */
     public static boolean isChromoly(Joint joint) {
         return joint.material().family() == Family.CHROMOLY || joint.other().family() == Family.CHROMOLY;
     }
 
-    /** Whether the metal must be warmed at all, not merely dry. */
+    /** {@return whether the metal must be warmed at all, not merely dry} */
     public boolean isWanted() {
         return lowC > PhysicalConstants.ROOM_C;
     }

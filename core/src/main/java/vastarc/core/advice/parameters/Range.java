@@ -16,12 +16,22 @@ public record Range(double value, double low, double high) {
         }
     }
 
-    /** A value that leaves no choice. */
+    /**
+     * {@return a value that leaves no choice}
+     *
+     * @param value the value
+     */
     public static Range only(double value) {
         return new Range(value, value, value);
     }
 
-    /** A range around a value, widened to contain it. */
+    /**
+     * {@return a range around a value, widened to contain it}
+     *
+     * @param value the value
+     * @param low lowest value
+     * @param high highest value
+     */
     public static Range around(double value, double low, double high) {
         return new Range(value, Math.min(low, value), Math.max(high, value));
     }

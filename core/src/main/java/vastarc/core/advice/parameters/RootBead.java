@@ -15,8 +15,10 @@ public final class RootBead {
     private RootBead() {}
 
     /**
-     * Width with its range, mm: of an open root 3 to 5, a little wider than its gap [judgement]; else what melts behind by the heat balance ±30 % [fitted]; 0 where
-     * the back stays solid or is closed.
+     * {@return width with its range, mm: of an open root 3 to 5, a little wider than its gap [judgement]; else what
+     * melts behind by the heat balance ±30 % [fitted]; 0 where the back stays solid or is closed}
+     *
+     * @param first the heat balance of the first pass
      */
     public static Range of(HeatBalance first) {
         Joint joint = first.joint();
@@ -29,7 +31,11 @@ public final class RootBead {
         return new Range(back, (1 - SPREAD) * back, (1 + SPREAD) * back);
     }
 
-    /** The root run of a V that is melted through its open gap. */
+    /**
+     * {@return whether it is the root run of a V that is melted through its open gap}
+     *
+     * @param first the heat balance of the first pass
+     */
     public static boolean isOpenRoot(HeatBalance first) {
         return Penetration.of(first.joint(), first.practice()) == Penetration.FULL
                 && first.joint().groove().isPresent()

@@ -27,7 +27,12 @@ public final class ScopeRules {
 
     private ScopeRules() {}
 
-    /** Every reason why a joint is not planned; empty where it is. */
+    /**
+     * {@return every reason why a joint is not planned; empty where it is}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static List<Problem> problems(Joint joint, WeldingConditions conditions) {
         List<Problem> problems = new ArrayList<>();
         if (isForeignPair(joint)) {
@@ -63,7 +68,11 @@ public final class ScopeRules {
                 : Optional.empty();
     }
 
-    /** Metals that cannot be joined by an arc: the one refusal without an alternative. */
+    /**
+     * {@return whether the metals cannot be joined by an arc: the one refusal without an alternative}
+     *
+     * @param joint the joint
+     */
     public static boolean isForeignPair(Joint joint) {
         return FillerAlloy.of(joint.material(), joint.other()).alloy().isEmpty();
     }
@@ -91,7 +100,11 @@ public final class ScopeRules {
                 Phrase.of("material." + joint.material().name())));
     }
 
-    /** A current that no tungsten of the table holds or carries. */
+    /**
+     * {@return a current that no tungsten of the table holds or carries}
+     *
+     * @param plan the decisions of the sheet
+     */
     public static Optional<Problem> currentProblem(SheetDecisions plan) {
         if (plan.heat().currentA() < LOWEST_CURRENT_A) {
             return Optional.of(Problem.outOfScope("thicknessMm", "current.tooLow", Quantity.amperes(LOWEST_CURRENT_A)));

@@ -11,12 +11,20 @@ import vastarc.core.physics.purge.PurgeSetup;
  */
 public record SheetChoices(ShopDefaults shop, OwnValues own, PurgeSetup purge) {
 
-    /** A shop, no own values, and the usual purge. */
+    /**
+     * {@return a shop, no own values, and the usual purge}
+     *
+     * @param shop the defaults of the shop
+     */
     public static SheetChoices of(ShopDefaults shop) {
         return new SheetChoices(shop, OwnValues.none(), PurgeSetup.usual());
     }
 
-    /** {@return the same with other own values} */
+    /**
+     * {@return the same with other own values}
+     *
+     * @param others the other ones
+     */
     public SheetChoices with(OwnValues others) {
         return new SheetChoices(shop, others, purge);
     }

@@ -62,7 +62,15 @@ public record SheetDecisions(
 
     private static final double TITANIUM_SPREAD = 0.25;
 
-    /** The plan of a pass, from 1; what is fitted to torch and machine is chosen for the hottest of them. */
+    /**
+     * {@return the plan of a pass, from 1; what is fitted to torch and machine is chosen for the hottest of them}
+     *
+     * @param first the heat balance of the first pass
+     * @param heat the heat balance
+     * @param runs the passes
+     * @param pass number of the pass, from 1
+     * @param choices the sheet choices
+     */
     public static SheetDecisions of(
             HeatBalance first, HeatBalance heat, List<WeldPass> runs, int pass, SheetChoices choices) {
         ShopDefaults shop = choices.shop();
@@ -106,13 +114,17 @@ public record SheetDecisions(
                 / heat.currentA();
     }
 
-    /** ±12 %, ±25 % on titanium, around a current, A. */
+    /**
+     * {@return ±12 %, ±25 % on titanium, around a current, A}
+     *
+     * @param currentA current, A
+     */
     public Range currentRange(double currentA) {
         double spread = isTitanium() ? TITANIUM_SPREAD : WELDER_SPREAD;
         return new Range(currentA, currentA * (1 - spread), currentA * (1 + spread));
     }
 
-    /** The current in time of the pass it is for. */
+    /** {@return the current in time of the pass it is for} */
     public Pulse pulse() {
         return pulses.get(pass - 1);
     }
@@ -142,7 +154,11 @@ public record SheetDecisions(
         };
     }
 
-    /** What another method would fit here, mm. */
+    /**
+     * {@return what another method would fit here, mm}
+     *
+     * @param method the method
+     */
     public double tungstenMm(Method method) {
         return tungsten(method, hottestA(), leastA(pulses)).diameterMm();
     }
@@ -182,17 +198,17 @@ public record SheetDecisions(
         return pulse().peakA();
     }
 
-    /** Peak of the hottest pass, A: what tungsten, ceiling, torch and hood are chosen by. */
+    /** {@return peak of the hottest pass, A: what tungsten, ceiling, torch and hood are chosen by} */
     public double hottestA() {
         return highest(pulses, Pulse::peakA);
     }
 
-    /** RMS of the hottest pass, A. */
+    /** {@return RMS of the hottest pass, A} */
     public double hottestRmsA() {
         return highest(pulses, Pulse::rmsA);
     }
 
-    /** What the chosen method makes of a current by the heat balance. */
+    /** {@return what the chosen method makes of a current by the heat balance} */
     public double methodFactor() {
         return factor(comparison, methods, heat);
     }
@@ -202,17 +218,17 @@ public record SheetDecisions(
         return Penetration.of(joint(), practice());
     }
 
-    /** Whether it is so thin that micro-TIG rules apply. */
+    /** {@return whether it is so thin that micro-TIG rules apply} */
     public boolean isMicro() {
         return peakA() < CupChoice.MICRO_BELOW_A;
     }
 
-    /** Whether either member is titanium. */
+    /** {@return whether either member is titanium} */
     public boolean isTitanium() {
         return joint().isTitanium();
     }
 
-    /** Seams that close on themselves start on metal, not on an edge. */
+    /** {@return whether the seam starts at an edge; seams that close on themselves start on metal} */
     public boolean startsAtEdge() {
         return !joint().form().isTube();
     }

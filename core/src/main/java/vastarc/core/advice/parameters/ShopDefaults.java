@@ -11,22 +11,35 @@ public record ShopDefaults(ChosenMethods methods, Stock stock, CalibrationRuns p
 
     private static final ShopDefaults USUAL = new ShopDefaults(ChosenMethods.usual(), Stock.everything());
 
-    /** Nothing proven. */
+    /**
+     * Nothing proven.
+     *
+     * @param schools the methods
+     * @param stock the stock
+     */
     public ShopDefaults(ChosenMethods schools, Stock stock) {
         this(schools, stock, CalibrationRuns.nothing());
     }
 
-    /** The product's defaults, and everything in stock. */
+    /** {@return the product's defaults, and everything in stock} */
     public static ShopDefaults usual() {
         return USUAL;
     }
 
-    /** {@return these defaults with another method for its topic} */
+    /**
+     * {@return these defaults with another method for its topic}
+     *
+     * @param method the method
+     */
     public ShopDefaults with(Method method) {
         return new ShopDefaults(methods.with(method), stock, proven);
     }
 
-    /** The same at a machine with runs of its own. */
+    /**
+     * {@return the same at a machine with runs of its own}
+     *
+     * @param machine the runs of the machine
+     */
     public ShopDefaults at(CalibrationRuns machine) {
         return new ShopDefaults(methods, stock, machine);
     }

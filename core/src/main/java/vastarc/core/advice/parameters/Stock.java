@@ -26,7 +26,7 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
         wiresMm = OrderedCollections.set(wiresMm);
     }
 
-    /** Nothing is listed: everything is available. */
+    /** {@return nothing is listed: everything is available} */
     public static Stock everything() {
         return ALL;
     }
@@ -47,7 +47,7 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
             return new StockChoice<>(owned.orElse(right), Optional.of(right));
         }
 
-        /** Whether the right one is missing and nothing in stock can stand in for it. */
+        /** {@return whether the right one is missing and nothing in stock can stand in for it} */
         public boolean isUnavailable() {
             return missing.filter(item::equals).isPresent();
         }

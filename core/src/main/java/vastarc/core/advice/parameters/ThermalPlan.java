@@ -18,13 +18,24 @@ public final class ThermalPlan {
         this.runs = List.copyOf(WeldPass.of(heat));
     }
 
-    /** The balance, or every reason why this joint has none. */
+    /**
+     * {@return the balance, or every reason why this joint has none}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static Outcome<ThermalPlan> of(Joint joint, WeldingConditions conditions) {
         List<Problem> outside = ScopeRules.problems(joint, conditions);
         return outside.isEmpty() ? Outcome.of(inScope(joint, conditions)) : Outcome.failed(outside);
     }
 
-    /** Of a joint that is known to be within what is planned. */
+    /**
+     * Of a joint that is known to be within what is planned.
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     * @return the thermal plan
+     */
     public static ThermalPlan inScope(Joint joint, WeldingConditions conditions) {
         return new ThermalPlan(HeatBalance.of(joint, Preheat.warmed(joint, conditions)));
     }
@@ -39,7 +50,11 @@ public final class ThermalPlan {
         return runs;
     }
 
-    /** The plan of the first pass in a shop. */
+    /**
+     * {@return the plan of the first pass in a shop}
+     *
+     * @param choices the sheet choices
+     */
     public SheetDecisions first(SheetChoices choices) {
         return SheetDecisions.of(heat, heat, runs, 1, choices);
     }

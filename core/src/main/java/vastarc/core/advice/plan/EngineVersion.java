@@ -39,7 +39,11 @@ public final class EngineVersion {
 
     private EngineVersion() {}
 
-    /** For example {@code rules 1, tables 5f3a90c2}. */
+    /**
+     * For example {@code rules 1, tables 5f3a90c2}.
+     *
+     * @return the text
+     */
     public static String version() {
         return VERSION;
     }

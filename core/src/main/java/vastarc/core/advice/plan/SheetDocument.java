@@ -46,7 +46,11 @@ public record SheetDocument(
         cautions = List.copyOf(cautions);
     }
 
-    /** A sheet, kept as it is now. */
+    /**
+     * {@return a sheet, kept as it is now}
+     *
+     * @param sheet the sheet
+     */
     public static SheetDocument of(SetupSheet sheet) {
         return new SheetDocument(
                 EngineVersion.version(),
@@ -62,7 +66,11 @@ public record SheetDocument(
     /** A figure that another sheet has otherwise; empty on the side that lacks it. */
     public record ChangedFigure(ParameterKey key, Optional<Parameter> then, Optional<Parameter> now) {}
 
-    /** What is different on a sheet made today, as far as a reader in either unit system would see it. */
+    /**
+     * {@return what is different on a sheet made today, as far as a reader in either unit system would see it}
+     *
+     * @param today the sheet of today
+     */
     public List<ChangedFigure> changedFigures(SetupSheet today) {
         Map<ParameterKey, Parameter> then =
                 settings.stream().collect(Collectors.toMap(Parameter::key, Function.identity()));

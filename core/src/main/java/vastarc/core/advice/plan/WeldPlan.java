@@ -51,13 +51,19 @@ public final class WeldPlan {
             Optional<SheetDocument> proven,
             int pass) {
 
-        /** No own values, nothing proven. */
+        /**
+         * No own values, nothing proven.
+         *
+         * @param weld the weld
+         * @param shop the defaults of the shop
+         * @return the plan request
+         */
         public static PlanRequest of(Weld weld, ShopDefaults shop) {
             return new PlanRequest(
                     weld, shop, OwnValues.none(), PurgeSetup.usual(), CycleChoices.none(), Optional.empty(), 1);
         }
 
-        /** The same weld without own values, under the same trigger mode. */
+        /** {@return the same weld without own values, under the same trigger mode} */
         public PlanRequest withoutOwn() {
             return new PlanRequest(
                     weld,
@@ -69,7 +75,11 @@ public final class WeldPlan {
                     pass);
         }
 
-        /** The same weld as a machine with another logic does it. */
+        /**
+         * {@return the same weld as a machine with another logic does it}
+         *
+         * @param mode the trigger mode
+         */
         public PlanRequest with(TriggerMode mode) {
             return new PlanRequest(
                     weld,
@@ -81,12 +91,20 @@ public final class WeldPlan {
                     pass);
         }
 
-        /** The same weld with other shop defaults. */
+        /**
+         * {@return the same weld with other shop defaults}
+         *
+         * @param others the other ones
+         */
         public PlanRequest in(ShopDefaults others) {
             return new PlanRequest(weld, others, own, purge, choices, proven, pass);
         }
 
-        /** The same weld with its back purged otherwise. */
+        /**
+         * {@return the same weld with its back purged otherwise}
+         *
+         * @param other the other one
+         */
         public PlanRequest with(PurgeSetup other) {
             return new PlanRequest(weld, shop, own, other, choices, proven, pass);
         }
@@ -95,7 +113,11 @@ public final class WeldPlan {
             return new SheetChoices(shop, own, purge);
         }
 
-        /** Another pass of the same weld. */
+        /**
+         * {@return another pass of the same weld}
+         *
+         * @param other number of the pass, from 1
+         */
         public PlanRequest onPass(int other) {
             return new PlanRequest(weld, shop, own, purge, choices, proven, other);
         }
@@ -117,13 +139,22 @@ public final class WeldPlan {
         this.balance = balance;
     }
 
-    /** {@return the plan of a request; nothing is calculated until it is asked for} */
+    /**
+     * {@return the plan of a request; nothing is calculated until it is asked for}
+     *
+     * @param request the request
+     */
     public static WeldPlan of(PlanRequest request) {
         WeldPlan first = new WeldPlan(request.onPass(1), null, null);
         return first.onPass(request.pass());
     }
 
-    /** {@return the plan of a weld with a shop's defaults and no own values} */
+    /**
+     * {@return the plan of a weld with a shop's defaults and no own values}
+     *
+     * @param weld the weld
+     * @param shop the defaults of the shop
+     */
     public static WeldPlan of(Weld weld, ShopDefaults shop) {
         return of(PlanRequest.of(weld, shop));
     }
@@ -137,12 +168,20 @@ public final class WeldPlan {
         return first == null ? this : first;
     }
 
-    /** Another pass of the same weld; what the first one took is not calculated again. */
+    /**
+     * {@return another pass of the same weld; what the first one took is not calculated again}
+     *
+     * @param pass number of the pass, from 1
+     */
     public WeldPlan onPass(int pass) {
         return pass == 1 ? first() : new WeldPlan(ask.onPass(pass), first(), null);
     }
 
-    /** The same weld with other shop defaults; its heat is not calculated again. */
+    /**
+     * {@return the same weld with other shop defaults; its heat is not calculated again}
+     *
+     * @param others the other ones
+     */
     public WeldPlan in(ShopDefaults others) {
         return new WeldPlan(first().ask.in(others), null, first().balance()).onPass(ask.pass());
     }
@@ -163,7 +202,7 @@ public final class WeldPlan {
         return made;
     }
 
-    /** The sheet that the engine makes of it today, or why it makes none. */
+    /** {@return the sheet that the engine makes of it today, or why it makes none} */
     public synchronized Outcome<SetupSheet> today() {
         Outcome<SetupSheet> made = today;
         if (made == null) {
@@ -178,7 +217,7 @@ public final class WeldPlan {
         return made;
     }
 
-    /** The sheet it is welded by: today's, or the one it was proven with. */
+    /** {@return the sheet it is welded by: today's, or the one it was proven with} */
     public synchronized Outcome<SetupSheet> sheet() {
         Outcome<SetupSheet> made = sheet;
         if (made == null) {
@@ -192,7 +231,7 @@ public final class WeldPlan {
         return made;
     }
 
-    /** The sheets of all passes, the first one's first. */
+    /** {@return the sheets of all passes, the first one's first} */
     public synchronized Outcome<List<SetupSheet>> passes() {
         Outcome<List<SetupSheet>> made = passes;
         if (made == null) {
@@ -209,7 +248,7 @@ public final class WeldPlan {
         return Stream.concat(Stream.of(sheet), later).toList();
     }
 
-    /** The weld cycle of that sheet. */
+    /** {@return the weld cycle of that sheet} */
     public synchronized Outcome<WeldCycle> score() {
         Outcome<WeldCycle> made = score;
         if (made == null) {
@@ -219,14 +258,17 @@ public final class WeldPlan {
         return made;
     }
 
-    /** The alternatives where it has no sheet; empty where it has one. */
+    /** {@return the alternatives where it has no sheet; empty where it has one} */
     public List<Alternative> alternatives() {
         return sheet().value().isPresent()
                 ? List.of()
                 : Alternative.outOf(ask.weld().joint(), practice(), ask.shop());
     }
 
-    /** What the engine would set otherwise today than when it was proven; empty where it would not, or nothing is proven. */
+    /**
+     * {@return what the engine would set otherwise today than when it was proven; empty where it would not, or
+     * nothing is proven}
+     */
     public List<ChangedFigure> changedFigures() {
         return ask.proven()
                 .flatMap(proven -> today().value().map(proven::changedFigures))

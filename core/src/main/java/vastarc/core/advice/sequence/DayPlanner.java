@@ -43,7 +43,12 @@ public final class DayPlanner {
         this.clock = clock;
     }
 
-    /** The schedule of some jobs. */
+    /**
+     * {@return the schedule of some jobs}
+     *
+     * @param asks the jobs of the day
+     * @param changes the times that changes over take
+     */
     public static DaySchedule plan(List<SequenceRequest> asks, ChangeoverTimes changes) {
         return new DayPlanner(DayTimeline.of(asks, changes)).day();
     }
@@ -51,6 +56,8 @@ public final class DayPlanner {
     /**
      * The day with a welder's own order.
      *
+     * @param asks the jobs of the day
+     * @param changes the times that changes over take
      * @param turns jobs in turn, each with as many of its runs
      * @return empty where the turns do not weld every run once
      */

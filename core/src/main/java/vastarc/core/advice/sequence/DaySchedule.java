@@ -52,7 +52,7 @@ public record DaySchedule(List<DaySpan> timeline, double makespanS, double oneAf
      */
     public record Block(int job, int runs) {}
 
-    /** The day's turns in order. */
+    /** {@return the day's turns in order} */
     public List<Block> turns() {
         List<Block> turns = new ArrayList<>();
         for (DaySpan span : timeline) {

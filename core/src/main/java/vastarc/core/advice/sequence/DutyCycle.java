@@ -28,7 +28,13 @@ public final class DutyCycle {
         }
     }
 
-    /** What a second of arc takes, at a current: at least one. */
+    /**
+     * {@return what a second of arc takes, at a current: at least one}
+     *
+     * @param machine the duty points of the machine's plate
+     * @param torch the duty points of the torch
+     * @param currentA current, A
+     */
     public static double perS(List<DutyPoint> machine, List<DutyPoint> torch, double currentA) {
         double least = Math.min(DutyPoint.percentAt(machine, currentA), DutyPoint.percentAt(torch, currentA));
         return 100 / Math.max(1, least);
@@ -39,7 +45,13 @@ public final class DutyCycle {
         return WINDOW_S / perS;
     }
 
-    /** An arc has burnt. */
+    /**
+     * An arc has burnt.
+     *
+     * @param startS start, s
+     * @param arcS time the arc burns, s
+     * @param perS duty taken by a second of arc
+     */
     public void burn(double startS, double arcS, double perS) {
         if (arcS > 0) {
             burns.add(new ArcBurn(startS, startS + arcS, perS));
@@ -71,7 +83,7 @@ public final class DutyCycle {
      */
     public record DutyUse(double s, double share) {}
 
-    /** The use over the time of all arcs; straight between two points. */
+    /** {@return the use over the time of all arcs; straight between two points} */
     public List<DutyUse> used() {
         return burns.stream()
                 .flatMap(
@@ -100,7 +112,12 @@ public final class DutyCycle {
         return high;
     }
 
-    /** How long an arc may burn from a time on, at one stretch, s; at most ten minutes. */
+    /**
+     * {@return how long an arc may burn from a time on, at one stretch, s; at most ten minutes}
+     *
+     * @param fromS start, s
+     * @param perS duty taken by a second of arc
+     */
     public double leftS(double fromS, double perS) {
         double low = 0;
         double high = WINDOW_S;

@@ -43,7 +43,14 @@ public record JobCost(List<CostShare> shares, List<CostItem> missingPrices) {
     /** What one thing costs, in the money of the prices. */
     public record CostShare(CostItem item, double money) {}
 
-    /** Of a route; the welder is paid from the first wait to the last post-flow. */
+    /**
+     * Of a route; the welder is paid from the first wait to the last post-flow.
+     *
+     * @param request the request
+     * @param sequence the weld sequence
+     * @param prices the prices
+     * @return the job cost
+     */
     public static JobCost of(SequenceRequest request, WeldSequence sequence, Prices prices) {
         SequenceTotals totals = sequence.totals();
         CostTally tally = new CostTally();

@@ -40,7 +40,12 @@ public record PassFigures(
 
     private static final double USUAL_INTERPASS_C = 250;
 
-    /** Of a sheet, for its pass. */
+    /**
+     * Of a sheet, for its pass.
+     *
+     * @param sheet the sheet
+     * @return the pass figures
+     */
     public static PassFigures of(SetupSheet sheet) {
         double speed = sheet.setting(ParameterKey.TRAVEL_SPEED).value() / 60;
         double wire = figure(sheet, ParameterKey.WIRE_DIAMETER, 0);

@@ -41,7 +41,7 @@ public record Prices(
         return new InputRange(field, 0, MOST, Unit.NUMBER);
     }
 
-    /** Nothing is given. */
+    /** {@return nothing is given} */
     public static Prices none() {
         return new Prices(OptionalDouble.empty(), Map.of(), OptionalDouble.empty(), OptionalDouble.empty());
     }
@@ -51,7 +51,7 @@ public record Prices(
         return !equals(none());
     }
 
-    /** Everything that cannot be paid. */
+    /** {@return everything that cannot be paid} */
     public List<Problem> problems() {
         List<Problem> problems = new ArrayList<>();
         argonPerM3.ifPresent(price -> ARGON.check(price).ifPresent(problems::add));

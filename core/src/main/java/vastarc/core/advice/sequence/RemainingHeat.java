@@ -25,7 +25,13 @@ public final class RemainingHeat {
      */
     public record CooledPass(double passS, double touchS) {}
 
-    /** Of the pass that a sheet is for, in a shop at a temperature, °C. */
+    /**
+     * Of the pass that a sheet is for, in a shop at a temperature, °C.
+     *
+     * @param sheet the sheet
+     * @param ambientC temperature of the shop, °C
+     * @return the cooled pass
+     */
     public static CooledPass of(SetupSheet sheet, double ambientC) {
         PassFigures pass = PassFigures.of(sheet);
         boolean more = sheet.passes().filter(plan -> plan.passes().size() > 1).isPresent();

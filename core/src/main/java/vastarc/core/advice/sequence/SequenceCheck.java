@@ -16,7 +16,12 @@ public final class SequenceCheck {
 
     private SequenceCheck() {}
 
-    /** What it breaks, in words; empty where it breaks nothing. */
+    /**
+     * {@return what it breaks, in words; empty where it breaks nothing}
+     *
+     * @param request the request
+     * @param sequence the weld sequence
+     */
     public static List<Phrase> check(SequenceRequest request, WeldSequence sequence) {
         List<Phrase> broken = new ArrayList<>();
         order(sequence, broken);

@@ -59,7 +59,11 @@ public final class SequencePlanner {
         this.ask = request;
     }
 
-    /** The way through a job, in the welder's own order where there is one. */
+    /**
+     * {@return the way through a job, in the welder's own order where there is one}
+     *
+     * @param request the request
+     */
     public static WeldSequence plan(SequenceRequest request) {
         List<UntimedSegment> planned = SeamSplitter.of(request);
         return new SequencePlanner(request)

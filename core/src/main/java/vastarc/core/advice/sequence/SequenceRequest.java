@@ -57,7 +57,16 @@ public record SequenceRequest(
         order = List.copyOf(order);
     }
 
-    /** For a weld with all its passes; refused with words where it has no sheet, or the work cannot be. */
+    /**
+     * For a weld with all its passes; refused with words where it has no sheet, or the work cannot be.
+     *
+     * @param plan the plan
+     * @param work how much there is to weld
+     * @param machine the duty points of the machine's plate
+     * @param torch the duty points of the torch
+     * @param ambientC temperature of the shop, °C
+     * @return the sequence request, or what prevents it
+     */
     public static Outcome<SequenceRequest> of(
             WeldPlan plan, WeldQuantity work, List<DutyPoint> machine, List<DutyPoint> torch, double ambientC) {
         return plan.passes().then(sheets -> {
@@ -74,12 +83,16 @@ public record SequenceRequest(
         });
     }
 
-    /** The same with its runs in an order of the welder's own. */
+    /**
+     * {@return the same with its runs in an order of the welder's own}
+     *
+     * @param numbers the numbers of the runs, in order
+     */
     public SequenceRequest ordered(List<Integer> numbers) {
         return new SequenceRequest(sheet, passes, work, machine, torch, ambientC, numbers);
     }
 
-    /** Whether the given order names every run once: only then it is used. */
+    /** {@return whether the given order names every run once: only then it is used} */
     public boolean isOrdered() {
         int count = SeamSplitter.count(this);
         return order.size() == count
@@ -95,7 +108,10 @@ public record SequenceRequest(
         return sheet.joint().roundMm().orElse(0);
     }
 
-    /** How long the argon fills before the first arc, s: as entered, else the wait of the purge without a meter; its least where the target is never reached. */
+    /**
+     * {@return how long the argon fills before the first arc, s: as entered, else the wait of the purge without a
+     * meter; its least where the target is never reached}
+     */
     public double purgeS() {
         double least = sheet.joint().isTitanium() ? PurgePlan.LEAST_TITANIUM_S : PurgePlan.LEAST_S;
         return work.purgeS().orElseGet(() -> sheet.purge().waitS().orElse(least));
@@ -155,12 +171,20 @@ public record SequenceRequest(
         return ambientC > HOT_C ? rmsA / HOT_FACTOR : rmsA;
     }
 
-    /** How the machine's ten minutes are used over a route; empty where no plate is given. */
+    /**
+     * {@return how the machine's ten minutes are used over a route; empty where no plate is given}
+     *
+     * @param sequence the weld sequence
+     */
     public List<DutyUse> machineUse(WeldSequence sequence) {
         return use(sequence, machine);
     }
 
-    /** How the torch's are. */
+    /**
+     * {@return how the torch's are}
+     *
+     * @param sequence the weld sequence
+     */
     public List<DutyUse> torchUse(WeldSequence sequence) {
         return use(sequence, torch);
     }
@@ -176,7 +200,12 @@ public record SequenceRequest(
         return duty.used();
     }
 
-    /** How the heat of a pass leaves it: from the end of its arc until it is down to each of {@link RemainingHeat#STEPS_C}, s. */
+    /**
+     * {@return how the heat of a pass leaves it: from the end of its arc until it is down to each of
+     * {@link RemainingHeat#STEPS_C}, s}
+     *
+     * @param pass number of the pass, from 1
+     */
     public List<Double> leavesS(int pass) {
         return RemainingHeat.leavesS(
                 passes.get(Math.max(1, pass) - 1),

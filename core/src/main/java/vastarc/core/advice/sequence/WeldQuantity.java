@@ -50,7 +50,16 @@ public record WeldQuantity(
     /** The most of a shop's own share that counts; judgement. */
     public static final double MOST_ARC_SHARE = 0.6;
 
-    /** In a shop with the usual share of arc. */
+    /**
+     * In a shop with the usual share of arc.
+     *
+     * @param seams how many seams
+     * @param seamMm length of the seam, mm; empty if unknown
+     * @param piece name of the piece
+     * @param reach length that one position of the hand reaches, mm; empty for the usual
+     * @param handlingS time for handling a piece, s
+     * @param purgeS time for purging a piece, s; empty if not purged
+     */
     public WeldQuantity(
             int seams,
             OptionalDouble seamMm,
@@ -61,24 +70,33 @@ public record WeldQuantity(
         this(seams, seamMm, piece, reach, handlingS, purgeS, USUAL_ARC_SHARE);
     }
 
-    /** The same in a shop whose arc is on so much of the time, 0 to 1. */
+    /**
+     * {@return the same in a shop whose arc is on so much of the time, 0 to 1}
+     *
+     * @param arcShare share of the time with the arc on, 0 to 1
+     */
     public WeldQuantity sharing(double arcShare) {
         double within = Math.max(LEAST_ARC_SHARE, Math.min(MOST_ARC_SHARE, arcShare));
         return new WeldQuantity(seams, seamMm, piece, reach, handlingS, purgeS, within);
     }
 
-    /** One seam, as long as the joint has it. */
+    /** {@return one seam, as long as the joint has it} */
     public static WeldQuantity usual() {
         return new WeldQuantity(
                 1, OptionalDouble.empty(), "", OptionalDouble.empty(), USUAL_HANDLING_S, OptionalDouble.empty());
     }
 
-    /** {@return this quantity with another number of seams and another length of each, mm} */
+    /**
+     * {@return this quantity with another number of seams and another length of each, mm}
+     *
+     * @param count how many seams
+     * @param mm length, mm
+     */
     public WeldQuantity of(int count, double mm) {
         return new WeldQuantity(count, OptionalDouble.of(mm), piece, reach, handlingS, purgeS, arcShare);
     }
 
-    /** Everything that cannot be. */
+    /** {@return everything that cannot be} */
     public List<Problem> problems() {
         List<Problem> problems = new ArrayList<>();
         SEAMS.check(seams).ifPresent(problems::add);

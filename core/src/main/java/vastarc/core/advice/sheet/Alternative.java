@@ -63,7 +63,13 @@ public record Alternative(Phrase says, Map<String, Object> change, double curren
 
     private static final AlternativeStep AS_IT_IS = new AlternativeStep("", Map.of(), weld -> weld);
 
-    /** The alternatives, nearest first; empty only for metals that cannot be joined. */
+    /**
+     * {@return the alternatives, nearest first; empty only for metals that cannot be joined}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     * @param shop the defaults of the shop
+     */
     public static List<Alternative> outOf(Joint joint, WeldingConditions conditions, ShopDefaults shop) {
         Weld weld = new Weld(joint, conditions);
         List<Alternative> alternatives = new ArrayList<>(MOST);

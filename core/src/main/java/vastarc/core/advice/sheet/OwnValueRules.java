@@ -48,7 +48,11 @@ public final class OwnValueRules {
         };
     }
 
-    /** Within what the welder may set it; empty where the setting is not the welder's to set. */
+    /**
+     * {@return within what the welder may set it; empty where the setting is not the welder's to set}
+     *
+     * @param key the key
+     */
     public static Optional<InputRange> range(ParameterKey key) {
         return Optional.ofNullable(RANGES.get(key));
     }

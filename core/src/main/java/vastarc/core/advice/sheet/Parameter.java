@@ -60,17 +60,17 @@ public record Parameter(
         others = List.copyOf(others);
     }
 
-    /** Value of a setting that is a figure: the welder's own where there is one, else the engine's. */
+    /** {@return value of a setting that is a figure: the welder's own where there is one, else the engine's} */
     public double value() {
         return own.orElseGet(this::engineValue);
     }
 
-    /** What the engine would set. */
+    /** {@return what the engine would set} */
     public double engineValue() {
         return window.orElseThrow().value();
     }
 
-    /** Whether the value is inside, below or above its range. */
+    /** {@return whether the value is inside, below or above its range} */
     public RangePosition standing() {
         Range bounds = window.orElseThrow();
         double slack = 1e-9 * Math.max(1, Math.abs(value()));
@@ -79,7 +79,11 @@ public record Parameter(
                 : value() > bounds.high() + slack ? RangePosition.ABOVE : RangePosition.INSIDE;
     }
 
-    /** The same setting at the welder's own value. */
+    /**
+     * {@return the same setting at the welder's own value}
+     *
+     * @param ownValue the own value, in the fixed unit of the parameter
+     */
     public Parameter at(double ownValue) {
         return new Parameter(
                 key, window, text, idle, school, reason, inputs, others, gaveUp, OptionalDouble.of(ownValue));
@@ -90,7 +94,11 @@ public record Parameter(
         return Quantity.of(value(), key.unit());
     }
 
-    /** The value as a reader sees it, with its unit or in words. */
+    /**
+     * {@return the value as a reader sees it, with its unit or in words}
+     *
+     * @param units the units
+     */
     public String shown(UnitSystem units) {
         return window.isPresent() ? units.show(quantity()).line() : Phrasebook.say(text.orElseThrow(), units);
     }

@@ -26,7 +26,12 @@ public record PoolOutline(List<OutlinePoint> points, double backHalfMm, double b
     private static final double SINK_WITHOUT = -0.05;
     private static final double BACK_BULGE = 0.18;
 
-    /** Draws the outline of the expected pool of a sheet. */
+    /**
+     * Draws the outline of the expected pool of a sheet.
+     *
+     * @param sheet the sheet
+     * @return the pool outline
+     */
     public static PoolOutline of(SetupSheet sheet) {
         double front = sheet.setting(ParameterKey.POOL_WIDTH).value() / 2;
         double back = sheet.setting(ParameterKey.BACK_BEAD).value() / 2;
@@ -60,7 +65,11 @@ public record PoolOutline(List<OutlinePoint> points, double backHalfMm, double b
                 .toList();
     }
 
-    /** Where the arc strikes, y above the origin, mm: on a fillet's face, on the land of a V. */
+    /**
+     * {@return where the arc strikes, y above the origin, mm: on a fillet's face, on the land of a V}
+     *
+     * @param joint the joint
+     */
     public static double strikesAtMm(Joint joint) {
         if (joint.isCorner()) {
             return 0.5 * Math.min(joint.legMm(), FusionRequirement.MAX_LEG_MM);

@@ -36,8 +36,10 @@ public record Sensitivity(
     private static final double GAP_STEP_MM = 0.5;
 
     /**
-     * Thickness ± a tenth, travel ± a fifth, gap ± half a millimetre (not below closed up). Steady currents by heat balance; what does
-     * not move the current is left out.
+     * {@return thickness ± a tenth, travel ± a fifth, gap ± half a millimetre (not below closed up)} Steady currents
+     * by heat balance; what does not move the current is left out.
+     *
+     * @param sheet the sheet
      */
     public static List<Sensitivity> of(SetupSheet sheet) {
         return Stream.of(thickness(sheet), travel(sheet), gap(sheet))

@@ -83,7 +83,12 @@ public record SetupSheet(
                 List.copyOf(refused));
     }
 
-    /** This sheet with settings kept from another day, and the own values among them. */
+    /**
+     * {@return this sheet with settings kept from another day, and the own values among them}
+     *
+     * @param kept the settings that were kept
+     * @param keptOwn the own values among them
+     */
     public SetupSheet holding(List<Parameter> kept, OwnValues keptOwn) {
         Map<ParameterKey, Parameter> held = new LinkedHashMap<>();
         kept.forEach(parameter -> held.put(parameter.key(), parameter));
@@ -100,7 +105,7 @@ public record SetupSheet(
         return heat.practice();
     }
 
-    /** The back of a corner and what changes it, calculated when asked for; empty for other joints. */
+    /** {@return the back of a corner and what changes it, calculated when asked for; empty for other joints} */
     public List<CornerChoice> corners() {
         return CornerChoice.compare(joint(), practice());
     }
@@ -110,17 +115,19 @@ public record SetupSheet(
         return Penetration.of(joint(), practice());
     }
 
-    /** The purge of the back: what fills it, how long it takes, and the hold flow of this sheet. */
+    /** {@return the purge of the back: what fills it, how long it takes, and the hold flow of this sheet} */
     public PurgePlan purge() {
         return PurgeRules.plan(this);
     }
 
-    /** Both options for a thin butt, calculated when asked for; empty for other joints. */
+    /** {@return both options for a thin butt, calculated when asked for; empty for other joints} */
     public List<ButtChoice> butts() {
         return ButtChoice.compare(joint(), practice());
     }
 
-    /** The working current by the heat balance, whichever method has set it; the peak where it is pulsed, A. */
+    /**
+     * {@return the working current by the heat balance, whichever method has set it; the peak where it is pulsed, A}
+     */
     public double balanceA() {
         Parameter current = setting(ParameterKey.WORKING_CURRENT);
         double balance = schools.get(0).currentA();
@@ -136,17 +143,25 @@ public record SetupSheet(
         return cup.lens();
     }
 
-    /** The working current is the peak of a pulse. */
+    /** {@return whether the working current is the peak of a pulse} */
     public boolean isPulsed() {
         return setting(ParameterKey.PULSE_RATE).value() > 0;
     }
 
-    /** The setting, which must be on the sheet. */
+    /**
+     * {@return the setting, which must be on the sheet}
+     *
+     * @param key the key
+     */
     public Parameter setting(ParameterKey key) {
         return find(key).orElseThrow(() -> new IllegalArgumentException("no " + key + " on this sheet"));
     }
 
-    /** The setting, where this joint has it. */
+    /**
+     * {@return the setting, where this joint has it}
+     *
+     * @param key the key
+     */
     public Optional<Parameter> find(ParameterKey key) {
         return Optional.ofNullable(settings.get(key));
     }

@@ -32,22 +32,46 @@ public final class SheetPlanner {
 
     private SheetPlanner() {}
 
-    /** The sheet by the product's default methods. */
+    /**
+     * {@return the sheet by the product's default methods}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions) {
         return plan(joint, conditions, ChosenMethods.usual());
     }
 
-    /** The sheet by other methods. */
+    /**
+     * {@return the sheet by other methods}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     * @param methods the methods
+     */
     public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions, ChosenMethods methods) {
         return plan(joint, conditions, new ShopDefaults(methods, Stock.everything()));
     }
 
-    /** The sheet, or every reason why this joint has none. */
+    /**
+     * {@return the sheet, or every reason why this joint has none}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     * @param shop the defaults of the shop
+     */
     public static Outcome<SetupSheet> plan(Joint joint, WeldingConditions conditions, ShopDefaults shop) {
         return plan(joint, conditions, shop, OwnValues.none());
     }
 
-    /** The sheet of the first pass with the welder's own values. */
+    /**
+     * {@return the sheet of the first pass with the welder's own values}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     * @param shop the defaults of the shop
+     * @param own the own values
+     */
     public static Outcome<SetupSheet> plan(
             Joint joint, WeldingConditions conditions, ShopDefaults shop, OwnValues own) {
         return ThermalPlan.of(joint, conditions)
@@ -55,8 +79,12 @@ public final class SheetPlanner {
     }
 
     /**
-     * The sheet of the first pass with the welder's own values, which were made for it. What follows from an own current or pulse (tungsten,
-     * cup, ceiling, averages) follows; a value that cannot be used is left out and named in {@link SetupSheet#ownProblems()}.
+     * {@return the sheet of the first pass with the welder's own values, which were made for it} What follows from an
+     * own current or pulse (tungsten, cup, ceiling, averages) follows; a value that cannot be used is left out and
+     * named in {@link SetupSheet#ownProblems()}.
+     *
+     * @param thermal the heat balance and what it was made for
+     * @param choices the sheet choices
      */
     public static Outcome<SetupSheet> plan(ThermalPlan thermal, SheetChoices choices) {
         SheetDecisions plan = thermal.first(choices.with(OwnValues.none()));
@@ -69,8 +97,9 @@ public final class SheetPlanner {
     }
 
     /**
-     * The sheet of a later pass, as the engine has it.
+     * {@return the sheet of a later pass, as the engine has it}
      *
+     * @param thermal the heat balance and what it was made for
      * @param choices with the own values that the first pass could use: its torch is the weld's
      * @param pass from 2; one beyond the last is refused
      */

@@ -23,7 +23,12 @@ public enum TackKind {
 
     private static final double TOUCHING_MM = 0.1;
 
-    /** Of a sheet. */
+    /**
+     * Of a sheet.
+     *
+     * @param sheet the sheet
+     * @return the tack kind
+     */
     public static TackKind of(SetupSheet sheet) {
         Joint joint = sheet.joint();
         if (joint.preparation() == EdgePreparation.V && gapMm(joint) > TOUCHING_MM) {
@@ -34,7 +39,11 @@ public enum TackKind {
         return sheet.tacks().fusion() && gapMm(joint) <= TOUCHING_MM ? FUSION : WIRE;
     }
 
-    /** What holds the gap until the tacks do. */
+    /**
+     * {@return what holds the gap until the tacks do}
+     *
+     * @param sheet the sheet
+     */
     public static Phrase heldBy(SetupSheet sheet) {
         Joint joint = sheet.joint();
         if (gapMm(joint) <= TOUCHING_MM) {

@@ -38,10 +38,12 @@ public record WallChart(Material material, List<ChartRow> rows) {
     public record ChartCell(JointForm form, Optional<SetupSheet> sheet, Optional<Phrase> why) {}
 
     /**
-     * The chart of a metal.
+     * {@return the chart of a metal}
      *
+     * @param material the material
+     * @param shop the defaults of the shop
      * @param leastA lowest current of the machine it is for, A; 0 for none
-     * @param mostA  highest current of the machine, A; infinite for none
+     * @param mostA highest current of the machine, A; infinite for none
      */
     public static WallChart of(Material material, ShopDefaults shop, double leastA, double mostA) {
         List<ChartRow> rows = new ArrayList<>(THICKNESSES.size());

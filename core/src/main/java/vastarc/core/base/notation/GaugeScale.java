@@ -22,7 +22,11 @@ public enum GaugeScale {
                 .forEach(row -> thicknesses.put((int) row.number("gauge"), Length.ofInches(row.number(column))));
     }
 
-    /** {@return the thickness of a gauge number; empty where the scale has no such number} */
+    /**
+     * {@return the thickness of a gauge number; empty where the scale has no such number}
+     *
+     * @param gauge gauge number
+     */
     public Optional<Length> thickness(int gauge) {
         return Optional.ofNullable(thicknesses.get(gauge));
     }

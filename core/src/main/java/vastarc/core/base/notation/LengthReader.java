@@ -39,7 +39,12 @@ public final class LengthReader {
         this.gauges = gauges;
     }
 
-    /** The length, or the problem with the text, in the field named. */
+    /**
+     * {@return the length, or the problem with the text, in the field named}
+     *
+     * @param text the text
+     * @param field name of the input that problems belong to
+     */
     public Outcome<Length> read(String text, String field) {
         String typed = text == null ? "" : text.strip();
         if (typed.isEmpty()) {

@@ -14,7 +14,11 @@ public final class NumberReader {
 
     private NumberReader() {}
 
-    /** The number; empty where the text is none. */
+    /**
+     * {@return the number; empty where the text is none}
+     *
+     * @param text the text
+     */
     public static OptionalDouble read(@Nullable String text) {
         String typed = text == null ? "" : text.strip();
         if (!NUMBER.matcher(typed).matches()) {
@@ -23,7 +27,13 @@ public final class NumberReader {
         return OptionalDouble.of(Double.parseDouble(typed.replace(',', '.').replace('−', '-')));
     }
 
-    /** The number before a unit that may stand behind it, in any case of letters: {@code 60 °}, {@code 25A}, {@code 3 s}. */
+    /**
+     * {@return the number before a unit that may stand behind it, in any case of letters: {@code 60 °}, {@code 25A},
+     * {@code 3 s}}
+     *
+     * @param text the text
+     * @param unit the unit
+     */
     public static OptionalDouble read(@Nullable String text, String unit) {
         String typed = text == null ? "" : text.strip();
         int bare = typed.length() - unit.length();

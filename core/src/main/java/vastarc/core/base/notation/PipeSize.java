@@ -27,7 +27,13 @@ public record PipeSize(Length outside, Optional<Length> wall) {
     private static final List<Table.Row> ROWS =
             Table.read("pipe-sizes.csv", Set.of("nps", "dn", "od_in", "schedule", "wall_in"));
 
-    /** What a text says of a pipe: empty where it is not given as one, a problem where the table does not have it. */
+    /**
+     * {@return what a text says of a pipe: empty where it is not given as one, a problem where the table does not
+     * have it}
+     *
+     * @param text the text
+     * @param field name of the input that problems belong to
+     */
     public static Optional<Outcome<PipeSize>> read(String text, String field) {
         Matcher parts = TEXT.matcher(text.strip().toLowerCase(Locale.ROOT));
         boolean pipe = parts.matches()

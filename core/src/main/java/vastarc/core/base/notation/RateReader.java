@@ -25,12 +25,21 @@ public final class RateReader {
 
     private final UnitSystem bareNumbers;
 
-    /** Takes numbers without a unit in the given system. */
+    /**
+     * Takes numbers without a unit in the given system.
+     *
+     * @param bareNumbers the system that numbers without a unit are read in
+     */
     public RateReader(UnitSystem bareNumbers) {
         this.bareNumbers = bareNumbers;
     }
 
-    /** A flow in L/min, or the problem with the text. */
+    /**
+     * {@return a flow in L/min, or the problem with the text}
+     *
+     * @param text the text
+     * @param field name of the input that problems belong to
+     */
     public Outcome<Quantity> flow(String text, String field) {
         return read(
                 text,
@@ -41,7 +50,12 @@ public final class RateReader {
                 "flow.unreadable");
     }
 
-    /** A travel speed in mm/min, or the problem with the text. */
+    /**
+     * {@return a travel speed in mm/min, or the problem with the text}
+     *
+     * @param text the text
+     * @param field name of the input that problems belong to
+     */
     public Outcome<Quantity> speed(String text, String field) {
         double bare = bareNumbers == UnitSystem.INCH ? Length.MM_PER_INCH : 1;
         return read(text, field, SPEEDS, bare, Unit.MM_PER_MIN, "speed.unreadable");

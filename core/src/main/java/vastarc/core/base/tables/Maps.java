@@ -8,8 +8,12 @@ public final class Maps {
     private Maps() {}
 
     /**
-     * The value of a key.
+     * {@return the value of a key}
      *
+     * @param <K> the type of the key
+     * @param <V> the type of the value
+     * @param map the map
+     * @param key the key
      * @throws IllegalStateException if the map lacks it
      */
     public static <K, V> V get(Map<K, V> map, K key) {

@@ -16,12 +16,23 @@ public final class OrderedCollections {
 
     private OrderedCollections() {}
 
-    /** The elements, each once, in order. */
+    /**
+     * {@return the elements, each once, in order}
+     *
+     * @param <E> the type of the elements
+     * @param elements the elements
+     */
     public static <E extends Comparable<? super E>> SortedSet<E> set(Collection<? extends E> elements) {
         return Collections.unmodifiableSortedSet(new TreeSet<>(elements));
     }
 
-    /** The entries in the order of their keys. */
+    /**
+     * {@return the entries in the order of their keys}
+     *
+     * @param <K> the type of the key
+     * @param <V> the type of the value
+     * @param entries the entries
+     */
     public static <K extends Comparable<? super K>, V> SortedMap<K, V> map(Map<? extends K, ? extends V> entries) {
         return Collections.unmodifiableSortedMap(new TreeMap<>(entries));
     }

@@ -25,7 +25,11 @@ public record Source(String key, SourceKind kind, String title) {
     private static final String FILE = "/model/sources.csv";
     private static final Map<String, Source> ALL = read();
 
-    /** {@return the source with a key; empty where there is none} */
+    /**
+     * {@return the source with a key; empty where there is none}
+     *
+     * @param key the key
+     */
     public static Optional<Source> of(String key) {
         return Optional.ofNullable(ALL.get(key));
     }

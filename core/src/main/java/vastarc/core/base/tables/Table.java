@@ -28,8 +28,9 @@ public final class Table {
     private Table() {}
 
     /**
-     * All rows of {@code tables/<name>}.
+     * {@return all rows of {@code tables/<name>}}
      *
+     * @param name the name
      * @param columns every column but {@code source} and {@code note}, which each table has
      * @throws IllegalStateException naming file, line and column, if the file is missing or malformed
      */
@@ -80,6 +81,7 @@ public final class Table {
         /**
          * {@return the text of a cell, never blank}
          *
+         * @param column name of the column
          * @throws IllegalStateException if the cell is empty
          */
         public String text(String column) {
@@ -90,7 +92,11 @@ public final class Table {
             return cell;
         }
 
-        /** A cell that may be empty. */
+        /**
+         * {@return a cell that may be empty}
+         *
+         * @param column name of the column
+         */
         public String optional(String column) {
             return cells.getOrDefault(column, "");
         }
@@ -98,6 +104,7 @@ public final class Table {
         /**
          * {@return the number in a cell}
          *
+         * @param column name of the column
          * @throws IllegalStateException if it is not a number
          */
         public double number(String column) {
@@ -111,6 +118,9 @@ public final class Table {
         /**
          * {@return the constant named in a cell}
          *
+         * @param <E> the type of the elements
+         * @param column name of the column
+         * @param type the type
          * @throws IllegalStateException if there is no such constant
          */
         public <E extends Enum<E>> E named(String column, Class<E> type) {

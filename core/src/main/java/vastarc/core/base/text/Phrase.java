@@ -16,7 +16,12 @@ public record Phrase(String key, List<Object> arguments) {
         arguments = List.copyOf(arguments);
     }
 
-    /** {@return a phrase of a key in {@code words.properties} and its arguments in order} */
+    /**
+     * {@return a phrase of a key in {@code words.properties} and its arguments in order}
+     *
+     * @param key the key
+     * @param arguments the figures and words of the sentence, in order
+     */
     public static Phrase of(String key, Object... arguments) {
         return new Phrase(key, List.of(arguments));
     }

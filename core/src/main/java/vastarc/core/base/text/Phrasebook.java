@@ -21,9 +21,12 @@ public final class Phrasebook {
     private Phrasebook() {}
 
     /**
-     * The sentence of a phrase.
+     * {@return the sentence of a phrase}
      *
-     * @throws IllegalArgumentException if there is no such key, or the sentence asks for more arguments than were given
+     * @param phrase the phrase
+     * @param units the units
+     * @throws IllegalArgumentException if there is no such key, or the sentence asks for more arguments than were
+     *     given
      */
     public static String say(Phrase phrase, UnitSystem units) {
         String sentence =
@@ -31,7 +34,11 @@ public final class Phrasebook {
         return Sentences.fill(sentence, phrase.arguments(), argument -> text(argument, units));
     }
 
-    /** The words of a key without figures, or the key's absence. */
+    /**
+     * {@return the words of a key without figures, or the key's absence}
+     *
+     * @param key the key
+     */
     public static Optional<String> find(String key) {
         return Optional.ofNullable(WORDS.get(key));
     }

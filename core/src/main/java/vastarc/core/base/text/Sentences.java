@@ -14,11 +14,11 @@ public final class Sentences {
     private Sentences() {}
 
     /**
-     * The sentence with its arguments in place.
+     * {@return the sentence with its arguments in place}
      *
-     * @param pattern   of ICU's {@code MessageFormat}
+     * @param pattern of ICU's {@code MessageFormat}
      * @param arguments by number; a number stays a number where the pattern chooses words by it
-     * @param text      writes any other argument
+     * @param text writes any other argument
      * @throws IllegalArgumentException if the pattern is malformed or names an argument that was not given
      */
     public static String fill(String pattern, List<?> arguments, Function<Object, String> text) {

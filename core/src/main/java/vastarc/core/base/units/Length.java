@@ -17,12 +17,20 @@ public record Length(double inMillimetres) implements Comparable<Length> {
         }
     }
 
-    /** {@return a length of {@code millimetres}, mm} */
+    /**
+     * {@return a length of {@code millimetres}, mm}
+     *
+     * @param millimetres length, mm
+     */
     public static Length ofMillimetres(double millimetres) {
         return new Length(millimetres);
     }
 
-    /** {@return a length of {@code inches}, in} */
+    /**
+     * {@return a length of {@code inches}, in}
+     *
+     * @param inches length, in
+     */
     public static Length ofInches(double inches) {
         return new Length(inches * MM_PER_INCH);
     }

@@ -26,12 +26,16 @@ public enum UnitSystem {
             0.5, "0.020", 0.8, "0.030", 0.9, "0.035", 1.0, "0.040", 1.2, "0.045", 1.6, "1/16", 2.0, "5/64", 2.4, "3/32",
             3.2, "1/8", 4.0, "5/32"));
 
-    /** Litres per minute in one cubic foot per hour. */
+    /** {@return litres per minute in one cubic foot per hour} */
     public static double litresPerMinutePerCubicFootPerHour() {
         return L_PER_MIN_PER_CFH;
     }
 
-    /** The figure as this system shows it. */
+    /**
+     * {@return the figure as this system shows it}
+     *
+     * @param quantity the quantity
+     */
     public FormattedQuantity show(Quantity quantity) {
         double value = quantity.value();
         return this == METRIC ? metric(value, quantity.unit()) : inch(value, quantity.unit());

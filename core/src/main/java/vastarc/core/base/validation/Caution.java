@@ -10,7 +10,12 @@ import vastarc.core.base.text.Phrase;
  */
 public record Caution(String code, Phrase text) {
 
-    /** A caution with the words {@code caution.<code>}. */
+    /**
+     * {@return a caution with the words {@code caution.<code>}}
+     *
+     * @param code end of its keys in {@code words.properties}
+     * @param arguments the figures and words of the sentence, in order
+     */
     public static Caution of(String code, Object... arguments) {
         return new Caution(code, Phrase.of("caution." + code, arguments));
     }

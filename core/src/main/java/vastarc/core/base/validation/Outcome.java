@@ -20,27 +20,52 @@ public record Outcome<T>(Optional<T> value, List<Problem> problems) {
         }
     }
 
-    /** {@return an outcome with a value} */
+    /**
+     * {@return an outcome with a value}
+     *
+     * @param <T> the type of the value
+     * @param value the value
+     */
     public static <T> Outcome<T> of(T value) {
         return new Outcome<>(Optional.of(value), List.of());
     }
 
-    /** {@return an outcome without a value, with the problems that prevented it} */
+    /**
+     * {@return an outcome without a value, with the problems that prevented it}
+     *
+     * @param <T> the type of the value
+     * @param problems the problems
+     */
     public static <T> Outcome<T> failed(List<Problem> problems) {
         return new Outcome<>(Optional.empty(), problems);
     }
 
-    /** {@return an outcome without a value, with the problem that prevented it} */
+    /**
+     * {@return an outcome without a value, with the problem that prevented it}
+     *
+     * @param <T> the type of the value
+     * @param problem the problem
+     */
     public static <T> Outcome<T> failed(Problem problem) {
         return failed(List.of(problem));
     }
 
-    /** A further step that may fail in its turn. */
+    /**
+     * {@return a further step that may fail in its turn}
+     *
+     * @param <R> the type of the result
+     * @param step the step
+     */
     public <R> Outcome<R> then(Function<T, Outcome<R>> step) {
         return value.map(step).orElseGet(() -> failed(problems));
     }
 
-    /** {@return this outcome with its value changed; its problems where there is none} */
+    /**
+     * {@return this outcome with its value changed; its problems where there is none}
+     *
+     * @param <R> the type of the result
+     * @param change what to make of the value
+     */
     public <R> Outcome<R> map(Function<T, R> change) {
         return new Outcome<>(value.map(change), problems);
     }

@@ -22,12 +22,25 @@ public record Problem(String field, ProblemKind kind, Phrase wrong, Phrase remed
         OUT_OF_SCOPE
     }
 
-    /** A bad value with the words {@code problem.<code>} and {@code problem.<code>.works}, both given the same arguments. */
+    /**
+     * {@return a bad value with the words {@code problem.<code>} and {@code problem.<code>.works}, both given the
+     * same arguments}
+     *
+     * @param field name of the input that problems belong to
+     * @param code end of its keys in {@code words.properties}
+     * @param arguments the figures and words of the sentence, in order
+     */
     public static Problem badValue(String field, String code, Object... arguments) {
         return of(field, ProblemKind.BAD_VALUE, code, arguments);
     }
 
-    /** A fair question out of scope, with words as for {@link #badValue}. */
+    /**
+     * {@return a fair question out of scope, with words as for {@link #badValue}}
+     *
+     * @param field name of the input that problems belong to
+     * @param code end of its keys in {@code words.properties}
+     * @param arguments the figures and words of the sentence, in order
+     */
     public static Problem outOfScope(String field, String code, Object... arguments) {
         return of(field, ProblemKind.OUT_OF_SCOPE, code, arguments);
     }
@@ -40,12 +53,20 @@ public record Problem(String field, ProblemKind kind, Phrase wrong, Phrase remed
                 Phrase.of("problem." + code + ".works", arguments));
     }
 
-    /** {@return this problem for another field} */
+    /**
+     * {@return this problem for another field}
+     *
+     * @param otherField name of the other field
+     */
     public Problem inField(String otherField) {
         return new Problem(otherField, kind, wrong, remedy);
     }
 
-    /** Both sentences. */
+    /**
+     * {@return both sentences}
+     *
+     * @param units the units
+     */
     public String message(UnitSystem units) {
         return Phrasebook.say(wrong, units) + " " + Phrasebook.say(remedy, units);
     }

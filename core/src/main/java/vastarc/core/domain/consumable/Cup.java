@@ -18,12 +18,17 @@ public record Cup(int number, boolean lens) {
             .map(row -> new Cup((int) row.number("number"), false))
             .toList();
 
-    /** Every cup, smallest first. */
+    /** {@return every cup, smallest first} */
     public static List<Cup> sizes() {
         return SIZES;
     }
 
-    /** The smallest cup of at least this bore and number; the largest where none is big enough. */
+    /**
+     * {@return the smallest cup of at least this bore and number; the largest where none is big enough}
+     *
+     * @param boreMm inside diameter, mm
+     * @param number least number of the cup
+     */
     public static Cup atLeast(double boreMm, int number) {
         return SIZES.stream()
                 .filter(cup -> cup.boreMm() >= boreMm && cup.number() >= number)
@@ -31,27 +36,43 @@ public record Cup(int number, boolean lens) {
                 .orElse(SIZES.get(SIZES.size() - 1));
     }
 
-    /** The same cup with or without a lens. */
+    /**
+     * {@return the same cup with or without a lens}
+     *
+     * @param fitted whether a gas lens is fitted
+     */
     public Cup lens(boolean fitted) {
         return new Cup(number, fitted);
     }
 
-    /** Inner diameter at the exit, mm. */
+    /** {@return inner diameter at the exit, mm} */
     public double boreMm() {
         return number * MM_PER_NUMBER;
     }
 
-    /** Flow at an exit Reynolds number: Q = Re π D ν / 4, L/min [textbook]. Checked by: cup-flow.csv. */
+    /**
+     * {@return flow at an exit Reynolds number: Q = Re π D ν / 4, L/min [textbook]} Checked by: cup-flow.csv.
+     *
+     * @param reynolds exit Reynolds number
+     */
     public double flowLPerMin(double reynolds) {
         return reynolds * Math.PI * boreMm() * 1e-3 * ARGON_VISCOSITY_M2_PER_S / 4 * 6e4;
     }
 
-    /** Exit Reynolds number at a flow. */
+    /**
+     * {@return exit Reynolds number at a flow}
+     *
+     * @param flowLPerMin flow, L/min
+     */
     public double reynolds(double flowLPerMin) {
         return flowLPerMin / flowLPerMin(1);
     }
 
-    /** Mean exit speed, m/s. */
+    /**
+     * {@return mean exit speed, m/s}
+     *
+     * @param flowLPerMin flow, L/min
+     */
     public double exitSpeedMPerS(double flowLPerMin) {
         double boreM = boreMm() * 1e-3;
         return 4 * flowLPerMin / 6e4 / (Math.PI * boreM * boreM);

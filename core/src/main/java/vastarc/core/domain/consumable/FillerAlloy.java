@@ -42,7 +42,7 @@ public record FillerAlloy(
                 row.optional("note"));
     }
 
-    /** Every class of wire that some pair is filled with, in order. */
+    /** {@return every class of wire that some pair is filled with, in order} */
     public static List<String> classes() {
         return PAIRS.stream()
                 .flatMap(pair -> pair.alloy.stream())
@@ -51,14 +51,25 @@ public record FillerAlloy(
                 .toList();
     }
 
-    /** The row for a pair in general service, whichever way round it is given. */
+    /**
+     * {@return the row for a pair in general service, whichever way round it is given}
+     *
+     * @param material the material
+     * @param two the other metal
+     */
     public static FillerAlloy of(Material material, Material two) {
         return find(material, two, ServiceRequirement.GENERAL)
                 .orElseThrow(
                         () -> new IllegalStateException("table wire-alloys.csv lacks " + material + " with " + two));
     }
 
-    /** The row for a pair in a service; the general one where the service has none of its own. */
+    /**
+     * {@return the row for a pair in a service; the general one where the service has none of its own}
+     *
+     * @param material the material
+     * @param two the other metal
+     * @param service the service requirement
+     */
     public static FillerAlloy of(Material material, Material two, ServiceRequirement service) {
         return find(material, two, service).orElseGet(() -> of(material, two));
     }

@@ -24,7 +24,12 @@ public record FillerRod(double diameterMm, double fromMm, double toMm, double ti
         return SIZES;
     }
 
-    /** The usual diameter for the thinner member; on titanium no thicker than the wall. */
+    /**
+     * {@return the usual diameter for the thinner member; on titanium no thicker than the wall}
+     *
+     * @param thicknessMm thickness, mm
+     * @param titanium whether the metal is titanium
+     */
     public static FillerRod usualFor(double thicknessMm, boolean titanium) {
         return SIZES.stream()
                 .filter(wire -> thicknessMm <= (titanium ? wire.titaniumToMm() : wire.toMm()))
@@ -32,7 +37,12 @@ public record FillerRod(double diameterMm, double fromMm, double toMm, double ti
                 .orElse(SIZES.get(SIZES.size() - 1));
     }
 
-    /** The usual diameter for a fillet: at a thickness between two, the thicker. */
+    /**
+     * {@return the usual diameter for a fillet: at a thickness between two, the thicker}
+     *
+     * @param thicknessMm thickness, mm
+     * @param titanium whether the metal is titanium
+     */
     public static FillerRod usualForFillet(double thicknessMm, boolean titanium) {
         return SIZES.stream()
                 .filter(wire -> thicknessMm < (titanium ? wire.titaniumToMm() : wire.toMm()))
@@ -40,7 +50,11 @@ public record FillerRod(double diameterMm, double fromMm, double toMm, double ti
                 .orElse(SIZES.get(SIZES.size() - 1));
     }
 
-    /** The thickest wire thinner than the sheet; the thinnest made where there is none. */
+    /**
+     * {@return the thickest wire thinner than the sheet; the thinnest made where there is none}
+     *
+     * @param thicknessMm thickness, mm
+     */
     public static FillerRod thinnerThan(double thicknessMm) {
         return SIZES.stream()
                 .filter(wire -> wire.diameterMm() < thicknessMm)
@@ -48,7 +62,11 @@ public record FillerRod(double diameterMm, double fromMm, double toMm, double ti
                 .orElse(SIZES.get(0));
     }
 
-    /** The thinnest wire thicker than the sheet; the thickest made where there is none. */
+    /**
+     * {@return the thinnest wire thicker than the sheet; the thickest made where there is none}
+     *
+     * @param thicknessMm thickness, mm
+     */
     public static FillerRod thickerThan(double thicknessMm) {
         return SIZES.stream()
                 .filter(wire -> wire.diameterMm() > thicknessMm)
@@ -56,12 +74,16 @@ public record FillerRod(double diameterMm, double fromMm, double toMm, double ti
                 .orElse(SIZES.get(SIZES.size() - 1));
     }
 
-    /** Section, mm². */
+    /** {@return section, mm²} */
     public double sectionMm2() {
         return Math.PI / 4 * diameterMm * diameterMm;
     }
 
-    /** {@return whether the rod is too thick for a plate of {@code thicknessMm}, mm} */
+    /**
+     * {@return whether the rod is too thick for a plate of {@code thicknessMm}, mm}
+     *
+     * @param thicknessMm thickness, mm
+     */
     public boolean isTooThickFor(double thicknessMm) {
         return diameterMm > MAX_OF_THICKNESS * thicknessMm + 1e-9;
     }

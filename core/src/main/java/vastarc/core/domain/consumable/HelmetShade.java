@@ -16,7 +16,11 @@ public record HelmetShade(double upToA, double low, double usual, double high) {
                             row.number("shade_high")))
                     .toList();
 
-    /** {@return the shade for a current, A} */
+    /**
+     * {@return the shade for a current, A}
+     *
+     * @param currentA current, A
+     */
     public static HelmetShade forCurrent(double currentA) {
         return SHADES.stream()
                 .filter(shade -> currentA <= shade.upToA())

@@ -17,7 +17,12 @@ public record Tint(Family family, double fromC, double toC, String colour) {
                             row.text("colour")))
                     .toList();
 
-    /** The colour of a metal that left the gas at a temperature, °C. */
+    /**
+     * {@return the colour of a metal that left the gas at a temperature, °C}
+     *
+     * @param family the family of the metal
+     * @param temperatureC temperature, °C
+     */
     public static Tint of(Family family, double temperatureC) {
         return BANDS.stream()
                 .filter(band -> band.family() == family && temperatureC < band.toC())

@@ -18,12 +18,21 @@ public record TorchClass(String id, double currentA, double dutyPercent) {
                     .map(row -> new TorchClass(row.text("id"), row.number("current_a"), row.number("duty_percent")))
                     .toList();
 
-    /** Duty at a current, %: D₁ (I₁/I)², at most 100. Use the RMS current of a pulse. */
+    /**
+     * {@return duty at a current, %: D₁ (I₁/I)², at most 100} Use the RMS current of a pulse.
+     *
+     * @param currentA current, A
+     */
     public double dutyAt(double currentA) {
         return Math.min(100, dutyPercent * Math.pow(this.currentA / currentA, 2));
     }
 
-    /** The lightest that may weld at least this share of the time; the heaviest where none may. */
+    /**
+     * {@return the lightest that may weld at least this share of the time; the heaviest where none may}
+     *
+     * @param currentA current, A
+     * @param dutyPercent duty cycle wanted, %
+     */
     public static TorchClass forCurrent(double currentA, double dutyPercent) {
         return CLASSES.stream()
                 .filter(torch -> torch.dutyAt(currentA) >= dutyPercent)

@@ -49,19 +49,27 @@ public record Tungsten(
                 row.number("usual_to_a"));
     }
 
-    /** Every diameter, thinnest first. */
+    /** {@return every diameter, thinnest first} */
     public static List<Tungsten> sizes() {
         return SIZES;
     }
 
-    /** The thinnest that carries the peak with a tenth in reserve; empty beyond the thickest. */
+    /**
+     * {@return the thinnest that carries the peak with a tenth in reserve; empty beyond the thickest}
+     *
+     * @param peakA peak current, A
+     */
     public static Optional<Tungsten> forPeak(double peakA) {
         return SIZES.stream()
                 .filter(size -> size.practicalMaxA() >= HEADROOM * peakA)
                 .findFirst();
     }
 
-    /** The one of a diameter, mm. */
+    /**
+     * {@return the one of a diameter, mm}
+     *
+     * @param diameterMm diameter, mm
+     */
     public static Tungsten of(double diameterMm) {
         return SIZES.stream()
                 .filter(size -> Math.abs(size.diameterMm - diameterMm) < 0.01)
@@ -70,8 +78,12 @@ public record Tungsten(
     }
 
     /**
-     * The usual one: by the peak, thicker where the peak is more than it carries, thinner where the least current it has to
-     * hold is less than it holds quietly; empty beyond the thickest. Source: trade practice [judgement].
+     * {@return the usual one: by the peak, thicker where the peak is more than it carries, thinner where the least
+     * current it has to hold is less than it holds quietly; empty beyond the thickest} Source: trade practice
+     * [judgement].
+     *
+     * @param peakA peak current, A
+     * @param leastA lowest current it has to hold, A
      */
     public static Optional<Tungsten> usualFor(double peakA, double leastA) {
         Optional<Tungsten> usual = SIZES.stream()
@@ -88,17 +100,29 @@ public record Tungsten(
                 .orElse(than);
     }
 
-    /** Flat on the tip by peak current. Source: table {@code tip-flats.csv} [judgement]. */
+    /**
+     * {@return flat on the tip by peak current} Source: table {@code tip-flats.csv} [judgement].
+     *
+     * @param peakA peak current, A
+     */
     public static TipFlat tipFlat(double peakA) {
         return TipFlat.at(peakA);
     }
 
-    /** Included angle for a peak current, degrees: 15 + 0.3 I within 20–60 (judgement). */
+    /**
+     * {@return included angle for a peak current, degrees: 15 + 0.3 I within 20–60 (judgement)}
+     *
+     * @param peakA peak current, A
+     */
     public static double tipAngleDeg(double peakA) {
         return Math.min(60, Math.max(20, 15 + 0.3 * peakA));
     }
 
-    /** Time under gas until the tip is cold enough for air, s: max(3, 3.24 ln(7.9 I/I_max)) [textbook]. */
+    /**
+     * {@return time under gas until the tip is cold enough for air, s: max(3, 3.24 ln(7.9 I/I_max)) [textbook]}
+     *
+     * @param currentA current, A
+     */
     public double coolingS(double currentA) {
         return Math.max(3, 3.24 * Math.log(7.9 * currentA / practicalMaxA));
     }

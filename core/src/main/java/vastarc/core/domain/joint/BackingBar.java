@@ -17,7 +17,7 @@ public enum BackingBar {
         this.contactWPerM2K = contactWPerM2K;
     }
 
-    /** hb, clamped, W/(m²·K). */
+    /** {@return hb, clamped, W/(m²·K)} */
     public double contactWPerM2K() {
         return contactWPerM2K;
     }

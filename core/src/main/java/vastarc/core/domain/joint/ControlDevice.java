@@ -11,7 +11,7 @@ public enum ControlDevice {
     /** Lift start, gas valve on the torch, no remote control. */
     LIFT_ONLY;
 
-    /** The machine runs the slopes: a pedal makes its own, a bare lift set has none. */
+    /** {@return whether the machine runs the slopes: a pedal makes its own, a bare lift set has none} */
     public boolean runsSlopes() {
         return this == TRIGGER_2T || this == TRIGGER_4T;
     }

@@ -30,7 +30,11 @@ public enum EdgePreparation {
     /** Width of a backing strip to each side of the seam, mm (judgement). */
     public static final double STRIP_HALF_WIDTH_MM = 15;
 
-    /** Whether a joint form is prepared so. */
+    /**
+     * {@return whether a joint form is prepared so}
+     *
+     * @param form the joint form
+     */
     public boolean isFor(JointForm form) {
         return forms().contains(form);
     }
@@ -46,7 +50,11 @@ public enum EdgePreparation {
         };
     }
 
-    /** What a joint form may choose. */
+    /**
+     * {@return what a joint form may choose}
+     *
+     * @param form the joint form
+     */
     public static List<EdgePreparation> choicesFor(JointForm form) {
         return Arrays.stream(values())
                 .filter(edgePreparation -> edgePreparation.isFor(form))
@@ -54,9 +62,11 @@ public enum EdgePreparation {
     }
 
     /**
-     * What a joint has where nothing is entered: a V where one pass cannot melt through pipe or an outside corner, whose edges are one by
-     * themselves.
+     * {@return what a joint has where nothing is entered: a V where one pass cannot melt through pipe or an outside
+     * corner, whose edges are one by themselves}
      *
+     * @param form the joint form
+     * @param material the material
      * @param thicknessMm of the thinner member, mm
      */
     public static EdgePreparation usualFor(JointForm form, Material material, double thicknessMm) {
@@ -70,7 +80,7 @@ public enum EdgePreparation {
         return this == BEVEL_ONE_SIDE || this == BEVEL_BOTH_SIDES;
     }
 
-    /** Whether the edges are cut to a groove. */
+    /** {@return whether the edges are cut to a groove} */
     public boolean isGroove() {
         return this == V || this == BACKING_STRIP || isBevelledT();
     }

@@ -26,7 +26,12 @@ public record Groove(double angleDeg, Length rootFace, Length gap) {
     /** The V that the edges of an outside corner make, closed up. Engineering judgement. */
     public static final Groove OF_CORNER = new Groove(90, USUAL.rootFace(), Length.ofMillimetres(0));
 
-    /** The usual groove of a preparation. */
+    /**
+     * {@return the usual groove of a preparation}
+     *
+     * @param preparation the edge preparation
+     * @param form the joint form
+     */
     public static Groove usualFor(EdgePreparation preparation, JointForm form) {
         return switch (preparation) {
             case BACKING_STRIP -> ON_STRIP;
@@ -39,7 +44,10 @@ public record Groove(double angleDeg, Length rootFace, Length gap) {
     private static final double CAP_OVERLAP_MM = 2;
 
     /**
-     * Section below the face of plate t thick, mm²: \( g t + (t-f)^2\tan(\alpha/2) \); g gap, f root face, α angle. Source: geometry [textbook].
+     * {@return section below the face of plate t thick, mm²: \( g t + (t-f)^2\tan(\alpha/2) \); g gap, f root face, α
+     * angle} Source: geometry [textbook].
+     *
+     * @param thicknessMm thickness, mm
      */
     public double sectionMm2(double thicknessMm) {
         double bevel = bevelMm(thicknessMm);
@@ -47,8 +55,10 @@ public record Groove(double angleDeg, Length rootFace, Length gap) {
     }
 
     /**
-     * Section of the cap above the face, mm²: \( \tfrac23 w h \), h 1 mm, \( w = g + 2(t-f)\tan(\alpha/2) + 2 \). Source: geometry [textbook], h
-     * and the overlap [judgement].
+     * {@return section of the cap above the face, mm²: \( \tfrac23 w h \), h 1 mm, \( w = g + 2(t-f)\tan(\alpha/2) +
+     * 2 \)} Source: geometry [textbook], h and the overlap [judgement].
+     *
+     * @param thicknessMm thickness, mm
      */
     public double capMm2(double thicknessMm) {
         double width = gap.inMillimetres() + 2 * bevelMm(thicknessMm) * halfAngleTangent() + CAP_OVERLAP_MM;
@@ -59,7 +69,7 @@ public record Groove(double angleDeg, Length rootFace, Length gap) {
         return Math.max(0, thicknessMm - rootFace.inMillimetres());
     }
 
-    /** tan of half the included angle. */
+    /** {@return tan of half the included angle} */
     public double halfAngleTangent() {
         return Math.tan(Math.toRadians(angleDeg / 2));
     }

@@ -44,7 +44,14 @@ public record Joint(
     private static final double THIN_LEG_OVER_MM = 0.8;
     private static final double SOCKET_LEG = 1.1;
 
-    /** Both members alike, square and closed up, at right angles; what one pass cannot melt through gets the usual V. */
+    /**
+     * {@return both members alike, square and closed up, at right angles; what one pass cannot melt through gets the
+     * usual V}
+     *
+     * @param material the material
+     * @param form the joint form
+     * @param millimetres thickness, mm
+     */
     public static Joint of(Material material, JointForm form, double millimetres) {
         Length thickness = Length.ofMillimetres(millimetres);
         EdgePreparation preparation = EdgePreparation.usualFor(form, material, millimetres);
@@ -66,24 +73,36 @@ public record Joint(
                 Optional.empty());
     }
 
-    /** A copy with some things changed, for example {@code joint.with(draft -> draft.smallTab = true)}. */
+    /**
+     * {@return a copy with some things changed, for example {@code joint.with(draft -> draft.smallTab = true)}}
+     *
+     * @param change what to change in the copy
+     */
     public Joint with(Consumer<JointBuilder> change) {
         JointBuilder draft = new JointBuilder(this);
         change.accept(draft);
         return draft.joint();
     }
 
-    /** Same joint with another thickness of the abutting member. */
+    /**
+     * {@return same joint with another thickness of the abutting member}
+     *
+     * @param millimetres thickness, mm
+     */
     public Joint abutting(double millimetres) {
         return with(draft -> draft.abutting = Length.ofMillimetres(millimetres));
     }
 
-    /** {@return this joint with a tube outside diameter, mm} */
+    /**
+     * {@return this joint with a tube outside diameter, mm}
+     *
+     * @param millimetres outside diameter, mm
+     */
     public Joint tubeOd(double millimetres) {
         return with(draft -> draft.tubeOd = Optional.of(Length.ofMillimetres(millimetres)));
     }
 
-    /** t, the thinner member, mm. */
+    /** {@return t, the thinner member, mm} */
     public double thinnerMm() {
         return Math.min(base.inMillimetres(), abutting.inMillimetres());
     }
@@ -93,22 +112,26 @@ public record Joint(
         return Math.max(base.inMillimetres(), abutting.inMillimetres());
     }
 
-    /** Thickness that the wire is chosen by: a groove is filled in passes, with wire for medium plate, mm. */
+    /** {@return thickness that the wire is chosen by: a groove is filled in passes, with wire for medium plate, mm} */
     public double wireThicknessMm() {
         return groove.isPresent() ? Math.min(thinnerMm(), GROOVE_WIRE_MM) : thinnerMm();
     }
 
-    /** A corner between two members, fused from the face: fillets, laps, inside corners, sockets. */
+    /**
+     * {@return whether it is a corner between two members, fused from the face: fillets, laps, inside corners, sockets}
+     */
     public boolean isCorner() {
         return form.isCorner() || preparation == EdgePreparation.SOCKET;
     }
 
-    /** Half plates of the base (through) member: a pipe runs on behind the mouth of its socket. */
+    /** {@return half plates of the base (through) member: a pipe runs on behind the mouth of its socket} */
     public int baseLegs() {
         return preparation == EdgePreparation.SOCKET ? 2 : form.baseLegs();
     }
 
-    /** The back lies open to the air: not between the members of an edge joint, nor in a socket or on a strip. */
+    /**
+     * {@return whether the back lies open to the air: not between the members of an edge joint, nor in a socket or on a strip}
+     */
     public boolean hasOpenBack() {
         return form != JointForm.EDGE
                 && preparation != EdgePreparation.SOCKET
@@ -117,8 +140,8 @@ public record Joint(
     }
 
     /**
-     * Fillet leg, mm: as drawn; else the larger of 1.6 + 0.2 t and 0.75 + 0.75 t, below 1 mm 0.8 + t, in a socket at least 1.1 of the wall.
-     * Source: what bench welders lay [handbook].
+     * {@return fillet leg, mm: as drawn; else the larger of 1.6 + 0.2 t and 0.75 + 0.75 t, below 1 mm 0.8 + t, in a
+     * socket at least 1.1 of the wall} Source: what bench welders lay [handbook].
      */
     public double legMm() {
         return leg.map(Length::inMillimetres).orElseGet(() -> usualLegMm(thinnerMm()));
@@ -130,8 +153,8 @@ public record Joint(
     }
 
     /**
-     * Once round, mm: the tube's girth, at a saddle round the cope, an ellipse as long as the branch is cut aslant (Ramanujan); empty for a
-     * straight seam. Source: [textbook].
+     * {@return once round, mm: the tube's girth, at a saddle round the cope, an ellipse as long as the branch is cut
+     * aslant (Ramanujan); empty for a straight seam} Source: [textbook].
      */
     public OptionalDouble roundMm() {
         if (tubeOd.isEmpty()) {
@@ -143,12 +166,17 @@ public record Joint(
         return OptionalDouble.of(Math.PI * (along + across) * (1 + 3 * h / (10 + Math.sqrt(4 - 3 * h))));
     }
 
-    /** Length of a seam where none is given, mm: once round, or 100. */
+    /** {@return length of a seam where none is given, mm: once round, or 100} */
     public double usualSeamMm() {
         return roundMm().orElse(USUAL_SEAM_MM);
     }
 
-    /** The same joint prepared otherwise, with the groove that belongs to it; a V of plate is a form of its own. */
+    /**
+     * {@return the same joint prepared otherwise, with the groove that belongs to it; a V of plate is a form of its
+     * own}
+     *
+     * @param other the other one
+     */
     public Joint prepared(EdgePreparation other) {
         return with(draft -> {
             draft.preparation = other;
@@ -173,7 +201,11 @@ public record Joint(
         return material.wantsPurge() || other.wantsPurge();
     }
 
-    /** Same joint with both members at this thickness. */
+    /**
+     * {@return same joint with both members at this thickness}
+     *
+     * @param thickness the thickness
+     */
     public Joint withBothAt(Length thickness) {
         return with(draft -> {
             draft.base = thickness;

@@ -47,7 +47,7 @@ public enum JointForm {
         this.tube = tube;
     }
 
-    /** Half plates of the base (through) member; the abutting member always gives one. */
+    /** {@return half plates of the base (through) member; the abutting member always gives one} */
     public int baseLegs() {
         return baseLegs;
     }
@@ -62,7 +62,7 @@ public enum JointForm {
         return fusion == Fusion.CORNER;
     }
 
-    /** Factor on the melted half width: edges have no metal beyond them. */
+    /** {@return factor on the melted half width: edges have no metal beyond them} */
     public double reachFactor() {
         return reachFactor;
     }

@@ -22,7 +22,11 @@ public final class JointLimits {
      */
     public record InputRange(String field, double low, double high, Unit unit) {
 
-        /** The problem with a value outside, NaN and infinities included. */
+        /**
+         * {@return the problem with a value outside, NaN and infinities included}
+         *
+         * @param value the value
+         */
         public Optional<Problem> check(double value) {
             if (value >= low && value <= high) {
                 return Optional.empty();
@@ -32,7 +36,11 @@ public final class JointLimits {
                     Problem.badValue(field, "range", given, Quantity.of(low, unit), Quantity.of(high, unit)));
         }
 
-        /** {@return this range for another field} */
+        /**
+         * {@return this range for another field}
+         *
+         * @param name the name
+         */
         public InputRange inField(String name) {
             return new InputRange(name, low, high, unit);
         }
@@ -65,7 +73,11 @@ public final class JointLimits {
 
     private JointLimits() {}
 
-    /** What does not fit together, each figure being in its own range. */
+    /**
+     * {@return what does not fit together, each figure being in its own range}
+     *
+     * @param joint the joint
+     */
     public static List<Problem> misfits(Joint joint) {
         List<Problem> problems = new ArrayList<>();
         joint.tubeOd().ifPresent(od -> tubeWall(joint, od).ifPresent(problems::add));
@@ -78,7 +90,12 @@ public final class JointLimits {
         return problems;
     }
 
-    /** What of the practice does not fit the joint. */
+    /**
+     * {@return what of the practice does not fit the joint}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static List<Problem> misfits(Joint joint, WeldingConditions conditions) {
         List<Problem> problems = new ArrayList<>();
         conditions
@@ -103,7 +120,14 @@ public final class JointLimits {
         return String.join(", ", choices.stream().map(Enum::name).toList());
     }
 
-    /** A preparation that this form does not have, or that is too deep a cut for so thin a plate; empty where it can be. */
+    /**
+     * {@return a preparation that this form does not have, or that is too deep a cut for so thin a plate; empty where
+     * it can be}
+     *
+     * @param form the joint form
+     * @param entered the edge preparation as entered
+     * @param thicknessMm thickness, mm
+     */
     public static Optional<Problem> preparation(JointForm form, EdgePreparation entered, double thicknessMm) {
         if (!entered.isFor(form)) {
             return Optional.of(Problem.badValue(

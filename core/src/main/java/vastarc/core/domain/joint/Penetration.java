@@ -24,19 +24,32 @@ public enum Penetration {
         this.corner = corner;
     }
 
-    /** Whether it is a choice for this joint: corners have their own. */
+    /**
+     * {@return whether it is a choice for this joint: corners have their own}
+     *
+     * @param joint the joint
+     */
     public boolean isFor(Joint joint) {
         return corner == joint.isCorner() && (this != SURFACE || joint.groove().isEmpty());
     }
 
-    /** What a joint may choose. */
+    /**
+     * {@return what a joint may choose}
+     *
+     * @param joint the joint
+     */
     public static List<Penetration> choicesFor(Joint joint) {
         return Arrays.stream(values())
                 .filter(penetration -> penetration.isFor(joint))
                 .toList();
     }
 
-    /** What is given, or the usual for this joint. Source: [judgement]. */
+    /**
+     * {@return what is given, or the usual for this joint} Source: [judgement].
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static Penetration of(Joint joint, WeldingConditions conditions) {
         return conditions.penetration().filter(chosen -> chosen.isFor(joint)).orElse(usual(joint));
     }
@@ -45,7 +58,7 @@ public enum Penetration {
         return joint.isCorner() ? ROOT : FULL;
     }
 
-    /** Some of the joint's section stays unfused: a notch at the root. */
+    /** {@return whether some of the joint's section stays unfused: a notch at the root} */
     public boolean leavesNotch() {
         return this == PARTIAL || this == SURFACE;
     }

@@ -64,22 +64,26 @@ public enum Position {
         this.downhill = downhill;
     }
 
-    /** The number-letter names of the same attitude. */
+    /** {@return the number-letter names of the same attitude} */
     public String numberLetterName() {
         return numberLetterName;
     }
 
-    /** f, multiplies the melted width. */
+    /** {@return f, multiplies the melted width} */
     public double reachFactor() {
         return reachFactor;
     }
 
-    /** f of this joint: corners have factors of their own. */
+    /**
+     * {@return f of this joint: corners have factors of their own}
+     *
+     * @param joint the joint
+     */
     public double reachFactor(Joint joint) {
         return joint.isCorner() ? cornerReachFactor : reachFactor;
     }
 
-    /** s, multiplies the travel speed. */
+    /** {@return s, multiplies the travel speed} */
     public double speedFactor() {
         return speedFactor;
     }
@@ -94,12 +98,12 @@ public enum Position {
         return downhill;
     }
 
-    /** A position that only a tube standing still can have. */
+    /** {@return whether only a tube standing still can have this position} */
     public boolean isFixedTube() {
         return this == PH || this == PJ || this == HL045 || this == JL045;
     }
 
-    /** ISO letters as written on drawings. */
+    /** {@return ISO letters as written on drawings} */
     public String letters() {
         return switch (this) {
             case HL045 -> "H-L045";

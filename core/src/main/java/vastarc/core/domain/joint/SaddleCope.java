@@ -36,7 +36,14 @@ public record SaddleCope(double branchMm, double runMm, double angleDeg, double 
 
     private static final int PER_TURN = 360;
 
-    /** The cut, or why there is none: a branch that reaches past the run's side has no closed curve on it. */
+    /**
+     * {@return the cut, or why there is none: a branch that reaches past the run's side has no closed curve on it}
+     *
+     * @param branchMm outside diameter of the branch, mm
+     * @param runMm outside diameter of the run, mm
+     * @param angleDeg angle between branch and run, degrees
+     * @param offsetMm offset of the axes, mm
+     */
     public static Outcome<SaddleCope> of(double branchMm, double runMm, double angleDeg, double offsetMm) {
         List<Problem> problems = new ArrayList<>(
                 Stream.of(BRANCH.check(branchMm), RUN.check(runMm), ANGLE.check(angleDeg), OFFSET.check(offsetMm))
@@ -54,12 +61,18 @@ public record SaddleCope(double branchMm, double runMm, double angleDeg, double 
                 : Outcome.failed(problems);
     }
 
-    /** Once round the branch, mm. */
+    /** {@return once round the branch, mm} */
     public double girthMm() {
         return Math.PI * branchMm;
     }
 
-    /** From the run's axis along the branch's, mm, at an angle round the branch: 0 on the side of the wide angle, 180 on that of the sharp one. */
+    /**
+     * From the run's axis along the branch's, mm, at an angle round the branch: 0 on the side of the wide angle, 180
+     * on that of the sharp one.
+     *
+     * @param aroundDeg angle round the branch, degrees
+     * @return the figure
+     */
     public double reachMm(double aroundDeg) {
         double phi = Math.toRadians(aroundDeg);
         double theta = Math.toRadians(angleDeg);
@@ -68,7 +81,11 @@ public record SaddleCope(double branchMm, double runMm, double angleDeg, double 
         return (up - branchMm / 2 * Math.cos(phi) * Math.cos(theta)) / Math.sin(theta);
     }
 
-    /** How deep the cut is at an angle round the branch: 0 where the branch reaches furthest, mm. */
+    /**
+     * {@return how deep the cut is at an angle round the branch: 0 where the branch reaches furthest, mm}
+     *
+     * @param aroundDeg angle round the branch, degrees
+     */
     public double depthMm(double aroundDeg) {
         return reachMm(aroundDeg) - nearestMm();
     }
@@ -81,7 +98,7 @@ public record SaddleCope(double branchMm, double runMm, double angleDeg, double 
         return nearest;
     }
 
-    /** The deepest place of the cut, mm. */
+    /** {@return the deepest place of the cut, mm} */
     public double deepestMm() {
         double deepest = 0;
         double nearest = nearestMm();
@@ -91,7 +108,7 @@ public record SaddleCope(double branchMm, double runMm, double angleDeg, double 
         return deepest;
     }
 
-    /** Diameter of a cutter or hole saw that cuts it, mm. */
+    /** {@return diameter of a cutter or hole saw that cuts it, mm} */
     public double cutterMm() {
         return runMm;
     }

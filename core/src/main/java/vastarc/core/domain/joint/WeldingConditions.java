@@ -50,7 +50,10 @@ public record WeldingConditions(
         double hoseLengthM,
         double hoseBoreMm) {
 
-    /** Flat, with wire, freehand, pedal, no bar, no purge, steady current, room temperature, 4 m of 4 mm hose. */
+    /**
+     * {@return flat, with wire, freehand, pedal, no bar, no purge, steady current, room temperature, 4 m of 4 mm
+     * hose}
+     */
     public static WeldingConditions usual() {
         return new WeldingConditions(
                 Position.PA,
@@ -74,24 +77,36 @@ public record WeldingConditions(
                 4);
     }
 
-    /** Temperature of the metal before the arc, °C: as given, else room temperature. */
+    /** {@return temperature of the metal before the arc, °C: as given, else room temperature} */
     public double metalC() {
         return preheatC.orElse(PhysicalConstants.ROOM_C);
     }
 
-    /** A copy with some things changed, for example {@code practice.with(draft -> draft.wire = false)}. */
+    /**
+     * {@return a copy with some things changed, for example {@code practice.with(draft -> draft.wire = false)}}
+     *
+     * @param change what to change in the copy
+     */
     public WeldingConditions with(Consumer<WeldingConditionsBuilder> change) {
         WeldingConditionsBuilder draft = new WeldingConditionsBuilder(this);
         change.accept(draft);
         return draft.practice();
     }
 
-    /** These conditions with another penetration. */
+    /**
+     * {@return these conditions with another penetration}
+     *
+     * @param how the penetration
+     */
     public WeldingConditions melting(Penetration how) {
         return with(draft -> draft.penetration = Optional.of(how));
     }
 
-    /** These conditions with a depth of penetration, mm. */
+    /**
+     * {@return these conditions with a depth of penetration, mm}
+     *
+     * @param depthMm depth, mm
+     */
     public WeldingConditions melting(double depthMm) {
         return with(draft -> {
             draft.penetration = Optional.of(Penetration.PARTIAL);
@@ -140,7 +155,11 @@ public record WeldingConditions(
         /** Bore of the torch's gas hose, mm. */
         public double hoseBoreMm;
 
-        /** Starts from conditions that are there. */
+        /**
+         * Starts from conditions that are there.
+         *
+         * @param from the conditions to start from
+         */
         public WeldingConditionsBuilder(WeldingConditions from) {
             position = from.position;
             rotated = from.rotated;

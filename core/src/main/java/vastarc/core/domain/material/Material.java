@@ -34,7 +34,7 @@ public enum Material {
         return family;
     }
 
-    /** The gauge scale its sheet is sold by; titanium has none of its own. */
+    /** {@return the gauge scale its sheet is sold by; titanium has none of its own} */
     public Optional<GaugeScale> gauges() {
         return Optional.ofNullable(gauges);
     }
@@ -44,12 +44,15 @@ public enum Material {
         return MaterialProperties.of(this);
     }
 
-    /** Thickest square edge that one run from one side melts through soundly, mm (judgement). */
+    /** {@return thickest square edge that one run from one side melts through soundly, mm (judgement)} */
     public double onePassMm() {
         return SinglePassThickness.limitMm(family);
     }
 
-    /** How deep one run melts at most where it need not go through, mm: a fifth more than it melts through (judgement). */
+    /**
+     * {@return how deep one run melts at most where it need not go through, mm: a fifth more than it melts through
+     * (judgement)}
+     */
     public double deepestRunMm() {
         return DEEPER_BLIND * onePassMm();
     }
@@ -64,7 +67,7 @@ public enum Material {
         return family == Family.TITANIUM;
     }
 
-    /** Stainless and titanium: the back must be kept from air while hot. */
+    /** {@return whether the back must be kept from air while hot, as on stainless and titanium} */
     public boolean wantsPurge() {
         return isStainless() || isTitanium();
     }

@@ -42,22 +42,22 @@ public record MaterialProperties(
         return Maps.get(TABLE, material);
     }
 
-    /** a = k/(ρ c), m²/s. */
+    /** {@return a = k/(ρ c), m²/s} */
     public double diffusivityM2PerS() {
         return conductivityWPerMK / (densityKgPerM3 * heatCapacityJPerKgK);
     }
 
-    /** Diffusivity for cooling to 400–600 °C, m²/s. */
+    /** {@return diffusivity for cooling to 400–600 °C, m²/s} */
     public double coolingDiffusivityM2PerS() {
         return coolingConductivityWPerMK / (densityKgPerM3 * coolingCapacityJPerKgK);
     }
 
-    /** Enthalpy to melt from room temperature: cm (Tm − 20) + L, J/kg. */
+    /** {@return enthalpy to melt from room temperature: cm (Tm − 20) + L, J/kg} */
     public double meltEnthalpyJPerKg() {
         return meltCapacityJPerKgK * (meltC - PhysicalConstants.ROOM_C) + latentJPerKg;
     }
 
-    /** Capillary length of the melt √(γ/(ρ g)), m. */
+    /** {@return capillary length of the melt √(γ/(ρ g)), m} */
     public double capillaryLengthM() {
         return Math.sqrt(surfaceTensionNPerM / (liquidDensityKgPerM3 * PhysicalConstants.GRAVITY_M_PER_S2));
     }

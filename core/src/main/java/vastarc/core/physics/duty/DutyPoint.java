@@ -11,8 +11,12 @@ import java.util.List;
 public record DutyPoint(double currentA, double percent) {
 
     /**
-     * Duty at a current, %: \( D = D_1 (I_1/I)^2 \), at most 100; between two points the more careful of both. {@code docs/model/equipment.md (1)}. Source: heating by the square
-     * of the current [textbook]. Use the RMS current of a pulse.
+     * {@return duty at a current, %: \( D = D_1 (I_1/I)^2 \), at most 100; between two points the more careful of
+     * both} {@code docs/model/equipment.md (1)}. Source: heating by the square of the current [textbook]. Use the RMS
+     * current of a pulse.
+     *
+     * @param plate the duty points of the plate
+     * @param currentA current, A
      */
     public static double percentAt(List<DutyPoint> plate, double currentA) {
         if (currentA <= 0 || plate.isEmpty()) {

@@ -17,13 +17,14 @@ public record ArcEnergy(double kjPerMm) {
      * Of energy over a length, or of power over travel.
      *
      * @param joules of the arc, J; or its power, W
-     * @param mm     of seam, mm, above 0; or its travel, mm/s
+     * @param mm of seam, mm, above 0; or its travel, mm/s
+     * @return the arc energy
      */
     public static ArcEnergy of(double joules, double mm) {
         return new ArcEnergy(joules / mm / 1000);
     }
 
-    /** Heat input k E, kJ/mm. */
+    /** {@return heat input k E, kJ/mm} */
     public double heatInputKjPerMm() {
         return STANDARD_EFFICIENCY * kjPerMm;
     }

@@ -26,7 +26,12 @@ public record ArcModel(double lengthMm) {
     private static final double LEAST_SIGMA_MM = 0.4;
     private static final double MOST_SIGMA_MM = 2.5;
 
-    /** e⁻² radius of the heat of an arc of usual length, mm: twice σ = 0.6 + 0.006 I within 0.4 to 2.5. Source: [judgement]. */
+    /**
+     * {@return e⁻² radius of the heat of an arc of usual length, mm: twice σ = 0.6 + 0.006 I within 0.4 to 2.5}
+     * Source: [judgement].
+     *
+     * @param currentA current, A
+     */
     public static double radiusMm(double currentA) {
         return 2 * Math.max(LEAST_SIGMA_MM, Math.min(MOST_SIGMA_MM, 0.6 + 0.006 * currentA));
     }
@@ -35,30 +40,49 @@ public record ArcModel(double lengthMm) {
         return 7.7 + 0.8 * lengthMm;
     }
 
-    /** {@return the arc voltage at a current, V} */
+    /**
+     * {@return the arc voltage at a current, V}
+     *
+     * @param currentA current, A
+     */
     public double voltageV(double currentA) {
         return baseV() + SLOPE_V_PER_A * currentA + OFFSET_W / Math.max(currentA, 1);
     }
 
-    /** Electric power of the arc, W. */
+    /**
+     * {@return electric power of the arc, W}
+     *
+     * @param currentA current, A
+     */
     public double powerW(double currentA) {
         return OFFSET_W + baseV() * currentA + SLOPE_V_PER_A * currentA * currentA;
     }
 
-    /** Energy of an arc that burnt for a time with these integrals of current and its square, J. */
+    /**
+     * {@return energy of an arc that burnt for a time with these integrals of current and its square, J}
+     *
+     * @param arcS time the arc burns, s
+     * @param chargeAs integral of the current, A·s
+     * @param squareA2s integral of the square of the current, A²·s
+     */
     public double energyJ(double arcS, double chargeAs, double squareA2s) {
         return OFFSET_W * arcS + baseV() * chargeAs + SLOPE_V_PER_A * squareA2s;
     }
 
-    /** Current that puts this power into plate and wire, A. */
+    /**
+     * {@return current that puts this power into plate and wire, A}
+     *
+     * @param heatW power into plate and wire, W
+     */
     public double currentA(double heatW) {
         return currentForMean(heatW, 1, 1);
     }
 
     /**
-     * Peak current of a pulsed arc with the same mean power.
+     * {@return peak current of a pulsed arc with the same mean power}
      *
-     * @param onFraction      D, 0–1
+     * @param heatW power into plate and wire, W
+     * @param onFraction D, 0–1
      * @param backgroundRatio β, background over peak, 0–1
      */
     public double peakCurrentA(double heatW, double onFraction, double backgroundRatio) {

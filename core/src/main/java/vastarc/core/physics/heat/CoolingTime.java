@@ -44,7 +44,11 @@ public record CoolingTime(
     private static final double SHORTEST_S = 0.3;
     private static final double LONGEST_S = 900;
 
-    /** Temperature of the stop point a time after arc-out, °C. */
+    /**
+     * {@return temperature of the stop point a time after arc-out, °C}
+     *
+     * @param afterS time after arc-out, s
+     */
     public double temperatureC(double afterS) {
         double thicknessM = effectiveThicknessMm * 1e-3;
         double end = afterS + slopeS + beadMm / speedMmPerS;
@@ -70,7 +74,11 @@ public record CoolingTime(
         return Math.exp(-x * x / (spread * u) - u * leak);
     }
 
-    /** Time from arc-out until the stop point has fallen to a temperature, s; between 0.3 and 900 s. */
+    /**
+     * {@return time from arc-out until the stop point has fallen to a temperature, s; between 0.3 and 900 s}
+     *
+     * @param temperatureC temperature, °C
+     */
     public double timeToS(double temperatureC) {
         return Math.exp(NumericSearch.root(
                 log -> temperatureC - temperatureC(Math.exp(log)), Math.log(SHORTEST_S), Math.log(LONGEST_S), 1e-4));

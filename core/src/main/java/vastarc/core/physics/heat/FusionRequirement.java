@@ -63,7 +63,12 @@ public record FusionRequirement(
     private static final double SURFACE_SHARE = 0.25;
     private static final double SURFACE_MM = 0.8;
 
-    /** The demand of a joint's first pass: all of it, where one pass does. */
+    /**
+     * {@return the demand of a joint's first pass: all of it, where one pass does}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static FusionRequirement of(Joint joint, WeldingConditions conditions) {
         Penetration penetration = Penetration.of(joint, conditions);
         double speed = speed(joint.thinnerMm(), conditions);
@@ -81,8 +86,11 @@ public record FusionRequirement(
     }
 
     /**
-     * How deep a run melts where it does not go through, mm: as given or half the thickness, not deeper than one run melts; 0.65 t from
-     * each side; a surface run 0.25 t or 0.8 mm, the smaller. Source: [judgement].
+     * {@return how deep a run melts where it does not go through, mm: as given or half the thickness, not deeper than
+     * one run melts; 0.65 t from each side; a surface run 0.25 t or 0.8 mm, the smaller} Source: [judgement].
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
      */
     public static double depthMm(Joint joint, WeldingConditions conditions) {
         double t = joint.thinnerMm();
@@ -131,8 +139,10 @@ public record FusionRequirement(
     }
 
     /**
-     * Section of one side of a bevelled stem, mm²: half the angle's share of the groove, and a fillet of a quarter of the stem over it. Source:
-     * geometry [textbook], the fillet [judgement].
+     * {@return section of one side of a bevelled stem, mm²: half the angle's share of the groove, and a fillet of a
+     * quarter of the stem over it} Source: geometry [textbook], the fillet [judgement].
+     *
+     * @param joint the joint
      */
     public static double bevelledSideMm2(Joint joint) {
         Groove groove = joint.groove().orElseThrow();
@@ -142,7 +152,11 @@ public record FusionRequirement(
         return cut * cut * groove.halfAngleTangent() / 2 + legAreaMm2(STEM_COVER * stem);
     }
 
-    /** Section of a fillet a little convex, mm²: 1.1 L²/2. */
+    /**
+     * {@return section of a fillet a little convex, mm²: 1.1 L²/2}
+     *
+     * @param legMm leg, mm
+     */
     public static double legAreaMm2(double legMm) {
         return 1.1 * legMm * legMm / 2;
     }
@@ -166,8 +180,13 @@ public record FusionRequirement(
     }
 
     /**
-     * A fill pass: melts a half width of the face, at most the reach of a corner and less out of position, and adds a section. Falling, it
-     * goes no faster than flat.
+     * {@return a fill pass: melts a half width of the face, at most the reach of a corner and less out of position,
+     * and adds a section} Falling, it goes no faster than flat.
+     *
+     * @param joint the joint
+     * @param halfWidth half the width of the pool, mm
+     * @param squareMm section, mm²
+     * @param conditions the welding conditions
      */
     public FusionRequirement onFace(Joint joint, double halfWidth, double squareMm, WeldingConditions conditions) {
         Position position = conditions.position();
@@ -176,13 +195,25 @@ public record FusionRequirement(
         return new FusionRequirement(half, 0, squareMm, 0, speed, arcMm, joint.thickerMm());
     }
 
-    /** The same run at another place of a seam that passes through several positions. */
+    /**
+     * {@return the same run at another place of a seam that passes through several positions}
+     *
+     * @param joint the joint
+     * @param here the position the requirement is for
+     * @param there the position of the other place
+     */
     public FusionRequirement turnedFrom(Joint joint, Position here, Position there) {
         double half = halfWidthMm / here.reachFactor(joint) * there.reachFactor(joint);
         return new FusionRequirement(half, depthMm, depositedAreaMm2, legMm, speedMmPerS, arcMm, sinkMm);
     }
 
-    /** The run from the other side of a groove, ground back to sound metal: a little past the middle of the land. */
+    /**
+     * {@return the run from the other side of a groove, ground back to sound metal: a little past the middle of the
+     * land}
+     *
+     * @param joint the joint
+     * @param groove the groove
+     */
     public FusionRequirement onBack(Joint joint, Groove groove) {
         double depth =
                 Math.max(LIMITED_HALF_WIDTH_MM, EACH_SIDE * groove.rootFace().inMillimetres());
@@ -220,7 +251,11 @@ public record FusionRequirement(
         return new FusionRequirement(half, depth, laid, 0, speed, arc, sink);
     }
 
-    /** The same melt with another section of added metal, mm². */
+    /**
+     * {@return the same melt with another section of added metal, mm²}
+     *
+     * @param squareMm section, mm²
+     */
     public FusionRequirement withDepositedArea(double squareMm) {
         return new FusionRequirement(halfWidthMm, depthMm, squareMm, legMm, speedMmPerS, arcMm, sinkMm);
     }

@@ -34,12 +34,26 @@ public record HeatBalance(
 
     private static final double MOST_TRAIL_MM = 2000;
 
-    /** Solves the heat balance of the first pass of a joint with its usual fusion requirement. */
+    /**
+     * Solves the heat balance of the first pass of a joint with its usual fusion requirement.
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     * @return the heat balance
+     */
     public static HeatBalance of(Joint joint, WeldingConditions conditions) {
         return of(joint, conditions, FusionRequirement.of(joint, conditions));
     }
 
-    /** Solves the heat balance of one pass: the current at which the arc pays for conduction into the members and for melting the filler. */
+    /**
+     * Solves the heat balance of one pass: the current at which the arc pays for conduction into the members and for
+     * melting the filler.
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     * @param requirement what has to be melted
+     * @return the heat balance
+     */
     public static HeatBalance of(Joint joint, WeldingConditions conditions, FusionRequirement requirement) {
         JointConduction heat = JointConduction.of(joint, conditions, requirement);
         double plate = heat.powerW(requirement.halfWidthMm(), requirement.depthMm());
@@ -68,7 +82,12 @@ public record HeatBalance(
                                 .powerW(requirement.halfWidthMm(), requirement.depthMm()));
     }
 
-    /** Whether the back of the thinner member stays solid. */
+    /**
+     * {@return whether the back of the thinner member stays solid}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static boolean leavesBackSolid(Joint joint, WeldingConditions conditions) {
         FusionRequirement requirement = FusionRequirement.of(joint, conditions);
         JointConduction heat = JointConduction.of(joint, conditions, requirement);
@@ -76,12 +95,23 @@ public record HeatBalance(
                 < heat.powerW(JointConduction.LEAST_HALF_WIDTH_MM, joint.thinnerMm());
     }
 
-    /** The steady current alone, A: for tables and comparisons that do not need the pool. */
+    /**
+     * {@return the steady current alone, A: for tables and comparisons that do not need the pool}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     */
     public static double currentA(Joint joint, WeldingConditions conditions) {
         return currentA(joint, conditions, FusionRequirement.of(joint, conditions));
     }
 
-    /** The steady current for a demand, A. */
+    /**
+     * {@return the steady current for a demand, A}
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     * @param requirement what has to be melted
+     */
     public static double currentA(Joint joint, WeldingConditions conditions, FusionRequirement requirement) {
         double plate = JointConduction.of(joint, conditions, requirement)
                 .powerW(requirement.halfWidthMm(), requirement.depthMm());
@@ -99,12 +129,16 @@ public record HeatBalance(
         return new ArcModel(demand.arcMm());
     }
 
-    /** Power the arc must put into plate and wire, W. */
+    /** {@return power the arc must put into plate and wire, W} */
     public double arcHeatW() {
         return platePowerW + wirePowerW;
     }
 
-    /** Steady current, A. */
+    /**
+     * Steady current, A.
+     *
+     * @return the figure
+     */
     public double currentA() {
         return arc().currentA(arcHeatW());
     }
@@ -114,12 +148,12 @@ public record HeatBalance(
         return arc().voltageV(currentA());
     }
 
-    /** V I / v, kJ/mm. */
+    /** {@return V I / v, kJ/mm} */
     public double arcEnergyKjPerMm() {
         return energy().kjPerMm();
     }
 
-    /** Heat input of EN 1011-1, 0.6 V I / v, kJ/mm. */
+    /** {@return heat input of EN 1011-1, 0.6 V I / v, kJ/mm} */
     public double heatInputKjPerMm() {
         return energy().heatInputKjPerMm();
     }
@@ -128,7 +162,7 @@ public record HeatBalance(
         return ArcEnergy.of(voltageV() * currentA(), demand.speedMmPerS());
     }
 
-    /** Σ n_i t_i / 2, mm. */
+    /** {@return Σ n_i t_i / 2, mm} */
     public double effectiveThicknessMm() {
         double base = Math.min(joint.base().inMillimetres(), demand.sinkMm());
         double abutting = Math.min(joint.abutting().inMillimetres(), demand.sinkMm());
@@ -140,7 +174,12 @@ public record HeatBalance(
         return joint.material().properties();
     }
 
-    /** Cooling of the stop point after a down-slope, with the usual bead behind it. */
+    /**
+     * {@return cooling of the stop point after a down-slope, with the usual bead behind it}
+     *
+     * @param slopeS down-slope, s
+     * @param faceLossWPerM2K heat loss of the faces, W/(m²·K)
+     */
     public CoolingTime cooling(double slopeS, double faceLossWPerM2K) {
         return new CoolingTime(
                 metal(),
@@ -154,10 +193,12 @@ public record HeatBalance(
     }
 
     /**
-     * Length behind the arc that must stay under gas until the seam has fallen to a temperature, mm.
+     * {@return length behind the arc that must stay under gas until the seam has fallen to a temperature, mm}
      *
-     * <p>\( L = v\tau \) with \( \Delta T\sqrt{\tau} = \frac{q/v}{t\sqrt{4\pi k\rho c}}\,e^{-h\tau/(\rho c t)} \), the cooling
-     * properties, h of both faces under gas and of a bar. Source: line source on thin plate [textbook].
+     * <p>\( L = v\tau \) with \( \Delta T\sqrt{\tau} = \frac{q/v}{t\sqrt{4\pi k\rho c}}\,e^{-h\tau/(\rho c t)} \),
+     * the cooling properties, h of both faces under gas and of a bar. Source: line source on thin plate [textbook].
+     *
+     * @param temperatureC temperature, °C
      */
     public double trailLengthMm(double temperatureC) {
         double most = lineHeat() / (temperatureC - practice.metalC());
@@ -170,7 +211,11 @@ public record HeatBalance(
         return Math.min(MOST_TRAIL_MM, demand.speedMmPerS() * time);
     }
 
-    /** Temperature of the seam a distance behind the arc, °C; the inverse of {@link #trailLengthMm}. */
+    /**
+     * {@return temperature of the seam a distance behind the arc, °C; the inverse of {@link #trailLengthMm}}
+     *
+     * @param behindMm distance behind the arc, mm
+     */
     public double trailingC(double behindMm) {
         return trailingAfterC(behindMm / demand.speedMmPerS());
     }
@@ -212,10 +257,12 @@ public record HeatBalance(
     }
 
     /**
-     * Rise ahead of the arc when a lap of a tube closes on its own heat, K.
+     * {@return rise ahead of the arc when a lap of a tube closes on its own heat, K}
      *
-     * <p>\( \Delta T = \frac{q}{4\pi k t}\sqrt{a/(vD)} \), long tube assumed. Source: thermal image one circumference ahead, half its
-     * integral [textbook]. Checked by: wrap.csv.
+     * <p>\( \Delta T = \frac{q}{4\pi k t}\sqrt{a/(vD)} \), long tube assumed. Source: thermal image one circumference
+     * ahead, half its integral [textbook]. Checked by: wrap.csv.
+     *
+     * @param tubeOdMm outside diameter of the tube, mm
      */
     public double wrapRiseK(double tubeOdMm) {
         double speed = demand.speedMmPerS() * 1e-3;

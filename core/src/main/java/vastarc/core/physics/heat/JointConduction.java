@@ -47,7 +47,13 @@ public final class JointConduction {
         this.preheatC = preheatC;
     }
 
-    /** The joint under an arc that meets the demand. Members of equal thickness and metal are merged. */
+    /**
+     * {@return the joint under an arc that meets the demand} Members of equal thickness and metal are merged.
+     *
+     * @param joint the joint
+     * @param conditions the welding conditions
+     * @param requirement what has to be melted
+     */
     public static JointConduction of(Joint joint, WeldingConditions conditions, FusionRequirement requirement) {
         return of(joint, conditions, requirement, conditions.chill().contactWPerM2K());
     }
@@ -85,7 +91,12 @@ public final class JointConduction {
         return new HeatPath(weight, metal, new MovingSourcePlate(metal, thicknessMm * MM, speedMPerS, loss));
     }
 
-    /** Power into the plates that melts them to half width y and depth z, W. */
+    /**
+     * {@return power into the plates that melts them to half width y and depth z, W}
+     *
+     * @param halfWidthMm half the width, mm
+     * @param depthMm depth, mm
+     */
     public double powerW(double halfWidthMm, double depthMm) {
         return power(halfWidthMm * MM, depthMm * MM);
     }
@@ -98,19 +109,35 @@ public final class JointConduction {
         return sum;
     }
 
-    /** Share of a power that the base member takes, 0–1. */
+    /**
+     * {@return share of a power that the base member takes, 0–1}
+     *
+     * @param halfWidthMm half the width, mm
+     * @param depthMm depth, mm
+     * @param powerW power, W
+     */
     public double baseShare(double halfWidthMm, double depthMm, double powerW) {
         return legs.size() == 1 || powerW <= 0
                 ? 1
                 : legs.get(0).power(halfWidthMm * MM, depthMm * MM, preheatC) / powerW;
     }
 
-    /** Width of the pool on the face, mm; 0 if nothing melts. The search starts from a guess. */
+    /**
+     * {@return width of the pool on the face, mm; 0 if nothing melts} The search starts from a guess.
+     *
+     * @param powerW power, W
+     * @param guessMm where the search starts, mm
+     */
     public double frontWidthMm(double powerW, double guessMm) {
         return widthMm(powerW, 0, guessMm);
     }
 
-    /** Width of the pool on the back, mm; 0 if the back does not melt. The search starts from a guess. */
+    /**
+     * {@return width of the pool on the back, mm; 0 if the back does not melt} The search starts from a guess.
+     *
+     * @param powerW power, W
+     * @param guessMm where the search starts, mm
+     */
     public double backWidthMm(double powerW, double guessMm) {
         return widthMm(powerW, MAX_HALF_WIDTH_M, guessMm);
     }
@@ -122,13 +149,24 @@ public final class JointConduction {
         return half <= MIN_HALF_WIDTH_M ? 0 : 2 * half / MM;
     }
 
-    /** Highest temperature the back of the thinner member sees, °C; above melting where the back melts. */
+    /**
+     * {@return highest temperature the back of the thinner member sees, °C; above melting where the back melts}
+     *
+     * @param powerW power, W
+     * @param thinnerMm thickness of the thinner member, mm
+     * @param meltC melting point, °C
+     */
     public double backPeakC(double powerW, double thinnerMm, double meltC) {
         double melts = power(MIN_HALF_WIDTH_M, thinnerMm * MM);
         return preheatC + (meltC - preheatC) * powerW / melts;
     }
 
-    /** Length of the pool behind the arc, mm. The search starts from a guess. */
+    /**
+     * {@return length of the pool behind the arc, mm} The search starts from a guess.
+     *
+     * @param powerW power, W
+     * @param guessMm where the search starts, mm
+     */
     public double poolLengthMm(double powerW, double guessMm) {
         double length = NumericSearch.rootNear(
                 behind -> wakePower(behind) - powerW, guessMm * MM, POOL_LINE_M, MAX_POOL_LENGTH_M, WIDTH_TOLERANCE_M);

@@ -10,7 +10,11 @@ package vastarc.core.physics.heat;
  */
 public record Pulse(double rateHz, double onFraction, double backgroundRatio, double peakA) {
 
-    /** A steady current, as a pulse that never leaves its peak. */
+    /**
+     * {@return a steady current, as a pulse that never leaves its peak}
+     *
+     * @param currentA current, A
+     */
     public static Pulse steady(double currentA) {
         return new Pulse(0, 1, 1, currentA);
     }
@@ -35,23 +39,35 @@ public record Pulse(double rateHz, double onFraction, double backgroundRatio, do
         return onFraction * peakA + (1 - onFraction) * backgroundA();
     }
 
-    /** For cables and machine rating only: heat follows the average, since arc voltage hardly changes. */
+    /**
+     * For cables and machine rating only: heat follows the average, since arc voltage hardly changes.
+     *
+     * @return the figure
+     */
     public double rmsA() {
         double background = backgroundA();
         return Math.sqrt(onFraction * peakA * peakA + (1 - onFraction) * background * background);
     }
 
-    /** {@return the mean arc power over a whole pulse, W} */
+    /**
+     * {@return the mean arc power over a whole pulse, W}
+     *
+     * @param arc the arc model
+     */
     public double meanPowerW(ArcModel arc) {
         return onFraction * arc.powerW(peakA) + (1 - onFraction) * arc.powerW(backgroundA());
     }
 
-    /** Time at background in each cycle, s. */
+    /** {@return time at background in each cycle, s} */
     public double offTimeS() {
         return isSteady() ? 0 : (1 - onFraction) / rateHz;
     }
 
-    /** Distance between ripples, v/f, mm; 0 for a steady current. */
+    /**
+     * {@return distance between ripples, v/f, mm; 0 for a steady current}
+     *
+     * @param speedMmPerS travel, mm/s
+     */
     public double ripplePitchMm(double speedMmPerS) {
         return isSteady() ? 0 : speedMmPerS / rateHz;
     }

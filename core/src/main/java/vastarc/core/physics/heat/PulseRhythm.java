@@ -8,18 +8,30 @@ package vastarc.core.physics.heat;
  */
 public record PulseRhythm(double rateHz, double onFraction) {
 
-    /** Whether it is at its peak so long after a cycle began, s. */
+    /**
+     * {@return whether it is at its peak so long after a cycle began, s}
+     *
+     * @param seconds time, s
+     */
     public boolean isOnAt(double seconds) {
         return part(seconds) < onFraction;
     }
 
-    /** The next instant after one, s, at which it changes between peak and background. */
+    /**
+     * {@return the next instant after one, s, at which it changes between peak and background}
+     *
+     * @param seconds time, s
+     */
     public double nextEdgeS(double seconds) {
         double whole = Math.floor(seconds * rateHz);
         return (whole + (part(seconds) < onFraction ? onFraction : 1)) / rateHz;
     }
 
-    /** Seconds at the peak from the beginning of a cycle until an instant, s. */
+    /**
+     * {@return seconds at the peak from the beginning of a cycle until an instant, s}
+     *
+     * @param until end, s
+     */
     public double onS(double until) {
         double whole = Math.floor(until * rateHz);
         return (whole * onFraction + Math.min(part(until), onFraction)) / rateHz;

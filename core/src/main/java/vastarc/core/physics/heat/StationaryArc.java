@@ -17,12 +17,14 @@ public final class StationaryArc {
     private StationaryArc() {}
 
     /**
-     * Time until the pool has a half width, s; at most 60.
+     * {@return time until the pool has a half width, s; at most 60}
      *
+     * @param metal the properties of the metal
      * @param effectiveThicknessMm Σ n_i t_i/2, mm
-     * @param platePowerW          power into the plate, W
-     * @param halfWidthMm          wanted half width, mm
-     * @param atEdge               at a free edge rather than inside the plate
+     * @param platePowerW power into the plate, W
+     * @param halfWidthMm wanted half width, mm
+     * @param atEdge at a free edge rather than inside the plate
+     * @param preheatC preheat, °C
      */
     public static double puddleTimeS(
             MaterialProperties metal,

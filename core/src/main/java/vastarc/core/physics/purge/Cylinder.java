@@ -11,12 +11,16 @@ public record Cylinder(double sizeL, double bar) {
     /** Below this the flow sinks and moisture comes over: it is changed. Judgement. */
     public static final double LEFT_BAR = 10;
 
-    /** Argon that may be drawn, L. */
+    /** {@return argon that may be drawn, L} */
     public double argonL() {
         return Math.max(0, sizeL * (bar - LEFT_BAR));
     }
 
-    /** How long it feeds a flow, min. */
+    /**
+     * {@return how long it feeds a flow, min}
+     *
+     * @param flowLPerMin flow, L/min
+     */
     public double minutes(double flowLPerMin) {
         return argonL() / flowLPerMin;
     }

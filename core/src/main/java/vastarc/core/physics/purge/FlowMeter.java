@@ -33,14 +33,24 @@ public final class FlowMeter {
         NONE
     }
 
-    /** A meter on a purge that begins at 0 s. */
+    /**
+     * A meter on a purge that begins at 0 s.
+     *
+     * @param purge the purge
+     * @param fault what is wrong with the meter
+     * @param seed seed of the random numbers
+     */
     public FlowMeter(Purge purge, MeterFault fault, long seed) {
         this.purge = purge;
         this.fault = fault;
         this.random = new Well512a(seed);
     }
 
-    /** What it shows at a time, L/min; 0 or more. */
+    /**
+     * {@return what it shows at a time, L/min; 0 or more}
+     *
+     * @param s time, s
+     */
     public double readLPerMin(double s) {
         double through = purge.flowLPerMin() * (1 - Math.exp(-s / LAG_S));
         double emptyS = OxygenMeter.emptyS(purge);
@@ -52,7 +62,12 @@ public final class FlowMeter {
         return Math.max(0, left * (1 + NOISE * random.nextGaussian()));
     }
 
-    /** A reading held against the flow that was set, L/min both. */
+    /**
+     * {@return a reading held against the flow that was set, L/min both}
+     *
+     * @param setLPerMin flow that was set, L/min
+     * @param readLPerMin flow shown by the meter, L/min
+     */
     public static FlowVerdict verdict(double setLPerMin, double readLPerMin) {
         double share = readLPerMin / setLPerMin;
         if (share < NOTHING) {

@@ -62,8 +62,11 @@ public record LeakFit(
     public record OxygenReading(double s, double ppm) {}
 
     /**
-     * The leak behind readings.
+     * {@return the leak behind readings}
      *
+     * @param volumeL volume, L
+     * @param flowLPerMin flow, L/min
+     * @param argonPpm oxygen in the argon, ppm by volume
      * @param readings at least {@value #FEWEST}, in order of time, ppm above 0
      */
     public static LeakFit of(double volumeL, double flowLPerMin, double argonPpm, List<OxygenReading> readings) {

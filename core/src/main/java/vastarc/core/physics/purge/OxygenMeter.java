@@ -38,7 +38,13 @@ public final class OxygenMeter {
     private double atS;
     private double shown = Purge.AIR_PPM;
 
-    /** A meter on a purge that begins at 0 s. */
+    /**
+     * A meter on a purge that begins at 0 s.
+     *
+     * @param purge the purge
+     * @param fault what is wrong with the meter
+     * @param seed seed of the random numbers
+     */
     public OxygenMeter(Purge purge, MeterFault fault, long seed) {
         this.purge = fault == MeterFault.LEAKING_DAM ? leaking(purge) : purge;
         this.fault = fault;
@@ -57,7 +63,11 @@ public final class OxygenMeter {
                 sound.hoseL());
     }
 
-    /** What it shows at a time, ppm; asked for in order of time. */
+    /**
+     * {@return what it shows at a time, ppm; asked for in order of time}
+     *
+     * @param s time, s
+     */
     public double readPpm(double s) {
         while (atS < s) {
             double step = Math.min(STEP_S, s - atS);

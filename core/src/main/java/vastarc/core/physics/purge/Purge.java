@@ -41,7 +41,13 @@ public record Purge(
     /** Oxygen at a time, by both ways of calculation, ppm. */
     public record OxygenPoint(double s, double mixedPpm, double blendPpm) {}
 
-    /** Whether argon at this flow lies under the air in a part, rather than stirring it: Δρ g D/(ρ u²) > 1 [textbook]. */
+    /**
+     * {@return whether argon at this flow lies under the air in a part, rather than stirring it: Δρ g D/(ρ u²) > 1
+     * [textbook]}
+     *
+     * @param flowLPerMin flow, L/min
+     * @param part the part
+     */
     public static boolean liesInLayers(double flowLPerMin, PurgePart part) {
         double d = part.acrossMm() * 1e-3;
         double speed = flowLPerMin / 6e4 / (part.areaMm2() * 1e-6);
@@ -52,27 +58,32 @@ public record Purge(
                 > 1;
     }
 
-    /** Dead volume of a hose, L. */
+    /**
+     * {@return dead volume of a hose, L}
+     *
+     * @param lengthM length, m
+     * @param boreMm inside diameter, mm
+     */
     public static double hoseL(double lengthM, double boreMm) {
         return Math.PI / 4 * boreMm * boreMm * lengthM / 1000;
     }
 
-    /** Oxygen it settles at however long it runs, ppm. */
+    /** {@return oxygen it settles at however long it runs, ppm} */
     public double floorPpm() {
         return (flowLPerMin * argonPpm + leakLPerMin * AIR_PPM) / (flowLPerMin + leakLPerMin);
     }
 
-    /** The target lies above the floor. */
+    /** {@return whether the target lies above the floor} */
     public boolean isReachable() {
         return targetPpm > floorPpm();
     }
 
-    /** Time in which the hose empties its own air into the work, s. */
+    /** {@return time in which the hose empties its own air into the work, s} */
     public double hoseS() {
         return 60 * hoseL / flowLPerMin;
     }
 
-    /** Until the target, stirred, s; empty where it is never reached. */
+    /** {@return until the target, stirred, s; empty where it is never reached} */
     public Optional<Double> mixedS() {
         return isReachable() ? Optional.of(hoseS() + mixedTo(targetPpm)) : Optional.empty();
     }
@@ -83,24 +94,35 @@ public record Purge(
         return timeConstant * Math.max(0, Math.log((AIR_PPM - floor) / (ppm - floor)));
     }
 
-    /** One filling pushed through, s; empty where nothing lies in layers. */
+    /** {@return one filling pushed through, s; empty where nothing lies in layers} */
     public Optional<Double> displacementS() {
         return layered ? Optional.of(hoseS() + 60 * volumeL / flowLPerMin) : Optional.empty();
     }
 
-    /** What is usual between the two, never less than one filling, s; the stirred time where displacement is not claimed. */
+    /**
+     * {@return what is usual between the two, never less than one filling, s; the stirred time where displacement is
+     * not claimed}
+     */
     public Optional<Double> blendS() {
         double stirred = mixedTo(targetPpm);
         double blend = layered ? Math.max(BLEND * stirred, Math.min(stirred, 60 * volumeL / flowLPerMin)) : stirred;
         return isReachable() ? Optional.of(hoseS() + blend) : Optional.empty();
     }
 
-    /** Oxygen after a time, stirred, ppm. */
+    /**
+     * {@return oxygen after a time, stirred, ppm}
+     *
+     * @param s time, s
+     */
     public double mixedPpm(double s) {
         return afterPpm(s, 1);
     }
 
-    /** Oxygen after a time, blended, ppm. */
+    /**
+     * {@return oxygen after a time, blended, ppm}
+     *
+     * @param s time, s
+     */
     public double blendPpm(double s) {
         return afterPpm(s, layered ? BLEND : 1);
     }
@@ -111,17 +133,27 @@ public record Purge(
         return floorPpm() + (AIR_PPM - floorPpm()) * Math.exp(-rate * running);
     }
 
-    /** Fillings and argon until a time, each 0 or more. */
+    /**
+     * {@return fillings and argon until a time, each 0 or more}
+     *
+     * @param s time, s
+     */
     public double changes(double s) {
         return flowLPerMin * s / 60 / volumeL;
     }
 
-    /** {@return the argon used in {@code s} seconds of fill flow, L} */
+    /**
+     * {@return the argon used in {@code s} seconds of fill flow, L}
+     *
+     * @param s time, s
+     */
     public double argonL(double s) {
         return flowLPerMin * s / 60;
     }
 
-    /** Oxygen over time, a little beyond the stirred time; to ten fillings where the target is never reached. */
+    /**
+     * {@return oxygen over time, a little beyond the stirred time; to ten fillings where the target is never reached}
+     */
     public List<OxygenPoint> curve() {
         double end = mixedS().map(s -> BEYOND * s).orElse(hoseS() + 600 * volumeL / flowLPerMin);
         List<OxygenPoint> points = new ArrayList<>(CURVE_POINTS + 1);

@@ -17,7 +17,12 @@ public final class PurgeFault {
 
     private PurgeFault() {}
 
-    /** The likeliest fault behind readings; {@link MeterFault#NONE} where all is as it should be. */
+    /**
+     * {@return the likeliest fault behind readings; {@link MeterFault#NONE} where all is as it should be}
+     *
+     * @param purge the purge
+     * @param readings the readings
+     */
     public static MeterFault of(Purge purge, List<OxygenReading> readings) {
         LeakFit fit = LeakFit.of(purge.volumeL(), purge.flowLPerMin(), purge.argonPpm(), readings);
         double expected = 60 * purge.volumeL() / purge.flowLPerMin();

@@ -36,8 +36,11 @@ public record PurgeHold(double value, double low, double high, HoldLimit limit) 
     }
 
     /**
-     * The hold flow of a purge: a share of the fill flow within 3 to 8 L/min, in a bore under 20 mm 1 to 2 L/min by the bore; never more than leaves the
-     * root sound at this vent. {@code docs/model/purge.md (6)}. Source: flows [judgement], root {@link RootPressure}.
+     * {@return the hold flow of a purge: a share of the fill flow within 3 to 8 L/min, in a bore under 20 mm 1 to 2
+     * L/min by the bore; never more than leaves the root sound at this vent} {@code docs/model/purge.md (6)}. Source:
+     * flows [judgement], root {@link RootPressure}.
+     *
+     * @param request the request
      */
     public static PurgeHold of(PurgeRequest request) {
         boolean narrow = request.acrossMm() < NARROW_MM;

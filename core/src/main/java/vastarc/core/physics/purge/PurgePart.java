@@ -52,12 +52,12 @@ public record PurgePart(PurgePartKind kind, Map<String, Double> figures) {
             this.fields = List.of(fields);
         }
 
-        /** Its figures with their ranges, in order. */
+        /** {@return its figures with their ranges, in order} */
         public List<InputRange> fields() {
             return fields;
         }
 
-        /** A part of it as a shop would have it. */
+        /** {@return a part of it as a shop would have it} */
         public PurgePart usual() {
             Map<String, Double> figures = new LinkedHashMap<>();
             fields.forEach(field -> figures.put(field.field(), usual(field.field())));
@@ -93,12 +93,21 @@ public record PurgePart(PurgePartKind kind, Map<String, Double> figures) {
         figures = OrderedCollections.map(figures);
     }
 
-    /** A straight tube. */
+    /**
+     * {@return a straight tube}
+     *
+     * @param lengthMm length, mm
+     * @param boreMm inside diameter, mm
+     */
     public static PurgePart straight(double lengthMm, double boreMm) {
         return new PurgePart(PurgePartKind.STRAIGHT, Map.of(LENGTH, lengthMm, BORE, boreMm));
     }
 
-    /** A figure of it, mm or degrees. */
+    /**
+     * {@return a figure of it, mm or degrees}
+     *
+     * @param field name of the figure
+     */
     public double of(String field) {
         Double value = figures.get(field);
         if (value == null) {
@@ -107,7 +116,7 @@ public record PurgePart(PurgePartKind kind, Map<String, Double> figures) {
         return value;
     }
 
-    /** What it holds, L. */
+    /** {@return what it holds, L} */
     public double volumeL() {
         double mm3 = switch (kind) {
             case STRAIGHT -> area(of(BORE)) * of(LENGTH);
@@ -121,7 +130,7 @@ public record PurgePart(PurgePartKind kind, Map<String, Double> figures) {
         return mm3 / MM3_PER_L;
     }
 
-    /** Widest way across it, mm: what the argon spreads over. */
+    /** {@return widest way across it, mm: what the argon spreads over} */
     public double acrossMm() {
         return switch (kind) {
             case REDUCER -> Math.max(of(BORE), of(TO_BORE));
@@ -132,7 +141,7 @@ public record PurgePart(PurgePartKind kind, Map<String, Double> figures) {
         };
     }
 
-    /** Section that the argon comes through, mm²: the narrower end of a reducer. */
+    /** {@return section that the argon comes through, mm²: the narrower end of a reducer} */
     public double areaMm2() {
         return switch (kind) {
             case REDUCER -> area(Math.min(of(BORE), of(TO_BORE)));

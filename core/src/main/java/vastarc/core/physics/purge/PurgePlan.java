@@ -115,7 +115,11 @@ public record PurgePlan(
             parts = List.copyOf(parts);
         }
 
-        /** {@return the same filled with another flow, L/min} */
+        /**
+         * {@return the same filled with another flow, L/min}
+         *
+         * @param otherLPerMin flow, L/min
+         */
         public PurgeRequest filledWith(double otherLPerMin) {
             return new PurgeRequest(
                     parts, otherLPerMin, leak, argonPpm, targetPpm, inlet, ventAt, vent, hoseL, root, holdShare);
@@ -130,12 +134,24 @@ public record PurgePlan(
         }
     }
 
-    /** Calculates a purge: volume, waiting time, hold flow, root pressure and cylinder. Equations: well-mixed dilution and displacement, {@link Purge}. */
+    /**
+     * Calculates a purge: volume, waiting time, hold flow, root pressure and cylinder. Equations: well-mixed dilution
+     * and displacement, {@link Purge}.
+     *
+     * @param request the request
+     * @return the purge plan
+     */
     public static PurgePlan of(PurgeRequest request) {
         return of(request, PurgeHold.of(request));
     }
 
-    /** Calculates a purge that is held at a flow of its own. */
+    /**
+     * Calculates a purge that is held at a flow of its own.
+     *
+     * @param request the request
+     * @param hold how it is held
+     * @return the purge plan
+     */
     public static PurgePlan of(PurgeRequest request, PurgeHold hold) {
         boolean layered = request.inlet() == GasPort.LOW
                 && request.ventAt() == GasPort.HIGH
@@ -204,7 +220,10 @@ public record PurgePlan(
         return Quantity.number(ppm);
     }
 
-    /** The vent that would balance the root's weight at the filling flow, mm; empty where the weld is not on top. */
+    /**
+     * {@return the vent that would balance the root's weight at the filling flow, mm; empty where the weld is not on
+     * top}
+     */
     public OptionalDouble balanceVentMm() {
         return ask.root().balanceVentMm(ask.flow(), ask.vent().count());
     }
@@ -228,9 +247,9 @@ public record PurgePlan(
     public record UnmeteredWait(double s, LongestWait longest) {}
 
     /**
-     * How long the strike waits where no meter says more: the longest of the stirred time, ten fillings and two minutes (titanium three). The stirred
-     * time is that of a clean, dry, tight vessel, and no permission by itself. Empty where the target is never reached. Source: bench figures
-     * [judgement].
+     * {@return how long the strike waits where no meter says more: the longest of the stirred time, ten fillings and
+     * two minutes (titanium three)} The stirred time is that of a clean, dry, tight vessel, and no permission by
+     * itself. Empty where the target is never reached. Source: bench figures [judgement].
      */
     public Optional<UnmeteredWait> waitWithoutMeter() {
         double changes = purge.hoseS() + LEAST_CHANGES * 60 * ask.volumeL() / ask.flow();
@@ -244,17 +263,17 @@ public record PurgePlan(
                         .orElseThrow());
     }
 
-    /** The same in seconds. */
+    /** {@return the same in seconds} */
     public Optional<Double> waitS() {
         return waitWithoutMeter().map(UnmeteredWait::s);
     }
 
-    /** Flow for the closing stretch, L/min: the gap that was a vent shuts, so half the hold. */
+    /** {@return flow for the closing stretch, L/min: the gap that was a vent shuts, so half the hold} */
     public double closingLPerMin() {
         return hold.value() / 2;
     }
 
-    /** Pressure while holding, Pa. */
+    /** {@return pressure while holding, Pa} */
     public double holdPa() {
         return RootPressure.ventPa(hold.value(), ask.vent());
     }

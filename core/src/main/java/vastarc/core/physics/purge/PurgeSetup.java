@@ -70,22 +70,33 @@ public record PurgeSetup(
         return USUAL;
     }
 
-    /** {@return the parts between the dams: as entered, or the usual ones of a joint} */
+    /**
+     * {@return the parts between the dams: as entered, or the usual ones of a joint}
+     *
+     * @param joint the joint
+     */
     public List<PurgePart> partsOf(Joint joint) {
         return parts.isEmpty() ? List.of(usualPart(joint)) : parts;
     }
 
-    /** {@return the oxygen to get to: as entered, or what metal and finish ask for, ppm by volume} */
+    /**
+     * {@return the oxygen to get to: as entered, or what metal and finish ask for, ppm by volume}
+     *
+     * @param joint the joint
+     * @param finish the finish that is asked for
+     */
     public double targetPpm(Joint joint, FinishRequirement finish) {
         return targetPpm.orElseGet(() -> PurgeTargets.strikePpm(joint, finish));
     }
 
     /**
-     * The purge of a weld.
+     * {@return the purge of a weld}
      *
+     * @param joint the joint
+     * @param finish the finish that is asked for
      * @param fillLPerMin flow to fill with, L/min
-     * @param root        the molten root
-     * @param holdShare   hold flow over fill flow, 0–1
+     * @param root the molten root
+     * @param holdShare hold flow over fill flow, 0–1
      */
     public PurgeRequest of(
             Joint joint, FinishRequirement finish, double fillLPerMin, RootPressure root, double holdShare) {

@@ -20,17 +20,34 @@ public final class PurgeTargets {
 
     private PurgeTargets() {}
 
-    /** Oxygen at the strike, ppm by volume: of the finish where the metal has one, else of plain work; of a pair the stricter. */
+    /**
+     * {@return oxygen at the strike, ppm by volume: of the finish where the metal has one, else of plain work; of a
+     * pair the stricter}
+     *
+     * @param joint the joint
+     * @param finish the finish that is asked for
+     */
     public static double strikePpm(Joint joint, FinishRequirement finish) {
         return Math.min(strikePpm(joint.material(), finish), strikePpm(joint.other(), finish));
     }
 
-    /** As {@link #strikePpm(Joint, FinishRequirement)}, of one metal. */
+    /**
+     * As {@link #strikePpm(Joint, FinishRequirement)}, of one metal.
+     *
+     * @param material the material
+     * @param finish the finish that is asked for
+     * @return the figure
+     */
     public static double strikePpm(Material material, FinishRequirement finish) {
         return target(material.family(), finish).strikePpm();
     }
 
-    /** Oxygen while it runs, ppm. */
+    /**
+     * {@return oxygen while it runs, ppm}
+     *
+     * @param material the material
+     * @param finish the finish that is asked for
+     */
     public static double runningPpm(Material material, FinishRequirement finish) {
         return target(material.family(), finish).runningPpm();
     }
@@ -62,7 +79,12 @@ public final class PurgeTargets {
      */
     public record InsideColour(String colour, String accept) {}
 
-    /** The colour inside; empty words for metals that are not judged so. */
+    /**
+     * {@return the colour inside; empty words for metals that are not judged so}
+     *
+     * @param material the material
+     * @param ppm oxygen, ppm by volume
+     */
     public static InsideColour inside(Material material, double ppm) {
         return TINTS.stream()
                 .filter(row -> row.named("family", Family.class) == material.family() && ppm <= row.number("to_ppm"))

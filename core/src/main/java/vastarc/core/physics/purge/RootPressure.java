@@ -54,18 +54,23 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
         return metal.properties();
     }
 
-    /** Pressure inside over that outside, Pa. */
+    /**
+     * {@return pressure inside over that outside, Pa}
+     *
+     * @param flowLPerMin flow, L/min
+     * @param vent the vent
+     */
     public static double ventPa(double flowLPerMin, Vent vent) {
         double speed = flowLPerMin / 6e4 / (DISCHARGE * vent.areaM2());
         return 0.5 * PhysicalConstants.ARGON_KG_PER_M3 * speed * speed;
     }
 
-    /** Weight of the molten root as pressure, weld on top, Pa. */
+    /** {@return weight of the molten root as pressure, weld on top, Pa} */
     public double headPa() {
         return properties().liquidDensityKgPerM3() * PhysicalConstants.GRAVITY_M_PER_S2 * thicknessMm * 1e-3;
     }
 
-    /** Most that its surface holds, Pa. */
+    /** {@return most that its surface holds, Pa} */
     public double limitPa() {
         return 2 * properties().surfaceTensionNPerM() / (backWidthMm * 1e-3);
     }
@@ -82,7 +87,11 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
         };
     }
 
-    /** How far the root is pushed outward at the place where it is pushed most either way, mm. */
+    /**
+     * {@return how far the root is pushed outward at the place where it is pushed most either way, mm}
+     *
+     * @param pressurePa pressure inside over that outside, Pa
+     */
     public double bulgeMm(double pressurePa) {
         return cosines().stream()
                 .map(cosine -> bulgeMm(pressurePa, cosine))
@@ -96,7 +105,11 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
         return net * width * width / (8 * properties().surfaceTensionNPerM()) * 1000;
     }
 
-    /** The worst along the seam. */
+    /**
+     * {@return the worst along the seam}
+     *
+     * @param pressurePa pressure inside over that outside, Pa
+     */
     public RootVerdict verdict(double pressurePa) {
         return cosines().stream()
                 .map(cosine -> verdict(pressurePa, cosine))
@@ -115,7 +128,7 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
         return bulge < -MOST_BULGE * thicknessMm ? RootVerdict.SAGS : RootVerdict.SOUND;
     }
 
-    /** Most pressure that leaves the root sound everywhere along the seam, Pa; 0 where none does. */
+    /** {@return most pressure that leaves the root sound everywhere along the seam, Pa; 0 where none does} */
     public double mostPa() {
         double tension = 8 * properties().surfaceTensionNPerM();
         double width = backWidthMm * 1e-3;
@@ -125,12 +138,23 @@ public record RootPressure(Material metal, double thicknessMm, double backWidthM
         return Math.max(0, Math.min(byBulge, byTension));
     }
 
-    /** Flow that gives a pressure through a vent, L/min. */
+    /**
+     * {@return flow that gives a pressure through a vent, L/min}
+     *
+     * @param pressurePa pressure inside over that outside, Pa
+     * @param vent the vent
+     */
     public static double flowLPerMin(double pressurePa, Vent vent) {
         return 6e4 * DISCHARGE * vent.areaM2() * Math.sqrt(2 * pressurePa / PhysicalConstants.ARGON_KG_PER_M3);
     }
 
-    /** The hole, so many of them, whose pressure carries the root's weight, mm; empty where the weld is not on top. */
+    /**
+     * {@return the hole, so many of them, whose pressure carries the root's weight, mm; empty where the weld is not
+     * on top}
+     *
+     * @param flowLPerMin flow, L/min
+     * @param count how many holes
+     */
     public OptionalDouble balanceVentMm(double flowLPerMin, int count) {
         double weight = headPa() * cosines().get(0);
         if (weight <= 0) {

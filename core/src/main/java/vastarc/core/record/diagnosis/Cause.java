@@ -60,7 +60,7 @@ public record Cause(
             return times;
         }
 
-        /** The key of its name in {@code words.properties}. */
+        /** {@return the key of its name in {@code words.properties}} */
         public String words() {
             return "reading.cost." + name();
         }
@@ -117,17 +117,21 @@ public record Cause(
         return all;
     }
 
-    /** Every cause, in the order of the table. */
+    /** {@return every cause, in the order of the table} */
     public static List<Cause> all() {
         return List.copyOf(ALL.values());
     }
 
-    /** {@return the cause with an id; empty if there is none} */
+    /**
+     * {@return the cause with an id; empty if there is none}
+     *
+     * @param id the id
+     */
     public static Optional<Cause> named(String id) {
         return Optional.ofNullable(ALL.get(id));
     }
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "cause." + id;
     }

@@ -28,7 +28,7 @@ public record ColourVerdict(ColourGrade word, Phrase why) {
         /** Not acceptable. */
         REJECT;
 
-        /** The key of its name in {@code words.properties}. */
+        /** {@return the key of its name in {@code words.properties}} */
         public String words() {
             return "colour.verdict." + name();
         }
@@ -36,7 +36,13 @@ public record ColourVerdict(ColourGrade word, Phrase why) {
 
     private static final Set<FinishRequirement> LOOKED_AT = EnumSet.complementOf(EnumSet.of(FinishRequirement.PLAIN));
 
-    /** Of the signs of colour that are seen; empty where none is. */
+    /**
+     * Of the signs of colour that are seen; empty where none is.
+     *
+     * @param sheet the sheet
+     * @param seen ids of the symptoms that are seen
+     * @return the colour verdict, or empty
+     */
     public static Optional<ColourVerdict> of(SetupSheet sheet, Set<String> seen) {
         return Arrays.stream(ColourMeaning.values())
                 .filter(colour -> colour.signs.stream().anyMatch(seen::contains))

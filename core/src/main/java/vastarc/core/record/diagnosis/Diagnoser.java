@@ -50,7 +50,13 @@ public final class Diagnoser {
                 .toList();
     }
 
-    /** Ranks the causes of what is seen on a bead: prior times the likelihood ratios of symptoms, settings and answers, normalised to 1 (Bayes). */
+    /**
+     * Ranks the causes of what is seen on a bead: prior times the likelihood ratios of symptoms, settings and
+     * answers, normalised to 1 (Bayes).
+     *
+     * @param request the request
+     * @return the diagnosis
+     */
     public static Diagnosis read(DiagnosisRequest request) {
         return new Diagnoser(request).read();
     }

@@ -29,7 +29,17 @@ public record DiagnosisRequest(
         Map<String, PreWeldFindings> found,
         Map<String, Double> priors) {
 
-    /** Nothing was looked at. */
+    /**
+     * Nothing was looked at.
+     *
+     * @param sheet the sheet
+     * @param set what was set on the machine, by parameter
+     * @param seen ids of the symptoms that are seen
+     * @param notSeen ids of the symptoms that are not there
+     * @param told the answers by question
+     * @param ruledOut ids of the causes that are ruled out
+     * @param lean factors on the prior of causes, by id
+     */
     public DiagnosisRequest(
             SetupSheet sheet,
             Map<ParameterKey, Double> set,

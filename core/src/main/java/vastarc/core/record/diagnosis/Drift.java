@@ -27,7 +27,11 @@ public record Drift(double from, double now, double limit, List<Double> means) {
         means = List.copyOf(means);
     }
 
-    /** The chart of ratios in order of time; empty where there are too few. */
+    /**
+     * {@return the chart of ratios in order of time; empty where there are too few}
+     *
+     * @param ratios measured over planned, in order of time
+     */
     public static Optional<Drift> of(List<Double> ratios) {
         if (ratios.size() < LEAST) {
             return Optional.empty();
@@ -52,7 +56,7 @@ public record Drift(double from, double now, double limit, List<Double> means) {
         return Optional.of(new Drift(from, mean, limit, means));
     }
 
-    /** It is to be measured again. */
+    /** {@return whether the machine is to be measured again} */
     public boolean isOut() {
         return Math.abs(now - from) > limit;
     }

@@ -49,7 +49,7 @@ public enum Likelihood {
         return seen > 1;
     }
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "reading.grade." + name();
     }

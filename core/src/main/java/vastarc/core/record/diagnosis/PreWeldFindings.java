@@ -42,7 +42,12 @@ public record PreWeldFindings(boolean wrong, Phrase why) {
      */
     public record PurgeRecord(boolean felt, OptionalDouble meterPpm, double targetPpm, boolean overruled) {}
 
-    /** From the answers of the check, by item. */
+    /**
+     * From the answers of the check, by item.
+     *
+     * @param answers the answers by item
+     * @return what was found, by name
+     */
     public static Map<String, PreWeldFindings> ofCheck(Map<String, String> answers) {
         Map<String, PreWeldFindings> found = new LinkedHashMap<>();
         for (FindingRow row : ROWS) {
@@ -56,7 +61,12 @@ public record PreWeldFindings(boolean wrong, Phrase why) {
         return found;
     }
 
-    /** From the record of the purge. */
+    /**
+     * From the record of the purge.
+     *
+     * @param record the purge record
+     * @return what was found, by name
+     */
     public static Map<String, PreWeldFindings> ofPurge(PurgeRecord record) {
         Map<String, PreWeldFindings> found = new HashMap<>();
         boolean metered = record.meterPpm().isPresent();

@@ -73,7 +73,11 @@ public record Remedy(Optional<FigureChange> move, Phrase act, Phrase check) {
         return Math.round(value / step) * step;
     }
 
-    /** In words: the figure with its amount, or what to do. */
+    /**
+     * In words: the figure with its amount, or what to do.
+     *
+     * @return the phrase
+     */
     public Phrase says() {
         return move.map(change -> Phrase.of(
                         "reading.move",

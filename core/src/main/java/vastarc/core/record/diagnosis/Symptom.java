@@ -39,7 +39,7 @@ public record Symptom(String id, SymptomPlace place, SymptomMetal metal, Map<Str
         /** In the shape of the piece. */
         SHAPE;
 
-        /** The key of its name in {@code words.properties}. */
+        /** {@return the key of its name in {@code words.properties}} */
         public String words() {
             return "sign.place." + name();
         }
@@ -86,17 +86,25 @@ public record Symptom(String id, SymptomPlace place, SymptomMetal metal, Map<Str
         return cause;
     }
 
-    /** Every sign, in the order of the table. */
+    /** {@return every sign, in the order of the table} */
     public static List<Symptom> all() {
         return List.copyOf(ALL.values());
     }
 
-    /** {@return the symptom with an id; empty if there is none} */
+    /**
+     * {@return the symptom with an id; empty if there is none}
+     *
+     * @param id the id
+     */
     public static Optional<Symptom> named(String id) {
         return Optional.ofNullable(ALL.get(id));
     }
 
-    /** {@return how likely the symptom is where a cause is at work} */
+    /**
+     * {@return how likely the symptom is where a cause is at work}
+     *
+     * @param cause the cause
+     */
     public Likelihood of(Cause cause) {
         return grades.getOrDefault(cause.id(), Likelihood.UNNAMED);
     }
@@ -110,12 +118,16 @@ public record Symptom(String id, SymptomPlace place, SymptomMetal metal, Map<Str
                 .toList();
     }
 
-    /** Whether it can be seen on a metal. */
+    /**
+     * {@return whether it can be seen on a metal}
+     *
+     * @param material the material
+     */
     public boolean fits(Material material) {
         return metal == SymptomMetal.ALL || material.isTitanium() == (metal == SymptomMetal.TITANIUM);
     }
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "sign." + id;
     }

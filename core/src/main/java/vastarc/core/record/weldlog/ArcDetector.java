@@ -29,6 +29,8 @@ public final class ArcDetector {
     /**
      * A reading, none earlier than the one before.
      *
+     * @param s time, s
+     * @param amps current, A
      * @return what has happened, at the time of the first reading that showed it; empty where nothing has
      */
     public Optional<RunEvent> accept(double s, double amps) {
@@ -47,7 +49,11 @@ public final class ArcDetector {
         return Optional.of(event);
     }
 
-    /** The welder has marked what the readings did not show. */
+    /**
+     * The welder has marked what the readings did not show.
+     *
+     * @param nowBurning whether the arc burns
+     */
     public void setBurning(boolean nowBurning) {
         burning = nowBurning;
         crossedS = Double.NaN;

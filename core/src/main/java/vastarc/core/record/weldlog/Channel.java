@@ -16,9 +16,9 @@ public final class Channel {
     }
 
     /**
-     * Readings.
+     * {@return readings}
      *
-     * @param s     when, s; finite, none earlier than the one before
+     * @param s when, s; finite, none earlier than the one before
      * @param value in the quantity's unit; finite, as many
      * @throws IllegalArgumentException where they are not so
      */
@@ -49,17 +49,25 @@ public final class Channel {
         return s.length == 0;
     }
 
-    /** Time of a reading, s. */
+    /**
+     * {@return time of a reading, s}
+     *
+     * @param i number of the reading, from 0
+     */
     public double s(int i) {
         return s[i];
     }
 
-    /** {@return the value of the reading at {@code i}, counted from 0, in the unit of its quantity} */
+    /**
+     * {@return the value of the reading at {@code i}, counted from 0, in the unit of its quantity}
+     *
+     * @param i number of the reading, from 0
+     */
     public double value(int i) {
         return value[i];
     }
 
-    /** Time of the last, s; 0 without any. */
+    /** {@return time of the last, s; 0 without any} */
     public double endS() {
         return isEmpty() ? 0 : s[s.length - 1];
     }
@@ -79,18 +87,32 @@ public final class Channel {
         return low;
     }
 
-    /** The last reading up to a time; the first one before it; not a number without any. */
+    /**
+     * {@return the last reading up to a time; the first one before it; not a number without any}
+     *
+     * @param atS time, s
+     */
     public double lastAt(double atS) {
         int after = from(Math.nextUp(atS));
         return isEmpty() ? Double.NaN : value[Math.max(0, after - 1)];
     }
 
-    /** Mean over a stretch of time, weighted by time; not a number where nothing was read in it. */
+    /**
+     * {@return mean over a stretch of time, weighted by time; not a number where nothing was read in it}
+     *
+     * @param fromS start, s
+     * @param toS end, s
+     */
     public double mean(double fromS, double toS) {
         return over(fromS, toS, 1);
     }
 
-    /** Root of the mean square over a stretch of time. */
+    /**
+     * {@return root of the mean square over a stretch of time}
+     *
+     * @param fromS start, s
+     * @param toS end, s
+     */
     public double rms(double fromS, double toS) {
         return Math.sqrt(over(fromS, toS, 2));
     }
@@ -125,7 +147,12 @@ public final class Channel {
         return RobustStatistics.median(steps);
     }
 
-    /** A part of it, from one reading to another, both included. */
+    /**
+     * {@return a part of it, from one reading to another, both included}
+     *
+     * @param first number of the first reading, from 0
+     * @param last number of the last reading, from 0
+     */
     public Channel part(int first, int last) {
         return new Channel(Arrays.copyOfRange(s, first, last + 1), Arrays.copyOfRange(value, first, last + 1));
     }
@@ -139,7 +166,8 @@ public final class Channel {
     }
 
     /**
-     * The same for a drawing: of every stretch of time the least and the greatest reading, so that no peak is lost.
+     * {@return the same for a drawing: of every stretch of time the least and the greatest reading, so that no peak
+     * is lost}
      *
      * @param most readings wanted, at least 2
      */

@@ -36,7 +36,14 @@ public final class DeviationRules {
         this.seamMm = seamMm;
     }
 
-    /** What differs, in order of time; without a plan, what a sound weld wants anyhow. */
+    /**
+     * {@return what differs, in order of time; without a plan, what a sound weld wants anyhow}
+     *
+     * @param recording the recording
+     * @param seen the run as measured
+     * @param seamMm length of the seam, mm; empty if unknown
+     * @param plan the plan
+     */
     public static List<Deviation> of(
             Recording recording, RunAnalysis seen, OptionalDouble seamMm, Optional<RunPlan> plan) {
         DeviationRules rules = new DeviationRules(recording, seen, seamMm);
@@ -50,7 +57,12 @@ public final class DeviationRules {
         return List.copyOf(rules.found);
     }
 
-    /** What differs by the marks of the welder alone: current as read, and the time the arc burned. */
+    /**
+     * {@return what differs by the marks of the welder alone: current as read, and the time the arc burned}
+     *
+     * @param marked the times that were marked by hand
+     * @param plan the plan
+     */
     public static List<Deviation> ofMarks(MarkedTimes marked, RunPlan plan) {
         List<Deviation> found = new ArrayList<>();
         if (marked.arcS() <= 0) {

@@ -24,12 +24,12 @@ public enum MeasuredQuantity {
         this.range = new InputRange(apiName, low, high, unit);
     }
 
-    /** Its name beside others in a sample. */
+    /** {@return its name beside others in a sample} */
     public String apiName() {
         return range.field();
     }
 
-    /** What a reading may be. */
+    /** {@return what a reading may be} */
     public InputRange range() {
         return range;
     }
@@ -39,12 +39,16 @@ public enum MeasuredQuantity {
         return range.unit();
     }
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "measured." + name();
     }
 
-    /** The quantity of a name, either as in a sample or as a meter names it. */
+    /**
+     * {@return the quantity of a name, either as in a sample or as a meter names it}
+     *
+     * @param name the name
+     */
     public static Optional<MeasuredQuantity> named(String name) {
         return Arrays.stream(values())
                 .filter(quantity ->

@@ -25,12 +25,20 @@ public record Recording(Map<MeasuredQuantity, Channel> channels) {
         channels = Collections.unmodifiableMap(copy);
     }
 
-    /** Current alone. */
+    /**
+     * {@return current alone}
+     *
+     * @param current the channel of the current
+     */
     public static Recording of(Channel current) {
         return new Recording(Map.of(MeasuredQuantity.CURRENT, current));
     }
 
-    /** {@return the readings of a quantity, none where nothing measured it} */
+    /**
+     * {@return the readings of a quantity, none where nothing measured it}
+     *
+     * @param kind the quantity
+     */
     public Channel channel(MeasuredQuantity kind) {
         return channels.getOrDefault(kind, Channel.none());
     }
@@ -40,12 +48,16 @@ public record Recording(Map<MeasuredQuantity, Channel> channels) {
         return channel(MeasuredQuantity.CURRENT);
     }
 
-    /** {@return whether a quantity was measured} */
+    /**
+     * {@return whether a quantity was measured}
+     *
+     * @param kind the quantity
+     */
     public boolean has(MeasuredQuantity kind) {
         return channels.containsKey(kind);
     }
 
-    /** Time of the last reading, s. */
+    /** {@return time of the last reading, s} */
     public double endS() {
         return channels.values().stream().mapToDouble(Channel::endS).max().orElse(0);
     }

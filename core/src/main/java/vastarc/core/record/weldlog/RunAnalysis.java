@@ -56,8 +56,10 @@ public record RunAnalysis(
     /**
      * Reads a trace.
      *
+     * @param recording the recording
      * @param seamMm length welded in it, mm; empty where it was not measured
-     * @param plan   what it was meant to be; empty where nothing is given
+     * @param plan what it was meant to be; empty where nothing is given
+     * @return the run analysis
      */
     public static RunAnalysis of(Recording recording, OptionalDouble seamMm, Optional<RunPlan> plan) {
         Channel current = recording.current();
@@ -92,7 +94,11 @@ public record RunAnalysis(
 
     private static final double TACK_OF_MAIN = 0.2;
 
-    /** Whether an arc is a tack: a few seconds beside one at least five times as long. */
+    /**
+     * {@return whether an arc is a tack: a few seconds beside one at least five times as long}
+     *
+     * @param arc number of the arc, from 0
+     */
     public boolean isTack(int arc) {
         return isTack(arcs, arc);
     }
@@ -135,9 +141,12 @@ public record RunAnalysis(
     public record MarkedTimes(double arcS, OptionalDouble amps, OptionalDouble travel, Optional<HeatInput> heat) {}
 
     /**
-     * A run by the marks of the welder; travel with the planned slopes left out.
+     * {@return a run by the marks of the welder; travel with the planned slopes left out}
      *
+     * @param arcS time the arc burns, s
+     * @param seamMm length of the seam, mm; empty if unknown
      * @param amps read off a clamp meter; empty where nobody did
+     * @param plan the plan
      */
     public static MarkedTimes marked(double arcS, OptionalDouble seamMm, OptionalDouble amps, RunPlan plan) {
         boolean known = seamMm.isPresent() && arcS > 0;
@@ -158,22 +167,22 @@ public record RunAnalysis(
         return arcS > 2 * slopes ? arcS - slopes : arcS;
     }
 
-    /** The shape of the longest arc. */
+    /** {@return the shape of the longest arc} */
     public Optional<ArcShape> shape() {
         return main.map(shapes::get);
     }
 
-    /** Mean over all arcs, A. */
+    /** {@return mean over all arcs, A} */
     public double meanA() {
         return over(RecordedArc::meanA);
     }
 
-    /** Root of the mean square over all arcs, A. */
+    /** {@return root of the mean square over all arcs, A} */
     public double rmsA() {
         return Math.sqrt(over(arc -> arc.rmsA() * arc.rmsA()));
     }
 
-    /** Greatest reading of all arcs, A. */
+    /** {@return greatest reading of all arcs, A} */
     public double peakA() {
         return arcs.stream().mapToDouble(RecordedArc::peakA).max().orElse(0);
     }
@@ -187,7 +196,7 @@ public record RunAnalysis(
                         / arcS;
     }
 
-    /** Slopes and work of every arc, in order of time. */
+    /** {@return slopes and work of every arc, in order of time} */
     public List<ArcPart> parts() {
         List<ArcPart> parts = new ArrayList<>();
         for (int i = 0; i < arcs.size(); i++) {

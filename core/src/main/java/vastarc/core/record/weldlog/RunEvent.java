@@ -26,7 +26,7 @@ public record RunEvent(double atS, EventKind kind) {
             return this != ARC_ON && this != ARC_OFF;
         }
 
-        /** The key of its name in {@code words.properties}. */
+        /** {@return the key of its name in {@code words.properties}} */
         public String words() {
             return "run.event." + name();
         }

@@ -46,7 +46,11 @@ public record RunPlan(
         double leastStable,
         OptionalDouble strikePpm) {
 
-    /** What a weld cycle plans; where it is purged, the oxygen that metal and finish allow is the target. */
+    /**
+     * {@return what a weld cycle plans; where it is purged, the oxygen that metal and finish allow is the target}
+     *
+     * @param cycle the weld cycle
+     */
     public static RunPlan of(WeldCycle cycle) {
         SetupSheet sheet = cycle.sheet();
         return of(
@@ -56,7 +60,12 @@ public record RunPlan(
                         : OptionalDouble.empty());
     }
 
-    /** What a weld cycle plans; a purge is held to a target of its own, ppm. */
+    /**
+     * {@return what a weld cycle plans; a purge is held to a target of its own, ppm}
+     *
+     * @param cycle the weld cycle
+     * @param strikePpm oxygen at the strike, ppm by volume; empty where it is not measured
+     */
     public static RunPlan of(WeldCycle cycle, OptionalDouble strikePpm) {
         SetupSheet sheet = cycle.sheet();
         boolean foot = cycle.logic().input() == TriggerInput.FOOT;
@@ -97,13 +106,20 @@ public record RunPlan(
         return Range.around(value, range.low(), range.high());
     }
 
-    /** The mean current with its range, A: what a meter too slow for the pulse reads; the working current where it is steady. */
+    /**
+     * {@return the mean current with its range, A: what a meter too slow for the pulse reads; the working current
+     * where it is steady}
+     */
     public Range mean() {
         double share = pulse.map(one -> one.averageA() / one.peakA()).orElse(1.0);
         return new Range(share * working.value(), share * working.low(), share * working.high());
     }
 
-    /** Time from strike to arc-out for a seam, s. */
+    /**
+     * {@return time from strike to arc-out for a seam, s}
+     *
+     * @param seamMm length of the seam, mm
+     */
     public double arcS(double seamMm) {
         return seamMm / travel.value() * 60 + upS + downS;
     }

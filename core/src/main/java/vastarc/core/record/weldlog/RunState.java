@@ -38,14 +38,24 @@ public record RunState(RunStage stage, double leftS, double sinceS, int arcs, do
      */
     public record AfterArc(double postFlowS, double coolS) {
 
-        /** As a sheet has it. */
+        /**
+         * As a sheet has it.
+         *
+         * @param sheet the sheet
+         * @return the after arc
+         */
         public static AfterArc of(SetupSheet sheet) {
             PassFigures pass = PassFigures.of(sheet);
             return new AfterArc(pass.postFlowS(), pass.coolsS());
         }
     }
 
-    /** An event that fits what has happened: an arc is struck where none burns, and goes out where one does. */
+    /**
+     * {@return whether an event fits what has happened: an arc is struck where none burns, and goes out where one does}
+     *
+     * @param events the events of the run so far
+     * @param next the event that may follow
+     */
     public static boolean fits(List<RunEvent> events, EventKind next) {
         boolean burning = burning(events);
         return switch (next) {
@@ -55,7 +65,11 @@ public record RunState(RunStage stage, double leftS, double sinceS, int arcs, do
         };
     }
 
-    /** An arc burns after these. */
+    /**
+     * {@return whether an arc burns after these events}
+     *
+     * @param events the events of the run so far
+     */
     public static boolean burning(List<RunEvent> events) {
         for (int i = events.size() - 1; i >= 0; i--) {
             if (!events.get(i).kind().isMark()) {
@@ -65,7 +79,14 @@ public record RunState(RunStage stage, double leftS, double sinceS, int arcs, do
         return false;
     }
 
-    /** After some events, in order, at a time not before them. */
+    /**
+     * After some events, in order, at a time not before them.
+     *
+     * @param events the events of the run so far
+     * @param after what follows the arc
+     * @param nowS the time, s
+     * @return the run state
+     */
     public static RunState at(List<RunEvent> events, AfterArc after, double nowS) {
         int arcs = 0;
         double arcS = 0;

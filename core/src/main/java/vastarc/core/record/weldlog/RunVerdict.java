@@ -11,7 +11,7 @@ public enum RunVerdict {
     /** Rejected. */
     REJECTED;
 
-    /** The key of its name in {@code words.properties}. */
+    /** {@return the key of its name in {@code words.properties}} */
     public String words() {
         return "run.verdict." + name();
     }

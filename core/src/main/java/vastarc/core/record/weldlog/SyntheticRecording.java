@@ -36,7 +36,7 @@ public final class SyntheticRecording {
         /** Takes the gas away too early. */
         GAS_SHUT_EARLY;
 
-        /** The key of its name in {@code words.properties}. */
+        /** {@return the key of its name in {@code words.properties}} */
         public String words() {
             return "run.fault." + name();
         }
@@ -103,7 +103,14 @@ public final class SyntheticRecording {
         };
     }
 
-    /** What meters read of it: current, voltage, gas flow, the metal beside the seam, and oxygen behind it where it is purged. */
+    /**
+     * {@return what meters read of it: current, voltage, gas flow, the metal beside the seam, and oxygen behind it
+     * where it is purged}
+     *
+     * @param cycle the weld cycle
+     * @param fault what the welder does wrong
+     * @param seed seed of the random numbers
+     */
     public static Recording weld(WeldCycle cycle, OperatorFault fault, long seed) {
         return new SyntheticRecording(cycle, fault, seed).trace();
     }

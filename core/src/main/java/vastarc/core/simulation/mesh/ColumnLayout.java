@@ -34,6 +34,11 @@ public final class ColumnLayout {
      */
     public record Blocks(int[] starts, int[] below, int[] above) {}
 
+    /**
+     * Numbers the cells of metal of a section, column by column.
+     *
+     * @param mesh the section
+     */
     public ColumnLayout(SectionMesh mesh) {
         rows = mesh.rows();
         int layers = mesh.layers();
@@ -81,17 +86,27 @@ public final class ColumnLayout {
         return row;
     }
 
-    /** Cells of a column with those that only fill it up. */
+    /** {@return cells of a column with those that only fill it up} */
     public int length() {
         return length;
     }
 
-    /** Where a cell is; {@link #NONE} where there is no metal. */
+    /**
+     * {@return where a cell is; {@link #NONE} where there is no metal}
+     *
+     * @param row number of the row, from 0
+     * @param layer number of the layer, from 0
+     */
     public int place(int row, int layer) {
         return cells[layer * rows + row];
     }
 
-    /** Begins so that registers of so many lanes meet every cell of metal, and as few others as may be. */
+    /**
+     * Begins so that registers of so many lanes meet every cell of metal, and as few others as may be.
+     *
+     * @param lanes numbers in a register
+     * @return the blocks
+     */
     public Blocks blocks(int lanes) {
         List<int[]> found = new ArrayList<>();
         int free = 0;

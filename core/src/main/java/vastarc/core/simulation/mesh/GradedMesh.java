@@ -15,7 +15,13 @@ public final class GradedMesh {
         edges.add(from);
     }
 
-    /** Begins at a place, mm. */
+    /**
+     * Begins at a place, mm.
+     *
+     * @param detail how fine the mesh is
+     * @param mm length, mm
+     * @return the graded mesh
+     */
     public static GradedMesh from(MeshDetail detail, double mm) {
         return new GradedMesh(detail.growth(), mm);
     }
@@ -33,7 +39,12 @@ public final class GradedMesh {
         return this;
     }
 
-    /** Cells that begin at a size and grow up to a place. */
+    /**
+     * {@return cells that begin at a size and grow up to a place}
+     *
+     * @param to size of the cell at the far end, mm
+     * @param cell size of a cell, mm
+     */
     public GradedMesh growing(double to, double cell) {
         double from = last();
         double[] steps = steps(to - from, cell);
@@ -43,7 +54,12 @@ public final class GradedMesh {
         return this;
     }
 
-    /** Cells that shrink to a size at a place. */
+    /**
+     * {@return cells that shrink to a size at a place}
+     *
+     * @param to size of the cell at the far end, mm
+     * @param cell size of a cell, mm
+     */
     public GradedMesh shrinking(double to, double cell) {
         double[] steps = steps(to - last(), cell);
         for (int i = steps.length - 2; i >= 0; i--) {
@@ -52,12 +68,18 @@ public final class GradedMesh {
         return this;
     }
 
-    /** Edges of the cells, mm, growing. */
+    /** {@return edges of the cells, mm, growing} */
     public double[] edges() {
         return edges.stream().mapToDouble(edge -> edge).toArray();
     }
 
-    /** How many growing cells a length takes. */
+    /**
+     * {@return how many growing cells a length takes}
+     *
+     * @param length length, mm
+     * @param cell size of a cell, mm
+     * @param growth ratio of one cell to the one before it, above 1
+     */
     public static int count(double length, double cell, double growth) {
         return Math.max(4, (int) Math.ceil(Math.log(1 + length / cell * (growth - 1)) / Math.log(growth)));
     }

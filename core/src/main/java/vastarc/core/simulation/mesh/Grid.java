@@ -47,6 +47,8 @@ public final class Grid {
     /**
      * Cuts a section into columns along the seam.
      *
+     * @param mesh the mesh
+     * @param lengthMm length, mm
      * @param cell length of a column, about, mm
      * @param ring whether the last column meets the first
      */
@@ -79,7 +81,14 @@ public final class Grid {
         metal = cells;
     }
 
-    /** Half a flat plate, arc on its face. */
+    /**
+     * {@return half a flat plate, arc on its face}
+     *
+     * @param lengthMm length, mm
+     * @param halfWidthMm half the width, mm
+     * @param thicknessMm thickness, mm
+     * @param quality how fine the mesh is
+     */
     public static Grid ofPlate(double lengthMm, double halfWidthMm, double thicknessMm, MeshDetail quality) {
         double cell = quality.cellMm(thicknessMm);
         SectionMesh mesh = SectionMesh.of(
@@ -109,27 +118,39 @@ public final class Grid {
         return 1 / (width * (width + other) / 2);
     }
 
-    /** Cells of metal. */
+    /** {@return cells of metal} */
     public int cells() {
         return columns * metal;
     }
 
-    /** Middle of a column, mm from the plate's start. */
+    /**
+     * {@return middle of a column, mm from the plate's start}
+     *
+     * @param column number of the column along the seam, from 0
+     */
     public double x(int column) {
         return (column + 0.5) * dx;
     }
 
-    /** Middle of a row, mm. */
+    /**
+     * {@return middle of a row, mm}
+     *
+     * @param row number of the row, from 0
+     */
     public double y(int row) {
         return (section.across()[row] + section.across()[row + 1]) / 2;
     }
 
-    /** Place in a column of the cell behind a face. */
+    /**
+     * {@return place in a column of the cell behind a face}
+     *
+     * @param facet the face of a cell
+     */
     public int cell(BoundaryFace facet) {
         return layout.place(facet.row(), facet.layer());
     }
 
-    /** The most connected cell, 1/mm²: what bounds the step in time. */
+    /** {@return the most connected cell, 1/mm²: what bounds the step in time} */
     public double mostConnected() {
         return Arrays.stream(all).max().orElse(0);
     }

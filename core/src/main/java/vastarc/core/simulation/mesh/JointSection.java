@@ -35,10 +35,12 @@ public final class JointSection {
     }
 
     /**
-     * The section before a run.
+     * {@return the section before a run}
      *
+     * @param joint the joint
+     * @param quality how fine the mesh is
      * @param filledMm2 section that the runs before it laid in a groove, mm²
-     * @param legMm     how far the members reach from the root, mm; at most {@link SectionMesh#LEG_MM}
+     * @param legMm how far the members reach from the root, mm; at most {@link SectionMesh#LEG_MM}
      */
     public static SectionMesh of(Joint joint, MeshDetail quality, double filledMm2, double legMm) {
         return new JointSection(joint, quality, legMm).section(filledMm2);
@@ -100,7 +102,15 @@ public final class JointSection {
                 (strip > 0 ? down.even(t + strip, through(strip)) : down).edges());
     }
 
-    /** How far below the face a section of metal fills a V; at least its root is closed, mm. */
+    /**
+     * {@return how far below the face a section of metal fills a V; at least its root is closed, mm}
+     *
+     * @param t thickness, mm
+     * @param land root face, mm
+     * @param gap gap, mm
+     * @param tangent tangent of half the included angle
+     * @param filledMm2 section already filled, mm²
+     */
     public static double level(double t, double land, double gap, double tangent, double filledMm2) {
         double above = Math.max(0, filledMm2 - gap * land);
         double height = (Math.sqrt(gap * gap + 4 * tangent * above) - gap) / (2 * tangent);

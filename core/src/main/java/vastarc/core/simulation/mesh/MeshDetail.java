@@ -22,18 +22,30 @@ public enum MeshDetail {
         this.growth = growth;
     }
 
-    /** Edge of a cell at the seam, mm: the finer of the usual one and a share of the thickness, within a bound for foil. */
+    /**
+     * {@return edge of a cell at the seam, mm: the finer of the usual one and a share of the thickness, within a
+     * bound for foil}
+     *
+     * @param thicknessMm thickness, mm
+     */
     public double cellMm(double thicknessMm) {
         double finest = FINEST_FINE_MM * cellMm / FINE.cellMm;
         return Math.max(finest, Math.min(cellMm, thicknessMm / cellsThrough));
     }
 
-    /** By what factor cells grow at most from one to the next, away from the seam: less where few of them lie in the pool. */
+    /**
+     * {@return by what factor cells grow at most from one to the next, away from the seam: less where few of them lie
+     * in the pool}
+     */
     public double growth() {
         return growth;
     }
 
-    /** Cells through the thickness: at least three, two below 1 mm. */
+    /**
+     * {@return cells through the thickness: at least three, two below 1 mm}
+     *
+     * @param thicknessMm thickness, mm
+     */
     public int layers(double thicknessMm) {
         int least = thicknessMm < THIN_MM ? 2 : 3;
         return Math.max(least, (int) Math.round(thicknessMm / cellMm(thicknessMm)));

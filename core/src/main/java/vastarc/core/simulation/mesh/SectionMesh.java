@@ -56,36 +56,63 @@ public record SectionMesh(
     /** A joint's outline. */
     public interface JointOutline {
 
-        /** Whether there is metal at a place, mm. */
+        /**
+         * {@return whether there is metal at a place, mm}
+         *
+         * @param y across the seam, mm
+         * @param z depth below the face, mm
+         */
         boolean isMetal(double y, double z);
 
-        /** How far along the arc's faces a place on them lies from the root; not a number where it is not on them. */
+        /**
+         * {@return how far along the arc's faces a place on them lies from the root; not a number where it is not on
+         * them}
+         *
+         * @param y across the seam, mm
+         * @param z depth below the face, mm
+         * @param side the direction
+         */
         double front(double y, double z, FaceDirection side);
 
-        /** The same of the faces behind. */
+        /**
+         * {@return the same of the faces behind}
+         *
+         * @param y across the seam, mm
+         * @param z depth below the face, mm
+         * @param side the direction
+         */
         double back(double y, double z, FaceDirection side);
 
-        /** The arc's axis from straight above the root, degrees; positive leans over the side of growing y. */
+        /** {@return the arc's axis from straight above the root, degrees; positive leans over the side of growing y} */
         default double leanDeg() {
             return 0;
         }
 
-        /** Nothing passes through this level between what lies above and below it. */
+        /**
+         * {@return whether nothing passes through this level between what lies above and below it}
+         *
+         * @param y across the seam, mm
+         * @param z depth below the face, mm
+         */
         default boolean isParted(double y, double z) {
             return false;
         }
 
-        /** Beyond this the metal goes on, mm: what is cut there is no face. */
+        /** {@return beyond this the metal goes on, mm: what is cut there is no face} */
         default double endsAtMm() {
             return LEG_MM;
         }
 
-        /** Faces that look this way give heat to the air. */
+        /**
+         * {@return whether faces that look this way give heat to the air}
+         *
+         * @param side the direction
+         */
         default boolean isBare(FaceDirection side) {
             return true;
         }
 
-        /** Only half of it is cut, the other half is its mirror image. */
+        /** {@return whether only half of it is cut, the other half being its mirror image} */
         default boolean isMirrored() {
             return false;
         }
@@ -180,7 +207,12 @@ public record SectionMesh(
                 Math.max(value, other));
     }
 
-    /** Whether a cell holds metal; false outside the section. */
+    /**
+     * {@return whether a cell holds metal; false outside the section}
+     *
+     * @param row number of the row, from 0
+     * @param layer number of the layer, from 0
+     */
     public boolean isMetal(int row, int layer) {
         return row >= 0
                 && layer >= 0
@@ -198,17 +230,17 @@ public record SectionMesh(
         return (edges[cell] + edges[cell + 1]) / 2;
     }
 
-    /** Rows across the seam. */
+    /** {@return rows across the seam} */
     public int rows() {
         return across.length - 1;
     }
 
-    /** Layers downward. */
+    /** {@return layers downward} */
     public int layers() {
         return down.length - 1;
     }
 
-    /** The whole joint over what is cut of it. */
+    /** {@return the whole joint over what is cut of it} */
     public double whole() {
         return shape.isMirrored() ? 2 : 1;
     }

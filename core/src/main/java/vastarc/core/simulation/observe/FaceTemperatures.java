@@ -24,8 +24,15 @@ public final class FaceTemperatures {
 
     /** Heat that falls on a facet, W/mm². */
     public interface ArcFlux {
+        /** No arc. */
         ArcFlux NONE = (column, facet) -> 0;
 
+        /**
+         * {@return the heat on a facet, W/mm²}
+         *
+         * @param column number of the column along the seam, from 0
+         * @param facet number of the facet in its column, from 0
+         */
         double perMm2(int column, int facet);
     }
 

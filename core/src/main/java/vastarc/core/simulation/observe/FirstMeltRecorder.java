@@ -12,6 +12,12 @@ public final class FirstMeltRecorder implements PlateObserver {
     private double before;
     private double beforeS;
 
+    /**
+     * Watches one face.
+     *
+     * @param celsius the temperature to reach, °C
+     * @param face the face
+     */
     public FirstMeltRecorder(double celsius, PlateFace face) {
         this.celsius = celsius;
         this.face = face;

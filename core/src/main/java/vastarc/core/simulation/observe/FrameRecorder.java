@@ -83,12 +83,16 @@ public final class FrameRecorder {
     private int layerFrom;
     private int layerTo;
 
-    /** How the pictures are laid out; nothing before the first one. */
+    /** {@return how the pictures are laid out; nothing before the first one} */
     public synchronized @Nullable FrameLayout layout() {
         return layout;
     }
 
-    /** Pictures from a number on. */
+    /**
+     * {@return pictures from a number on}
+     *
+     * @param number number of the first frame, from 0
+     */
     public synchronized List<Frame> from(int number) {
         return List.copyOf(frames.subList(Math.max(0, Math.min(number, frames.size())), frames.size()));
     }
@@ -98,12 +102,20 @@ public final class FrameRecorder {
         return frames.size();
     }
 
-    /** The hottest that each cell of a section was, for every shown column, once the run is over; nothing before. */
+    /**
+     * {@return the hottest that each cell of a section was, for every shown column, once the run is over; nothing
+     * before}
+     */
     public synchronized @Nullable List<byte[]> beads() {
         return beads;
     }
 
-    /** Lays out the pictures before the first one. */
+    /**
+     * Lays out the pictures before the first one.
+     *
+     * @param watch the peak temperatures
+     * @param meltC melting point, °C
+     */
     public synchronized void begin(PeakTemperatureRecorder watch, double meltC) {
         Grid grid = watch.field.grid;
         everyColumn = Math.max(1, (grid.columns + MOST_COLUMNS - 1) / MOST_COLUMNS);
@@ -161,7 +173,13 @@ public final class FrameRecorder {
         return last;
     }
 
-    /** Takes a picture. */
+    /**
+     * Takes a picture.
+     *
+     * @param watch the peak temperatures
+     * @param path the path of the torch
+     * @param pool the pool
+     */
     public synchronized void take(PeakTemperatureRecorder watch, TorchPath path, PoolState pool) {
         frames.add(new Frame(
                 path.realS(),
@@ -220,7 +238,11 @@ public final class FrameRecorder {
         return cells;
     }
 
-    /** Keeps what was molten of each section, once the run is over. */
+    /**
+     * Keeps what was molten of each section, once the run is over.
+     *
+     * @param watch the peak temperatures
+     */
     public synchronized void end(PeakTemperatureRecorder watch) {
         List<byte[]> all = new ArrayList<>();
         for (int x = 0; x < watch.field.grid.columns; x += everyColumn) {

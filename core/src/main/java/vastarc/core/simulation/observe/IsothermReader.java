@@ -9,7 +9,13 @@ public final class IsothermReader {
 
     private IsothermReader() {}
 
-    /** What a temperature encloses while the arc is at a place along the seam. */
+    /**
+     * {@return what a temperature encloses while the arc is at a place along the seam}
+     *
+     * @param view reads temperatures
+     * @param celsius temperature, °C
+     * @param arcX where the arc is along the seam, mm
+     */
     public static IsothermExtent of(TemperatureReader view, double celsius, double arcX) {
         double[] top = span(view, celsius, PlateFace.TOP);
         double[] bottom = span(view, celsius, PlateFace.BOTTOM);

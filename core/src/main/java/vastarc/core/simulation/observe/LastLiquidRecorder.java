@@ -15,6 +15,12 @@ public final class LastLiquidRecorder implements PlateObserver {
     private Optional<Double> lastS = Optional.empty();
     private Optional<Double> lastX = Optional.empty();
 
+    /**
+     * Watches from a time on.
+     *
+     * @param celsius temperature below which nothing counts as liquid, °C
+     * @param fromS time to watch from, s
+     */
     public LastLiquidRecorder(double celsius, double fromS) {
         this.celsius = celsius;
         this.fromS = fromS;

@@ -43,6 +43,16 @@ public final class PeakTemperatureRecorder {
     /** The state of the pool. */
     public record PoolState(double frontMm, double backMm, double lengthMm, double volumeMm3, double hottestC) {}
 
+    /**
+     * Records the peaks of a field from now on.
+     *
+     * @param field the temperatures
+     * @param initialC temperature before the arc, °C
+     * @param meltC temperature at which the metal counts as molten, °C
+     * @param coverMm length that the gas covers behind the arc, mm
+     * @param purged whether the back is purged
+     * @param flux heat of the arc on the faces
+     */
     public PeakTemperatureRecorder(
             TemperatureField field, double initialC, double meltC, double coverMm, boolean purged, ArcFlux flux) {
         this.field = field;

@@ -10,6 +10,11 @@ public final class ProbeRecorder implements PlateObserver {
     private double peak = Double.NEGATIVE_INFINITY;
     private double peakS;
 
+    /**
+     * Watches one place.
+     *
+     * @param probe the place
+     */
     public ProbeRecorder(PlateRequest.Probe probe) {
         this.probe = probe;
     }

@@ -22,7 +22,11 @@ public final class PulseCycleRecorder implements PlateObserver {
         this.toS = toS;
     }
 
-    /** Nothing to watch without a pulse, without an isotherm, or where not one pulse is whole. */
+    /**
+     * {@return nothing to watch without a pulse, without an isotherm, or where not one pulse is whole}
+     *
+     * @param request the request
+     */
     public static Optional<PulseCycleRecorder> of(PlateRequest request) {
         return request.source()
                 .pulse()

@@ -57,6 +57,14 @@ public final class SeamResults {
     private OptionalDouble startBead = OptionalDouble.empty();
     private double widestBackMm;
 
+    /**
+     * Collects the results of one simulation.
+     *
+     * @param request the simulation
+     * @param watch its peak temperatures
+     * @param path how the torch moves
+     * @param meltC temperature at which the metal counts as molten, °C
+     */
     public SeamResults(SimulationRequest request, PeakTemperatureRecorder watch, TorchPath path, double meltC) {
         this.ask = request;
         this.watch = watch;
@@ -65,7 +73,11 @@ public final class SeamResults {
         this.startMm = path.xMm();
     }
 
-    /** Measures the pool. */
+    /**
+     * Measures the pool.
+     *
+     * @return the pool state
+     */
     public PoolState look() {
         pool = watch.pool(stroke.xMm(), meltC);
         if (pool.backMm() > 0 && throughS < 0) {
@@ -83,17 +95,17 @@ public final class SeamResults {
         return pool;
     }
 
-    /** The pool as it was last measured. */
+    /** {@return the pool as it was last measured} */
     public PoolState pool() {
         return pool;
     }
 
-    /** Whether the arc has gone out. */
+    /** {@return whether the arc has gone out} */
     public boolean isOver() {
         return outS > 0;
     }
 
-    /** When the arc went out, s after the strike; 0 while it burns. */
+    /** {@return when the arc went out, s after the strike; 0 while it burns} */
     public double outS() {
         return outS;
     }
@@ -155,7 +167,12 @@ public final class SeamResults {
                 .orElse(0);
     }
 
-    /** What came of the seam. */
+    /**
+     * {@return what came of the seam}
+     *
+     * @param energy the energies of the run
+     * @param numerics what the solver needed
+     */
     public SimulationResult result(PlateEnergy energy, PlateResult.Numerics numerics) {
         double goes = ask.goesMm();
         double front = mean(MIDDLE_FROM, MIDDLE_TO, this::front);

@@ -26,6 +26,13 @@ public final class StationRecorder implements PlateObserver {
     private double before = Double.NaN;
     private double beforeS;
 
+    /**
+     * Watches the section at one place along the seam.
+     *
+     * @param request the plate that is solved
+     * @param grid its cells
+     * @param x the place along the seam, mm
+     */
     public StationRecorder(PlateRequest request, Grid grid, double x) {
         this.x = x;
         this.isotherms = request.isothermsC();

@@ -21,6 +21,13 @@ public final class TemperatureReader {
     private final FaceTemperatures top;
     private final FaceTemperatures bottom;
 
+    /**
+     * Reads a field as it is at each time.
+     *
+     * @param field the temperatures
+     * @param coldestC lowest temperature that a reader asks for, °C; columns colder than it are passed over
+     * @param flux heat of the arc on the faces
+     */
     public TemperatureReader(TemperatureField field, double coldestC, ArcFlux flux) {
         this.top = new FaceTemperatures(field, field.grid.section.front(), coldestC, flux);
         this.bottom = new FaceTemperatures(field, field.grid.section.back(), coldestC, ArcFlux.NONE);
@@ -43,7 +50,12 @@ public final class TemperatureReader {
         return (face == PlateFace.TOP ? top : bottom).celsius(column, row);
     }
 
-    /** °C of a face on the seam line. */
+    /**
+     * {@return °C of a face on the seam line}
+     *
+     * @param column number of the column along the seam, from 0
+     * @param face the face
+     */
     public double seam(int column, PlateFace face) {
         double near = face(column, 0, face);
         double far = face(column, 1, face);
@@ -170,7 +182,7 @@ public final class TemperatureReader {
         return grid;
     }
 
-    /** Columns that can be warm. */
+    /** {@return columns that can be warm} */
     public int reached() {
         return field.reached();
     }

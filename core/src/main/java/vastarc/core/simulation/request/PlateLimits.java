@@ -83,7 +83,11 @@ public final class PlateLimits {
 
     private PlateLimits() {}
 
-    /** What does not fit together in figures that are each within bounds. */
+    /**
+     * {@return what does not fit together in figures that are each within bounds}
+     *
+     * @param request the request
+     */
     public static List<Problem> check(PlateRequest request) {
         List<Problem> problems = new ArrayList<>();
         PlateSource source = request.source();

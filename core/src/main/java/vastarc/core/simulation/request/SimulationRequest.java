@@ -53,37 +53,66 @@ public record SimulationRequest(
     /** Cell updates, at most: some two minutes. */
     static final double MOST_UPDATES = 2e10;
 
-    /** A weld as its sheet and a steady welder have it. */
+    /**
+     * {@return a weld as its sheet and a steady welder have it}
+     *
+     * @param cycle the weld cycle
+     * @param quality how fine the mesh is
+     */
     public static SimulationRequest of(WeldCycle cycle, MeshDetail quality) {
         return new SimulationRequest(cycle, TorchOperator.steady(), quality, LEG_MM, OptionalDouble.empty());
     }
 
-    /** {@return this request with another welder} */
+    /**
+     * {@return this request with another welder}
+     *
+     * @param other the other one
+     */
     public SimulationRequest by(TorchOperator other) {
         return new SimulationRequest(score, other, quality, legMm, wireMm);
     }
 
-    /** {@return this request with members of another width, mm} */
+    /**
+     * {@return this request with members of another width, mm}
+     *
+     * @param mm length, mm
+     */
     public SimulationRequest legs(double mm) {
         return new SimulationRequest(score, operator, quality, mm, wireMm);
     }
 
-    /** {@return this request with another filler diameter, mm} */
+    /**
+     * {@return this request with another filler diameter, mm}
+     *
+     * @param mm length, mm
+     */
     public SimulationRequest wire(double mm) {
         return new SimulationRequest(score, operator, quality, legMm, OptionalDouble.of(mm));
     }
 
-    /** {@return this request with another mesh detail} */
+    /**
+     * {@return this request with another mesh detail}
+     *
+     * @param other how fine the mesh is
+     */
     public SimulationRequest cut(MeshDetail other) {
         return new SimulationRequest(score, operator, other, legMm, wireMm);
     }
 
-    /** {@return this request with another weld cycle} */
+    /**
+     * {@return this request with another weld cycle}
+     *
+     * @param other the other one
+     */
     public SimulationRequest score(WeldCycle other) {
         return new SimulationRequest(other, operator, quality, legMm, wireMm);
     }
 
-    /** Itself, or what is in the way of rehearsing it. */
+    /**
+     * Itself, or what is in the way of rehearsing it.
+     *
+     * @return the simulation request, or what prevents it
+     */
     public Outcome<SimulationRequest> checked() {
         List<Problem> problems = new ArrayList<>(operator.problems());
         LEG.check(legMm).ifPresent(problems::add);
@@ -114,7 +143,7 @@ public record SimulationRequest(
         return score.sheet().heat();
     }
 
-    /** Laid out as a ring: a tube that is short enough round. */
+    /** {@return whether it is laid out as a ring: a tube that is short enough round} */
     public boolean isRing() {
         return girthMm() > 0 && girthMm() <= RING_MM;
     }
@@ -123,17 +152,20 @@ public record SimulationRequest(
         return joint().tubeOd().map(od -> Math.PI * od.inMillimetres()).orElse(0.0);
     }
 
-    /** How far the arc goes, mm. */
+    /** {@return how far the arc goes, mm} */
     public double goesMm() {
         return askedMm();
     }
 
-    /** Length of the joint along its seam, mm. */
+    /** {@return length of the joint along its seam, mm} */
     public double lengthMm() {
         return isRing() ? girthMm() : INSET_MM + goesMm() + runOffMm();
     }
 
-    /** The arc stops a pool's length before the edge, as the welder does that slopes out there, mm; on a ring there is none. */
+    /**
+     * {@return the arc stops a pool's length before the edge, as the welder does that slopes out there, mm; on a ring
+     * there is none}
+     */
     public double runOffMm() {
         return Math.max(INSET_MM, heat().pool().lengthMm());
     }
@@ -159,7 +191,7 @@ public record SimulationRequest(
                 .sum();
     }
 
-    /** How far the gas covers the seam behind the arc, a trailing shield with it, mm. */
+    /** {@return how far the gas covers the seam behind the arc, a trailing shield with it, mm} */
     public double coverMm() {
         double trail = score.sheet()
                 .find(ParameterKey.TRAIL_LENGTH)
@@ -168,7 +200,7 @@ public record SimulationRequest(
         return Math.max(trail, score.sheet().gasCoverMm());
     }
 
-    /** What melting the wire takes while it is fed, W. */
+    /** {@return what melting the wire takes while it is fed, W} */
     public double wireW() {
         double usual = score.rhythm().wire() ? heat().wirePowerW() : 0;
         double sheets = score.sheet()
@@ -184,7 +216,7 @@ public record SimulationRequest(
         return sheets > 0 ? usual * (other / sheets) * (other / sheets) : usual;
     }
 
-    /** Time after the arc is out that is still followed: the gas, and some seconds. */
+    /** {@return time after the arc is out that is still followed: the gas, and some seconds} */
     public double afterS() {
         return Math.max(4, Math.min(30, 2 + score.values().of(CycleKey.POST_FLOW)));
     }

@@ -43,7 +43,7 @@ public record PlateResult(
     /** J of the whole plate. */
     public record PlateEnergy(double absorbedJ, double storedJ, double lostJ) {
 
-        /** What does not close, as a share of what was absorbed. */
+        /** {@return what does not close, as a share of what was absorbed} */
         public double error() {
             return absorbedJ > 0 ? Math.abs(absorbedJ - storedJ - lostJ) / absorbedJ : 0;
         }

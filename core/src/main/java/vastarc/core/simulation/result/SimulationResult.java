@@ -49,7 +49,7 @@ public record SimulationResult(
         along = List.copyOf(along);
     }
 
-    /** A result without figures: used for those that an older program did not record. */
+    /** {@return a result without figures: used for those that an older program did not record} */
     public static SimulationResult nothing() {
         return new SimulationResult(
                 List.of(),

@@ -16,11 +16,13 @@ public record EnthalpyCurves(
     private static final double HOTTEST_C = 6000;
 
     /**
-     * A metal of one conductivity and one heat, which melts between two temperatures.
+     * {@return a metal of one conductivity and one heat, which melts between two temperatures}
      *
      * @param conductivityWPerMmK W/(mm·K)
-     * @param heatJPerMm3K        J/(mm³·K)
-     * @param latentJPerMm3       J/mm³, 0 or more
+     * @param heatJPerMm3K J/(mm³·K)
+     * @param solidusC start of melting, °C
+     * @param liquidusC end of melting, °C
+     * @param latentJPerMm3 J/mm³, 0 or more
      */
     public static EnthalpyCurves constant(
             double conductivityWPerMmK, double heatJPerMm3K, double solidusC, double liquidusC, double latentJPerMm3) {
@@ -43,7 +45,11 @@ public record EnthalpyCurves(
                 PiecewiseLinear.through(potential, celsius));
     }
 
-    /** Potential at a temperature, W/mm. */
+    /**
+     * {@return potential at a temperature, W/mm}
+     *
+     * @param celsius temperature, °C
+     */
     public double potentialOf(double celsius) {
         return potential.at(enthalpy.at(celsius));
     }

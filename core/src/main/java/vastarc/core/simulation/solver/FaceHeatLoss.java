@@ -32,12 +32,22 @@ public record FaceHeatLoss(double ambientC, ToDoubleFunction<BoundaryFace> conta
     private static final double KELVIN = 273.15;
     private static final ToDoubleFunction<BoundaryFace> NOTHING = facet -> 0;
 
-    /** One figure for all faces, W/(m²·K), nothing radiated. */
+    /**
+     * {@return one figure for all faces, W/(m²·K), nothing radiated}
+     *
+     * @param ambientC temperature of the shop, °C
+     * @param wattPerM2K heat loss, W/(m²·K)
+     */
     public static FaceHeatLoss linear(double ambientC, double wattPerM2K) {
         return new FaceHeatLoss(ambientC, wattPerM2K > 0 ? facet -> wattPerM2K * 1e-6 : NOTHING, 0);
     }
 
-    /** A joint in still air, with a bar behind the seam. */
+    /**
+     * {@return a joint in still air, with a bar behind the seam}
+     *
+     * @param back the faces on the back
+     * @param chill the backing bar
+     */
     public static FaceHeatLoss ofJoint(List<BoundaryFace> back, BackingBar chill) {
         Set<BoundaryFace> behind = Set.copyOf(back);
         double bar = chill.contactWPerM2K() * 1e-6;
@@ -52,7 +62,11 @@ public record FaceHeatLoss(double ambientC, ToDoubleFunction<BoundaryFace> conta
         return emissivity == 0 && contact == NOTHING;
     }
 
-    /** Conductance of a face to what lies against it, W/(mm²·K), radiation left out. */
+    /**
+     * {@return conductance of a face to what lies against it, W/(mm²·K), radiation left out}
+     *
+     * @param facet the face of a cell
+     */
     public double perMm2K(BoundaryFace facet) {
         return contact.applyAsDouble(facet);
     }

@@ -6,13 +6,17 @@ import vastarc.core.simulation.mesh.Grid;
 /** One step of conduction. Two forms that answer alike: plain Java, and one written for the processor's wide registers. */
 public interface Kernel {
 
-    /** Cells that it takes at once. */
+    /** {@return cells that it takes at once} */
     int lanes();
 
     /**
      * The potential of each cell of a column, from its enthalpy.
      *
      * @param blocks where to begin in a column, as {@link ColumnLayout#blocks} for {@link #lanes}
+     * @param potential potential over enthalpy
+     * @param enthalpy enthalpy of the cells, J/mm³
+     * @param potentials conduction potential of the cells, W/mm
+     * @param start place of the first cell
      */
     void potentials(
             ColumnLayout.Blocks blocks, PiecewiseLinear potential, double[] enthalpy, double[] potentials, int start);
@@ -20,13 +24,15 @@ public interface Kernel {
     /**
      * One stage of a column: what it holds next, from what it held and what its neighbours give it.
      *
+     * @param grid the grid
      * @param blocks as for {@link #potentials}
-     * @param from   enthalpy before the stage
-     * @param to     enthalpy one stage earlier, and after it what the column holds next
-     * @param start  index of the column's first cell
-     * @param west   index difference to the column before, 0 where there is none
-     * @param east   index difference to the next column, 0 where there is none
-     * @param share  how the stage mixes them
+     * @param from enthalpy before the stage
+     * @param to enthalpy one stage earlier, and after it what the column holds next
+     * @param potentials conduction potential of the cells, W/mm
+     * @param start index of the column's first cell
+     * @param west index difference to the column before, 0 where there is none
+     * @param east index difference to the next column, 0 where there is none
+     * @param share how the stage mixes them
      */
     void conduct(
             Grid grid,
@@ -48,10 +54,10 @@ public interface Kernel {
      */
     record StageWeights(double last, double beforeLast, double step) {}
 
-    /** Its name, for the numerics of an answer. */
+    /** {@return its name, for the numerics of an answer} */
     String name();
 
-    /** The widest this machine and this start of the program allow. */
+    /** {@return the widest this machine and this start of the program allow} */
     static Kernel best() {
         return ModuleLayer.boot().findModule("jdk.incubator.vector").isPresent()
                 ? new VectorKernel()

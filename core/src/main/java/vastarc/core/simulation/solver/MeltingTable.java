@@ -25,7 +25,11 @@ public record MeltingTable(EnthalpyCurves melt, double solidusC, double liquidus
     private static final double PER_CUBIC_MM = 1e-6;
     private static final Map<Material, MeltingTable> TABLE = read();
 
-    /** {@return the curves of a grade} */
+    /**
+     * {@return the curves of a grade}
+     *
+     * @param material the material
+     */
     public static MeltingTable of(Material material) {
         return Maps.get(TABLE, material);
     }

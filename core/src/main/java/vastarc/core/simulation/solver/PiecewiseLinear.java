@@ -45,7 +45,11 @@ public final class PiecewiseLinear {
         return new PiecewiseLinear(constant, slope, breaks, weights, slopes, offsets);
     }
 
-    /** Its value at a place. */
+    /**
+     * {@return its value at a place}
+     *
+     * @param x place on the x axis
+     */
     public double at(double x) {
         int stretch = 0;
         while (stretch < breaks.length && x > breaks[stretch]) {

@@ -64,6 +64,15 @@ public final class TemperatureField {
     private double clockS;
     private double lostJ;
 
+    /**
+     * A joint at one temperature.
+     *
+     * @param grid its cells
+     * @param curves enthalpy and conduction of the metal
+     * @param initialC temperature at the start, °C
+     * @param faceLoss heat that the faces lose
+     * @param kernel does the arithmetic
+     */
     public TemperatureField(Grid grid, EnthalpyCurves curves, double initialC, FaceHeatLoss faceLoss, Kernel kernel) {
         this.grid = grid;
         this.melt = curves;
@@ -95,7 +104,7 @@ public final class TemperatureField {
         this.reached = grid.ring || !faceLoss.isNone() && initialC != faceLoss.ambientC() ? grid.columns : 0;
     }
 
-    /** A step that whole stages fill and over which nothing is lost, s. */
+    /** {@return a step that whole stages fill and over which nothing is lost, s} */
     public double usualStepS() {
         return shortS * RungeKuttaLegendre.within(STEP_S / shortS).reach();
     }
@@ -106,9 +115,11 @@ public final class TemperatureField {
     }
 
     /**
-     * Stages that a time takes, each one update of every cell.
+     * {@return stages that a time takes, each one update of every cell}
      *
      * @param mostConnected of the cells, 1/mm²
+     * @param curves the enthalpy curves
+     * @param seconds time, s
      */
     public static double stages(double mostConnected, EnthalpyCurves curves, double seconds) {
         double shortS = longestShortS(mostConnected, curves);
@@ -116,12 +127,17 @@ public final class TemperatureField {
         return seconds / (shortS * stages.reach()) * stages.count();
     }
 
-    /** J/mm³ of every cell; of column x and cell j at pad + x times the grid's stride + j. */
+    /** {@return J/mm³ of every cell; of column x and cell j at pad + x times the grid's stride + j} */
     public double[] enthalpy() {
         return enthalpy;
     }
 
-    /** From now on the torch's gas sweeps the faces that see the arc between two places along the seam, mm. */
+    /**
+     * From now on the torch's gas sweeps the faces that see the arc between two places along the seam, mm.
+     *
+     * @param fromMm start, mm
+     * @param toMm end, mm
+     */
     public void sweep(double fromMm, double toMm) {
         sweptFrom = (int) Math.floor(fromMm / grid.dx);
         sweptTo = (int) Math.ceil(toMm / grid.dx);
@@ -180,7 +196,11 @@ public final class TemperatureField {
         }
     }
 
-    /** The heat has come to so many columns at least. */
+    /**
+     * The heat has come to so many columns at least.
+     *
+     * @param columns number of columns
+     */
     public void reach(int columns) {
         reached = Math.min(grid.columns, Math.max(reached, columns + LOOK_EVERY));
     }
@@ -245,14 +265,20 @@ public final class TemperatureField {
         return sum;
     }
 
-    /** °C of a cell; the start's where there is no metal. */
+    /**
+     * {@return °C of a cell; the start's where there is no metal}
+     *
+     * @param column number of the column along the seam, from 0
+     * @param row number of the row, from 0
+     * @param layer number of the layer, from 0
+     */
     public double celsius(int column, int row, int layer) {
         int cell = grid.layout.place(row, layer);
         return melt.temperature()
                 .at(cell == ColumnLayout.NONE ? startEnthalpy : enthalpy[pad + column * grid.stride + cell]);
     }
 
-    /** J more in the whole joint than at the start. */
+    /** {@return J more in the whole joint than at the start} */
     public double storedJ() {
         double sum = 0;
         for (int x = 0; x < reached; x++) {
@@ -264,23 +290,23 @@ public final class TemperatureField {
         return sum * grid.section.whole();
     }
 
-    /** J that left by the faces up to now. */
+    /** {@return J that left by the faces up to now} */
     public double lostJ() {
         lose(true);
         return lostJ;
     }
 
-    /** Steps, each in one or several stages. */
+    /** {@return steps, each in one or several stages} */
     public long steps() {
         return steps;
     }
 
-    /** Cells updated so far, counted at each stage. */
+    /** {@return cells updated so far, counted at each stage} */
     public long updates() {
         return updates;
     }
 
-    /** Columns the heat has come to. */
+    /** {@return columns the heat has come to} */
     public int reached() {
         return reached;
     }

@@ -19,9 +19,9 @@ public final class TimeSteps {
     private double longestS;
 
     /**
-     * The next step, s; above 0.
+     * {@return the next step, s; above 0}
      *
-     * @param s     now, s
+     * @param s now, s
      * @param jumpS the next jump of the arc's strength, s
      * @param stopS the next instant at which a step must end for another reason, s; above {@code s}
      * @param speed of the arc, mm/s
@@ -42,7 +42,7 @@ public final class TimeSteps {
         return step;
     }
 
-    /** The longest that was taken, s. */
+    /** {@return the longest that was taken, s} */
     public double longestS() {
         return longestS;
     }

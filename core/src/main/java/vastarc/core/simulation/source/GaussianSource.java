@@ -24,8 +24,9 @@ public final class GaussianSource {
     private int last;
 
     /**
+     * @param grid the grid
      * @param reflects what is aimed beyond the ends falls back on the plate; else it is lost
-     * @param aim      how far the spot's middle lies beside the root, across the arc's axis, in radii
+     * @param aim how far the spot's middle lies beside the root, across the arc's axis, in radii
      */
     public GaussianSource(Grid grid, boolean reflects, double aim) {
         this.grid = grid;
@@ -36,7 +37,11 @@ public final class GaussianSource {
         this.along = new double[grid.columns];
     }
 
-    /** Opens or closes the spot. What is aimed beside the faces is spread over what falls on them. */
+    /**
+     * Opens or closes the spot. What is aimed beside the faces is spread over what falls on them.
+     *
+     * @param radiusMm radius of the heat, mm
+     */
     public void open(double radiusMm) {
         if (Math.abs(radiusMm - radius) <= SAME * radius) {
             return;
@@ -61,6 +66,7 @@ public final class GaussianSource {
     /**
      * Aims at a place along the seam, mm.
      *
+     * @param arcX where the arc is along the seam, mm
      * @return the share of its heat that the whole joint takes up
      */
     public double aim(double arcX) {
@@ -79,6 +85,8 @@ public final class GaussianSource {
     /**
      * Heats the faces where it aims.
      *
+     * @param enthalpy enthalpy of the cells, J/mm³
+     * @param pad distance between two columns in the array
      * @param joule of the whole spot
      */
     public void heat(double[] enthalpy, int pad, double joule) {
@@ -91,7 +99,12 @@ public final class GaussianSource {
         }
     }
 
-    /** W/mm² on a facet that the arc sees, for each watt of the spot where it was last aimed. */
+    /**
+     * {@return W/mm² on a facet that the arc sees, for each watt of the spot where it was last aimed}
+     *
+     * @param column number of the column along the seam, from 0
+     * @param facet number of the face in its column, from 0
+     */
     public double perMm2(int column, int facet) {
         boolean aimed = column >= first && column < last
                 || grid.ring && (column + grid.columns < last || column - grid.columns >= first);
@@ -102,7 +115,7 @@ public final class GaussianSource {
                 : 0;
     }
 
-    /** The first column that the spot last aimed at does not touch. */
+    /** {@return the first column that the spot last aimed at does not touch} */
     public int ends() {
         return last;
     }

@@ -15,13 +15,23 @@ public final class OperatorVariation {
     private double nextS;
     private double share;
 
+    /**
+     * Makes a welder who varies the same way for the same seed.
+     *
+     * @param seed seed of the random numbers
+     * @param spread standard deviation of the speed over its mean, 0 for a steady one
+     */
     public OperatorVariation(long seed, double spread) {
         this.random = new Well512a(seed);
         this.spread = spread;
         this.share = spread * random.nextGaussian();
     }
 
-    /** The share at a time, s; asked with growing times. */
+    /**
+     * {@return the share at a time, s; asked with growing times}
+     *
+     * @param s time, s
+     */
     public double at(double s) {
         while (s >= nextS) {
             double kept = Math.exp(-TICK_S / MEMORY_S);

@@ -11,6 +11,11 @@ public final class PlatePath implements ArcPath {
     private final PlateSource source;
     private double s;
 
+    /**
+     * Starts where the source starts.
+     *
+     * @param source the moving source
+     */
     public PlatePath(PlateSource source) {
         this.source = source;
     }

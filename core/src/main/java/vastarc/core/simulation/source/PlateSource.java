@@ -23,12 +23,12 @@ public record PlateSource(
         return (endXMm - startXMm) / travelMmPerS;
     }
 
-    /** When its strength begins to fade: where it is given to, at the latest at the end of the way, s. */
+    /** {@return when its strength begins to fade: where it is given to, at the latest at the end of the way, s} */
     public double fadesS() {
         return stop.map(sourceStop -> Math.min(sourceStop.beginS(), wayS())).orElse(wayS());
     }
 
-    /** When it stops travelling, s. */
+    /** {@return when it stops travelling, s} */
     public double haltsS() {
         return stop.filter(sourceStop -> sourceStop.motion() == FadeMotion.CONTINUE)
                         .isPresent()
@@ -36,17 +36,26 @@ public record PlateSource(
                 : fadesS();
     }
 
-    /** When it goes out, s. */
+    /** {@return when it goes out, s} */
     public double outS() {
         return fadesS() + stop.map(SourceStop::rampS).orElse(0.0);
     }
 
-    /** Where the arc is at a time, mm. */
+    /**
+     * {@return where the arc is at a time, mm}
+     *
+     * @param seconds time, s
+     */
     public double x(double seconds) {
         return startXMm + travelMmPerS * Math.min(seconds, haltsS());
     }
 
-    /** J given from one instant to another: what a step is given does not hang on where its edges fall. */
+    /**
+     * {@return J given from one instant to another: what a step is given does not hang on where its edges fall}
+     *
+     * @param from start, s
+     * @param to end, s
+     */
     public double energyJ(double from, double to) {
         return energyJ(Math.min(to, outS())) - energyJ(Math.min(from, outS()));
     }
@@ -89,7 +98,14 @@ public record PlateSource(
      */
     public record PlatePulse(PulseRhythm rhythm, double peakW, double backgroundW) {
 
-        /** {@return a pulse of so many cycles a second, Hz, with a share of each at the peak, 0 to 1} */
+        /**
+         * {@return a pulse of so many cycles a second, Hz, with a share of each at the peak, 0 to 1}
+         *
+         * @param rateHz pulses a second, Hz
+         * @param onFraction on-time, 0 to 1
+         * @param peakW power at the peak, W
+         * @param backgroundW power at background, W
+         */
         public static PlatePulse of(double rateHz, double onFraction, double peakW, double backgroundW) {
             return new PlatePulse(new PulseRhythm(rateHz, onFraction), peakW, backgroundW);
         }

@@ -16,7 +16,13 @@ public final class TorchAim {
 
     private TorchAim() {}
 
-    /** How far the spot's middle lies from the root, positive over the base, in radii of the spot. */
+    /**
+     * {@return how far the spot's middle lies from the root, positive over the base, in radii of the spot}
+     *
+     * @param heat the heat balance
+     * @param operator how the torch is moved
+     * @param mirrored whether only half of the plate is solved
+     */
     public static double of(HeatBalance heat, TorchOperator operator, boolean mirrored) {
         double share = baseShare(heat);
         double lean = operator.arcMm().orElse(heat.demand().arcMm())
@@ -26,7 +32,11 @@ public final class TorchAim {
         return mirrored ? 0 : Math.max(-MOST_RADII, Math.min(MOST_RADII, aim));
     }
 
-    /** Share of the arc that the base takes, 0–1. */
+    /**
+     * {@return share of the arc that the base takes, 0–1}
+     *
+     * @param heat the heat balance
+     */
     public static double baseShare(HeatBalance heat) {
         Joint joint = heat.joint();
         boolean alike = joint.base().equals(joint.abutting()) && !joint.isDissimilar();

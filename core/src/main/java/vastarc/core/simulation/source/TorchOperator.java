@@ -34,17 +34,30 @@ public record TorchOperator(
     /** How far an unsteady welder varies where it is not given, %. Judgement. */
     public static final double USUAL_SCATTER = 15;
 
-    /** Steady, by the sheet. */
+    /**
+     * Steady, by the sheet.
+     *
+     * @return the torch operator
+     */
     public static TorchOperator steady() {
         return new TorchOperator(OptionalDouble.empty(), OptionalDouble.empty(), 0, 0, 1);
     }
 
-    /** {@return this welder with a random variation of travel, %, repeatable by its seed} */
+    /**
+     * {@return this welder with a random variation of travel, %, repeatable by its seed}
+     *
+     * @param percent how unsteady, %
+     * @param ofSeed seed of the random numbers
+     */
     public TorchOperator unsteady(double percent, long ofSeed) {
         return new TorchOperator(travelMmPerMin, arcMm, leanDeg, percent, ofSeed);
     }
 
-    /** {@return this welder with another travel speed, mm/min} */
+    /**
+     * {@return this welder with another travel speed, mm/min}
+     *
+     * @param mmPerMin travel, mm/min
+     */
     public TorchOperator travelling(double mmPerMin) {
         return new TorchOperator(OptionalDouble.of(mmPerMin), arcMm, leanDeg, scatterPercent, seed);
     }
@@ -54,7 +67,7 @@ public record TorchOperator(
         return scatterPercent == 0;
     }
 
-    /** What is out of range. */
+    /** {@return what is out of range} */
     public List<Problem> problems() {
         Stream<Optional<Problem>> problems = Stream.of(
                 travelMmPerMin.isPresent() ? TRAVEL.check(travelMmPerMin.getAsDouble()) : Optional.empty(),

@@ -54,9 +54,11 @@ public final class TorchPath implements ArcPath {
     private int index;
 
     /**
+     * @param cycle the weld cycle
+     * @param operator how the torch is moved
      * @param startMm where the arc strikes
-     * @param goesMm  how far it goes
-     * @param wireW   what melting the wire takes while it is fed, W
+     * @param goesMm how far it goes
+     * @param wireW what melting the wire takes while it is fed, W
      */
     public TorchPath(WeldCycle cycle, TorchOperator operator, double startMm, double goesMm, double wireW) {
         HeatBalance heat = cycle.sheet().heat();
@@ -107,7 +109,7 @@ public final class TorchPath implements ArcPath {
         return realS;
     }
 
-    /** Current now, A; 0 once the arc is out. */
+    /** {@return current now, A; 0 once the arc is out} */
     public double currentA() {
         return isOut() ? 0 : currentA;
     }
@@ -118,7 +120,7 @@ public final class TorchPath implements ArcPath {
         return radiusMm;
     }
 
-    /** Score time that the whole way takes, s. */
+    /** {@return score time that the whole way takes, s} */
     public double lengthS() {
         return outS - s;
     }

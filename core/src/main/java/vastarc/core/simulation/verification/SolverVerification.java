@@ -42,13 +42,17 @@ public final class SolverVerification {
      */
     public record VerificationLine(String name, Quantity solved, Quantity closed) {
 
-        /** By how much the solver is off, % of the closed solution. */
+        /** {@return by how much the solver is off, % of the closed solution} */
         public double errorPercent() {
             return 100 * (solved.value() - closed.value()) / closed.value();
         }
     }
 
-    /** Every case, one after the other. */
+    /**
+     * {@return every case, one after the other}
+     *
+     * @param progress is told how far it is, and may stop it
+     */
     public static List<VerificationLine> run(Progress progress) {
         List<VerificationLine> lines = new ArrayList<>();
         lines.addAll(moving("thin", 2, 550, 2, progress));

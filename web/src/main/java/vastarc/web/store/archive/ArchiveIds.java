@@ -19,7 +19,12 @@ public final class ArchiveIds {
 
     private final Map<String, Set<UUID>> ids = new HashMap<>();
 
-    /** The id of an element, which must be new. */
+    /**
+     * {@return the id of an element, which must be new}
+     *
+     * @param file the id in the file
+     * @param element the element as read
+     */
     public UUID fresh(String file, JsonNode element) {
         UUID id = UUID.fromString(element.path("id").asString());
         if (!ids.computeIfAbsent(file, name -> new HashSet<>()).add(id)) {
@@ -28,7 +33,13 @@ public final class ArchiveIds {
         return id;
     }
 
-    /** An id that an element points to, which must have come before. */
+    /**
+     * {@return an id that an element points to, which must have come before}
+     *
+     * @param file the id in the file
+     * @param element the element as read
+     * @param property the property that holds the id
+     */
     public UUID pointed(String file, JsonNode element, String property) {
         UUID id = UUID.fromString(element.path(property).asString());
         if (!ids.getOrDefault(file, Set.of()).contains(id)) {

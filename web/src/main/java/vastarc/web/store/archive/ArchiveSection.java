@@ -11,21 +11,27 @@ import tools.jackson.databind.JsonNode;
  */
 public interface ArchiveSection {
 
-    /** Name of its file, such as {@code jobs.json}. */
+    /** {@return name of its file, such as {@code jobs.json}} */
     String file();
 
-    /** Whether the file holds one element alone rather than a list of them. */
+    /** {@return whether the file holds one element alone rather than a list of them} */
     default boolean isSingle() {
         return false;
     }
 
-    /** Hands over every element that is stored. Called within a transaction that sees one state of the shop. */
+    /**
+     * Hands over every element that is stored. Called within a transaction that sees one state of the shop.
+     *
+     * @param out takes the elements
+     */
     void write(Consumer<JsonNode> out);
 
     /**
      * Reads an element that fits the published format; changes nothing.
      *
+     * @param element the element as read
      * @param known what the archive has held so far
+     * @return the archive element
      * @throws IllegalArgumentException with a message for the welder, where it cannot be kept
      */
     ArchiveElement read(JsonNode element, ArchiveIds known);
@@ -33,14 +39,14 @@ public interface ArchiveSection {
     /** An element found sound. */
     interface ArchiveElement {
 
-        /** What taking it would change; empty where the shop holds the same. */
+        /** {@return what taking it would change; empty where the shop holds the same} */
         Optional<String> change();
 
         /** Puts it into the shop. */
         void take();
     }
 
-    /** First version of archives that has this file. */
+    /** {@return first version of archives that has this file} */
     default int since() {
         return 1;
     }
@@ -51,6 +57,12 @@ public interface ArchiveSection {
     /** Called when an archive has been taken, or could not be. */
     default void restored() {}
 
-    /** What an archive of an older version lacks, put into one of its elements; {@code place} counts from 0. */
+    /**
+     * What an archive of an older version lacks, put into one of its elements; {@code place} counts from 0.
+     *
+     * @param element the element as read
+     * @param version number of the format
+     * @param place its place in the list, from 0
+     */
     default void complete(JsonNode element, int version, int place) {}
 }

@@ -71,7 +71,12 @@ public class Backup {
         snapshot.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
     }
 
-    /** Writes the archive of the shop as it is. */
+    /**
+     * Writes the archive of the shop as it is.
+     *
+     * @param out where to write
+     * @throws java.io.IOException if the disk fails
+     */
     public void export(OutputStream out) throws IOException {
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
             entry(zip, MANIFEST, json -> json.writePOJO(Map.of("format", KIND, "version", VERSION)));
@@ -122,8 +127,9 @@ public class Backup {
     }
 
     /**
-     * What taking an archive would change, a line each; empty where the shop is the same. Changes nothing.
+     * {@return what taking an archive would change, a line each; empty where the shop is the same} Changes nothing.
      *
+     * @param packed the backup
      * @throws ArchiveRefused where it cannot be taken
      */
     public List<String> changes(Path packed) {
@@ -133,6 +139,7 @@ public class Backup {
     /**
      * Takes an archive into the shop, all or nothing. What it does not name stays.
      *
+     * @param packed the backup
      * @return what it changed
      * @throws ArchiveRefused where it cannot be taken
      */

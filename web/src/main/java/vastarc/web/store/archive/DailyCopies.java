@@ -54,12 +54,20 @@ public class DailyCopies {
         this.folder = database.startsWith("jdbc:h2:file:") ? Optional.of(data) : Optional.empty();
     }
 
-    /** Where the copies of a shop stand. */
+    /**
+     * {@return where the copies of a shop stand}
+     *
+     * @param data the folder of the data
+     */
     public static Path folder(Path data) {
         return data.resolve("copies");
     }
 
-    /** The copies of a shop, the newest first. */
+    /**
+     * {@return the copies of a shop, the newest first}
+     *
+     * @param data the folder of the data
+     */
     public static List<Path> of(Path data) {
         if (!Files.isDirectory(folder(data))) {
             return List.of();

@@ -19,14 +19,22 @@ public record DailySlots(
     private static final String PUT_AWAY = "putAway";
     private static final String UNDATED = "undated";
 
-    /** Writes these times into an element. */
+    /**
+     * Writes these times into an element.
+     *
+     * @param element the element to write to
+     */
     public void write(ObjectNode element) {
         element.put(MADE, made.toString());
         element.put(CHANGED, changed.toString());
         element.put(PUT_AWAY, putAway == null ? null : putAway.toString());
     }
 
-    /** The days an element has, or those that {@link #dateUnset} has put in. */
+    /**
+     * {@return the days an element has, or those that {@link #dateUnset} has put in}
+     *
+     * @param element the element as read
+     */
     public static DailySlots read(JsonNode element) {
         JsonNode away = element.path(PUT_AWAY);
         return new DailySlots(
@@ -36,13 +44,22 @@ public record DailySlots(
                 !element.has(UNDATED));
     }
 
-    /** Puts days into an element that has none. */
+    /**
+     * Puts days into an element that has none.
+     *
+     * @param element the element to write to
+     * @param now the time
+     */
     public static void dateUnset(ObjectNode element, Instant now) {
         new DailySlots(now, now, null, false).write(element);
         element.put(UNDATED, true);
     }
 
-    /** Those of the thing it replaces, where its own are not given. */
+    /**
+     * {@return those of the thing it replaces, where its own are not given}
+     *
+     * @param kept the copies there are
+     */
     public DailySlots inPlaceOf(DailySlots kept) {
         return dated ? this : new DailySlots(kept.made, kept.changed, putAway, true);
     }

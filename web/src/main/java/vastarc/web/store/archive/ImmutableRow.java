@@ -41,12 +41,23 @@ public record ImmutableRow(JdbcClient database, String table, UUID id, String co
         }
     }
 
-    /** A moment of a row as an archive tells it. */
+    /**
+     * {@return a moment of a row as an archive tells it}
+     *
+     * @param row the row of the query
+     * @param column number of the column along the seam, from 0
+     * @throws java.sql.SQLException if the row cannot be read
+     */
     public static String moment(ResultSet row, int column) throws SQLException {
         return row.getObject(column, OffsetDateTime.class).toInstant().toString();
     }
 
-    /** A moment of an element as a row keeps it. */
+    /**
+     * {@return a moment of an element as a row keeps it}
+     *
+     * @param element the element as read
+     * @param name the name
+     */
     public static OffsetDateTime moment(JsonNode element, String name) {
         return Instant.parse(element.path(name).asString()).atOffset(ZoneOffset.UTC);
     }

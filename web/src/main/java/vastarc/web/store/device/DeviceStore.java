@@ -44,7 +44,7 @@ public class DeviceStore {
      */
     public record Device(UUID id, String name, boolean readOnly, Instant pairedAt, Optional<Instant> seenAt) {}
 
-    /** Those there are, by name. */
+    /** {@return those there are, by name} */
     public List<Device> all() {
         return database.sql(COLUMNS + "order by name, paired_at")
                 .query(DeviceStore::device)
@@ -60,7 +60,13 @@ public class DeviceStore {
                 Optional.ofNullable(row.getObject(5, OffsetDateTime.class)).map(OffsetDateTime::toInstant));
     }
 
-    /** Takes a device in; its key, or empty where there are too many. */
+    /**
+     * Takes a device in; its key, or empty where there are too many.
+     *
+     * @param name the name
+     * @param readOnly whether it may only look
+     * @return the string, or empty
+     */
     public Optional<String> pair(String name, boolean readOnly) {
         String called = name.strip().replaceAll("\\p{Cntrl}", " ");
         String key = SecretKeys.fresh();
@@ -84,7 +90,11 @@ public class DeviceStore {
                 .update();
     }
 
-    /** The device a key belongs to; notes, at most once a minute, that it was seen. */
+    /**
+     * {@return the device a key belongs to; notes, at most once a minute, that it was seen}
+     *
+     * @param key the key
+     */
     public Optional<Device> of(String key) {
         String digest = SecretKeys.digest(key);
         Optional<Device> device = database.sql(COLUMNS + "where digest = ?")
@@ -103,7 +113,11 @@ public class DeviceStore {
         return device;
     }
 
-    /** Whether a device is still paired. */
+    /**
+     * {@return whether a device is still paired}
+     *
+     * @param id the id
+     */
     public boolean isPaired(UUID id) {
         return database.sql("select 1 from device where id = ?")
                 .param(id)
@@ -112,14 +126,23 @@ public class DeviceStore {
                 .isPresent();
     }
 
-    /** Sets whether a device may only view. */
+    /**
+     * Sets whether a device may only view.
+     *
+     * @param id the id
+     * @param readOnly whether it may only look
+     */
     public void limit(UUID id, boolean readOnly) {
         retrying.inTransaction(() -> database.sql("update device set read_only = ? where id = ?")
                 .params(readOnly, id)
                 .update());
     }
 
-    /** Removes the access of a device. */
+    /**
+     * Removes the access of a device.
+     *
+     * @param id the id
+     */
     public void revoke(UUID id) {
         retrying.inTransaction(
                 () -> database.sql("delete from device where id = ?").param(id).update());

@@ -35,17 +35,26 @@ public record BeadObservations(
         ruledOut = OrderedCollections.set(ruledOut);
     }
 
-    /** Nothing looked at yet. */
+    /** {@return nothing looked at yet} */
     public static BeadObservations none() {
         return new BeadObservations(Set.of(), Set.of(), Map.of(), Set.of(), "");
     }
 
-    /** A sign seen, plainly not there, or not looked at; in that order a tap goes round. */
+    /**
+     * {@return a sign seen, plainly not there, or not looked at; in that order a tap goes round}
+     *
+     * @param sign id of the symptom
+     */
     public BeadObservations turned(String sign) {
         return seen.contains(sign) ? marked(sign, false) : notSeen.contains(sign) ? unmarked(sign) : marked(sign, true);
     }
 
-    /** A sign as answered. */
+    /**
+     * {@return a sign as answered}
+     *
+     * @param sign id of the symptom
+     * @param there whether it is seen
+     */
     public BeadObservations marked(String sign, boolean there) {
         BeadObservations without = unmarked(sign);
         return there
@@ -57,7 +66,12 @@ public record BeadObservations(
         return new BeadObservations(minus(seen, sign), minus(notSeen, sign), told, ruledOut, trying);
     }
 
-    /** An answer; an empty one takes it back. */
+    /**
+     * {@return an answer; an empty one takes it back}
+     *
+     * @param question the question
+     * @param answer the answer: a choice of the question
+     */
     public BeadObservations telling(String question, String answer) {
         Map<String, String> more = new TreeMap<>(told);
         if (answer.isEmpty()) {
@@ -68,12 +82,20 @@ public record BeadObservations(
         return new BeadObservations(seen, notSeen, more, ruledOut, trying);
     }
 
-    /** A cause is not it. */
+    /**
+     * {@return a cause is not it}
+     *
+     * @param cause id of the cause
+     */
     public BeadObservations without(String cause) {
         return new BeadObservations(seen, notSeen, told, plus(ruledOut, cause), trying.equals(cause) ? "" : trying);
     }
 
-    /** A change is tried. */
+    /**
+     * {@return a change is tried}
+     *
+     * @param cause id of the cause
+     */
     public BeadObservations trying(String cause) {
         return new BeadObservations(seen, notSeen, told, ruledOut, cause);
     }

@@ -46,7 +46,11 @@ public class DiagnosisStore {
         /** Worse. */
         WORSE;
 
-        /** The result of a name; empty where it is none. */
+        /**
+         * {@return the result of a name; empty where it is none}
+         *
+         * @param name the name
+         */
         public static Optional<TrialResult> named(String name) {
             return Arrays.stream(values())
                     .filter(trialResult -> trialResult.name().equals(name))
@@ -54,7 +58,11 @@ public class DiagnosisStore {
         }
     }
 
-    /** What a job's bead is like, as far as it was said. */
+    /**
+     * {@return what a job's bead is like, as far as it was said}
+     *
+     * @param job id of the job
+     */
     public BeadObservations of(UUID job) {
         return row(job).map(TrialRow::marks).orElse(BeadObservations.none());
     }
@@ -70,7 +78,13 @@ public class DiagnosisStore {
                 .optional();
     }
 
-    /** Changes them as they are by then: of two changes at once, the later goes on from what the earlier left. */
+    /**
+     * Changes them as they are by then: of two changes at once, the later goes on from what the earlier left.
+     *
+     * @param job id of the job
+     * @param edit what to change
+     * @return the bead observations
+     */
     public BeadObservations change(UUID job, UnaryOperator<BeadObservations> edit) {
         return retrying.inTransaction(() -> {
             Optional<TrialRow> kept = row(job);
@@ -100,7 +114,14 @@ public class DiagnosisStore {
         return clock.instant().atOffset(ZoneOffset.UTC);
     }
 
-    /** A change was tried, and the bead is better, the same, or worse. */
+    /**
+     * A change was tried, and the bead is better, the same, or worse.
+     *
+     * @param job id of the job
+     * @param cause id of the cause
+     * @param result how the trial came out
+     * @param marks what has been observed on the bead
+     */
     public void recordTrial(UUID job, String cause, TrialResult result, BeadObservations marks) {
         retrying.inTransaction(() -> {
             String seen = String.join(" ", marks.seen().stream().sorted().toList());
@@ -126,14 +147,17 @@ public class DiagnosisStore {
     /** How often changes for a cause helped, and how often not. */
     public record TrialCounts(String cause, int better, int not) {
 
-        /** How far it leans the cause: by the odds of helping, drawn to even by two of each that never were; bounded. */
+        /**
+         * {@return how far it leans the cause: by the odds of helping, drawn to even by two of each that never were;
+         * bounded}
+         */
         public double factor() {
             double odds = (better + BEFORE) / (not + BEFORE);
             return Math.min(DiagnosisRequest.MOST_PRIOR, Math.max(1 / DiagnosisRequest.MOST_PRIOR, odds));
         }
     }
 
-    /** What trying has taught, by cause. */
+    /** {@return what trying has taught, by cause} */
     public List<TrialCounts> learned() {
         return database.sql(
                         "select cause, sum(case when result = 'BETTER' then 1 else 0 end), "
@@ -143,8 +167,10 @@ public class DiagnosisStore {
     }
 
     /**
-     * Factors by cause, for a bead with some signs: what was tried on a bead that showed none of them teaches nothing here. One that was noted
-     * without a sign teaches always.
+     * {@return factors by cause, for a bead with some signs: what was tried on a bead that showed none of them
+     * teaches nothing here} One that was noted without a sign teaches always.
+     *
+     * @param symptoms ids of the symptoms
      */
     public Map<String, Double> lean(Set<String> symptoms) {
         Map<String, int[]> counts = new TreeMap<>();

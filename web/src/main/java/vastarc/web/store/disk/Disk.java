@@ -22,12 +22,20 @@ public final class Disk {
 
     private final LongSupplier free;
 
-    /** A disk, by the bytes it has left. */
+    /**
+     * A disk, by the bytes it has left.
+     *
+     * @param free reads the free bytes
+     */
     public Disk(LongSupplier free) {
         this.free = free;
     }
 
-    /** The disk that holds a folder, or, where the folder is not there yet, the nearest one above it that is. */
+    /**
+     * {@return the disk that holds a folder, or, where the folder is not there yet, the nearest one above it that is}
+     *
+     * @param folder the folder
+     */
     public static Disk of(Path folder) {
         return new Disk(() -> free(folder));
     }
@@ -45,7 +53,7 @@ public final class Disk {
         }
     }
 
-    /** What is left, MB. */
+    /** {@return what is left, MB} */
     public long freeMb() {
         return mb(free.getAsLong());
     }
@@ -54,12 +62,12 @@ public final class Disk {
         return bytes / MB;
     }
 
-    /** Whether nothing more may be written. */
+    /** {@return whether nothing more may be written} */
     public boolean isFull() {
         return freeMb() < LEAST_MB;
     }
 
-    /** Whether the program could not even open its database. */
+    /** {@return whether the program could not even open its database} */
     public boolean isTooFullToStart() {
         return freeMb() < LEAST_TO_START_MB;
     }

@@ -24,7 +24,11 @@ public final class DiskTrouble extends RuntimeException {
                 null);
     }
 
-    /** Whether the database is closed, or its file cannot be written, by what went wrong with it. */
+    /**
+     * {@return whether the database is closed, or its file cannot be written, by what went wrong with it}
+     *
+     * @param fault the failure
+     */
     public static boolean isClosedDatabase(Throwable fault) {
         for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException sql && CLOSED.contains(sql.getErrorCode())) {
@@ -34,7 +38,11 @@ public final class DiskTrouble extends RuntimeException {
         return false;
     }
 
-    /** The database is closed, and is being opened again. */
+    /**
+     * {@return the database is closed, and is being opened again}
+     *
+     * @param cause the failure
+     */
     public static DiskTrouble closed(Throwable cause) {
         return new DiskTrouble(
                 "The shop's database closed itself, as it does when the disk is full. It is opened again as soon as there is room: make room, wait a few seconds, then load the page again.",

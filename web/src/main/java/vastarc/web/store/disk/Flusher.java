@@ -19,13 +19,17 @@ public class Flusher implements AutoCloseable {
     private long done;
     private boolean flushing;
 
-    /** A flusher that has a connection to the database to itself. */
+    /**
+     * A flusher that has a connection to the database to itself.
+     *
+     * @param connection the connection of the source
+     */
     public Flusher(SingleConnectionDataSource connection) {
         this.connection = connection;
         this.database = new JdbcTemplate(connection);
     }
 
-    /** Which opening of the database this is; one that the disk has failed is followed by another. */
+    /** {@return which opening of the database this is; one that the disk has failed is followed by another} */
     public synchronized long opening() {
         return opened;
     }

@@ -24,6 +24,11 @@ public final class ShopFile {
 
     private final Path folder;
 
+    /**
+     * The file of a shop.
+     *
+     * @param folder the folder of its data
+     */
     public ShopFile(Path folder) {
         this.folder = folder;
     }
@@ -32,17 +37,17 @@ public final class ShopFile {
         return folder.resolve(DATABASE);
     }
 
-    /** Whether there is no shop yet. */
+    /** {@return whether there is no shop yet} */
     public boolean isNew() {
         return !Files.exists(database());
     }
 
-    /** Why the shop cannot be opened, after it was not stopped in order; empty where it can, or was. */
+    /** {@return why the shop cannot be opened, after it was not stopped in order; empty where it can, or was} */
     public Optional<String> fault() {
         return Files.exists(folder.resolve(MARK)) ? openProblem() : Optional.empty();
     }
 
-    /** Why the shop cannot be opened; empty where it can, or where there is none yet. */
+    /** {@return why the shop cannot be opened; empty where it can, or where there is none yet} */
     public Optional<String> openProblem() {
         if (!Files.exists(database())) {
             return Optional.empty();
@@ -57,8 +62,9 @@ public final class ShopFile {
     }
 
     /**
-     * Goes back to before an update of the database that was cut short. Whether there was one.
+     * Goes back to before an update of the database that was cut short.
      *
+     * @return whether there was one
      * @throws IOException where the file cannot be put back; its copy stays
      */
     public boolean takeBackUnfinishedUpdate() throws IOException {
@@ -84,7 +90,13 @@ public final class ShopFile {
         }));
     }
 
-    /** Puts a file that cannot be opened aside, and keeps it. */
+    /**
+     * Puts a file that cannot be opened aside, and keeps it.
+     *
+     * @param now the time
+     * @return the path
+     * @throws java.io.IOException if the disk fails
+     */
     public Path putAside(Instant now) throws IOException {
         return Files.move(database(), folder.resolve(DATABASE + ".broken-" + STAMP.format(now)));
     }

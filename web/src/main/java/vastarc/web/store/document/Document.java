@@ -28,7 +28,13 @@ public final class Document<T> {
         this.text = text;
     }
 
-    /** A value, as a document of today. */
+    /**
+     * {@return a value, as a document of today}
+     *
+     * @param <T> the type of the value
+     * @param format its format
+     * @param value the value
+     */
     public static <T> Document<T> of(DocumentFormat<T> format, T value) {
         Document<T> document = new Document<>(format, format.write(value));
         document.content = new Content<>(Optional.of(value), "");
@@ -49,7 +55,7 @@ public final class Document<T> {
         return content().value();
     }
 
-    /** What it holds. */
+    /** {@return what it holds} */
     public T orThrow() {
         return value().orElseThrow(() -> new UnreadableDocument(format.name(), fault()));
     }
@@ -59,17 +65,21 @@ public final class Document<T> {
         return value().isPresent();
     }
 
-    /** Its text, as it is stored. */
+    /** {@return its text, as it is stored} */
     public String text() {
         return text;
     }
 
-    /** What is wrong with it; empty where it can be read. */
+    /** {@return what is wrong with it; empty where it can be read} */
     public String fault() {
         return content().fault();
     }
 
-    /** Whether another says the same, in whatever format either was written. */
+    /**
+     * {@return whether another says the same, in whatever format either was written}
+     *
+     * @param other the other one
+     */
     public boolean saysWhat(Document<T> other) {
         return equals(other) || isReadable() && value().equals(other.value());
     }

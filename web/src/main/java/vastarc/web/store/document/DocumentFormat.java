@@ -30,10 +30,12 @@ public final class DocumentFormat<T> {
     /**
      * A format.
      *
-     * @param name     what it is called where it cannot be read
-     * @param reading  from content of today's format; may throw
-     * @param writing  to content of today's format
-     * @param upgrades the first makes format 2 of format 1, and so on; today's format is one more than there are upgrades
+     * @param name what it is called where it cannot be read
+     * @param json reads and writes JSON
+     * @param reading from content of today's format; may throw
+     * @param writing to content of today's format
+     * @param upgrades the first makes format 2 of format 1, and so on; today's format is one more than there are
+     *     upgrades
      */
     public DocumentFormat(
             String name,
@@ -48,7 +50,15 @@ public final class DocumentFormat<T> {
         this.upgrades = List.copyOf(upgrades);
     }
 
-    /** A format of a type that the mapper reads and writes by itself. */
+    /**
+     * {@return a format of a type that the mapper reads and writes by itself}
+     *
+     * @param <T> the type of the value
+     * @param name the name
+     * @param json reads and writes JSON
+     * @param type the type
+     * @param upgrades the steps from each format to the next
+     */
     public static <T> DocumentFormat<T> of(
             String name, JsonMapper json, Class<T> type, List<UnaryOperator<JsonNode>> upgrades) {
         return new DocumentFormat<>(
@@ -60,12 +70,16 @@ public final class DocumentFormat<T> {
         return name;
     }
 
-    /** The number of the format that is written today. */
+    /** {@return the number of the format that is written today} */
     public int today() {
         return upgrades.size() + 1;
     }
 
-    /** A value as it is stored. */
+    /**
+     * {@return a value as it is stored}
+     *
+     * @param value the value
+     */
     public String write(T value) {
         ObjectNode document = json.createObjectNode();
         document.put(FORMAT, today());
@@ -73,7 +87,12 @@ public final class DocumentFormat<T> {
         return json.writeValueAsString(document);
     }
 
-    /** What is stored, in whatever format it was written; a text that cannot be read stays one, with what is wrong. */
+    /**
+     * {@return what is stored, in whatever format it was written; a text that cannot be read stays one, with what is
+     * wrong}
+     *
+     * @param text the text
+     */
     public Document<T> read(String text) {
         return new Document<>(this, text);
     }
@@ -102,7 +121,12 @@ public final class DocumentFormat<T> {
         }
     }
 
-    /** Content of a format that was once written, brought to today's and read; may throw. */
+    /**
+     * {@return content of a format that was once written, brought to today's and read; may throw}
+     *
+     * @param content the document
+     * @param format number of its format
+     */
     public T read(JsonNode content, int format) {
         JsonNode upgraded = content;
         for (UnaryOperator<JsonNode> upgrade : upgrades.subList(format - 1, upgrades.size())) {
@@ -111,7 +135,11 @@ public final class DocumentFormat<T> {
         return reading.apply(upgraded);
     }
 
-    /** Content of today's format. */
+    /**
+     * {@return content of today's format}
+     *
+     * @param value the value
+     */
     public JsonNode content(T value) {
         return writing.apply(value);
     }

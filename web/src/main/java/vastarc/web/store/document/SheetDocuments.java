@@ -20,7 +20,13 @@ public final class SheetDocuments {
 
     private SheetDocuments() {}
 
-    /** Format 1 knew one preparation for each form, both sides as a yes or no, and of a pass its kind, current, section and wire. */
+    /**
+     * Format 1 knew one preparation for each form, both sides as a yes or no, and of a pass its kind, current,
+     * section and wire.
+     *
+     * @param node the node
+     * @return the content
+     */
     public static JsonNode deep(JsonNode node) {
         ObjectNode sheet = ((ObjectNode) node).deepCopy();
         ObjectNode joint = (ObjectNode) sheet.path("weld").path("joint");
@@ -51,6 +57,7 @@ public final class SheetDocuments {
     @Converter
     public static class SheetColumn extends DocumentConverter<SheetDocument> {
 
+        /** Writes and reads the format of today. */
         public SheetColumn() {
             super(FORMAT);
         }

@@ -41,13 +41,23 @@ public class DrillStore {
     /** An answer and when it was given. */
     public record DatedAnswer(Topic topic, boolean right, Instant at) {}
 
-    /** A name as it is stored: stripped, short; empty for none. */
+    /**
+     * {@return a name as it is stored: stripped, short; empty for none}
+     *
+     * @param typed the name as typed
+     */
     public static String name(String typed) {
         String name = typed.strip();
         return name.length() > MAX_NAME ? name.substring(0, MAX_NAME) : name;
     }
 
-    /** Stores an answer of a learner. */
+    /**
+     * Stores an answer of a learner.
+     *
+     * @param learner name of the learner
+     * @param topic the topic
+     * @param right whether the answer was right
+     */
     @Transactional
     public void answered(String learner, Topic topic, boolean right) {
         boolean isNew = database.sql("select 1 from drill_result where learner = ? limit 1")
@@ -84,7 +94,12 @@ public class DrillStore {
                 .forEach(this::makeRoom);
     }
 
-    /** In order of time; what is no topic any more is passed over. */
+    /**
+     * In order of time; what is no topic any more is passed over.
+     *
+     * @param learner name of the learner
+     * @return the dated answers
+     */
     public List<DatedAnswer> of(String learner) {
         return database
                 .sql("select topic, correct, answered_at from drill_result where learner = ? order by answered_at, id")
@@ -102,7 +117,11 @@ public class DrillStore {
                 .toList();
     }
 
-    /** How well each topic is known now. */
+    /**
+     * {@return how well each topic is known now}
+     *
+     * @param learner name of the learner
+     */
     public Mastery mastery(String learner) {
         return Mastery.of(
                 of(learner).stream()
@@ -112,14 +131,18 @@ public class DrillStore {
                 clock.millis() / DAY_MS);
     }
 
-    /** Who has answered, by name. */
+    /** {@return who has answered, by name} */
     public List<String> learners() {
         return database.sql("select learner from drill_result group by learner order by learner limit " + MOST_LEARNERS)
                 .query(String.class)
                 .list();
     }
 
-    /** Deletes every answer of a learner. */
+    /**
+     * Deletes every answer of a learner.
+     *
+     * @param learner name of the learner
+     */
     @Transactional
     public void forget(String learner) {
         database.sql("delete from drill_result where learner = ?")

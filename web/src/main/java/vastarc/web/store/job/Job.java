@@ -108,7 +108,11 @@ public class Job extends VersionedEntity {
         deletedAt = null;
     }
 
-    /** This job with another content, as an edit to keep. */
+    /**
+     * {@return this job with another content, as an edit to keep}
+     *
+     * @param other the other one
+     */
     public JobEdit with(JobContent other) {
         return new JobEdit(name, notes, other);
     }
@@ -129,12 +133,12 @@ public class Job extends VersionedEntity {
         return notes;
     }
 
-    /** What the job says. */
+    /** {@return what the job says} */
     public JobContent content() {
         return form.orThrow();
     }
 
-    /** The same as it is stored, which may be no longer readable. */
+    /** {@return the same as it is stored, which may be no longer readable} */
     public Document<JobContent> document() {
         return form;
     }
@@ -149,7 +153,7 @@ public class Job extends VersionedEntity {
         return changedAt;
     }
 
-    /** When it was taken off the bench; empty where it is there. */
+    /** {@return when it was taken off the bench; empty where it is there} */
     public Optional<Instant> removedAt() {
         return Optional.ofNullable(deletedAt);
     }

@@ -58,7 +58,11 @@ public record JobContent(
         schools = Collections.unmodifiableMap(sorted);
     }
 
-    /** A joint with nothing beside it. */
+    /**
+     * {@return a joint with nothing beside it}
+     *
+     * @param joint the joint text
+     */
     public static JobContent of(JointText joint) {
         return new JobContent(
                 joint,
@@ -72,17 +76,29 @@ public record JobContent(
                 PurgeText.none());
     }
 
-    /** {@return this content with one part replaced} */
+    /**
+     * {@return this content with one part replaced}
+     *
+     * @param other the other one
+     */
     public JobContent with(JointText other) {
         return new JobContent(other, schools, logic, own, machine, torch, proof, pass, purge);
     }
 
-    /** {@return this content with one part replaced} */
+    /**
+     * {@return this content with one part replaced}
+     *
+     * @param other the other one
+     */
     public JobContent with(OwnValuesText other) {
         return new JobContent(joint, schools, logic, other, machine, torch, proof, pass, purge);
     }
 
-    /** Another logic brings the arc control it belongs to. */
+    /**
+     * {@return another logic brings the arc control it belongs to}
+     *
+     * @param other the other one
+     */
     public JobContent with(Optional<TriggerModeName> other) {
         JointText controlled = other.map(TriggerMode::of)
                 .flatMap(TriggerMode::control)
@@ -91,19 +107,30 @@ public record JobContent(
         return new JobContent(controlled, schools, other, own, machine, torch, proof, pass, purge);
     }
 
-    /** {@return this content with other methods} */
+    /**
+     * {@return this content with other methods}
+     *
+     * @param others the other ones
+     */
     public JobContent withSchools(Map<ParameterTopic, Method> others) {
         return new JobContent(joint, others, logic, own, machine, torch, proof, pass, purge);
     }
 
-    /** {@return this content on another machine and torch} */
+    /**
+     * {@return this content on another machine and torch}
+     *
+     * @param otherMachine id of the machine; empty for none
+     * @param otherTorch id of the torch; empty for none
+     */
     public JobContent on(Optional<UUID> otherMachine, Optional<UUID> otherTorch) {
         return new JobContent(joint, schools, logic, own, otherMachine, otherTorch, proof, pass, purge);
     }
 
     /**
-     * Another pass of the same weld, or its tack, which is pass 0 and has a logic of its own; back from the tack the usual trigger mode is used
-     * again. A text that is no pass leaves everything.
+     * {@return another pass of the same weld, or its tack, which is pass 0 and has a logic of its own; back from the
+     * tack the usual trigger mode is used again} A text that is no pass leaves everything.
+     *
+     * @param text the text
      */
     public JobContent onPass(@Nullable String text) {
         OptionalDouble entered = NumberReader.read(text);
@@ -116,17 +143,28 @@ public record JobContent(
         return new JobContent(joint, schools, trigger, own, machine, torch, proof, other, purge);
     }
 
-    /** {@return this content with one part replaced} */
+    /**
+     * {@return this content with one part replaced}
+     *
+     * @param other the other one
+     */
     public JobContent with(PurgeText other) {
         return new JobContent(joint, schools, logic, own, machine, torch, proof, pass, other);
     }
 
-    /** Its tack is shown, not its weld. */
+    /** {@return whether it tacks rather than welds} */
     public boolean isTack() {
         return logic.map(TriggerMode::of).filter(TriggerMode::isTack).isPresent();
     }
 
-    /** Proven on a day with the ways and the sheet it has. */
+    /**
+     * Proven on a day with the ways and the sheet it has.
+     *
+     * @param day the day
+     * @param shop the defaults of the shop
+     * @param sheet the sheet; empty if there is none
+     * @return the job content
+     */
     public JobContent proven(LocalDate day, ShopDefaults shop, Optional<SheetDocument> sheet) {
         return new JobContent(
                 joint,
@@ -140,19 +178,32 @@ public record JobContent(
                 purge);
     }
 
-    /** Open again: it goes by the shop's ways. */
+    /**
+     * Open again: it goes by the shop's ways.
+     *
+     * @return the job content
+     */
     public JobContent open() {
         return new JobContent(joint, schools, logic, own, machine, torch, Optional.empty(), pass, purge);
     }
 
-    /** The ways it goes by: the shop's, with what was chosen for this job; or, for a proven one, those it was proven with. */
+    /**
+     * {@return the ways it goes by: the shop's, with what was chosen for this job; or, for a proven one, those it was
+     * proven with}
+     *
+     * @param shop the defaults of the shop
+     */
     public ShopDefaults shopDefaults(ShopDefaults shop) {
         return proof.map(ProvenSheet::shopDefaults)
                 .orElseGet(() -> new ShopDefaults(shop.methods().with(schools.values()), shop.stock(), shop.proven()));
     }
 
-    /** This content after an edit: what changes the weld takes the mark of a proven job away; another machine, torch, pass,
-     * purge or amount of work does not. */
+    /**
+     * {@return this content after an edit: what changes the weld takes the mark of a proven job away; another
+     * machine, torch, pass, purge or amount of work does not}
+     *
+     * @param after the content after the step
+     */
     public JobContent opened(JobContent after) {
         JobContent there = on(after.machine, after.torch);
         JobContent bare = new JobContent(
@@ -169,7 +220,11 @@ public record JobContent(
         return same ? after : after.open();
     }
 
-    /** What differs, by name: fields of the joint, own values, and what is beside it. */
+    /**
+     * {@return what differs, by name: fields of the joint, own values, and what is beside it}
+     *
+     * @param other the other one
+     */
     public Set<String> differences(JobContent other) {
         Set<String> names = new TreeSet<>(joint.texts().keySet());
         names.addAll(other.joint.texts().keySet());

@@ -24,7 +24,13 @@ public final class JobFile {
     /** A job that came as a file. */
     public record ImportedJob(String name, String notes, JobContent content) {}
 
-    /** Of a job that can be read. */
+    /**
+     * Of a job that can be read.
+     *
+     * @param job the job
+     * @param sheet the sheet; empty if there is none
+     * @return the figure
+     */
     public static ObjectNode of(Job job, Optional<SheetDocument> sheet) {
         ObjectNode file = CoreJson.kept().createObjectNode();
         file.put(FORMAT, KIND);
@@ -38,12 +44,20 @@ public final class JobFile {
         return file;
     }
 
-    /** Whether a text says of itself that it is one. */
+    /**
+     * {@return whether a text says of itself that it is one}
+     *
+     * @param text the text
+     */
     public static boolean isOne(String text) {
         return text.stripLeading().startsWith("{") && text.contains(KIND);
     }
 
-    /** The job of a file, or what is wrong with it. */
+    /**
+     * {@return the job of a file, or what is wrong with it}
+     *
+     * @param text the text
+     */
     public static Outcome<ImportedJob> read(String text) {
         try {
             JsonNode file = CoreJson.kept().readTree(text);

@@ -71,7 +71,7 @@ public class JobStore {
     public record HistoryResult(Job job, boolean stale) {}
 
     /**
-     * A page of the bench, newest first, those that can no longer be read among them.
+     * {@return a page of the bench, newest first, those that can no longer be read among them}
      *
      * @param find words that name or notes hold; blank for every job
      * @param page from 0
@@ -83,7 +83,11 @@ public class JobStore {
                 text.isEmpty() ? jobs.findPageByDeletedAtIsNull(wanted) : jobs.findNamed("%" + text + "%", wanted));
     }
 
-    /** A page of the jobs archived, last archived first. */
+    /**
+     * {@return a page of the jobs archived, last archived first}
+     *
+     * @param page number of the page, from 0
+     */
     public ListPage<Job> removed(int page) {
         Sort lastFirst = Sort.by(Sort.Order.desc("deletedAt"), Sort.Order.asc("id"));
         return ListPage.of(jobs.findPageByDeletedAtIsNotNull(PageRequest.of(page, ON_A_PAGE, lastFirst)));
@@ -94,7 +98,11 @@ public class JobStore {
         return jobs.countByDeletedAtIsNotNull();
     }
 
-    /** The newest jobs on the bench that can be read, at most so many. */
+    /**
+     * {@return the newest jobs on the bench that can be read, at most so many}
+     *
+     * @param most how many at most
+     */
     public List<Job> newest(int most) {
         return jobs.findByDeletedAtIsNull(PageRequest.of(0, most, NEWEST_FIRST)).stream()
                 .filter(job -> job.document().isReadable())
@@ -111,27 +119,51 @@ public class JobStore {
         return jobs.count() == 0;
     }
 
-    /** {@return the job with an id, on the bench or off it; empty if there is none} */
+    /**
+     * {@return the job with an id, on the bench or off it; empty if there is none}
+     *
+     * @param id the id
+     */
     public Optional<Job> find(UUID id) {
         return jobs.findById(id);
     }
 
-    /** A job that has not been taken off the bench. */
+    /**
+     * {@return a job that has not been taken off the bench}
+     *
+     * @param id the id
+     */
     public Optional<Job> onBench(UUID id) {
         return find(id).filter(job -> !job.isDeleted());
     }
 
-    /** The version a job on the bench has come to; the job itself is not read for it. */
+    /**
+     * {@return the version a job on the bench has come to; the job itself is not read for it}
+     *
+     * @param id the id
+     */
     public OptionalLong versionOf(UUID id) {
         return jobs.versionOf(id).map(OptionalLong::of).orElseGet(OptionalLong::empty);
     }
 
-    /** Puts a new job on the bench. */
+    /**
+     * Puts a new job on the bench.
+     *
+     * @param name the name
+     * @param notes the notes of the person
+     * @param content the content of the job
+     * @return the job
+     */
     public Job create(String name, String notes, JobContent content) {
         return jobs.save(new Job(new JobEdit(name, notes, content), now()));
     }
 
-    /** Several at once, all or none. */
+    /**
+     * Several at once, all or none.
+     *
+     * @param edits the jobs to make
+     * @return the jobs
+     */
     public List<Job> createAll(List<JobEdit> edits) {
         return jobs.saveAll(edits.stream().map(edit -> new Job(edit, now())).toList());
     }
@@ -160,17 +192,31 @@ public class JobStore {
         jobs.idsInOrder().forEach(id -> find(id).ifPresent(taker));
     }
 
-    /** A copy beside the original; empty if there is no such job. */
+    /**
+     * {@return a copy beside the original; empty if there is no such job}
+     *
+     * @param id the id
+     */
     public Optional<Job> duplicate(UUID id) {
         return find(id).map(job -> create(suffixed(job.name(), " (copy)"), job.notes(), job.content()));
     }
 
-    /** Takes a job off the bench; it can be put back. */
+    /**
+     * Takes a job off the bench; it can be put back.
+     *
+     * @param id the id
+     * @return the job, or empty
+     */
     public Optional<Job> delete(UUID id) {
         return change(id, job -> job.delete(now()));
     }
 
-    /** Puts a removed job back on the bench. */
+    /**
+     * Puts a removed job back on the bench.
+     *
+     * @param id the id
+     * @return the job, or empty
+     */
     public Optional<Job> restore(UUID id) {
         return change(id, Job::restore);
     }
@@ -182,12 +228,21 @@ public class JobStore {
         }));
     }
 
-    /** The version a page was made from, as it sends it back; one that cannot be read is an old one: the edit is never an overwrite. */
+    /**
+     * {@return the version a page was made from, as it sends it back; one that cannot be read is an old one: the edit
+     * is never an overwrite}
+     *
+     * @param text the text
+     */
     public static long version(@Nullable String text) {
         return (long) NumberReader.read(text).orElse(-1);
     }
 
-    /** The version a page shows, as it sends it back; empty where it sends none. */
+    /**
+     * {@return the version a page shows, as it sends it back; empty where it sends none}
+     *
+     * @param text the text
+     */
     public static OptionalLong seen(@Nullable String text) {
         return text == null ? OptionalLong.empty() : OptionalLong.of(version(text));
     }
@@ -195,8 +250,9 @@ public class JobStore {
     /**
      * Stores an edit.
      *
+     * @param id the id
      * @param version the version the edit was made on
-     * @param edit    from the job as it is stored to what it should hold
+     * @param edit from the job as it is stored to what it should hold
      * @return empty if there is no such job
      */
     public Optional<SaveResult> save(UUID id, long version, Function<Job, JobEdit> edit) {
@@ -210,7 +266,10 @@ public class JobStore {
     /**
      * Stores a change of a job as it was seen. Empty if there is no such job.
      *
+     * @param id the id
      * @param seen the version that the welder sees; empty for a change that fits whatever the job holds by then
+     * @param edit what to change
+     * @return the history result, or empty
      */
     public Optional<HistoryResult> edit(UUID id, OptionalLong seen, Function<Job, JobContent> edit) {
         return retrying.inTransaction(() -> jobs.findById(id)
@@ -271,7 +330,11 @@ public class JobStore {
         return stored;
     }
 
-    /** Whether there is something to take back or to do again. */
+    /**
+     * {@return whether there is something to take back or to do again}
+     *
+     * @param job the job
+     */
     public History history(Job job) {
         List<Integer> around = steps.placesAmong(job.id(), job.place() - 1, job.place() + 1);
         return new History(around.contains(job.place() - 1), around.contains(job.place() + 1));
@@ -280,13 +343,21 @@ public class JobStore {
     /**
      * Takes the last change back; the job as it is where there is none. Empty if there is no such job.
      *
+     * @param id the id
      * @param seen the version that the welder sees; empty where it is not given
+     * @return the history result, or empty
      */
     public Optional<HistoryResult> undo(UUID id, OptionalLong seen) {
         return go(id, seen, -1);
     }
 
-    /** Does again what was taken back last. */
+    /**
+     * Does again what was taken back last.
+     *
+     * @param id the id
+     * @param seen number of the step that the person saw; empty for any
+     * @return the history result, or empty
+     */
     public Optional<HistoryResult> redo(UUID id, OptionalLong seen) {
         return go(id, seen, 1);
     }

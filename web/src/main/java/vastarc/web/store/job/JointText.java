@@ -42,7 +42,7 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         bareIn = OrderedCollections.map(bareIn);
     }
 
-    /** A new job's joint: sensible defaults and a full sheet at once. */
+    /** {@return a new job's joint: sensible defaults and a full sheet at once} */
     public static JointText fresh() {
         Map<String, String> texts = new TreeMap<>();
         texts.put(WeldFields.MATERIAL.name(), "CARBON_STEEL");
@@ -56,9 +56,13 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
     }
 
     /**
-     * What was sent, over this text: over-long texts are cut, and a text that has not changed keeps the unit system it was typed in.
+     * {@return what was sent, over this text: over-long texts are cut, and a text that has not changed keeps the unit
+     * system it was typed in}
      *
-     * @param fields the fields the page answers for: one of them that was not sent is emptied, any other stays as it is
+     * @param sent the fields as sent, by name
+     * @param fields the fields the page answers for: one of them that was not sent is emptied, any other stays as it
+     *     is
+     * @param shown the units that the values were shown in
      */
     public JointText changedTo(Map<String, String> sent, Set<String> fields, UnitSystem shown) {
         Map<String, String> stored = new TreeMap<>(texts);
@@ -75,7 +79,12 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new JointText(stored, units);
     }
 
-    /** The same text with one field emptied or changed. */
+    /**
+     * {@return the same text with one field emptied or changed}
+     *
+     * @param field the input
+     * @param text the text
+     */
     public JointText with(InputField<?> field, Optional<String> text) {
         Map<String, String> stored = new TreeMap<>(texts);
         stored.remove(field.name());
@@ -83,7 +92,12 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new JointText(stored, bareIn);
     }
 
-    /** The same text with fields set by their values: a length in mm, a figure in the field's unit, a name; an empty one is emptied. */
+    /**
+     * {@return the same text with fields set by their values: a length in mm, a figure in the field's unit, a name;
+     * an empty one is emptied}
+     *
+     * @param values the values by field
+     */
     public JointText changedBy(Map<String, Object> values) {
         JointText changed = this;
         for (InputField<?> field : WeldFields.ALL) {
@@ -111,12 +125,16 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return UNPRINTABLE.matcher(cut).replaceAll(" ");
     }
 
-    /** Text of the work. */
+    /**
+     * {@return text of the work}
+     *
+     * @param name the name
+     */
     public Optional<String> work(String name) {
         return Optional.ofNullable(texts.get(name));
     }
 
-    /** The same joint, whatever there is of it to weld. */
+    /** {@return the same joint, whatever there is of it to weld} */
     public JointText withoutWork() {
         Map<String, String> stored = new TreeMap<>(texts);
         stored.keySet().removeAll(WORK);
@@ -125,17 +143,25 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new JointText(stored, units);
     }
 
-    /** {@return the text of a field; empty where nothing is typed} */
+    /**
+     * {@return the text of a field; empty where nothing is typed}
+     *
+     * @param field the input
+     */
     public Optional<String> text(InputField<?> field) {
         return Optional.ofNullable(texts.get(field.name()));
     }
 
-    /** The unit system of a bare number in a field. */
+    /**
+     * {@return the unit system of a bare number in a field}
+     *
+     * @param field the input
+     */
     public UnitSystem bareUnits(InputField<?> field) {
         return bareIn.getOrDefault(field.name(), UnitSystem.METRIC);
     }
 
-    /** Only texts of known fields, none too long: what an archive may hold. */
+    /** {@return whether an archive may hold it} */
     public boolean isSound() {
         return ALL.containsAll(texts.keySet())
                 && ALL.containsAll(bareIn.keySet())

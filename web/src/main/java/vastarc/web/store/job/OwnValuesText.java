@@ -42,7 +42,11 @@ public record OwnValuesText(Map<CycleKey, Double> values, Map<CycleKey, String> 
         return NONE;
     }
 
-    /** The name an own value is sent under. */
+    /**
+     * {@return the name an own value is sent under}
+     *
+     * @param key the key
+     */
     public static String field(CycleKey key) {
         return PREFIX + key.apiName();
     }
@@ -52,13 +56,22 @@ public record OwnValuesText(Map<CycleKey, Double> values, Map<CycleKey, String> 
         return values.isEmpty() && unread.isEmpty();
     }
 
-    /** {@return the own values, read} */
+    /**
+     * {@return the own values, read}
+     *
+     * @param key the key
+     */
     public OptionalDouble of(CycleKey key) {
         Double value = values.get(key);
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
-    /** What was sent, in place of these. A figure sent as it was shown keeps the digits that were not. */
+    /**
+     * {@return what was sent, in place of these} A figure sent as it was shown keeps the digits that were not.
+     *
+     * @param sent the fields as sent, by name
+     * @param shown the units that the values were shown in
+     */
     public OwnValuesText changedTo(Map<String, String> sent, UnitSystem shown) {
         Map<CycleKey, Double> figures = new EnumMap<>(CycleKey.class);
         Map<CycleKey, String> texts = new EnumMap<>(CycleKey.class);
@@ -91,7 +104,12 @@ public record OwnValuesText(Map<CycleKey, Double> values, Map<CycleKey, String> 
         return NumberReader.read(text, key.unit().symbol());
     }
 
-    /** Without one of them. */
+    /**
+     * Without one of them.
+     *
+     * @param key the key
+     * @return the own values text
+     */
     public OwnValuesText without(CycleKey key) {
         Map<CycleKey, Double> figures = new EnumMap<>(CycleKey.class);
         figures.putAll(values);

@@ -38,7 +38,13 @@ public record ProvenSheet(
         wiresMm = new TreeSet<>(wiresMm);
     }
 
-    /** A sheet proven on a day, under the ways it was made by. */
+    /**
+     * {@return a sheet proven on a day, under the ways it was made by}
+     *
+     * @param day the day
+     * @param shop the defaults of the shop
+     * @param sheet the sheet; empty if there is none
+     */
     public static ProvenSheet of(LocalDate day, ShopDefaults shop, Optional<SheetDocument> sheet) {
         return new ProvenSheet(
                 day,
@@ -49,7 +55,7 @@ public record ProvenSheet(
                 sheet);
     }
 
-    /** The ways it was made by. */
+    /** {@return the ways it was made by} */
     public ShopDefaults shopDefaults() {
         return new ShopDefaults(ChosenMethods.usual().with(schools.values()), new Stock(tungstensMm, cups, wiresMm));
     }

@@ -57,22 +57,35 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
         bareIn = OrderedCollections.map(bareIn);
     }
 
-    /** Nothing entered: everything follows the sheet. */
+    /** {@return nothing entered: everything follows the sheet} */
     public static PurgeText none() {
         return NONE;
     }
 
-    /** {@return the text of a field; empty where nothing is typed} */
+    /**
+     * {@return the text of a field; empty where nothing is typed}
+     *
+     * @param name the name
+     */
     public Optional<String> text(String name) {
         return Optional.ofNullable(texts.get(name));
     }
 
-    /** The unit system of a bare number in a field. */
+    /**
+     * {@return the unit system of a bare number in a field}
+     *
+     * @param name the name
+     */
     public UnitSystem bareUnits(String name) {
         return bareIn.getOrDefault(name, UnitSystem.METRIC);
     }
 
-    /** What was sent over this text: an emptied field is emptied, one that was not sent stays as it is. */
+    /**
+     * {@return what was sent over this text: an emptied field is emptied, one that was not sent stays as it is}
+     *
+     * @param sent the fields as sent, by name
+     * @param shown the units that the values were shown in
+     */
     public PurgeText changedTo(Map<String, String> sent, UnitSystem shown) {
         Map<String, String> stored = new TreeMap<>(texts);
         Map<String, UnitSystem> units = new TreeMap<>(bareIn);
@@ -91,12 +104,21 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new PurgeText(stored, units);
     }
 
-    /** The same with one field changed, or emptied. */
+    /**
+     * {@return the same with one field changed, or emptied}
+     *
+     * @param name the name
+     * @param text the text
+     */
     public PurgeText with(String name, Optional<String> text) {
         return changedTo(Map.of(name, text.orElse("")), bareUnits(name));
     }
 
-    /** The same with every part replaced. */
+    /**
+     * {@return the same with every part replaced}
+     *
+     * @param parts the entries of the parts by name
+     */
     public PurgeText withParts(Map<String, String> parts) {
         Map<String, String> stored = new TreeMap<>(texts);
         stored.keySet().removeIf(name -> name.startsWith(PART));
@@ -105,7 +127,7 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new PurgeText(stored, units).changedTo(parts, UnitSystem.METRIC);
     }
 
-    /** Readings of the meter as they are stored, in order. */
+    /** {@return readings of the meter as they are stored, in order} */
     public List<String> readings() {
         return IntStream.range(0, MOST_FIELDS)
                 .mapToObj(number -> texts.get(READING + number))
@@ -113,7 +135,12 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
                 .toList();
     }
 
-    /** The same with other readings, and whether a simulated meter gave them. */
+    /**
+     * {@return the same with other readings, and whether a simulated meter gave them}
+     *
+     * @param readings the readings as typed
+     * @param simulated the simulated meter; empty for none
+     */
     public PurgeText withReadings(List<String> readings, Optional<String> simulated) {
         Map<String, String> stored = new TreeMap<>(texts);
         stored.keySet().removeIf(name -> name.startsWith(READING) || name.equals(SIMULATED));
@@ -126,7 +153,7 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return new PurgeText(stored, units);
     }
 
-    /** A purge that is changed has not been waited for. */
+    /** {@return a purge that is changed has not been waited for} */
     public PurgeText unwaited() {
         return with(STARTED, Optional.empty())
                 .with(CONFIRMED, Optional.empty())
@@ -146,7 +173,7 @@ public record PurgeText(Map<String, String> texts, Map<String, UnitSystem> bareI
         return names;
     }
 
-    /** Names and lengths that the page could have sent. */
+    /** {@return whether an archive may hold it} */
     public boolean isSound() {
         return texts.size() <= MOST_FIELDS
                 && texts.keySet().stream().allMatch(name -> NAME.matcher(name).matches())

@@ -67,12 +67,21 @@ public class JobPanel implements Persistable<UUID> {
         return Optional.ofNullable(machineId);
     }
 
-    /** Sets how the controls of the panel are set now. */
+    /**
+     * Sets how the controls of the panel are set now.
+     *
+     * @param now the settings as they are, by control
+     */
     public void stand(Map<String, Double> now) {
         stands = Document.of(ControlPlaces.FORMAT, new ControlPlaces(now));
     }
 
-    /** Sets the answer to an item of the check. */
+    /**
+     * Sets the answer to an item of the check.
+     *
+     * @param item the item of the check
+     * @param answer the answer: a choice of the question
+     */
     public void answer(String item, String answer) {
         Map<String, String> given = new TreeMap<>(answers());
         given.put(item, answer);
@@ -94,17 +103,17 @@ public class JobPanel implements Persistable<UUID> {
         return version == null;
     }
 
-    /** Where controls stand, by their ids; nothing where what is stored cannot be read. */
+    /** {@return where controls stand, by their ids; nothing where what is stored cannot be read} */
     public Map<String, Double> stands() {
         return stands.value().map(ControlPlaces::byControl).orElse(Map.of());
     }
 
-    /** Answers by item; none where what is stored cannot be read. */
+    /** {@return answers by item; none where what is stored cannot be read} */
     public Map<String, String> answers() {
         return answers.value().map(CheckAnswers::byItem).orElse(Map.of());
     }
 
-    /** What is wrong with what is stored here; empty where it can be read. */
+    /** {@return what is wrong with what is stored here; empty where it can be read} */
     public String fault() {
         return stands.fault().isEmpty() ? answers.fault() : stands.fault();
     }

@@ -85,12 +85,12 @@ public class Machine extends VersionedEntity {
         return profile.orThrow();
     }
 
-    /** The profile as it is stored, which may be no longer readable. */
+    /** {@return the profile as it is stored, which may be no longer readable} */
     public Document<MachineProfile> document() {
         return profile;
     }
 
-    /** Why it cannot be used: its profile cannot be read, or no longer keeps the rules; empty where it can. */
+    /** {@return why it cannot be used: its profile cannot be read, or no longer keeps the rules; empty where it can} */
     public Optional<String> fault() {
         if (!profile.isReadable()) {
             return Optional.of(profile.fault());
@@ -105,7 +105,7 @@ public class Machine extends VersionedEntity {
         return deletedAt != null;
     }
 
-    /** Its simulated double, for practice without a machine. */
+    /** {@return its simulated double, for practice without a machine} */
     public SimulatedSource simulated() {
         return new SimulatedSource(profile().minA(), profile().maxA(), id().getMostSignificantBits());
     }

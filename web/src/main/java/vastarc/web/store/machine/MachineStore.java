@@ -62,27 +62,39 @@ public class MachineStore {
         return clock.instant();
     }
 
-    /** Machines of the shop that can be used, in the order they came. */
+    /** {@return machines of the shop that can be used, in the order they came} */
     public List<Machine> machines() {
         return all().stream().filter(machine -> machine.fault().isEmpty()).toList();
     }
 
-    /** Every machine of the shop, those that can no longer be used among them. */
+    /** {@return every machine of the shop, those that can no longer be used among them} */
     public List<Machine> all() {
         return machines.findByDeletedAtIsNullOrderByCreatedAt();
     }
 
-    /** What a machine is called; its profile is not read for that. */
+    /**
+     * {@return what a machine is called; its profile is not read for that}
+     *
+     * @param id the id
+     */
     public Optional<String> name(UUID id) {
         return machines.nameOf(id);
     }
 
-    /** Of all machines, in the order they came. */
+    /**
+     * Of all machines, in the order they came.
+     *
+     * @return the strings
+     */
     public List<String> names() {
         return machines.names();
     }
 
-    /** A machine of the shop that can be used. */
+    /**
+     * {@return a machine of the shop that can be used}
+     *
+     * @param id the id
+     */
     public Optional<Machine> machine(UUID id) {
         return anyMachine(id).filter(machine -> machine.fault().isEmpty());
     }
@@ -91,12 +103,16 @@ public class MachineStore {
         return machines.findById(id).filter(machine -> !machine.isDeleted());
     }
 
-    /** Whether the shop has as many machines as are stored. */
+    /** {@return whether the shop has as many machines as are stored} */
     public boolean isFull() {
         return machines.countByDeletedAtIsNull() >= MOST;
     }
 
-    /** A new machine; empty where the shop {@link #isFull}. */
+    /**
+     * {@return a new machine; empty where the shop {@link #isFull}}
+     *
+     * @param profile the profile
+     */
     public synchronized Optional<Machine> create(MachineProfile profile) {
         return isFull() ? Optional.empty() : Optional.of(machines.saveAndFlush(new Machine(profile, now())));
     }
@@ -105,9 +121,12 @@ public class MachineStore {
     public record MachineEditResult(Machine machine, List<Problem> problems) {}
 
     /**
-     * Edits a machine; of two changes at once the second edits what the first has left. Empty if there is no such machine.
+     * Edits a machine; of two changes at once the second edits what the first has left. Empty if there is no such
+     * machine.
      *
+     * @param id the id
      * @param edit from the profile as it is stored to another, which fits the format, or to what is wrong with it
+     * @return the machine edit result, or empty
      */
     public Optional<MachineEditResult> edit(UUID id, Function<Machine, Outcome<MachineProfile>> edit) {
         return retrying.inTransaction(() -> machine(id).map(machine -> {
@@ -117,7 +136,12 @@ public class MachineStore {
         }));
     }
 
-    /** Removes a machine from the list; it can be put back until {@value #MAX_REMOVED} others have been removed. */
+    /**
+     * Removes a machine from the list; it can be put back until {@value #MAX_REMOVED} others have been removed.
+     *
+     * @param id the id
+     * @return the machine, or empty
+     */
     public Optional<Machine> delete(UUID id) {
         return retrying.inTransaction(() -> anyMachine(id).map(machine -> {
             machine.delete(now());
@@ -142,7 +166,12 @@ public class MachineStore {
         machines.deleteById(id);
     }
 
-    /** Puts a removed machine back on the list. */
+    /**
+     * Puts a removed machine back on the list.
+     *
+     * @param id the id
+     * @return the machine, or empty
+     */
     public Optional<Machine> restore(UUID id) {
         return retrying.inTransaction(() -> machines.findById(id).map(machine -> {
             machine.restore();
@@ -155,41 +184,74 @@ public class MachineStore {
         return torches.findAllByOrderByCreatedAt();
     }
 
-    /** {@return the torch with an id; empty if there is none} */
+    /**
+     * {@return the torch with an id; empty if there is none}
+     *
+     * @param id the id
+     */
     public Optional<Torch> torch(UUID id) {
         return torches.findById(id);
     }
 
-    /** A new torch; empty where the shop has {@value #MOST_TORCHES}. */
+    /**
+     * {@return a new torch; empty where the shop has {@value #MOST_TORCHES}}
+     *
+     * @param form the form as filled in
+     */
     public synchronized Optional<Torch> create(Torch.TorchForm form) {
         return torches.count() >= MOST_TORCHES
                 ? Optional.empty()
                 : Optional.of(torches.saveAndFlush(new Torch(form, now())));
     }
 
-    /** Deletes a torch. */
+    /**
+     * Deletes a torch.
+     *
+     * @param id the id
+     */
     public void deleteTorch(UUID id) {
         torches.findById(id).ifPresent(torches::delete);
     }
 
-    /** What meters said of a machine's dials. */
+    /**
+     * {@return what meters said of a machine's dials}
+     *
+     * @param machineId id of the machine
+     */
     public List<DialReadingRow> readings(UUID machineId) {
         return readings.findByMachineIdOrderByPlace(machineId);
     }
 
-    /** Stores a reading of a dial. */
+    /**
+     * Stores a reading of a dial.
+     *
+     * @param machineId id of the machine
+     * @param elementId id of the dial
+     * @param band number of the coarse range
+     * @param reading the reading
+     * @param simulated whether a simulated meter gave them
+     */
     public void read(UUID machineId, String elementId, int band, DialReading reading, boolean simulated) {
         readings.saveAndFlush(new DialReadingRow(machineId, elementId, band, reading, simulated, now()));
     }
 
-    /** Deletes a reading of a dial. */
+    /**
+     * Deletes a reading of a dial.
+     *
+     * @param machineId id of the machine
+     * @param readingId id of the reading
+     */
     public void forget(UUID machineId, long readingId) {
         readings.findByMachineIdOrderByPlace(machineId).stream()
                 .filter(row -> row.id() == readingId)
                 .forEach(readings::delete);
     }
 
-    /** Curves of a machine's dials, as {@link PanelPlan} wants them. */
+    /**
+     * {@return curves of a machine's dials, as {@link PanelPlan} wants them}
+     *
+     * @param machineId id of the machine
+     */
     public Map<String, DialCurve> curves(UUID machineId) {
         Map<String, List<DialReading>> byDial = readings(machineId).stream()
                 .collect(Collectors.groupingBy(
@@ -200,12 +262,22 @@ public class MachineStore {
         return curves;
     }
 
-    /** {@return the memory slots of a machine that are in use} */
+    /**
+     * {@return the memory slots of a machine that are in use}
+     *
+     * @param machineId id of the machine
+     */
     public List<MemorySlot> slots(UUID machineId) {
         return slots.findByMachineIdOrderBySlot(machineId);
     }
 
-    /** Puts a sheet's figures into a slot, in place of what was there. */
+    /**
+     * Puts a sheet's figures into a slot, in place of what was there.
+     *
+     * @param machineId id of the machine
+     * @param slot number of the memory
+     * @param stored what the memory holds
+     */
     public void store(UUID machineId, int slot, SlotContent stored) {
         retrying.inTransaction(() -> {
             MemorySlot kept = slots.findByMachineIdAndSlot(machineId, slot)
@@ -215,19 +287,36 @@ public class MachineStore {
         });
     }
 
-    /** Empties a memory slot. */
+    /**
+     * Empties a memory slot.
+     *
+     * @param machineId id of the machine
+     * @param slot number of the memory
+     */
     public void clear(UUID machineId, int slot) {
         slots.findByMachineIdAndSlot(machineId, slot).ifPresent(slots::delete);
     }
 
-    /** How a machine's panel is set for a job; unknown for any other machine. */
+    /**
+     * {@return how a machine's panel is set for a job; unknown for any other machine}
+     *
+     * @param jobId id of the job
+     * @param machineId id of the machine
+     */
     public JobPanel panel(UUID jobId, UUID machineId) {
         JobPanel panel = panels.findById(jobId).orElseGet(() -> new JobPanel(jobId));
         panel.on(machineId);
         return panel;
     }
 
-    /** Changes the settings of a panel, or what is ticked. */
+    /**
+     * Changes the settings of a panel, or what is ticked.
+     *
+     * @param jobId id of the job
+     * @param machineId id of the machine
+     * @param edit what to change
+     * @return the job panel
+     */
     public JobPanel panel(UUID jobId, UUID machineId, Consumer<JobPanel> edit) {
         return retrying.inTransaction(() -> {
             JobPanel panel = panel(jobId, machineId);

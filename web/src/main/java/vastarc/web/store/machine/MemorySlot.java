@@ -102,12 +102,12 @@ public class MemorySlot {
         return jobId;
     }
 
-    /** Place of each control when it was put in, by element id. */
+    /** {@return place of each control when it was put in, by element id} */
     public Map<String, Double> figures() {
         return figures.value().map(ControlPlaces::byControl).orElse(Map.of());
     }
 
-    /** The sheet it was set from; empty where it was stored before sheets were kept, or cannot be read. */
+    /** {@return the sheet it was set from; empty where it was stored before sheets were kept, or cannot be read} */
     public Optional<SheetDocument> sheet() {
         return Optional.ofNullable(sheet).flatMap(Document::value);
     }

@@ -53,7 +53,11 @@ public final class ProfileReader {
 
     private ProfileReader() {}
 
-    /** A document as text. */
+    /**
+     * {@return a document as text}
+     *
+     * @param text the text
+     */
     public static Outcome<MachineProfile> read(String text) {
         if (text.length() > MAX_BYTES) {
             return Outcome.failed(Problem.badValue("body", "textTooLong", text.length(), MAX_BYTES));
@@ -69,7 +73,11 @@ public final class ProfileReader {
         }
     }
 
-    /** A parsed document. */
+    /**
+     * {@return a parsed document}
+     *
+     * @param document the document
+     */
     public static Outcome<MachineProfile> read(JsonNode document) {
         List<Problem> faults = Format.MACHINE.faults(document);
         if (!faults.isEmpty()) {
@@ -127,7 +135,11 @@ public final class ProfileReader {
         }
     }
 
-    /** A profile as a document of the published format. */
+    /**
+     * {@return a profile as a document of the published format}
+     *
+     * @param profile the profile
+     */
     public static ObjectNode document(MachineProfile profile) {
         ObjectNode document = JSON.createObjectNode();
         document.put("format", "vast-arc-machine");
@@ -147,7 +159,11 @@ public final class ProfileReader {
         return node;
     }
 
-    /** {@return a profile as a document of the published format} */
+    /**
+     * {@return a profile as a document of the published format}
+     *
+     * @param profile the profile
+     */
     public static String text(MachineProfile profile) {
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(document(profile));
     }

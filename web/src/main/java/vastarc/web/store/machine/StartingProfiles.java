@@ -20,7 +20,11 @@ public final class StartingProfiles {
 
     private StartingProfiles() {}
 
-    /** The profile of a shape; empty if there is no such shape. */
+    /**
+     * {@return the profile of a shape; empty if there is no such shape}
+     *
+     * @param name the name
+     */
     public static Optional<MachineProfile> of(String name) {
         if (!NAMES.contains(name)) {
             return Optional.empty();

@@ -79,7 +79,7 @@ public class Torch extends VersionedEntity {
 
         private static final double MOST_A = 1000;
 
-        /** Every figure in its range: a name, 1 to 1000 A, 1 to 100 %, a lead of 0.5 to 30 m, a bore of 2 to 12 mm. */
+        /** {@return whether an archive may hold it} */
         public boolean isSound() {
             return name != null
                     && !name.isBlank()

@@ -33,7 +33,7 @@ public class MeterKeys {
     /** A meter of the shop. */
     public record Meter(UUID id, String name, Instant madeAt, Optional<Instant> seenAt) {}
 
-    /** Those there are, by name. */
+    /** {@return those there are, by name} */
     public List<Meter> all() {
         return database.sql("select id, name, made_at, seen_at from meter_key order by name")
                 .query((row, number) -> new Meter(
@@ -45,7 +45,12 @@ public class MeterKeys {
                 .list();
     }
 
-    /** Makes a key; empty where the name is taken, no name, or there are too many. */
+    /**
+     * Makes a key; empty where the name is taken, no name, or there are too many.
+     *
+     * @param name the name
+     * @return the string, or empty
+     */
     public Optional<String> make(String name) {
         String called = name.strip();
         boolean fits = called.matches("[A-Za-z0-9][A-Za-z0-9 _.-]*") && called.length() <= WeldRun.MAX_METER;
@@ -67,7 +72,11 @@ public class MeterKeys {
         });
     }
 
-    /** Deletes the key of a meter. */
+    /**
+     * Deletes the key of a meter.
+     *
+     * @param id the id
+     */
     public void revoke(UUID id) {
         retrying.inTransaction(() ->
                 database.sql("delete from meter_key where id = ?").param(id).update());
@@ -75,7 +84,12 @@ public class MeterKeys {
 
     private record MeterKeyRow(String digest, boolean unseen) {}
 
-    /** Whether a key is that of a meter; notes, at most once a minute, that it was heard. */
+    /**
+     * {@return whether a key is that of a meter; notes, at most once a minute, that it was heard}
+     *
+     * @param name the name
+     * @param key the key
+     */
     public boolean opens(String name, @Nullable String key) {
         OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
         Optional<MeterKeyRow> kept = database.sql(

@@ -39,6 +39,10 @@ public class PhotoStore {
     /**
      * Stores a photograph.
      *
+     * @param run id of the run
+     * @param kind the kind
+     * @param file the picture
+     * @return the photograph
      * @throws PictureRefused where the file cannot be taken, or the run has as many as it may
      */
     @Transactional
@@ -67,7 +71,11 @@ public class PhotoStore {
                 .update();
     }
 
-    /** Those of a run, in the order they were taken. */
+    /**
+     * {@return those of a run, in the order they were taken}
+     *
+     * @param run id of the run
+     */
     public List<Photograph> of(UUID run) {
         return database.sql(COLUMNS + "where run_id = ? order by made_at, id")
                 .param(run)
@@ -93,7 +101,11 @@ public class PhotoStore {
                 row.getInt(6));
     }
 
-    /** The picture itself, as JPEG. */
+    /**
+     * {@return the picture itself, as JPEG}
+     *
+     * @param id the id
+     */
     public Optional<byte[]> jpeg(UUID id) {
         return database.sql("select jpeg from run_photo where id = ?")
                 .param(id)
@@ -101,7 +113,12 @@ public class PhotoStore {
                 .optional();
     }
 
-    /** Deletes a photograph. */
+    /**
+     * Deletes a photograph.
+     *
+     * @param run id of the run
+     * @param id the id
+     */
     @Transactional
     public void forget(UUID run, UUID id) {
         database.sql("delete from run_photo where id = ? and run_id = ?")

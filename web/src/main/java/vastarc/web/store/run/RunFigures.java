@@ -43,7 +43,7 @@ public record RunFigures(
                 : OptionalDouble.empty();
     }
 
-    /** Nothing measured yet. */
+    /** {@return nothing measured yet} */
     public static RunFigures none() {
         return new RunFigures(
                 OptionalDouble.empty(),

@@ -33,12 +33,16 @@ public record RunFilter(
         Optional<Instant> to,
         Optional<UUID> job) {
 
-    /** Every run. */
+    /** {@return every run} */
     public static RunFilter all() {
         return named("");
     }
 
-    /** Runs with some words in names, note, welder or machine. */
+    /**
+     * {@return runs with some words in names, note, welder or machine}
+     *
+     * @param words the words to search for
+     */
     public static RunFilter named(String words) {
         return new RunFilter(
                 words,

@@ -57,7 +57,12 @@ public record RunRecord(
         findings = List.copyOf(findings);
     }
 
-    /** With its result. */
+    /**
+     * With its result.
+     *
+     * @param came how the run came out
+     * @return the run record
+     */
     public RunRecord with(Outcome came) {
         return new RunRecord(
                 sheet,

@@ -24,7 +24,11 @@ public class TraceColumns {
         this.clock = clock;
     }
 
-    /** What was said of a heading, a column each; empty where nothing was. */
+    /**
+     * {@return what was said of a heading, a column each; empty where nothing was}
+     *
+     * @param heading the column headings
+     */
     public Optional<List<String>> chosen(List<String> heading) {
         return database.sql("select chosen from trace_columns where heading = ?")
                 .param(key(heading))
@@ -33,7 +37,12 @@ public class TraceColumns {
                 .map(text -> List.of(text.split("\\|", -1)));
     }
 
-    /** Remembers it; what was used longest ago makes room. */
+    /**
+     * Remembers it; what was used longest ago makes room.
+     *
+     * @param heading the column headings
+     * @param chosen the names chosen, in order
+     */
     @Transactional
     public void remember(List<String> heading, List<String> chosen) {
         String text = String.join("|", chosen);

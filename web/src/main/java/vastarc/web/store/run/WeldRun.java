@@ -157,7 +157,7 @@ public class WeldRun extends VersionedEntity {
         hand = cut(who, MAX_HAND);
     }
 
-    /** What it is found by. */
+    /** {@return what it is found by} */
     public RunHead head() {
         return new RunHead(
                 Optional.ofNullable(jobId),
@@ -175,7 +175,7 @@ public class WeldRun extends VersionedEntity {
                 plannedTravel);
     }
 
-    /** What was measured. */
+    /** {@return what was measured} */
     public RunFigures figures() {
         return new RunFigures(
                 unboxed(currentA), unboxed(travel), unboxed(heat), unboxed(gasL), arcS, unboxed(seamMm), findings);
@@ -186,12 +186,12 @@ public class WeldRun extends VersionedEntity {
         return startedAt;
     }
 
-    /** When it was closed; empty while it is under way, or was interrupted. */
+    /** {@return when it was closed; empty while it is under way, or was interrupted} */
     public Optional<Instant> endedAt() {
         return Optional.ofNullable(endedAt);
     }
 
-    /** What the welder noted. */
+    /** {@return what the welder noted} */
     public String note() {
         return note;
     }

@@ -64,7 +64,11 @@ public final class WeldRunFormat {
 
     private WeldRunFormat() {}
 
-    /** A run as a row. */
+    /**
+     * {@return a run as a row}
+     *
+     * @param run the run
+     */
     public static ObjectNode row(WeldRun run) {
         RunHead head = run.head();
         RunFigures figures = run.figures();
@@ -98,7 +102,11 @@ public final class WeldRunFormat {
         row.put(name, figure.isPresent() ? Double.valueOf(CoreJson.rounded(figure.getAsDouble())) : null);
     }
 
-    /** A line of a table as the object it means: numbers as numbers, what is empty left out. */
+    /**
+     * {@return a line of a table as the object it means: numbers as numbers, what is empty left out}
+     *
+     * @param cells the cells of the row by column
+     */
     public static ObjectNode object(Map<String, String> cells) {
         ObjectNode row = JSON.createObjectNode();
         cells.forEach((name, text) -> {
@@ -118,7 +126,12 @@ public final class WeldRunFormat {
         return row;
     }
 
-    /** The run of a row, or why it is none. A row without an id gets one of its own content, so that it comes in once. */
+    /**
+     * {@return the run of a row, or why it is none} A row without an id gets one of its own content, so that it comes
+     * in once.
+     *
+     * @param row the row
+     */
     public static Outcome<CompleteRun> read(JsonNode row) {
         List<Problem> faults = Format.RUN.faults(row);
         if (!faults.isEmpty()) {

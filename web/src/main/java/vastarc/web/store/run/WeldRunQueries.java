@@ -92,13 +92,21 @@ public class WeldRunQueries {
             List<RunEvent> events,
             Map<MeasuredQuantity, Channel> readings) {}
 
-    /** The sheet behind a new run, as it will be kept. */
+    /**
+     * {@return the sheet behind a new run, as it will be kept}
+     *
+     * @param sheet the sheet
+     */
     public static KeptSheet storedSheet(SheetDocument sheet) {
         String text = SheetDocuments.FORMAT.write(sheet);
         return new KeptSheet(WeldRunData.idOf(text), text);
     }
 
-    /** A run that was welded elsewhere or at another time, whole; one of the same id stays as it is. */
+    /**
+     * {@return a run that was welded elsewhere or at another time, whole; one of the same id stays as it is}
+     *
+     * @param whole the run with all that belongs to it
+     */
     public WeldRun take(CompleteRun whole) {
         return retrying.inTransaction(() -> runs.findById(whole.id()).orElseGet(() -> restored(whole)));
     }
@@ -116,7 +124,12 @@ public class WeldRunQueries {
         return stored;
     }
 
-    /** Many runs, some hundreds to a transaction; how many of them were not there yet. */
+    /**
+     * Many runs, some hundreds to a transaction; how many of them were not there yet.
+     *
+     * @param all the runs with all that belongs to them
+     * @return how many
+     */
     public int takeAll(List<CompleteRun> all) {
         int fresh = 0;
         for (int from = 0; from < all.size(); from += AT_ONCE) {
@@ -135,7 +148,13 @@ public class WeldRunQueries {
         return fresh;
     }
 
-    /** A page of the logbook. */
+    /**
+     * {@return a page of the logbook}
+     *
+     * @param filter which runs
+     * @param order the order
+     * @param page number of the page, from 0
+     */
     public ListPage<WeldRun> page(RunFilter filter, LogbookOrder order, int page) {
         List<UUID> few = order == LogbookOrder.NEWEST && filter.isOfWordsAlone() ? withWords(filter) : List.of();
         if (!few.isEmpty() && few.size() <= FEW) {
@@ -170,19 +189,32 @@ public class WeldRunQueries {
         return new ListPage<>(some, page, pages, ids.size());
     }
 
-    /** The newest that fit. */
+    /**
+     * {@return the newest that fit}
+     *
+     * @param filter which runs
+     * @param most how many at most
+     */
     public List<WeldRun> newest(RunFilter filter, int most) {
         return runs.findBy(
                 filter.specification(),
                 query -> query.sortBy(LogbookOrder.NEWEST.sort).limit(most).all());
     }
 
-    /** The last run of a job that was closed. */
+    /**
+     * {@return the last run of a job that was closed}
+     *
+     * @param job id of the job
+     */
     public Optional<WeldRun> last(UUID job) {
         return runs.findFirstByJobIdAndEndedAtIsNotNullOrderByStartedAtDesc(job);
     }
 
-    /** Others of the same job, or of its name, the newest first. */
+    /**
+     * {@return others of the same job, or of its name, the newest first}
+     *
+     * @param run the run
+     */
     public List<WeldRun> alike(WeldRun run) {
         return runs.findTop6ByJobNameAndIdNotOrderByStartedAtDesc(run.head().jobName(), run.id());
     }
@@ -190,7 +222,12 @@ public class WeldRunQueries {
     /** A run as it teaches: what was calculated and what was good; of one welder where it is asked for. */
     public record RunLesson(String metal, String form, double mm, double ratio, double paceRatio, String hand) {}
 
-    /** The newest good runs of a machine that were read, the newest first; those of a stand-in teach nothing. */
+    /**
+     * {@return the newest good runs of a machine that were read, the newest first; those of a stand-in teach nothing}
+     *
+     * @param machine id of the machine
+     * @param most how many at most
+     */
     public List<RunLesson> lessons(String machine, int most) {
         return database.sql("select material, joint, thickness_mm, current_a / reckoned_a, "
                         + "case when planned_travel > 0 then travel / planned_travel end, hand from run where machine_name = ? "
@@ -207,7 +244,10 @@ public class WeldRunQueries {
                 .list();
     }
 
-    /** Share of the time that the arc was on in the shop's newest runs, those of a stand-in left out; empty for fewer than 20. */
+    /**
+     * {@return share of the time that the arc was on in the shop's newest runs, those of a stand-in left out; empty
+     * for fewer than 20}
+     */
     public OptionalDouble arcShare() {
         record Sums(long runs, double arcS, double wallS) {}
         Sums sums = database.sql("select count(*), coalesce(sum(arc_s), 0), "
@@ -226,7 +266,11 @@ public class WeldRunQueries {
         return runs.count();
     }
 
-    /** What may be chosen in a filter, most used first: machines and welders of the logbook. */
+    /**
+     * {@return what may be chosen in a filter, most used first: machines and welders of the logbook}
+     *
+     * @param column name of the column
+     */
     public List<String> names(String column) {
         String known = column.equals("machine") ? "machine_name" : "hand";
         return database.sql("select " + known + " from run where " + known + " <> '' group by " + known
@@ -235,7 +279,12 @@ public class WeldRunQueries {
                 .list();
     }
 
-    /** Every run that fits, the oldest first, however many there are. */
+    /**
+     * Every run that fits, the oldest first, however many there are.
+     *
+     * @param filter which runs
+     * @param taker takes the runs
+     */
     public void forEach(RunFilter filter, Consumer<WeldRun> taker) {
         forEachSome(filter, some -> some.forEach(taker));
     }

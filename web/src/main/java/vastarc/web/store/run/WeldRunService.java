@@ -48,15 +48,24 @@ public class WeldRunService {
     /** A run with its events. */
     public record OpenRun(WeldRun run, List<RunEvent> events) {
 
-        /** Seconds of the run at a moment. */
+        /**
+         * {@return seconds of the run at a moment}
+         *
+         * @param at the time
+         */
         public double s(Instant at) {
             return Duration.between(run.startedAt(), at).toMillis() / 1000.0;
         }
     }
 
     /**
-     * Begins a run of a job; the one that is under way already, where there is one. Booths that begin at the same moment begin one: no other
-     * program has the shop open, so that one after the other is enough.
+     * Begins a run of a job; the one that is under way already, where there is one. Booths that begin at the same
+     * moment begin one: no other program has the shop open, so that one after the other is enough.
+     *
+     * @param head what identifies the run
+     * @param sheet the sheet
+     * @param record makes the record of the run with an id
+     * @return the open run
      */
     public synchronized OpenRun begin(RunHead head, SheetDocument sheet, Function<UUID, RunRecord> record) {
         return retrying.inTransaction(() -> {
@@ -74,47 +83,79 @@ public class WeldRunService {
         return runs.findFirstByJobIdAndEndedAtIsNullOrderByStartedAtDesc(job);
     }
 
-    /** The run of a job that is under way, or was interrupted. */
+    /**
+     * {@return the run of a job that is under way, or was interrupted}
+     *
+     * @param job id of the job
+     */
     public Optional<OpenRun> openRun(UUID job) {
         return open(job).map(run -> new OpenRun(run, data.events(run.id())));
     }
 
-    /** Runs that are under way, or were interrupted; the newest first. */
+    /** {@return runs that are under way, or were interrupted; the newest first} */
     public List<WeldRun> openRun() {
         return runs.findTop20ByEndedAtIsNullOrderByStartedAtDesc();
     }
 
-    /** Runs closed after a moment, the last first; at most twenty. */
+    /**
+     * {@return runs closed after a moment, the last first; at most twenty}
+     *
+     * @param moment the time
+     */
     public List<WeldRun> closedAfter(Instant moment) {
         return runs.findTop20ByEndedAtAfterOrderByEndedAtDesc(moment);
     }
 
-    /** Runs under way that listen to a meter. */
+    /**
+     * {@return runs under way that listen to a meter}
+     *
+     * @param meter name of the meter
+     */
     public List<WeldRun> listening(String meter) {
         return runs.findByMeterAndEndedAtIsNull(meter);
     }
 
-    /** {@return the run with an id; empty if there is none} */
+    /**
+     * {@return the run with an id; empty if there is none}
+     *
+     * @param id the id
+     */
     public Optional<WeldRun> find(UUID id) {
         return runs.findById(id);
     }
 
-    /** {@return the events of a run in order of time} */
+    /**
+     * {@return the events of a run in order of time}
+     *
+     * @param id the id
+     */
     public List<RunEvent> events(UUID id) {
         return data.events(id);
     }
 
-    /** {@return the readings of a run} */
+    /**
+     * {@return the readings of a run}
+     *
+     * @param id the id
+     */
     public Recording trace(UUID id) {
         return data.trace(id);
     }
 
-    /** {@return the record of a run} */
+    /**
+     * {@return the record of a run}
+     *
+     * @param id the id
+     */
     public Optional<Document<RunRecord>> record(UUID id) {
         return data.record(id);
     }
 
-    /** {@return the sheet a run was welded with; empty where none is stored} */
+    /**
+     * {@return the sheet a run was welded with; empty where none is stored}
+     *
+     * @param record the run record
+     */
     public Optional<Document<SheetDocument>> sheet(RunRecord record) {
         return data.sheet(record.sheet());
     }
@@ -122,6 +163,9 @@ public class WeldRunService {
     /**
      * Something happened. What does not fit, such as an arc struck while one burns, is left.
      *
+     * @param id the id
+     * @param kind the kind
+     * @param at the time
      * @return the run afterwards; empty where it is closed, or there is none
      */
     public Optional<OpenRun> happened(UUID id, EventKind kind, Instant at) {
@@ -140,7 +184,13 @@ public class WeldRunService {
         return run.filter(weldRun -> weldRun.endedAt().isEmpty());
     }
 
-    /** Readings of a run under way; beyond what a trace may hold they are left. */
+    /**
+     * Readings of a run under way; beyond what a trace may hold they are left.
+     *
+     * @param id the id
+     * @param readings the readings by quantity
+     * @param simulated whether a simulated meter gave them
+     */
     public void addReadings(UUID id, Map<MeasuredQuantity, Channel> readings, boolean simulated) {
         retrying.inTransaction(() -> {
             open(runs.findById(id)).ifPresent(run -> {
@@ -158,7 +208,12 @@ public class WeldRunService {
         });
     }
 
-    /** Readings that come afterwards, in place of those there were. */
+    /**
+     * Readings that come afterwards, in place of those there were.
+     *
+     * @param id the id
+     * @param recording the recording
+     */
     public void read(UUID id, Recording recording) {
         retrying.inTransaction(() -> {
             data.forgetReadings(id);
@@ -167,7 +222,12 @@ public class WeldRunService {
         });
     }
 
-    /** The run listens to another meter; to none where its name is empty. */
+    /**
+     * The run listens to another meter; to none where its name is empty.
+     *
+     * @param id the id
+     * @param meter name of the meter
+     */
     public void listen(UUID id, String meter) {
         edit(id, run -> run.listenTo(meter));
     }
@@ -205,7 +265,11 @@ public class WeldRunService {
     /**
      * Closes a run, or changes what it was closed with; an arc that still burns goes out with it.
      *
-     * @param asShown whether a run is still as it was when the words were written; where it is not, they are added to its note
+     * @param id the id
+     * @param asShown whether a run is still as it was when the words were written; where it is not, they are added to
+     *     its note
+     * @param closing what the person said at the end of the run
+     * @return the note result, or empty
      */
     public Optional<NoteResult> close(UUID id, Predicate<WeldRun> asShown, RunClosing closing) {
         return retrying.inTransaction(() -> runs.findById(id).map(run -> {
@@ -226,7 +290,16 @@ public class WeldRunService {
         }));
     }
 
-    /** Judges a run of which nothing else is known; as {@link #close} where it is no longer as it was shown. */
+    /**
+     * Judges a run of which nothing else is known; as {@link #close} where it is no longer as it was shown.
+     *
+     * @param id the id
+     * @param asShown whether the run is still as the person saw it
+     * @param verdict the verdict
+     * @param welder name of the welder
+     * @param note the note of the person
+     * @return the note result, or empty
+     */
     public Optional<NoteResult> judge(
             UUID id, Predicate<WeldRun> asShown, RunVerdict verdict, String welder, String note) {
         return retrying.inTransaction(() -> runs.findById(id).map(run -> {
@@ -262,12 +335,22 @@ public class WeldRunService {
         return new NoteResult(runs.saveAndFlush(run), NoteResult.Came.ADDED);
     }
 
-    /** Judges a run; who welded it and what was noted stay. */
+    /**
+     * Judges a run; who welded it and what was noted stay.
+     *
+     * @param id the id
+     * @param verdict the verdict
+     * @return the weld run, or empty
+     */
     public Optional<WeldRun> judge(UUID id, RunVerdict verdict) {
         return edit(id, run -> run.judge(verdict, run.head().hand()));
     }
 
-    /** Forgets a run with all that belongs to it. */
+    /**
+     * Forgets a run with all that belongs to it.
+     *
+     * @param id the id
+     */
     public void forget(UUID id) {
         retrying.inTransaction(() -> {
             runs.findById(id).ifPresent(run -> {

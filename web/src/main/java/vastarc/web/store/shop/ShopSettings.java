@@ -84,7 +84,7 @@ public record ShopSettings(
         return ((ObjectNode) two).put("money", "").set("prices", CoreJson.kept().valueToTree(Prices.none()));
     }
 
-    /** Only sizes that are made and fields that a new job has. */
+    /** {@return whether an archive may hold it} */
     public boolean isSound() {
         return Tungsten.sizes().stream().map(Tungsten::diameterMm).toList().containsAll(tungstensMm)
                 && Cup.sizes().stream().map(Cup::number).toList().containsAll(cups)
@@ -111,7 +111,11 @@ public record ShopSettings(
         return new ShopSettings(Map.of(), List.of(), List.of(), List.of(), Map.of(), 0, "", Prices.none());
     }
 
-    /** {@return these settings with another method} */
+    /**
+     * {@return these settings with another method}
+     *
+     * @param method the method
+     */
     public ShopSettings with(Method method) {
         Map<ParameterTopic, Method> changed = new EnumMap<>(ParameterTopic.class);
         changed.putAll(schools);
@@ -119,27 +123,50 @@ public record ShopSettings(
         return new ShopSettings(changed, tungstensMm, cups, wiresMm, newJob, putAwayDays, money, prices);
     }
 
-    /** {@return these settings with another stock} */
+    /**
+     * {@return these settings with another stock}
+     *
+     * @param tungstens the diameters that the shop has, mm
+     * @param owned the sizes that the shop has
+     * @param wires the diameters that the shop has, mm
+     */
     public ShopSettings stocked(List<Double> tungstens, List<Integer> owned, List<Double> wires) {
         return new ShopSettings(schools, tungstens, owned, wires, newJob, putAwayDays, money, prices);
     }
 
-    /** {@return these settings with other choices for new jobs} */
+    /**
+     * {@return these settings with other choices for new jobs}
+     *
+     * @param fields the values by name
+     */
     public ShopSettings starting(Map<String, String> fields) {
         return new ShopSettings(schools, tungstensMm, cups, wiresMm, fields, putAwayDays, money, prices);
     }
 
-    /** {@return these settings with another time until removed jobs are deleted, days} */
+    /**
+     * {@return these settings with another time until removed jobs are deleted, days}
+     *
+     * @param days how many days
+     */
     public ShopSettings forgettingAfter(int days) {
         return new ShopSettings(schools, tungstensMm, cups, wiresMm, newJob, days, money, prices);
     }
 
-    /** {@return these settings with other prices} */
+    /**
+     * {@return these settings with other prices}
+     *
+     * @param moneyName name of the currency
+     * @param prices the prices
+     */
     public ShopSettings paying(String moneyName, Prices prices) {
         return new ShopSettings(schools, tungstensMm, cups, wiresMm, newJob, putAwayDays, moneyName, prices);
     }
 
-    /** For the planner. */
+    /**
+     * For the planner.
+     *
+     * @return the shop defaults
+     */
     public ShopDefaults defaults() {
         return new ShopDefaults(
                 ChosenMethods.usual().with(schools.values()),

@@ -33,7 +33,7 @@ public class ShopStore {
         return held().habits().orElseThrow();
     }
 
-    /** Why the shop's shop defaults cannot be read, and the usual ones are gone by; empty where they can. */
+    /** {@return why the shop's shop defaults cannot be read, and the usual ones are gone by; empty where they can} */
     public String fault() {
         return held().fault();
     }
@@ -61,7 +61,7 @@ public class ShopStore {
         return habits().defaults();
     }
 
-    /** A new job as this shop starts it. */
+    /** {@return a new job as this shop starts it} */
     public JobContent freshJob() {
         JointText joint = JointText.fresh();
         for (Map.Entry<String, String> field : habits().newJob().entrySet()) {
@@ -75,7 +75,12 @@ public class ShopStore {
         held = CachedSettings.NOTHING;
     }
 
-    /** Changes how the shop works; of two changes at once the second changes what the first has left. */
+    /**
+     * Changes how the shop works; of two changes at once the second changes what the first has left.
+     *
+     * @param edit what to change
+     * @return the shop settings
+     */
     public ShopSettings change(UnaryOperator<ShopSettings> edit) {
         CachedSettings changed = retrying.inTransaction(() -> {
             Shop shop = shops.findById(Shop.ID).orElseGet(Shop::new);

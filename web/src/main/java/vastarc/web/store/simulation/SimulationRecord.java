@@ -97,12 +97,16 @@ public record SimulationRecord(
             cycle = OrderedCollections.map(cycle);
         }
 
-        /** Nothing set by the welder. */
+        /** {@return nothing set by the welder} */
         public static SimulationChoices nothing() {
             return new SimulationChoices(Map.of(), Map.of(), Optional.empty(), 1, OptionalDouble.empty());
         }
 
-        /** What a setup asks for. */
+        /**
+         * {@return what a setup asks for}
+         *
+         * @param setup the setup
+         */
         public static SimulationChoices of(SimulationSetup setup) {
             return new SimulationChoices(
                     setup.plan().own().values(),
@@ -113,7 +117,11 @@ public record SimulationRecord(
         }
     }
 
-    /** The same once more, in a shop of some ways. */
+    /**
+     * {@return the same once more, in a shop of some ways}
+     *
+     * @param shop the defaults of the shop
+     */
     public SimulationSetup setup(ShopDefaults shop) {
         PlanRequest plan = new PlanRequest(
                 weld,

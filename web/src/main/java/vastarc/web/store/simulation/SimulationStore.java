@@ -18,7 +18,12 @@ public class SimulationStore {
     /** Of one job; the oldest makes room. */
     public static final int MOST = 12;
 
-    /** Id under which a job keeps a task: two jobs of the same weld share the work, and each keeps it. */
+    /**
+     * {@return id under which a job keeps a task: two jobs of the same weld share the work, and each keeps it}
+     *
+     * @param work id of the work
+     * @param job id of the job
+     */
     public static UUID idOf(UUID work, UUID job) {
         return UUID.nameUUIDFromBytes((work + " " + job).getBytes(StandardCharsets.UTF_8));
     }
@@ -33,7 +38,13 @@ public class SimulationStore {
         this.clock = clock;
     }
 
-    /** Stores one; the same one a second time stays as it is. */
+    /**
+     * Stores one; the same one a second time stays as it is.
+     *
+     * @param id the id
+     * @param job id of the job
+     * @param made the simulation
+     */
     public void keep(UUID id, UUID job, SimulationRecord made) {
         put(id, job, clock.instant(), Document.of(SimulationRecord.FORMAT, made));
     }
@@ -49,12 +60,21 @@ public class SimulationStore {
         });
     }
 
-    /** Those of a job, the newest first. */
+    /**
+     * {@return those of a job, the newest first}
+     *
+     * @param job id of the job
+     */
     public List<KeptSimulation> of(UUID job) {
         return rehearsals.findByJobIdOrderByMadeAtDescIdAsc(job);
     }
 
-    /** {@return the simulation with an id; empty if there is none} */
+    /**
+     * {@return the simulation with an id; empty if there is none}
+     *
+     * @param job id of the job
+     * @param id the id
+     */
     public Optional<KeptSimulation> find(UUID job, UUID id) {
         return rehearsals.findById(id).filter(stored -> stored.jobId().equals(job));
     }
@@ -63,7 +83,12 @@ public class SimulationStore {
         return rehearsals.findById(id);
     }
 
-    /** Deletes a simulation. */
+    /**
+     * Deletes a simulation.
+     *
+     * @param job id of the job
+     * @param id the id
+     */
     public void forget(UUID job, UUID id) {
         retrying.inTransaction(() -> {
             find(job, id).ifPresent(stored -> rehearsals.deleteById(stored.getId()));
