@@ -58,15 +58,11 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .resideInAPackage("vastarc.core.base.text..");
 
-    /** So do the numbers of a sheet, but for what refuses a joint and for two parts of the published answer (decision 055). */
+    /** So do the numbers of a sheet, but for what refuses a joint (decision 055). */
     @ArchTest
     static final ArchRule A_SHEETS_NUMBERS_COME_BEFORE_ITS_WORDS = noClasses()
             .that()
             .resideInAPackage("vastarc.core.advice.parameters..")
-            .and()
-            .doNotHaveSimpleName("MethodCurrent")
-            .and()
-            .doNotHaveSimpleName("CornerChoice")
             .and()
             .doNotHaveSimpleName("ScopeRules")
             .should()

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
 import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.base.tables.Maps;
 import vastarc.core.base.text.Phrase;
@@ -89,9 +90,8 @@ final class PanelPlacer {
     }
 
     private ControlTarget plugged(PanelElement element) {
-        boolean foot = Maps.get(targets.choices(), PanelSetting.CONTROL).equals("PEDAL");
-        boolean used = (element.kind() == ControlKind.PEDAL) == foot
-                && !Maps.get(targets.choices(), PanelSetting.CONTROL).equals("LIFT_VALVE");
+        boolean foot = targets.mode() == TriggerModeName.PEDAL;
+        boolean used = (element.kind() == ControlKind.PEDAL) == foot && targets.mode() != TriggerModeName.LIFT_VALVE;
         return new ControlTarget(
                 element,
                 used ? Optional.empty() : Optional.of(Phrase.of("panel.idle.plug")),

@@ -9,6 +9,7 @@ import vastarc.core.advice.cycle.CycleHandle;
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.cycle.TriggerMode;
 import vastarc.core.advice.cycle.TriggerMode.TriggerInput;
+import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
 import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrase;
@@ -16,12 +17,14 @@ import vastarc.core.base.text.Phrase;
 /**
  * What every setting of a panel must be for a weld cycle.
  *
+ * @param mode    the trigger mode it runs in
  * @param figures by setting, in A, s, Hz, % or L/min
  * @param choices by setting
  * @param idle    why a setting does nothing for this job
  * @param missing settings the job wants and the panel has no control for
  */
 record PanelTargets(
+        TriggerModeName mode,
         Map<PanelSetting, Double> figures,
         Map<PanelSetting, String> choices,
         Map<PanelSetting, Phrase> idle,
@@ -31,7 +34,8 @@ record PanelTargets(
         Builder builder = new Builder(cycle, machine);
         builder.choices();
         builder.figures();
-        return new PanelTargets(builder.figures, builder.choices, builder.idle, builder.missing());
+        return new PanelTargets(
+                builder.logic.name(), builder.figures, builder.choices, builder.idle, builder.missing());
     }
 
     private static final class Builder {

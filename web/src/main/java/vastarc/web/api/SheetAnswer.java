@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.advice.parameters.ButtChoice;
-import vastarc.core.advice.parameters.CornerChoice;
 import vastarc.core.advice.parameters.FillerChoice;
-import vastarc.core.advice.parameters.MethodCurrent;
 import vastarc.core.advice.parameters.PassSchedule;
 import vastarc.core.advice.parameters.PassSchedule.ClockPosition;
 import vastarc.core.advice.parameters.PassSchedule.ScheduledPass;
 import vastarc.core.advice.parameters.Range;
+import vastarc.core.advice.sheet.CornerChoice;
+import vastarc.core.advice.sheet.MethodCurrent;
 import vastarc.core.advice.sheet.Parameter;
 import vastarc.core.advice.sheet.Sensitivity;
 import vastarc.core.advice.sheet.SetupSheet;
@@ -23,6 +23,7 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Unit;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Caution;
+import vastarc.core.domain.joint.Penetration;
 
 /**
  * The answer to a sheet request: the core's own records, spoken.
@@ -48,7 +49,7 @@ record SheetAnswer(
         List<FillerChoice> wires,
         @Nullable List<ScheduledPass> passes,
         @Nullable List<ClockPosition> clock,
-        List<CornerChoice> fillets,
+        List<FilletJson> fillets,
         TackPlan tacks,
         TackKind tackKind,
         Phrase gapHeldBy,
@@ -70,6 +71,32 @@ record SheetAnswer(
             String source,
             @Nullable Double engineValue) {}
 
+    /** One way to weld a corner; {@code code} is the name of the way. */
+    record FilletJson(
+            String code,
+            Penetration penetration,
+            boolean chosen,
+            Map<String, Object> change,
+            double currentA,
+            double legMm,
+            double backMm,
+            double backPeakC,
+            Phrase back) {
+
+        static FilletJson of(CornerChoice choice) {
+            return new FilletJson(
+                    choice.way().apiName(),
+                    choice.penetration(),
+                    choice.chosen(),
+                    choice.change(),
+                    choice.currentA(),
+                    choice.legMm(),
+                    choice.backMm(),
+                    choice.backPeakC(),
+                    choice.back());
+        }
+    }
+
     static SheetAnswer of(SetupSheet sheet) {
         Map<String, ParameterFigure> settings = new LinkedHashMap<>();
         sheet.settings()
@@ -86,7 +113,7 @@ record SheetAnswer(
                         .map(PassSchedule::clock)
                         .filter(hours -> !hours.isEmpty())
                         .orElse(null),
-                sheet.corners(),
+                sheet.corners().stream().map(FilletJson::of).toList(),
                 sheet.tacks(),
                 TackKind.of(sheet),
                 TackKind.heldBy(sheet),

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import vastarc.core.advice.parameters.Method;
@@ -81,14 +82,29 @@ public record JointPanel(
 
     private static final List<InputField<?>> LENGTHS =
             List.of(WeldFields.BASE, WeldFields.ABUTTING, WeldFields.TUBE_OD);
-    private static final List<InputField<?>> FIT_UP = List.of(
-            WeldFields.GROOVE_ANGLE,
-            WeldFields.ROOT_FACE,
-            WeldFields.GAP,
-            WeldFields.LEG,
-            WeldFields.COPE_ANGLE,
-            WeldFields.TRAVEL,
-            WeldFields.PREHEAT);
+
+    /** Every other length and figure, but for the depth, which is asked for beside its penetration. */
+    private static final List<InputField<?>> FIT_UP = WeldFields.ALL.stream()
+            .filter(field -> field.kind() == InputKind.LENGTH || field.kind() == InputKind.FIGURE)
+            .filter(field -> !LENGTHS.contains(field) && field != WeldFields.DEPTH)
+            .toList();
+
+    /** Choices with a place of their own on the form; a new one joins the rest, {@link #moreSelects()}. */
+    private static final List<InputField<?>> PLACED_SELECTS = List.of(
+            WeldFields.MATERIAL,
+            WeldFields.JOINT,
+            WeldFields.PENETRATION,
+            WeldFields.PREPARATION,
+            WeldFields.POSITION,
+            WeldFields.WIRE,
+            WeldFields.CONTROL,
+            WeldFields.TECHNIQUE,
+            WeldFields.CHILL,
+            WeldFields.PULSE,
+            WeldFields.FINISH);
+
+    /** Boxes with a place of their own on the form; a new one joins the rest, {@link #moreFlags()}. */
+    private static final List<InputField<?>> PLACED_FLAGS = List.of(WeldFields.PURGED, WeldFields.ROTATED);
 
     static JointPanel of(JobContent content, List<Problem> problems, ShopDefaults shop, UnitSystem units) {
         JointText typed = content.joint();
@@ -250,6 +266,22 @@ public record JointPanel(
         return schools.stream().anyMatch(field -> !field.choices().get(0).selected());
     }
 
+    /** {@return the names of the choices that stand among "more"} */
+    public List<String> moreSelects() {
+        return without(selects.keySet(), PLACED_SELECTS);
+    }
+
+    /** {@return the names of the boxes that stand among "more"} */
+    public List<String> moreFlags() {
+        return without(flags.keySet(), PLACED_FLAGS);
+    }
+
+    private static List<String> without(Set<String> names, List<InputField<?>> placed) {
+        return names.stream()
+                .filter(name -> placed.stream().noneMatch(field -> field.name().equals(name)))
+                .toList();
+    }
+
     /** What a field is called. */
     public String label(String field) {
         return Labels.of(say("field." + field));
@@ -278,7 +310,7 @@ public record JointPanel(
         boolean pair = !selectedLabel("material").equals(selectedLabel("otherMaterial"));
         return typed
                 || pair
-                || flags.getOrDefault("smallTab", false)
+                || moreFlags().stream().anyMatch(name -> flags.getOrDefault(name, false))
                 || !message("otherMaterial").isEmpty();
     }
 }

@@ -8,13 +8,13 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.web.util.UriComponentsBuilder;
 import vastarc.core.advice.parameters.ButtChoice;
-import vastarc.core.advice.parameters.CornerChoice;
 import vastarc.core.advice.parameters.FillerChoice;
-import vastarc.core.advice.parameters.MethodCurrent;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.ParameterKey.ParameterGroup;
 import vastarc.core.advice.parameters.PassSchedule;
 import vastarc.core.advice.parameters.PassSchedule.ScheduledPass;
+import vastarc.core.advice.sheet.CornerChoice;
+import vastarc.core.advice.sheet.MethodCurrent;
 import vastarc.core.advice.sheet.Parameter;
 import vastarc.core.advice.sheet.Sensitivity;
 import vastarc.core.advice.sheet.SetupSheet;
@@ -264,7 +264,7 @@ public record SheetView(
     private static FilletLine fillet(CornerChoice choice, UnitSystem units) {
         return new FilletLine(
                 query(choice.change()),
-                Labels.of(text("corner." + choice.code(), units)),
+                Labels.of(text(choice.way().words(), units)),
                 choice.chosen(),
                 units.show(Quantity.amperes(choice.currentA())).line(),
                 choice.legMm() > 0 ? units.show(Quantity.ruled(choice.legMm())).line() : "–",

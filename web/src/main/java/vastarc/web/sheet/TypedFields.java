@@ -59,7 +59,7 @@ final class TypedFields {
             return say("member.abutting." + joint.name());
         }
         Unit unit = field.range().orElseThrow().unit();
-        boolean plain = unit == Unit.DEGREE || unit == Unit.CELSIUS;
+        boolean plain = field.kind() == InputKind.FIGURE && unit != Unit.MM_PER_MIN;
         return plain ? say(field.words()) + " (" + unit.symbol() + ")" : say(field.words());
     }
 

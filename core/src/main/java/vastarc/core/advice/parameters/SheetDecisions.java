@@ -45,7 +45,7 @@ public record SheetDecisions(
         HeatBalance heat,
         List<WeldPass> runs,
         int pass,
-        List<MethodCurrent> comparison,
+        List<CurrentByMethod> comparison,
         Optional<MachineCalibration> proven,
         List<Pulse> pulses,
         StockChoice<Tungsten> tungstenChoice,
@@ -77,7 +77,8 @@ public record SheetDecisions(
         OwnValues own = choices.own();
         ChosenMethods methods = shop.methods();
         Optional<MachineCalibration> proven = shop.proven().of(heat.joint());
-        List<MethodCurrent> comparison = MethodCurrent.compare(heat, runs.get(0).currentA(), proven);
+        List<CurrentByMethod> comparison =
+                CurrentByMethod.compare(heat, runs.get(0).currentA(), proven);
         double factor = factor(comparison, methods, heat);
         List<Pulse> wanted = PulseShape.ofPasses(first, runs, factor, OptionalDouble.empty(), own);
         double peak = highest(wanted, Pulse::peakA);
@@ -108,8 +109,8 @@ public record SheetDecisions(
     }
 
     /** What the chosen method makes of a current by the heat balance; the same for every pass. */
-    private static double factor(List<MethodCurrent> comparison, ChosenMethods methods, HeatBalance heat) {
-        return MethodCurrent.chosen(comparison, methods.of(ParameterTopic.WORKING_CURRENT))
+    private static double factor(List<CurrentByMethod> comparison, ChosenMethods methods, HeatBalance heat) {
+        return CurrentByMethod.chosen(comparison, methods.of(ParameterTopic.WORKING_CURRENT))
                         .currentA()
                 / heat.currentA();
     }

@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import vastarc.core.advice.parameters.FillerChoice;
+import vastarc.core.advice.parameters.FillerSettings;
 import vastarc.core.advice.parameters.Method;
 import vastarc.core.advice.parameters.ParameterTopic;
 import vastarc.core.advice.parameters.Preheat;
 import vastarc.core.advice.parameters.SheetDecisions;
+import vastarc.core.advice.parameters.WeldParameters;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Length;
 import vastarc.core.base.units.Quantity;
@@ -46,10 +48,11 @@ final class CautionRules {
 
     private CautionRules() {}
 
-    static List<Caution> cautions(SheetDecisions plan) {
+    static List<Caution> cautions(WeldParameters weld) {
+        SheetDecisions plan = weld.decisions();
         List<Caution> cautions = new ArrayList<>(8);
-        metal(plan, cautions);
-        joint(plan, cautions);
+        metal(weld, cautions);
+        joint(weld, cautions);
         pool(plan, cautions);
         technique(plan, cautions);
         people(plan, cautions);
@@ -60,21 +63,22 @@ final class CautionRules {
     /**
      * What the metal asks for: purge, trailing gas, clean wire, preheat of chromoly over 3.2 mm.
      */
-    private static void metal(SheetDecisions plan, List<Caution> cautions) {
+    private static void metal(WeldParameters weld, List<Caution> cautions) {
+        SheetDecisions plan = weld.decisions();
         Joint joint = plan.joint();
         if (joint.wantsPurge() && !plan.practice().purged()) {
-            boolean spoilt = TintRules.isSpoilt(plan);
+            boolean spoilt = weld.tint().isSpoilt();
             if (joint.hasOpenBack()) {
                 cautions.add(Caution.of(
                         joint.isTitanium() ? "titaniumNoPurge" : spoilt ? "stainlessSugar" : "stainlessNoPurge"));
             }
         }
         if (joint.isTitanium()) {
-            cautions.add(Caution.of(TintRules.needsTrail(plan) ? "titaniumTrail" : "titaniumGas"));
+            cautions.add(Caution.of(weld.tint().trail().isPresent() ? "titaniumTrail" : "titaniumGas"));
             if (plan.practice().wire()) {
                 cautions.add(Caution.of("titaniumWire"));
             }
-            if (plan.cooling().timeToS(425) > LONG_SHIELD_S) {
+            if (weld.gas().postFlow().metalS() > LONG_SHIELD_S) {
                 cautions.add(Caution.of("titaniumHold"));
             }
         }
@@ -86,7 +90,8 @@ final class CautionRules {
     /**
      * What the joint asks for: members more than 1.2 times apart, branches under 75°, gaps over a third of the thinner member [judgement].
      */
-    private static void joint(SheetDecisions plan, List<Caution> cautions) {
+    private static void joint(WeldParameters weld, List<Caution> cautions) {
+        SheetDecisions plan = weld.decisions();
         Joint joint = plan.joint();
         if (joint.thickerMm() > UNEQUAL_RATIO * joint.thinnerMm()) {
             boolean baseHeavy = joint.base().compareTo(joint.abutting()) > 0;
@@ -102,7 +107,7 @@ final class CautionRules {
         }
         depth(plan, cautions);
         seam(plan, cautions);
-        wire(plan, cautions);
+        weld.filler().ifPresent(filler -> wire(plan, filler, cautions));
         fusion(plan, cautions);
         warmed(plan, cautions);
     }
@@ -182,21 +187,18 @@ final class CautionRules {
         }
     }
 
-    private static void wire(SheetDecisions plan, List<Caution> cautions) {
-        if (!plan.practice().wire()) {
-            return;
-        }
+    private static void wire(SheetDecisions plan, FillerSettings filler, List<Caution> cautions) {
         Joint joint = plan.joint();
         Method method = plan.methods().of(ParameterTopic.WIRE_SIZE);
-        FillerChoice choice = FillerChoice.of(method, plan);
-        FillerRod rod = plan.filler().orElseThrow().item();
+        FillerChoice choice = filler.choice();
+        FillerRod rod = filler.rod().item();
         if (rod.isTooThickFor(joint.wireThicknessMm())) {
             cautions.add(Caution.of(
                     "wireThick", Quantity.stockMillimetres(rod.diameterMm()), Quantity.millimetres(joint.thinnerMm())));
         } else if (method == Method.WIRE_THICKER && choice.chillPerDabK() > FillerChoice.COLD_DAB_K) {
             cautions.add(Caution.of("coldDab", Quantity.of(choice.chillPerDabK(), Unit.KELVIN)));
         }
-        double perMin = FillerChoice.feedMmPerMin(plan.heat().demand(), rod);
+        double perMin = filler.feedMmPerMin().value();
         if (perMin > FillerChoice.FASTEST_MM_PER_MIN) {
             cautions.add(Caution.of(
                     "feedFast", Quantity.mmPerMin(perMin), Quantity.mmPerMin(FillerChoice.FASTEST_MM_PER_MIN)));

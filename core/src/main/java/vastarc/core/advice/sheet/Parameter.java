@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import vastarc.core.advice.parameters.Method;
+import vastarc.core.advice.parameters.MethodFigure;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.Range;
 import vastarc.core.base.text.Phrase;
@@ -107,6 +108,13 @@ public record Parameter(
         return new ParameterBuilder(key, Optional.of(range), Optional.empty());
     }
 
+    /** A setting with the method that gave it, and what the others would. */
+    static ParameterBuilder figure(ParameterKey key, MethodFigure figure) {
+        ParameterBuilder draft = figure(key, figure.range()).by(figure.method());
+        figure.byMethod().forEach(draft::other);
+        return draft;
+    }
+
     static ParameterBuilder words(ParameterKey key, Phrase text) {
         return new ParameterBuilder(key, Optional.empty(), Optional.of(text));
     }
@@ -153,11 +161,6 @@ public record Parameter(
                 others.add(new MethodValue(value, Quantity.of(figure, key.unit())));
             }
             return this;
-        }
-
-        /** Only where it holds. */
-        ParameterBuilder other(Method value, boolean holds, double figure) {
-            return holds ? other(value, figure) : this;
         }
 
         /** Ends the draft with the words {@code reason.<code>}. */

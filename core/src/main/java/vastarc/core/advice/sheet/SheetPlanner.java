@@ -1,5 +1,6 @@
 package vastarc.core.advice.sheet;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,17 +11,16 @@ import vastarc.core.advice.parameters.ChosenMethods;
 import vastarc.core.advice.parameters.FillerChoice;
 import vastarc.core.advice.parameters.OwnValues;
 import vastarc.core.advice.parameters.ParameterKey;
-import vastarc.core.advice.parameters.PassSchedule;
 import vastarc.core.advice.parameters.ScopeRules;
 import vastarc.core.advice.parameters.SheetChoices;
 import vastarc.core.advice.parameters.SheetDecisions;
 import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.advice.parameters.Stock;
 import vastarc.core.advice.parameters.ThermalPlan;
+import vastarc.core.advice.parameters.WeldParameters;
 import vastarc.core.advice.parameters.WeldPass;
 import vastarc.core.advice.sheet.OwnValueRules.CheckedValues;
 import vastarc.core.advice.sheet.SetupSheet.PedalRamps;
-import vastarc.core.base.tables.Maps;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.domain.joint.Joint;
@@ -137,28 +137,44 @@ public final class SheetPlanner {
     }
 
     private static SetupSheet sheet(SheetDecisions plan) {
-        Optional<PassSchedule> passes = PassSchedule.of(plan);
+        WeldParameters weld = WeldParameters.of(plan);
         Map<ParameterKey, Parameter> settings = new LinkedHashMap<>(64);
-        PanelRules.settings(plan).forEach(parameter -> settings.put(parameter.key(), parameter));
-        TorchRules.settings(plan).forEach(parameter -> settings.put(parameter.key(), parameter));
-        FillerRules.settings(plan).forEach(parameter -> settings.put(parameter.key(), parameter));
-        WeldRules.settings(plan, passes).forEach(parameter -> settings.put(parameter.key(), parameter));
+        explained(weld).forEach(parameter -> settings.put(parameter.key(), parameter));
         return new SetupSheet(
                 plan.heat(),
                 plan.pass(),
                 Collections.unmodifiableMap(settings),
-                plan.comparison(),
+                MethodCurrent.explained(plan),
                 plan.practice().wire() ? FillerChoice.compare(plan) : List.of(),
-                passes,
-                TackPlan.of(
-                        plan, Maps.get(settings, ParameterKey.PRE_FLOW), Maps.get(settings, ParameterKey.POST_FLOW)),
-                CautionRules.cautions(plan),
+                weld.passes(),
+                TackPlan.of(weld),
+                CautionRules.cautions(weld),
                 new PedalRamps(
-                        SlopeRules.easeInS(plan), plan.taperS(), plan.tungsten().minStableA()),
+                        weld.slopes().easeInS(), plan.taperS(), plan.tungsten().minStableA()),
                 plan.cup(),
-                TintRules.coverMm(plan),
-                PurgeRules.request(plan),
+                weld.tint().coverMm(),
+                weld.purge().request(),
                 OwnValues.none(),
                 List.of());
+    }
+
+    /** Every parameter, in the order the welder meets them: panel, torch, filler and gas, weld. */
+    private static List<Parameter> explained(WeldParameters weld) {
+        List<Parameter> parameters = new ArrayList<>(64);
+        parameters.add(CurrentRules.working(weld));
+        parameters.add(CurrentRules.ceiling(weld));
+        parameters.add(CurrentRules.start(weld));
+        parameters.add(SlopeRules.upSlope(weld));
+        parameters.add(SlopeRules.downSlope(weld));
+        parameters.add(CurrentRules.end(weld));
+        parameters.add(GasTimeRules.preFlow(weld));
+        parameters.add(GasTimeRules.postFlow(weld));
+        parameters.addAll(PulseRules.settings(weld));
+        parameters.addAll(TorchRules.settings(weld));
+        parameters.addAll(FillerRules.settings(weld));
+        parameters.addAll(PurgeRules.settings(weld));
+        parameters.addAll(TintRules.trailing(weld));
+        parameters.addAll(WeldRules.settings(weld));
+        return parameters;
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import vastarc.core.advice.parameters.SheetDecisions;
+import vastarc.core.advice.parameters.WeldParameters;
 import vastarc.core.base.tables.Table;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.domain.joint.JointForm;
@@ -83,7 +84,8 @@ public record TackPlan(
     private static final List<Table.Row> TABLE =
             Table.read("tacks.csv", Set.of("form", "to_mm", "spacing_low_mm", "spacing_high_mm", "count"));
 
-    static TackPlan of(SheetDecisions plan, Parameter preFlow, Parameter postFlow) {
+    static TackPlan of(WeldParameters weld) {
+        SheetDecisions plan = weld.decisions();
         HeatBalance heat = plan.heat();
         double current =
                 Math.min(CURRENT_FACTOR * heat.currentA(), plan.tungsten().practicalMaxA());
@@ -98,8 +100,12 @@ public record TackPlan(
                 current,
                 Math.max(QUICKEST_SPOT_S, on),
                 Math.max(SHORTEST_PAUSE_S, PAUSE_FACTOR * freeze),
-                preFlow.value(),
-                Math.max(SHORTEST_GAS_S, Math.min(LONGEST_GAS_S, GAS_SHARE * postFlow.value())),
+                weld.gas().preFlowS().value(),
+                Math.max(
+                        SHORTEST_GAS_S,
+                        Math.min(
+                                LONGEST_GAS_S,
+                                GAS_SHARE * weld.gas().postFlow().figureS().value())),
                 PITCH_OF_POOL * heat.pool().frontWidthMm(),
                 2 * t,
                 4 * t,

@@ -10,7 +10,6 @@ import org.junit.jupiter.api.Test;
 import vastarc.core.advice.parameters.CalibrationRuns;
 import vastarc.core.advice.parameters.MachineCalibration.ProvenRun;
 import vastarc.core.advice.parameters.Method;
-import vastarc.core.advice.parameters.MethodCurrent;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.domain.joint.Joint;

@@ -1,4 +1,4 @@
-package vastarc.core.advice.parameters;
+package vastarc.core.advice.sheet;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -19,7 +19,7 @@ import vastarc.core.physics.heat.HeatBalance;
 /**
  * What the back of a corner looks like at its leg, and what a bar, a purge, a smaller leg or melting it through does to it.
  *
- * @param code        its words: {@code corner.<code>}
+ * @param way         how it is welded
  * @param penetration {@code ROOT} or {@code THROUGH}
  * @param chosen      is what the sheet is for
  * @param change      fields to change and what to, by their names, to weld it so; empty for the chosen one
@@ -30,7 +30,7 @@ import vastarc.core.physics.heat.HeatBalance;
  * @param back        what the back looks like
  */
 public record CornerChoice(
-        String code,
+        CornerWay way,
         Penetration penetration,
         boolean chosen,
         Map<String, Object> change,
@@ -39,6 +39,38 @@ public record CornerChoice(
         double backMm,
         double backPeakC,
         Phrase back) {
+
+    /** How a corner can be welded. */
+    public enum CornerWay {
+        /** As it is set. */
+        AS_SET("asSet"),
+        /** With a copper bar behind. */
+        BAR("bar"),
+        /** With argon behind. */
+        PURGE("purge"),
+        /** With a leg so small that the back stays solid. */
+        SMALLER_LEG("smallerLeg"),
+        /** Melted through. */
+        THROUGH("through"),
+        /** Fused at the root only. */
+        BY_LEG("byLeg");
+
+        private final String apiName;
+
+        CornerWay(String apiName) {
+            this.apiName = apiName;
+        }
+
+        /** {@return its name in calls} */
+        public String apiName() {
+            return apiName;
+        }
+
+        /** {@return the key of its words} */
+        public String words() {
+            return "corner." + apiName;
+        }
+    }
 
     /** Smallest leg offered, as a share of the leg that is set: a smaller one is another weld. */
     private static final double LEAST_LEG_SHARE = 0.6;
@@ -61,16 +93,16 @@ public record CornerChoice(
             return List.of();
         }
         List<CornerChoice> choices = new ArrayList<>(5);
-        CornerChoice set = of("asSet", Map.of(), joint, conditions);
+        CornerChoice set = of(CornerWay.AS_SET, Map.of(), joint, conditions);
         choices.add(set);
         if (joint.hasOpenBack()) {
             if (conditions.chill() == BackingBar.NONE) {
-                choices.add(changed("bar", Map.of("chill", "COPPER_BAR"), joint, conditions, draft -> {
+                choices.add(changed(CornerWay.BAR, Map.of("chill", "COPPER_BAR"), joint, conditions, draft -> {
                     draft.chill = BackingBar.COPPER_BAR;
                 }));
             }
             if (joint.wantsPurge() && !conditions.purged()) {
-                choices.add(changed("purge", Map.of("purged", true), joint, conditions, draft -> {
+                choices.add(changed(CornerWay.PURGE, Map.of("purged", true), joint, conditions, draft -> {
                     draft.purged = true;
                 }));
             }
@@ -86,17 +118,17 @@ public record CornerChoice(
     }
 
     private static CornerChoice to(Penetration other, Joint joint, WeldingConditions conditions) {
-        String code = other == Penetration.THROUGH ? "through" : "byLeg";
-        return of(code, Map.of("penetration", other.name()), joint, conditions.melting(other));
+        CornerWay way = other == Penetration.THROUGH ? CornerWay.THROUGH : CornerWay.BY_LEG;
+        return of(way, Map.of("penetration", other.name()), joint, conditions.melting(other));
     }
 
     private static CornerChoice changed(
-            String code,
+            CornerWay way,
             Map<String, Object> change,
             Joint joint,
             WeldingConditions conditions,
             Consumer<WeldingConditionsBuilder> draft) {
-        return of(code, change, joint, conditions.with(draft));
+        return of(way, change, joint, conditions.with(draft));
     }
 
     /** The largest leg, in steps of 0.1 mm, that leaves the back solid. */
@@ -106,17 +138,18 @@ public record CornerChoice(
             double rounded = Math.round(leg / LEG_STEP_MM) * LEG_STEP_MM;
             Joint smaller = joint.with(draft -> draft.leg = Optional.of(Length.ofMillimetres(rounded)));
             if (HeatBalance.leavesBackSolid(smaller, conditions)) {
-                return Optional.of(of("smallerLeg", Map.of("legMm", rounded), smaller, conditions));
+                return Optional.of(of(CornerWay.SMALLER_LEG, Map.of("legMm", rounded), smaller, conditions));
             }
         }
         return Optional.empty();
     }
 
-    private static CornerChoice of(String code, Map<String, Object> change, Joint joint, WeldingConditions conditions) {
+    private static CornerChoice of(
+            CornerWay way, Map<String, Object> change, Joint joint, WeldingConditions conditions) {
         HeatBalance heat = HeatBalance.of(joint, conditions);
         double back = joint.hasOpenBack() ? heat.pool().backWidthMm() : 0;
         return new CornerChoice(
-                code,
+                way,
                 Penetration.of(joint, conditions),
                 change.isEmpty(),
                 change,
