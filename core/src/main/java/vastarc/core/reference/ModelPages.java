@@ -4,13 +4,16 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
+import java.util.Set;
 import java.util.regex.Pattern;
 import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.base.tables.Maps;
+import vastarc.core.base.tables.Table;
 
 /**
  * The model as it is written down: the pages of {@code docs/model}, and the equation behind each parameter of the sheet. The build puts them
@@ -37,9 +40,7 @@ public final class ModelPages {
             "diagnosis",
             "steps");
 
-    private static final Pattern HEADING = Pattern.compile("^## \\((\\d+)\\) (.*)$");
-    private static final Pattern GIVES = Pattern.compile("Gives ((?:`[a-zA-Z]+`[^`.]*)+)");
-    private static final Pattern NAME = Pattern.compile("`([a-zA-Z]+)`");
+    private static final Pattern HEADING = Pattern.compile("(?m)^## \\((\\d+)\\) (.*)$");
 
     /**
      * A page.
@@ -59,7 +60,7 @@ public final class ModelPages {
     public record ModelEquation(String page, int number, String title) {}
 
     private static final Map<String, ModelPage> PAGES = pages();
-    private static final Map<String, ModelEquation> EQUATIONS = equations();
+    private static final Map<ParameterKey, ModelEquation> EQUATIONS = equations();
 
     private ModelPages() {}
 
@@ -83,7 +84,7 @@ public final class ModelPages {
      * @param key the key
      */
     public static Optional<ModelEquation> of(ParameterKey key) {
-        return Optional.ofNullable(EQUATIONS.get(key.apiName()));
+        return Optional.ofNullable(EQUATIONS.get(key));
     }
 
     private static Map<String, ModelPage> pages() {
@@ -100,22 +101,21 @@ public final class ModelPages {
         }
     }
 
-    private static Map<String, ModelEquation> equations() {
-        Map<String, ModelEquation> equations = new LinkedHashMap<>();
-        for (ModelPage page : PAGES.values()) {
-            ModelEquation current = null;
-            for (String line : page.text().split("\n")) {
-                Matcher heading = HEADING.matcher(line);
-                if (heading.matches()) {
-                    current = new ModelEquation(page.name(), Integer.parseInt(heading.group(1)), heading.group(2));
-                }
-                for (Matcher gives = GIVES.matcher(line); current != null && gives.find(); ) {
-                    for (Matcher name = NAME.matcher(gives.group(1)); name.find(); ) {
-                        equations.put(name.group(1), current);
-                    }
-                }
-            }
+    private static Map<ParameterKey, ModelEquation> equations() {
+        Map<ParameterKey, ModelEquation> equations = new EnumMap<>(ParameterKey.class);
+        for (Table.Row row : Table.read("model-equations.csv", Set.of("parameter", "page", "equation"))) {
+            ParameterKey key = ParameterKey.named(row.text("parameter")).orElseThrow();
+            equations.put(key, equation(row.text("page"), (int) row.number("equation")));
         }
         return equations;
+    }
+
+    private static ModelEquation equation(String page, int number) {
+        return HEADING.matcher(Maps.get(PAGES, page).text())
+                .results()
+                .filter(heading -> Integer.parseInt(heading.group(1)) == number)
+                .map(heading -> new ModelEquation(page, number, heading.group(2)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("model page " + page + " lacks equation " + number));
     }
 }

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.reference.ModelPages.ModelEquation;
 import vastarc.core.reference.ModelPages.ModelPage;
 
 class ModelPagesTest {
@@ -29,6 +30,17 @@ class ModelPagesTest {
     @EnumSource(ParameterKey.class)
     void everyParameterHasItsEquation(ParameterKey key) {
         assertThat(ModelPages.of(key)).as(key.apiName()).isPresent();
+    }
+
+    /** The page says at the equation which parameters it gives. */
+    @ParameterizedTest
+    @EnumSource(ParameterKey.class)
+    void theEquationsPageNamesTheParameterThere(ParameterKey key) {
+        ModelEquation equation = ModelPages.of(key).orElseThrow();
+        String text = ModelPages.named(equation.page()).orElseThrow().text();
+        String section =
+                text.substring(text.indexOf("## (" + equation.number() + ") ")).split("\n## ", 2)[0];
+        assertThat(section).contains("Gives ", "`" + key.apiName() + "`");
     }
 
     static Stream<ModelPage> pages() {

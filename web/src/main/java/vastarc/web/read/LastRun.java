@@ -58,7 +58,7 @@ class LastRun {
         Channel flow = recording.channel(MeasuredQuantity.GAS_FLOW);
         if (!flow.isEmpty() && !seen.arcs().isEmpty()) {
             double out = seen.arcs().get(seen.arcs().size() - 1).toS();
-            put(set, ParameterKey.GAS_FLOW, some(flow.mean(seen.arcs().get(0).fromS(), out)));
+            put(set, ParameterKey.GAS_FLOW, flow.mean(seen.arcs().get(0).fromS(), out));
             after(flow, out).ifPresent(s -> set.put(ParameterKey.POST_FLOW, s));
         }
         return set;
@@ -84,10 +84,6 @@ class LastRun {
 
     private static double tenth(double value) {
         return Math.round(10 * value) / 10.0;
-    }
-
-    private static OptionalDouble some(double value) {
-        return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();
     }
 
     private static void put(Map<ParameterKey, Double> set, ParameterKey key, OptionalDouble value) {

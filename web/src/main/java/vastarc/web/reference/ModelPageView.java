@@ -18,6 +18,7 @@ import org.commonmark.renderer.html.HtmlRenderer;
 import org.springframework.util.StringUtils;
 import vastarc.core.reference.ModelPages;
 import vastarc.core.reference.ModelPages.ModelPage;
+import vastarc.web.ui.ModelAddress;
 
 /**
  * A page of the model, finished for display.
@@ -46,12 +47,8 @@ public record ModelPageView(String name, String html, List<ModelLink> pages) {
                 page.name(),
                 RENDERER.render(PARSER.parse(page.text())),
                 ModelPages.all().stream()
-                        .map(other -> new ModelLink(href(other.name()), title(other), other.equals(page)))
+                        .map(other -> new ModelLink(ModelAddress.of(other.name()), title(other), other.equals(page)))
                         .toList());
-    }
-
-    private static String href(String page) {
-        return page.equals(ModelPages.INDEX) ? "/reference/model" : "/reference/model/" + page;
     }
 
     private static String title(ModelPage page) {
@@ -64,12 +61,13 @@ public record ModelPageView(String name, String html, List<ModelLink> pages) {
         @Override
         public void setAttributes(Node node, String tag, Map<String, String> attributes) {
             if (node instanceof Heading heading) {
-                number(heading).ifPresent(number -> attributes.put("id", "eq-" + number));
+                number(heading).ifPresent(number -> attributes.put("id", ModelAddress.anchor(number)));
             }
             if (node instanceof Link link) {
                 Matcher page = PAGE.matcher(link.getDestination());
                 if (page.matches()) {
-                    attributes.put("href", href(page.group(1)) + Objects.requireNonNullElse(page.group(2), ""));
+                    attributes.put(
+                            "href", ModelAddress.of(page.group(1)) + Objects.requireNonNullElse(page.group(2), ""));
                 }
             }
         }

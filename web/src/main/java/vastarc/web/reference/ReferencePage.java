@@ -24,7 +24,7 @@ import vastarc.core.reference.OutsideCheck;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.PositionDrawing;
 import vastarc.web.ui.Labels;
-import vastarc.web.ui.ReasonView;
+import vastarc.web.ui.ModelAddress;
 
 /**
  * What the welder looks up, finished for display.
@@ -145,7 +145,7 @@ public record ReferencePage(
                 say(key.words() + ".formula"),
                 say(key.words() + ".ifWrong"),
                 say(key.words() + ".source"),
-                ModelPages.of(key).map(ReasonView::href).orElse(""));
+                ModelPages.of(key).map(ModelAddress::of).orElse(""));
     }
 
     private static PositionTile position(Position position) {

@@ -7,7 +7,6 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.reference.ModelPages;
-import vastarc.core.reference.ModelPages.ModelEquation;
 import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
@@ -50,12 +49,7 @@ public record ReasonView(
                 say(Phrase.of(words + ".ifWrong"), units),
                 say(Phrase.of(words + ".source"), units),
                 parameter.key().sourceKind().label(),
-                ModelPages.of(parameter.key()).map(ReasonView::href).orElse(""));
-    }
-
-    /** {@return the address of an equation of the model} */
-    public static String href(ModelEquation equation) {
-        return "/reference/model/" + equation.page() + "#eq-" + equation.number();
+                ModelPages.of(parameter.key()).map(ModelAddress::of).orElse(""));
     }
 
     private static FigureLine line(String words, Quantity value, UnitSystem units) {

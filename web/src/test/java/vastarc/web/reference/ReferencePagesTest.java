@@ -33,7 +33,7 @@ import vastarc.web.SpringTest;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.MachineStore;
-import vastarc.web.ui.ReasonView;
+import vastarc.web.ui.ModelAddress;
 
 @SpringTest
 class ReferencePagesTest {
@@ -131,7 +131,7 @@ class ReferencePagesTest {
         }
         for (ParameterKey key : ParameterKey.values()) {
             ModelEquation equation = ModelPages.of(key).orElseThrow();
-            assertThat(reference).contains("href=\"" + ReasonView.href(equation) + "\"");
+            assertThat(reference).contains("href=\"" + ModelAddress.of(equation) + "\"");
             assertThat(pages.get(equation.page()))
                     .as(key.apiName())
                     .contains("id=\"eq-" + equation.number() + "\"", equation.title());

@@ -1,6 +1,7 @@
 package vastarc.core.record.weldlog;
 
 import java.util.Arrays;
+import java.util.OptionalDouble;
 
 /** Readings of one quantity in order of time; equal times are allowed. */
 public final class Channel {
@@ -88,40 +89,41 @@ public final class Channel {
     }
 
     /**
-     * {@return the last reading up to a time; the first one before it; not a number without any}
+     * {@return the last reading up to a time; the first one before it; empty without any}
      *
      * @param atS time, s
      */
-    public double lastAt(double atS) {
+    public OptionalDouble lastAt(double atS) {
         int after = from(Math.nextUp(atS));
-        return isEmpty() ? Double.NaN : value[Math.max(0, after - 1)];
+        return isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(value[Math.max(0, after - 1)]);
     }
 
     /**
-     * {@return mean over a stretch of time, weighted by time; not a number where nothing was read in it}
+     * {@return mean over a stretch of time, weighted by time; empty where nothing was read in it}
      *
      * @param fromS start, s
      * @param toS end, s
      */
-    public double mean(double fromS, double toS) {
+    public OptionalDouble mean(double fromS, double toS) {
         return over(fromS, toS, 1);
     }
 
     /**
-     * {@return root of the mean square over a stretch of time}
+     * {@return root of the mean square over a stretch of time; empty where nothing was read in it}
      *
      * @param fromS start, s
      * @param toS end, s
      */
-    public double rms(double fromS, double toS) {
-        return Math.sqrt(over(fromS, toS, 2));
+    public OptionalDouble rms(double fromS, double toS) {
+        OptionalDouble square = over(fromS, toS, 2);
+        return square.isPresent() ? OptionalDouble.of(Math.sqrt(square.getAsDouble())) : square;
     }
 
-    private double over(double fromS, double toS, int power) {
+    private OptionalDouble over(double fromS, double toS, int power) {
         int first = from(fromS);
         int last = from(Math.nextUp(toS)) - 1;
         if (first > last) {
-            return Double.NaN;
+            return OptionalDouble.empty();
         }
         double sum = 0;
         double time = 0;
@@ -132,7 +134,8 @@ public final class Channel {
             sum += width * (power == 1 ? value[i] : value[i] * value[i]);
             time += width;
         }
-        return time > 0 ? sum / time : power == 1 ? value[first] : value[first] * value[first];
+        double only = power == 1 ? value[first] : value[first] * value[first];
+        return OptionalDouble.of(time > 0 ? sum / time : only);
     }
 
     /** Usual time between two readings, s; 0 where there are not two. */

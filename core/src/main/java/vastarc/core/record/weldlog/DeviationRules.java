@@ -245,17 +245,14 @@ public final class DeviationRules {
         if (watched && after < plan.postFlowS() - GAS_S) {
             say("postFlowShort", last.toS() + after, time(after), time(plan.postFlowS()));
         }
-        double mean = flow.mean(last.fromS(), last.toS());
-        if (mean > plan.flow().high()) {
+        flow.mean(last.fromS(), last.toS()).ifPresent(mean -> meanFlow(plan, last.fromS(), mean));
+    }
+
+    private void meanFlow(RunPlan plan, double atS, double mean) {
+        if (mean > plan.flow().high() || mean < plan.flow().low()) {
             say(
-                    "flowHigh",
-                    last.fromS(),
-                    Quantity.litresPerMin(mean),
-                    Quantity.litresPerMin(plan.flow().value()));
-        } else if (mean < plan.flow().low()) {
-            say(
-                    "flowLow",
-                    last.fromS(),
+                    mean > plan.flow().high() ? "flowHigh" : "flowLow",
+                    atS,
                     Quantity.litresPerMin(mean),
                     Quantity.litresPerMin(plan.flow().value()));
         }
@@ -284,16 +281,10 @@ public final class DeviationRules {
     private void oxygen(RunPlan plan) {
         Channel ppm = trace.channel(MeasuredQuantity.OXYGEN);
         double struck = seen.arcs().get(0).fromS();
-        if (ppm.isEmpty() || plan.strikePpm().isEmpty()) {
-            return;
-        }
-        double read = ppm.lastAt(struck);
-        if (read > plan.strikePpm().getAsDouble()) {
-            say(
-                    "oxygenHigh",
-                    struck,
-                    Math.round(read),
-                    Math.round(plan.strikePpm().getAsDouble()));
+        OptionalDouble read = ppm.lastAt(struck);
+        OptionalDouble most = plan.strikePpm();
+        if (read.isPresent() && most.isPresent() && read.getAsDouble() > most.getAsDouble()) {
+            say("oxygenHigh", struck, Math.round(read.getAsDouble()), Math.round(most.getAsDouble()));
         }
     }
 }

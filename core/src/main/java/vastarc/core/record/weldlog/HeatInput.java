@@ -23,8 +23,7 @@ public record HeatInput(double fromMeans, double momentary, boolean metered) {
         double means = 0;
         double momentary = 0;
         for (RecordedArc arc : arcs) {
-            double mean = metered ? Math.abs(voltage.mean(arc.fromS(), arc.toS())) : volts;
-            double fair = Double.isFinite(mean) ? mean : volts;
+            double fair = Math.abs(voltage.mean(arc.fromS(), arc.toS()).orElse(volts));
             means += fair * arc.meanA() * arc.lengthS();
             momentary += metered ? joules(recording.current(), voltage, arc, fair) : fair * arc.meanA() * arc.lengthS();
         }
@@ -41,8 +40,8 @@ public record HeatInput(double fromMeans, double momentary, boolean metered) {
         for (int i = first; i <= last; i++) {
             double left = i == first ? arc.fromS() : (current.s(i - 1) + current.s(i)) / 2;
             double right = i == last ? arc.toS() : (current.s(i) + current.s(i + 1)) / 2;
-            double read = voltage.lastAt(current.s(i));
-            sum += current.value(i) * (Double.isFinite(read) ? Math.abs(read) : volts) * Math.max(0, right - left);
+            double read = Math.abs(voltage.lastAt(current.s(i)).orElse(volts));
+            sum += current.value(i) * read * Math.max(0, right - left);
         }
         return sum;
     }

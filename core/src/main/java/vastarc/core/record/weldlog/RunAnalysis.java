@@ -125,16 +125,18 @@ public record RunAnalysis(
         return new RecordedArc(
                 span.fromS(),
                 span.toS(),
-                current.mean(span.fromS(), span.toS()),
+                current.mean(span.fromS(), span.toS()).orElseThrow(),
                 peak,
-                current.rms(span.fromS(), span.toS()),
+                current.rms(span.fromS(), span.toS()).orElseThrow(),
                 least);
     }
 
     private static OptionalDouble litres(Channel flow) {
-        return flow.size() < 2
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(flow.mean(flow.s(0), flow.endS()) * (flow.endS() - flow.s(0)) / 60);
+        if (flow.size() < 2) {
+            return OptionalDouble.empty();
+        }
+        double minutes = (flow.endS() - flow.s(0)) / 60;
+        return OptionalDouble.of(flow.mean(flow.s(0), flow.endS()).orElseThrow() * minutes);
     }
 
     /** What is known of a run without readings: how long the arc burned, by the marks of the welder. */

@@ -1,5 +1,6 @@
 package vastarc.core.simulation.mesh;
 
+import java.util.OptionalDouble;
 import vastarc.core.domain.joint.EdgePreparation;
 import vastarc.core.simulation.mesh.SectionMesh.FaceDirection;
 import vastarc.core.simulation.mesh.SectionMesh.JointOutline;
@@ -11,6 +12,10 @@ final class JointOutlines {
     private static final double CORNER_LEAN_DEG = 45;
 
     private JointOutlines() {}
+
+    private static OptionalDouble when(boolean isOnFace, double place) {
+        return isOnFace ? OptionalDouble.of(place) : OptionalDouble.empty();
+    }
 
     private static boolean isIn(double value, double from, double to) {
         return value > from && value < to;
@@ -29,13 +34,13 @@ final class JointOutlines {
         }
 
         @Override
-        public double front(double y, double z, FaceDirection side) {
-            return side == FaceDirection.UP ? y : Double.NaN;
+        public OptionalDouble front(double y, double z, FaceDirection side) {
+            return when(side == FaceDirection.UP, y);
         }
 
         @Override
-        public double back(double y, double z, FaceDirection side) {
-            return side == FaceDirection.DOWN ? y : Double.NaN;
+        public OptionalDouble back(double y, double z, FaceDirection side) {
+            return when(side == FaceDirection.DOWN, y);
         }
 
         @Override
@@ -63,13 +68,13 @@ final class JointOutlines {
         }
 
         @Override
-        public double front(double y, double z, FaceDirection side) {
-            return side == FaceDirection.UP ? y : Double.NaN;
+        public OptionalDouble front(double y, double z, FaceDirection side) {
+            return when(side == FaceDirection.UP, y);
         }
 
         @Override
-        public double back(double y, double z, FaceDirection side) {
-            return side == FaceDirection.DOWN ? y : Double.NaN;
+        public OptionalDouble back(double y, double z, FaceDirection side) {
+            return when(side == FaceDirection.DOWN, y);
         }
     }
 
@@ -106,13 +111,13 @@ final class JointOutlines {
         }
 
         @Override
-        public double front(double y, double z, FaceDirection side) {
-            return side == FaceDirection.UP || side == FaceDirection.LEFT ? y : Double.NaN;
+        public OptionalDouble front(double y, double z, FaceDirection side) {
+            return when(side == FaceDirection.UP || side == FaceDirection.LEFT, y);
         }
 
         @Override
-        public double back(double y, double z, FaceDirection side) {
-            return side == FaceDirection.DOWN ? y : Double.NaN;
+        public OptionalDouble back(double y, double z, FaceDirection side) {
+            return when(side == FaceDirection.DOWN, y);
         }
 
         @Override
@@ -130,13 +135,13 @@ final class JointOutlines {
         }
 
         @Override
-        public double front(double y, double z, FaceDirection side) {
-            return side == FaceDirection.UP ? y : Double.NaN;
+        public OptionalDouble front(double y, double z, FaceDirection side) {
+            return when(side == FaceDirection.UP, y);
         }
 
         @Override
-        public double back(double y, double z, FaceDirection side) {
-            return Double.NaN;
+        public OptionalDouble back(double y, double z, FaceDirection side) {
+            return OptionalDouble.empty();
         }
 
         @Override
@@ -157,19 +162,19 @@ final class JointOutlines {
         }
 
         @Override
-        public double front(double y, double z, FaceDirection side) {
+        public OptionalDouble front(double y, double z, FaceDirection side) {
             return switch (side) {
-                case UP -> y * ACROSS;
-                case LEFT -> -z * ACROSS;
-                default -> Double.NaN;
+                case UP -> OptionalDouble.of(y * ACROSS);
+                case LEFT -> OptionalDouble.of(-z * ACROSS);
+                default -> OptionalDouble.empty();
             };
         }
 
         @Override
-        public double back(double y, double z, FaceDirection side) {
+        public OptionalDouble back(double y, double z, FaceDirection side) {
             return side == FaceDirection.DOWN && y > abuttingMm
-                    ? y - abuttingMm
-                    : side == FaceDirection.RIGHT && z > baseMm ? baseMm - z : Double.NaN;
+                    ? OptionalDouble.of(y - abuttingMm)
+                    : when(side == FaceDirection.RIGHT && z > baseMm, baseMm - z);
         }
 
         @Override
@@ -193,17 +198,17 @@ final class JointOutlines {
         }
 
         @Override
-        public double front(double y, double z, FaceDirection side) {
+        public OptionalDouble front(double y, double z, FaceDirection side) {
             return side == FaceDirection.UP && y > 0 && isOn(z, 0)
-                    ? y
-                    : side == FaceDirection.RIGHT && isOn(y, 0) ? z : Double.NaN;
+                    ? OptionalDouble.of(y)
+                    : when(side == FaceDirection.RIGHT && isOn(y, 0), z);
         }
 
         @Override
-        public double back(double y, double z, FaceDirection side) {
+        public OptionalDouble back(double y, double z, FaceDirection side) {
             boolean behind =
                     backOfBase ? side == FaceDirection.DOWN : side == FaceDirection.LEFT && isOn(y, -uprightMm);
-            return behind ? backOfBase ? y : z : Double.NaN;
+            return when(behind, backOfBase ? y : z);
         }
 
         @Override
@@ -228,17 +233,17 @@ final class JointOutlines {
         }
 
         @Override
-        public double front(double y, double z, FaceDirection side) {
+        public OptionalDouble front(double y, double z, FaceDirection side) {
             return switch (side) {
-                case UP -> isOn(z, 0) ? y : y - upperMm;
-                case RIGHT -> isOn(y, 0) ? z : Double.NaN;
-                default -> Double.NaN;
+                case UP -> OptionalDouble.of(isOn(z, 0) ? y : y - upperMm);
+                case RIGHT -> when(isOn(y, 0), z);
+                default -> OptionalDouble.empty();
             };
         }
 
         @Override
-        public double back(double y, double z, FaceDirection side) {
-            return side == FaceDirection.DOWN ? y : Double.NaN;
+        public OptionalDouble back(double y, double z, FaceDirection side) {
+            return when(side == FaceDirection.DOWN, y);
         }
 
         @Override

@@ -3,6 +3,7 @@ package vastarc.core.simulation.mesh;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * A joint cut across its seam into cells, y across and z down from the root, mm. What is not metal stays empty.
@@ -65,14 +66,13 @@ public record SectionMesh(
         boolean isMetal(double y, double z);
 
         /**
-         * {@return how far along the arc's faces a place on them lies from the root; not a number where it is not on
-         * them}
+         * {@return how far along the arc's faces a place on them lies from the root, mm; empty where it is not on them}
          *
          * @param y across the seam, mm
          * @param z depth below the face, mm
          * @param side the direction
          */
-        double front(double y, double z, FaceDirection side);
+        OptionalDouble front(double y, double z, FaceDirection side);
 
         /**
          * {@return the same of the faces behind}
@@ -81,7 +81,7 @@ public record SectionMesh(
          * @param z depth below the face, mm
          * @param side the direction
          */
-        double back(double y, double z, FaceDirection side);
+        OptionalDouble back(double y, double z, FaceDirection side);
 
         /** {@return the arc's axis from straight above the root, degrees; positive leans over the side of growing y} */
         default double leanDeg() {
@@ -175,13 +175,13 @@ public record SectionMesh(
         if (mirror || goesOn || !shape.isBare(side)) {
             return;
         }
-        double ahead = shape.front(y, z, side);
-        double behind = shape.back(y, z, side);
-        BoundaryFace facet = facet(row, layer, side, Double.isNaN(ahead) ? behind : ahead);
+        OptionalDouble ahead = shape.front(y, z, side);
+        OptionalDouble behind = shape.back(y, z, side);
+        BoundaryFace facet = facet(row, layer, side, ahead.orElse(behind.orElse(0)));
         bare.add(facet);
-        if (!Double.isNaN(ahead)) {
+        if (ahead.isPresent()) {
             face.add(facet);
-        } else if (!Double.isNaN(behind)) {
+        } else if (behind.isPresent()) {
             back.add(facet);
         }
     }
