@@ -244,7 +244,8 @@ class SimulationResultTest {
         assertThat(layout).isNotNull();
         assertThat(recorder.from(0).get(0).s()).isLessThan(0.2);
         assertThat(recorder.from(0))
-                .allSatisfy(frame -> assertThat(frame.front()).hasSize(3 * layout.columns() * layout.frontMm().length));
+                .allSatisfy(frame -> assertThat(frame.front().remaining())
+                        .isEqualTo(3 * layout.columns() * layout.frontMm().size()));
         assertThat(recorder.from(0))
                 .anySatisfy(frame -> assertThat(frame.poolMm()).isGreaterThan(2));
         assertThat(recorder.beads()).hasSize(layout.columns());

@@ -1,5 +1,7 @@
 package vastarc.web.rehearse;
 
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
@@ -48,10 +50,10 @@ record FramesJson(
             double columnMm,
             boolean ring,
             boolean mirrored,
-            double[] frontMm,
-            double[] backMm,
-            double[] acrossMm,
-            double[] downMm,
+            List<Double> frontMm,
+            List<Double> backMm,
+            List<Double> acrossMm,
+            List<Double> downMm,
             String metal,
             double meltC) {}
 
@@ -148,7 +150,9 @@ record FramesJson(
         return Math.round(value * 100) / 100.0;
     }
 
-    private static String text(byte[] bytes) {
-        return Base64.getEncoder().encodeToString(bytes);
+    private static String text(ByteBuffer bytes) {
+        return StandardCharsets.US_ASCII
+                .decode(Base64.getEncoder().encode(bytes.duplicate()))
+                .toString();
     }
 }

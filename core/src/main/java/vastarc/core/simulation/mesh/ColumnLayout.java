@@ -25,14 +25,51 @@ public final class ColumnLayout {
     private final int[] cells;
     private final int length;
 
-    /**
-     * Where registers begin in a column, and how far below and above each cell of theirs its neighbour is.
-     *
-     * @param starts places in a column
-     * @param below  index difference to the cells one layer down
-     * @param above  index difference to the cells one layer up
-     */
-    public record Blocks(int[] starts, int[] below, int[] above) {}
+    /** Where registers begin in a column, and how far below and above each cell of theirs its neighbour is. */
+    public static final class Blocks {
+
+        private final int[] starts;
+        private final int[] below;
+        private final int[] above;
+
+        private Blocks(int[] starts, int[] below, int[] above) {
+            this.starts = starts;
+            this.below = below;
+            this.above = above;
+        }
+
+        /** {@return how many there are} */
+        public int count() {
+            return starts.length;
+        }
+
+        /**
+         * {@return the place in a column where a block begins}
+         *
+         * @param block number of the block, from 0
+         */
+        public int start(int block) {
+            return starts[block];
+        }
+
+        /**
+         * {@return the index difference to the cells one layer down}
+         *
+         * @param block number of the block, from 0
+         */
+        public int below(int block) {
+            return below[block];
+        }
+
+        /**
+         * {@return the index difference to the cells one layer up}
+         *
+         * @param block number of the block, from 0
+         */
+        public int above(int block) {
+            return above[block];
+        }
+    }
 
     /**
      * Numbers the cells of metal of a section, column by column.

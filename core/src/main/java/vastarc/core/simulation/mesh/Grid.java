@@ -1,6 +1,7 @@
 package vastarc.core.simulation.mesh;
 
 import java.util.Arrays;
+import java.util.function.IntToDoubleFunction;
 import vastarc.core.simulation.mesh.JointOutlines.FlatPlate;
 import vastarc.core.simulation.mesh.SectionMesh.BoundaryFace;
 
@@ -102,19 +103,21 @@ public final class Grid {
 
     private void connect(int row, int layer) {
         int cell = layout.place(row, layer);
-        double[] y = section.across();
-        double[] z = section.down();
-        volume[cell] = dx * (y[row + 1] - y[row]) * (z[layer + 1] - z[layer]);
-        outward[cell] = section.isMetal(row + 1, layer) ? conductance(y, row, 1) : 0;
-        inward[cell] = section.isMetal(row - 1, layer) ? conductance(y, row, -1) : 0;
-        down[cell] = section.isJoinedBelow(row, layer) ? conductance(z, layer, 1) : 0;
-        up[cell] = section.isJoinedBelow(row, layer - 1) ? conductance(z, layer, -1) : 0;
+        volume[cell] = dx * width(section::acrossMm, row) * width(section::downMm, layer);
+        outward[cell] = section.isMetal(row + 1, layer) ? conductance(section::acrossMm, row, 1) : 0;
+        inward[cell] = section.isMetal(row - 1, layer) ? conductance(section::acrossMm, row, -1) : 0;
+        down[cell] = section.isJoinedBelow(row, layer) ? conductance(section::downMm, layer, 1) : 0;
+        up[cell] = section.isJoinedBelow(row, layer - 1) ? conductance(section::downMm, layer, -1) : 0;
         all[cell] += outward[cell] + inward[cell] + down[cell] + up[cell];
     }
 
-    private static double conductance(double[] edges, int cell, int step) {
-        double width = edges[cell + 1] - edges[cell];
-        double other = edges[cell + step + 1] - edges[cell + step];
+    private static double width(IntToDoubleFunction edges, int cell) {
+        return edges.applyAsDouble(cell + 1) - edges.applyAsDouble(cell);
+    }
+
+    private static double conductance(IntToDoubleFunction edges, int cell, int step) {
+        double width = width(edges, cell);
+        double other = width(edges, cell + step);
         return 1 / (width * (width + other) / 2);
     }
 
@@ -138,7 +141,7 @@ public final class Grid {
      * @param row number of the row, from 0
      */
     public double y(int row) {
-        return (section.across()[row] + section.across()[row + 1]) / 2;
+        return (section.acrossMm(row) + section.acrossMm(row + 1)) / 2;
     }
 
     /**

@@ -5,23 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 
-/**
- * A joint cut across its seam into cells, y across and z down from the root, mm. What is not metal stays empty.
- *
- * @param shape  where the metal is
- * @param across edges of the rows
- * @param down   edges of the layers
- * @param front  the faces that the arc sees, in order along them
- * @param back   the faces behind, in order along them
- * @param bare   every face that gives heat to the air; ends where the metal goes on are none
- */
-public record SectionMesh(
-        JointOutline shape,
-        double[] across,
-        double[] down,
-        List<BoundaryFace> front,
-        List<BoundaryFace> back,
-        List<BoundaryFace> bare) {
+/** A joint cut across its seam into cells, y across and z down from the root, mm. What is not metal stays empty. */
+public final class SectionMesh {
 
     /** Legs are followed so far from the root, mm. */
     public static final double LEG_MM = 40;
@@ -139,6 +124,29 @@ public record SectionMesh(
             double fromMm,
             double toMm) {}
 
+    private final JointOutline shape;
+    private final double[] across;
+    private final double[] down;
+    private final List<BoundaryFace> front;
+    private final List<BoundaryFace> back;
+    private final List<BoundaryFace> bare;
+
+    private SectionMesh(
+            JointOutline shape,
+            double[] across,
+            double[] down,
+            List<BoundaryFace> front,
+            List<BoundaryFace> back,
+            List<BoundaryFace> bare) {
+        this.shape = shape;
+        this.across = across.clone();
+        this.down = down.clone();
+        this.front = List.copyOf(front);
+        this.back = List.copyOf(back);
+        this.bare = List.copyOf(bare);
+    }
+
+    /** Edges of the rows and of the layers, mm, growing. */
     static SectionMesh of(JointOutline shape, double[] across, double[] down) {
         SectionMesh cut = new SectionMesh(shape, across, down, List.of(), List.of(), List.of());
         List<BoundaryFace> face = new ArrayList<>();
@@ -155,7 +163,7 @@ public record SectionMesh(
         }
         face.sort(Comparator.comparingDouble(BoundaryFace::placeMm));
         back.sort(Comparator.comparingDouble(BoundaryFace::placeMm));
-        return new SectionMesh(shape, across, down, List.copyOf(face), List.copyOf(back), List.copyOf(bare));
+        return new SectionMesh(shape, across, down, face, back, bare);
     }
 
     private void sort(
@@ -228,6 +236,44 @@ public record SectionMesh(
 
     private static double middle(double[] edges, int cell) {
         return (edges[cell] + edges[cell + 1]) / 2;
+    }
+
+    /** {@return where the metal is} */
+    public JointOutline shape() {
+        return shape;
+    }
+
+    /** {@return the faces that the arc sees, in order along them} */
+    public List<BoundaryFace> front() {
+        return front;
+    }
+
+    /** {@return the faces behind, in order along them} */
+    public List<BoundaryFace> back() {
+        return back;
+    }
+
+    /** {@return every face that gives heat to the air; ends where the metal goes on are none} */
+    public List<BoundaryFace> bare() {
+        return bare;
+    }
+
+    /**
+     * {@return the edge where a row begins, mm across the seam}
+     *
+     * @param row number of the row, from 0; the number of rows for the last edge
+     */
+    public double acrossMm(int row) {
+        return across[row];
+    }
+
+    /**
+     * {@return the edge where a layer begins, mm below the root}
+     *
+     * @param layer number of the layer, from 0; the number of layers for the last edge
+     */
+    public double downMm(int layer) {
+        return down[layer];
     }
 
     /** {@return rows across the seam} */

@@ -1,11 +1,14 @@
 package vastarc.core.simulation.observe;
 
+import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.simulation.mesh.Grid;
+import vastarc.core.simulation.mesh.SectionMesh;
 import vastarc.core.simulation.observe.PeakTemperatureRecorder.PoolState;
 import vastarc.core.simulation.solver.TemperatureField;
 import vastarc.core.simulation.source.TorchPath;
@@ -25,7 +28,7 @@ public final class FrameRecorder {
 
     private final List<Frame> frames = new ArrayList<>();
     private @Nullable FrameLayout layout;
-    private @Nullable List<byte[]> beads;
+    private @Nullable List<ByteBuffer> beads;
 
     /**
      * How the pictures are laid out.
@@ -46,12 +49,22 @@ public final class FrameRecorder {
             double columnMm,
             boolean ring,
             boolean mirrored,
-            double[] frontMm,
-            double[] backMm,
-            double[] acrossMm,
-            double[] downMm,
-            byte[] metal,
-            double meltC) {}
+            List<Double> frontMm,
+            List<Double> backMm,
+            List<Double> acrossMm,
+            List<Double> downMm,
+            ByteBuffer metal,
+            double meltC) {
+
+        /** Copies its lists, and lets nobody write into its bytes. */
+        public FrameLayout {
+            frontMm = List.copyOf(frontMm);
+            backMm = List.copyOf(backMm);
+            acrossMm = List.copyOf(acrossMm);
+            downMm = List.copyOf(downMm);
+            metal = metal.asReadOnlyBuffer();
+        }
+    }
 
     /**
      * One picture.
@@ -71,9 +84,17 @@ public final class FrameRecorder {
             double currentA,
             double poolMm,
             double poolBackMm,
-            byte[] front,
-            byte[] back,
-            byte[] section) {}
+            ByteBuffer front,
+            ByteBuffer back,
+            ByteBuffer section) {
+
+        /** Lets nobody write into its bytes. */
+        public Frame {
+            front = front.asReadOnlyBuffer();
+            back = back.asReadOnlyBuffer();
+            section = section.asReadOnlyBuffer();
+        }
+    }
 
     private int everyColumn;
     private int[] frontPlaces = {};
@@ -106,7 +127,7 @@ public final class FrameRecorder {
      * {@return the hottest that each cell of a section was, for every shown column, once the run is over; nothing
      * before}
      */
-    public synchronized @Nullable List<byte[]> beads() {
+    public synchronized @Nullable List<ByteBuffer> beads() {
         return beads;
     }
 
@@ -121,29 +142,28 @@ public final class FrameRecorder {
         everyColumn = Math.max(1, (grid.columns + MOST_COLUMNS - 1) / MOST_COLUMNS);
         frontPlaces = shown(watch.front);
         backPlaces = shown(watch.back);
-        double[] across = grid.section.across();
-        double[] down = grid.section.down();
-        rowFrom = first(across);
-        rowTo = last(across);
-        layerFrom = first(down);
-        layerTo = last(down);
+        SectionMesh mesh = grid.section;
+        rowFrom = first(mesh::acrossMm);
+        rowTo = last(mesh::acrossMm, mesh.rows());
+        layerFrom = first(mesh::downMm);
+        layerTo = last(mesh::downMm, mesh.layers());
         byte[] metal = new byte[(rowTo - rowFrom) * (layerTo - layerFrom)];
         int at = 0;
         for (int layer = layerFrom; layer < layerTo; layer++) {
             for (int row = rowFrom; row < rowTo; row++) {
-                metal[at++] = (byte) (grid.section.isMetal(row, layer) ? 1 : 0);
+                metal[at++] = (byte) (mesh.isMetal(row, layer) ? 1 : 0);
             }
         }
         layout = new FrameLayout(
                 (grid.columns + everyColumn - 1) / everyColumn,
                 grid.dx * everyColumn,
                 grid.ring,
-                grid.section.shape().isMirrored(),
+                mesh.shape().isMirrored(),
                 places(watch.front, frontPlaces),
                 places(watch.back, backPlaces),
-                Arrays.copyOfRange(across, rowFrom, rowTo + 1),
-                Arrays.copyOfRange(down, layerFrom, layerTo + 1),
-                metal,
+                edges(mesh::acrossMm, rowFrom, rowTo),
+                edges(mesh::downMm, layerFrom, layerTo),
+                ByteBuffer.wrap(metal),
                 meltC);
     }
 
@@ -153,21 +173,25 @@ public final class FrameRecorder {
                 .toArray();
     }
 
-    private static double[] places(FaceTemperatures face, int[] shown) {
-        return Arrays.stream(shown).mapToDouble(face::place).toArray();
+    private static List<Double> places(FaceTemperatures face, int[] shown) {
+        return Arrays.stream(shown).mapToObj(face::place).toList();
     }
 
-    private static int first(double[] edges) {
+    private static List<Double> edges(IntToDoubleFunction edge, int from, int to) {
+        return IntStream.rangeClosed(from, to).mapToObj(edge::applyAsDouble).toList();
+    }
+
+    private static int first(IntToDoubleFunction edge) {
         int first = 0;
-        while (edges[first + 1] < -SECTION_MM) {
+        while (edge.applyAsDouble(first + 1) < -SECTION_MM) {
             first++;
         }
         return first;
     }
 
-    private static int last(double[] edges) {
-        int last = edges.length - 1;
-        while (edges[last - 1] > SECTION_MM) {
+    private static int last(IntToDoubleFunction edge, int cells) {
+        int last = cells;
+        while (edge.applyAsDouble(last - 1) > SECTION_MM) {
             last--;
         }
         return last;
@@ -187,9 +211,10 @@ public final class FrameRecorder {
                 path.currentA(),
                 pool.frontMm(),
                 pool.backMm(),
-                planes(watch, watch.front, frontPlaces, watch.frontNow, watch.frontPeak, watch.frontAir),
-                planes(watch, watch.back, backPlaces, watch.backNow, watch.backPeak, watch.backAir),
-                section(watch, path.xMm())));
+                ByteBuffer.wrap(
+                        planes(watch, watch.front, frontPlaces, watch.frontNow, watch.frontPeak, watch.frontAir)),
+                ByteBuffer.wrap(planes(watch, watch.back, backPlaces, watch.backNow, watch.backPeak, watch.backAir)),
+                ByteBuffer.wrap(section(watch, path.xMm()))));
     }
 
     private byte[] planes(PeakTemperatureRecorder watch, FaceTemperatures face, int[] places, double[]... values) {
@@ -244,9 +269,9 @@ public final class FrameRecorder {
      * @param watch the peak temperatures
      */
     public synchronized void end(PeakTemperatureRecorder watch) {
-        List<byte[]> all = new ArrayList<>();
+        List<ByteBuffer> all = new ArrayList<>();
         for (int x = 0; x < watch.field.grid.columns; x += everyColumn) {
-            all.add(bead(watch, x));
+            all.add(ByteBuffer.wrap(bead(watch, x)).asReadOnlyBuffer());
         }
         beads = List.copyOf(all);
     }

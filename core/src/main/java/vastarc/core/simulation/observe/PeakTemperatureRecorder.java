@@ -5,6 +5,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.simulation.mesh.ColumnLayout;
 import vastarc.core.simulation.mesh.Grid;
+import vastarc.core.simulation.mesh.SectionMesh;
 import vastarc.core.simulation.observe.FaceTemperatures.ArcFlux;
 import vastarc.core.simulation.solver.TemperatureField;
 
@@ -191,17 +192,15 @@ public final class PeakTemperatureRecorder {
 
     /** How far below the root, into the base member, metal was molten at a column, mm. */
     double rootMm(int column) {
-        Grid grid = field.grid;
-        double[] across = grid.section.across();
-        double[] down = grid.section.down();
+        SectionMesh mesh = field.grid.section;
         int row = 0;
-        while (row < across.length - 2 && across[row + 1] <= 0) {
+        while (row < mesh.rows() - 1 && mesh.acrossMm(row + 1) <= 0) {
             row++;
         }
         double deepest = 0;
-        for (int layer = 0; layer < down.length - 1; layer++) {
-            if (down[layer] >= 0 && wasMolten(column, row, layer)) {
-                deepest = Math.max(deepest, down[layer + 1]);
+        for (int layer = 0; layer < mesh.layers(); layer++) {
+            if (mesh.downMm(layer) >= 0 && wasMolten(column, row, layer)) {
+                deepest = Math.max(deepest, mesh.downMm(layer + 1));
             }
         }
         return deepest;

@@ -34,7 +34,7 @@ public final class TemperatureReader {
         this.field = field;
         this.grid = field.grid;
         this.coldestC = coldestC - 1;
-        this.dz = grid.section.down()[1] - grid.section.down()[0];
+        this.dz = grid.section.downMm(1) - grid.section.downMm(0);
     }
 
     /** A face of a plate. */
@@ -68,7 +68,7 @@ public final class TemperatureReader {
     double reach(int column, double celsius, PlateFace face) {
         double outer = face(column, grid.rows - 1, face);
         if (outer >= celsius) {
-            return grid.section.across()[grid.rows];
+            return grid.section.acrossMm(grid.rows);
         }
         for (int row = grid.rows - 2; row >= 0; row--) {
             double inner = face(column, row, face);

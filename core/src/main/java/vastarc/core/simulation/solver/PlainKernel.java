@@ -10,7 +10,8 @@ public final class PlainKernel implements Kernel {
     @Override
     public void potentials(
             ColumnLayout.Blocks blocks, PiecewiseLinear potential, double[] enthalpy, double[] potentials, int start) {
-        for (int cell : blocks.starts()) {
+        for (int k = 0; k < blocks.count(); k++) {
+            int cell = blocks.start(k);
             potentials[start + cell] = potential.at(enthalpy[start + cell]);
         }
     }
@@ -26,12 +27,9 @@ public final class PlainKernel implements Kernel {
             int west,
             int east,
             StageWeights share) {
-        int[] starts = blocks.starts();
-        int[] below = blocks.below();
-        int[] above = blocks.above();
         double along = 1 / (grid.dx * grid.dx);
-        for (int k = 0; k < starts.length; k++) {
-            int j = starts[k];
+        for (int k = 0; k < blocks.count(); k++) {
+            int j = blocks.start(k);
             int i = start + j;
             to[i] = share.last() * from[i]
                     + share.beforeLast() * to[i]
@@ -40,8 +38,8 @@ public final class PlainKernel implements Kernel {
                                     - grid.all[j] * potentials[i]
                                     + grid.outward[j] * potentials[i + 1]
                                     + grid.inward[j] * potentials[i - 1]
-                                    + grid.down[j] * potentials[i + below[k]]
-                                    + grid.up[j] * potentials[i + above[k]]);
+                                    + grid.down[j] * potentials[i + blocks.below(k)]
+                                    + grid.up[j] * potentials[i + blocks.above(k)]);
         }
     }
 

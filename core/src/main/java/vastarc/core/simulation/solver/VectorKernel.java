@@ -15,7 +15,8 @@ final class VectorKernel implements Kernel {
     public void potentials(
             ColumnLayout.Blocks blocks, PiecewiseLinear potential, double[] enthalpy, double[] potentials, int start) {
         int bends = potential.count();
-        for (int block : blocks.starts()) {
+        for (int k = 0; k < blocks.count(); k++) {
+            int block = blocks.start(k);
             int i = start + block;
             DoubleVector heat = DoubleVector.fromArray(WIDE, enthalpy, i);
             DoubleVector sum = heat.fma(
@@ -41,15 +42,12 @@ final class VectorKernel implements Kernel {
             int west,
             int east,
             StageWeights share) {
-        int[] starts = blocks.starts();
-        int[] below = blocks.below();
-        int[] above = blocks.above();
         double along = 1 / (grid.dx * grid.dx);
         double last = share.last();
         double beforeLast = share.beforeLast();
         double step = share.step();
-        for (int k = 0; k < starts.length; k++) {
-            int j = starts[k];
+        for (int k = 0; k < blocks.count(); k++) {
+            int j = blocks.start(k);
             int i = start + j;
             DoubleVector sum = DoubleVector.fromArray(WIDE, potentials, i + west)
                     .add(DoubleVector.fromArray(WIDE, potentials, i + east))
@@ -58,9 +56,9 @@ final class VectorKernel implements Kernel {
                     .fma(DoubleVector.fromArray(WIDE, grid.outward, j), sum);
             sum = DoubleVector.fromArray(WIDE, potentials, i - 1)
                     .fma(DoubleVector.fromArray(WIDE, grid.inward, j), sum);
-            sum = DoubleVector.fromArray(WIDE, potentials, i + below[k])
+            sum = DoubleVector.fromArray(WIDE, potentials, i + blocks.below(k))
                     .fma(DoubleVector.fromArray(WIDE, grid.down, j), sum);
-            sum = DoubleVector.fromArray(WIDE, potentials, i + above[k])
+            sum = DoubleVector.fromArray(WIDE, potentials, i + blocks.above(k))
                     .fma(DoubleVector.fromArray(WIDE, grid.up, j), sum);
             sum = sum.sub(DoubleVector.fromArray(WIDE, potentials, i).mul(DoubleVector.fromArray(WIDE, grid.all, j)));
             DoubleVector was = DoubleVector.fromArray(WIDE, from, i)

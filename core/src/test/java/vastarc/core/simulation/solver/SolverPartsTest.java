@@ -93,8 +93,8 @@ class SolverPartsTest {
         double area = 0;
         for (int row = 0; row < mesh.rows(); row++) {
             for (int layer = 0; layer < mesh.layers(); layer++) {
-                double width = mesh.across()[row + 1] - mesh.across()[row];
-                double height = mesh.down()[layer + 1] - mesh.down()[layer];
+                double width = mesh.acrossMm(row + 1) - mesh.acrossMm(row);
+                double height = mesh.downMm(layer + 1) - mesh.downMm(layer);
                 area += mesh.isMetal(row, layer) ? width * height * mesh.whole() : 0;
             }
         }
@@ -204,10 +204,10 @@ class SolverPartsTest {
             ColumnLayout.Blocks blocks = layout.blocks(lanes);
             Map<Integer, Integer> below = new HashMap<>();
             Map<Integer, Integer> above = new HashMap<>();
-            for (int i = 0; i < blocks.starts().length; i++) {
-                for (int cell = blocks.starts()[i]; cell < blocks.starts()[i] + lanes; cell++) {
-                    assertThat(below.put(cell, cell + blocks.below()[i])).isNull();
-                    above.put(cell, cell + blocks.above()[i]);
+            for (int i = 0; i < blocks.count(); i++) {
+                for (int cell = blocks.start(i); cell < blocks.start(i) + lanes; cell++) {
+                    assertThat(below.put(cell, cell + blocks.below(i))).isNull();
+                    above.put(cell, cell + blocks.above(i));
                 }
             }
             assertThat(below.keySet()).containsAll(metal).allMatch(cell -> cell < layout.length());
