@@ -9,6 +9,7 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.CompositeArchRule;
 import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
+import jakarta.persistence.Entity;
 import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RestController;
@@ -18,8 +19,16 @@ import org.springframework.web.bind.annotation.RestController;
 class ArchitectureTest {
 
     @ArchTest
-    static final ArchRule NO_CYCLES_BETWEEN_PLACES =
-            SlicesRuleDefinition.slices().matching("vastarc.web.(*)..").should().beFreeOfCycles();
+    static final ArchRule NO_CYCLES_AT_ANY_DEPTH =
+            SlicesRuleDefinition.slices().matching("vastarc.web.(**)").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule ENTITIES_DO_NOT_KNOW_THE_BACKUP = noClasses()
+            .that()
+            .areAnnotatedWith(Entity.class)
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("vastarc.web.store.archive..");
 
     private static final List<String> PLACES = List.of(
             "api",

@@ -18,6 +18,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javax.tools.JavaCompiler;
 import javax.tools.StandardJavaFileManager;
@@ -27,14 +28,16 @@ import org.junit.jupiter.api.Test;
 /** No type is so long that a reader loses its thread, and no method so long that it must be scrolled. */
 class SizesTest {
 
-    private static final int LONGEST_TYPE = 300;
+    /** Lines with code on them; comments and empty lines count for nothing, so that nobody saves on them. */
+    private static final int LONGEST_TYPE = 265;
+
     private static final int LONGEST_METHOD = 40;
 
     /** Numeric kernels, whose stages stand under one another with a comment each. */
     private static final Set<String> KERNELS = Set.of("NumericSearch.maximum", "SpecialFunctions.scaledK1");
 
     @Test
-    void noTypeIsOver300LinesAndNoMethodOver40() throws IOException {
+    void noTypeIsOver265LinesOfCodeAndNoMethodOver40Lines() throws IOException {
         List<Path> sources = new ArrayList<>();
         for (String root : List.of("../core/src", "src/main/java", "src/test/java", "../benchmarks/src")) {
             try (Stream<Path> files = Files.walk(Path.of(root))) {
@@ -61,6 +64,8 @@ class SizesTest {
         }
     }
 
+    private static final Pattern COMMENT = Pattern.compile("//|/\\*|\\*");
+
     private static final class Measure extends TreeScanner<Void, String> {
 
         private final CompilationUnitTree unit;
@@ -80,9 +85,25 @@ class SizesTest {
                     + 1;
         }
 
+        private long linesOfCode(Tree tree) {
+            try {
+                CharSequence source = unit.getSourceFile().getCharContent(true);
+                return source.subSequence((int) positions.getStartPosition(unit, tree), (int)
+                                positions.getEndPosition(unit, tree))
+                        .toString()
+                        .lines()
+                        .map(String::strip)
+                        .filter(line ->
+                                !line.isEmpty() && !COMMENT.matcher(line).lookingAt())
+                        .count();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+
         @Override
         public Void visitClass(ClassTree type, String outer) {
-            note(type.getSimpleName().toString(), lines(type), LONGEST_TYPE);
+            note(type.getSimpleName().toString(), linesOfCode(type), LONGEST_TYPE);
             return super.visitClass(type, type.getSimpleName().toString());
         }
 

@@ -26,20 +26,6 @@ public enum Format {
     MACHINE("machine"),
     /** A copy of the shop, as written today. */
     SHOP("shop"),
-    /** What archives of older versions keep to; they are still taken. */
-    SHOP_1("shop-1"),
-    /** A copy of the shop, version 2. */
-    SHOP_2("shop-2"),
-    /** A copy of the shop, version 3. */
-    SHOP_3("shop-3"),
-    /** A copy of the shop, version 4. */
-    SHOP_4("shop-4"),
-    /** A copy of the shop, version 5. */
-    SHOP_5("shop-5"),
-    /** A copy of the shop, version 6. */
-    SHOP_6("shop-6"),
-    /** A copy of the shop, version 7. */
-    SHOP_7("shop-7"),
     /** A setup sheet. */
     SHEET("sheet"),
     /** A run. */
@@ -79,20 +65,6 @@ public enum Format {
                                 .locale(Locale.ENGLISH)
                                 .build()))
                 .getSchema(text);
-    }
-
-    /** The format of a shop's archive of a version, 1 to 8. */
-    public static Format shop(int version) {
-        return switch (version) {
-            case 1 -> SHOP_1;
-            case 2 -> SHOP_2;
-            case 3 -> SHOP_3;
-            case 4 -> SHOP_4;
-            case 5 -> SHOP_5;
-            case 6 -> SHOP_6;
-            case 7 -> SHOP_7;
-            default -> SHOP;
-        };
     }
 
     /** What a property of this schema says of its value or, where that is a list, of one of its elements. */

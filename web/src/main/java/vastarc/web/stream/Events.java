@@ -18,7 +18,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.scheduling.concurrent.CustomizableThreadFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import vastarc.web.ScheduleConfiguration;
+import vastarc.web.schedule.ScheduleConfiguration;
 import vastarc.web.security.Caller;
 import vastarc.web.store.device.DeviceStore;
 

@@ -14,7 +14,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import vastarc.core.record.weldlog.Channel;
 import vastarc.core.record.weldlog.Recording;
-import vastarc.web.ScheduleConfiguration;
+import vastarc.web.schedule.ScheduleConfiguration;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunService;
 import vastarc.web.stream.RunFeed.RunMeasurement;

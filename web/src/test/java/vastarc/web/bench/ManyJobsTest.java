@@ -23,11 +23,11 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import vastarc.web.Jobs;
 import vastarc.web.OwnShopTest;
-import vastarc.web.store.ArchivedJobCleanup;
 import vastarc.web.store.diagnosis.BeadObservations;
 import vastarc.web.store.diagnosis.DiagnosisStore;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
+import vastarc.web.store.shop.ArchivedJobCleanup;
 import vastarc.web.store.shop.ShopStore;
 
 /** A bench with more jobs than fit a page, and those that are archived. */

@@ -1,18 +1,25 @@
 package vastarc.web.store.archive;
 
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * One file of an archive: everything of one kind that the shop keeps. The same shop gives the same elements in the same order.
  *
- * <p>Parts are gone through in Spring's order: what others point to comes before them.
+ * <p>What others point to comes before them: {@link #needs()}.
  */
 public interface ArchiveSection {
 
     /** {@return name of its file, such as {@code jobs.json}} */
     String file();
+
+    /** {@return the files that its elements point into} */
+    default Set<String> needs() {
+        return Set.of();
+    }
 
     /** {@return whether the file holds one element alone rather than a list of them} */
     default boolean isSingle() {
@@ -58,11 +65,28 @@ public interface ArchiveSection {
     default void restored() {}
 
     /**
-     * What an archive of an older version lacks, put into one of its elements; {@code place} counts from 0.
+     * Makes an element of the next version of one of an older archive. Called for each version from the archive's on, so that a step knows
+     * two versions only; what comes out is checked against the published format.
      *
-     * @param element the element as read
-     * @param version number of the format
+     * @param element the element, of version {@code from}
+     * @param from number of that version
      * @param place its place in the list, from 0
+     * @throws IllegalArgumentException where it holds what its version did not have
      */
-    default void complete(JsonNode element, int version, int place) {}
+    default void upgrade(ObjectNode element, int from, int place) {}
+
+    /**
+     * Adds what a version brought.
+     *
+     * @param element the element that lacks it
+     * @param name name of the property
+     * @param value its value
+     * @throws IllegalArgumentException where it is there
+     */
+    static void add(ObjectNode element, String name, JsonNode value) {
+        if (element.has(name)) {
+            throw new IllegalArgumentException("it holds “" + name + "”, which its version had not");
+        }
+        element.set(name, value);
+    }
 }

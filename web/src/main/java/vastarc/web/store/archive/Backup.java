@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.BiConsumer;
+import java.util.function.Supplier;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.springframework.stereotype.Service;
@@ -25,6 +27,7 @@ import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Problem;
 import vastarc.web.format.CoreJson;
@@ -63,7 +66,7 @@ public class Backup {
             EntityManager session,
             TransactionRetry retrying,
             PlatformTransactionManager transactions) {
-        this.parts = List.copyOf(parts);
+        this.parts = inOrder(parts);
         this.session = session;
         this.retrying = retrying;
         this.snapshot = new TransactionTemplate(transactions);
@@ -84,6 +87,25 @@ public class Backup {
         } catch (UncheckedIOException e) {
             throw e.getCause();
         }
+    }
+
+    /** What others point to before them, else by name. */
+    private static List<ArchiveSection> inOrder(List<ArchiveSection> sections) {
+        List<ArchiveSection> left = new ArrayList<>(sections);
+        left.sort(Comparator.comparing(ArchiveSection::file));
+        List<ArchiveSection> ordered = new ArrayList<>();
+        Set<String> placed = new TreeSet<>();
+        while (!left.isEmpty()) {
+            ArchiveSection next = left.stream()
+                    .filter(section -> placed.containsAll(section.needs()))
+                    .findFirst()
+                    .orElseThrow(
+                            () -> new IllegalStateException("sections of the archive need each other in a circle"));
+            left.remove(next);
+            ordered.add(next);
+            placed.add(next.file());
+        }
+        return List.copyOf(ordered);
     }
 
     private interface BackupWriting {
@@ -240,23 +262,34 @@ public class Backup {
         int[] place = {0};
         file.forEach(part.file(), part.isSingle(), element -> {
             String where = part.isSingle() ? "/" + part.file() : "/" + part.file() + "/" + place[0];
-            List<Problem> faults = Format.shop(version).faults(part.file(), element);
+            upgrade(part, element, version, place[0]++, where);
+            List<Problem> faults = Format.SHOP.faults(part.file(), element);
             if (!faults.isEmpty()) {
                 Problem fault = faults.get(0);
                 String inside = fault.field().equals("body") ? "" : fault.field();
                 throw new ArchiveRefused(
                         where + inside + " does not fit the format: " + fault.message(UnitSystem.METRIC));
             }
-            taker.accept(part, item(part, element, version, place[0]++, known, where));
+            taker.accept(part, kept(where, () -> part.read(element, known)));
         });
     }
 
+    /** From version to version up to today's. */
+    private static void upgrade(ArchiveSection part, JsonNode element, int version, int place, String where) {
+        if (version < VERSION && element instanceof ObjectNode object) {
+            kept(where, () -> {
+                for (int from = version; from < VERSION; from++) {
+                    part.upgrade(object, from, place);
+                }
+                return object;
+            });
+        }
+    }
+
     /** Whatever a part stumbles over, it is the archive that is wrong: parts look at nothing else here. */
-    private static ArchiveElement item(
-            ArchiveSection part, JsonNode element, int version, int place, ArchiveIds known, String where) {
+    private static <T> T kept(String where, Supplier<T> reading) {
         try {
-            part.complete(element, version, place);
-            return part.read(element, known);
+            return reading.get();
         } catch (IllegalArgumentException e) {
             throw new ArchiveRefused(where + " cannot be kept: " + e.getMessage());
         } catch (RuntimeException e) {

@@ -20,7 +20,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import vastarc.web.ScheduleConfiguration;
+import vastarc.web.schedule.ScheduleConfiguration;
 import vastarc.web.store.disk.Disk;
 
 /**

@@ -2,9 +2,9 @@ package vastarc.web.store.diagnosis;
 
 import java.time.OffsetDateTime;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -17,7 +17,6 @@ import vastarc.web.store.archive.ImmutableRow;
 
 /** What was seen of the beads of an archive's jobs. */
 @Component
-@Order(100)
 class ObservationsSection implements ArchiveSection {
 
     static final int SINCE = 8;
@@ -33,6 +32,11 @@ class ObservationsSection implements ArchiveSection {
     @Override
     public String file() {
         return "bead-marks.json";
+    }
+
+    @Override
+    public Set<String> needs() {
+        return Set.of(ArchiveIds.JOBS);
     }
 
     @Override

@@ -3,7 +3,6 @@ package vastarc.web.store.diagnosis;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -16,7 +15,6 @@ import vastarc.web.store.archive.ImmutableRow;
 
 /** The changes of an archive that were tried, and the result of them. */
 @Component
-@Order(101)
 class TriedChangeSection implements ArchiveSection {
 
     private static final JsonMapper JSON = CoreJson.kept();

@@ -70,6 +70,16 @@ public final class DocumentFormat<T> {
         return name;
     }
 
+    /**
+     * {@return content of the next format}
+     *
+     * @param content content of a format
+     * @param format number of that format, from 1
+     */
+    public JsonNode next(JsonNode content, int format) {
+        return upgrades.get(format - 1).apply(content);
+    }
+
     /** {@return the number of the format that is written today} */
     public int today() {
         return upgrades.size() + 1;

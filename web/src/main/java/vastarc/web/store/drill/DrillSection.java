@@ -3,7 +3,6 @@ package vastarc.web.store.drill;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -16,7 +15,6 @@ import vastarc.web.store.archive.ImmutableRow;
 
 /** The answers of an archive's learners. */
 @Component
-@Order(110)
 class DrillSection implements ArchiveSection {
 
     private static final int SINCE = 8;

@@ -1,6 +1,6 @@
 package vastarc.web.store.job;
 
-import vastarc.web.store.archive.DailySlots;
+import vastarc.web.store.EntityDates;
 import vastarc.web.store.document.Document;
 
 /**
@@ -8,7 +8,7 @@ import vastarc.web.store.document.Document;
  *
  * @param content as it is stored, which may be no longer readable
  */
-record ArchivedJob(String name, String notes, Document<JobContent> content, DailySlots days) {
+record ArchivedJob(String name, String notes, Document<JobContent> content, EntityDates days) {
 
     /** With the days of the job it replaces, where its own are not given. */
     ArchivedJob inPlaceOf(ArchivedJob kept) {

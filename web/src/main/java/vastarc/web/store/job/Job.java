@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.input.WeldFields;
+import vastarc.web.store.EntityDates;
 import vastarc.web.store.VersionedEntity;
-import vastarc.web.store.archive.DailySlots;
 import vastarc.web.store.document.Document;
 import vastarc.web.store.job.JobStore.JobEdit;
 
@@ -87,7 +87,7 @@ public class Job extends VersionedEntity {
     }
 
     ArchivedJob archived() {
-        return new ArchivedJob(name, notes, form, new DailySlots(createdAt, changedAt, deletedAt, true));
+        return new ArchivedJob(name, notes, form, new EntityDates(createdAt, changedAt, deletedAt, true));
     }
 
     /** Takes another content, from a place of the history. */

@@ -2,23 +2,22 @@ package vastarc.web.store.job;
 
 import java.time.Clock;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.web.format.CoreJson;
+import vastarc.web.store.EntityDates;
 import vastarc.web.store.archive.ArchiveIds;
 import vastarc.web.store.archive.ArchiveSection;
 import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
-import vastarc.web.store.archive.DailySlots;
 import vastarc.web.store.document.Document;
 
 /** The jobs of an archive, in the order they were made, those archived among them. */
 @Component
-@Order(40)
 class JobSection implements ArchiveSection {
 
     /** Longest content its column holds, characters. */
@@ -42,6 +41,11 @@ class JobSection implements ArchiveSection {
     }
 
     @Override
+    public Set<String> needs() {
+        return Set.of(ArchiveIds.MACHINES, "torches.json", "shop.json");
+    }
+
+    @Override
     public void write(Consumer<JsonNode> out) {
         jobs.forEach(job -> out.accept(element(job)));
     }
@@ -62,16 +66,20 @@ class JobSection implements ArchiveSection {
 
     /** Before version 2 everything a job said was one map of texts; before version 3 jobs came newest first and without their days; before
      * version 4 they said nothing of passes. */
+    /** 2: the joint apart from the rest; 3: days; 4: pass, purge and penetration. */
     @Override
-    public void complete(JsonNode element, int version, int place) {
-        ObjectNode job = (ObjectNode) element;
-        if (version == 1) {
-            job.set(CONTENT, JobFormat.FORMAT.content(JobFormat.FORMAT.read(job.remove("form"), 1)));
-        } else if (version < 4 && job.has(CONTENT)) {
-            job.set(CONTENT, JobFormat.FORMAT.content(JobFormat.FORMAT.read(job.get(CONTENT), 2)));
-        }
-        if (version < 3) {
-            DailySlots.dateUnset(job, clock.instant().minusMillis(place));
+    public void upgrade(ObjectNode job, int from, int place) {
+        switch (from) {
+            case 1 -> ArchiveSection.add(job, CONTENT, JobFormat.FORMAT.next(job.remove("form"), 1));
+            case 2 -> EntityDates.dateUnset(job, clock.instant().minusMillis(place));
+            case 3 -> {
+                if (job.has(CONTENT)) {
+                    job.set(CONTENT, JobFormat.FORMAT.next(job.get(CONTENT), 2));
+                }
+            }
+            default -> {
+                // the same in both
+            }
         }
     }
 
@@ -94,7 +102,7 @@ class JobSection implements ArchiveSection {
                         element.path("name").asString(),
                         element.path("notes").asString(),
                         content,
-                        DailySlots.read(element)));
+                        EntityDates.read(element)));
     }
 
     private static Document<JobContent> document(JsonNode element) {

@@ -1,7 +1,7 @@
 package vastarc.web.store.machine;
 
 import vastarc.core.equipment.MachineProfile;
-import vastarc.web.store.archive.DailySlots;
+import vastarc.web.store.EntityDates;
 import vastarc.web.store.document.Document;
 
 /**
@@ -9,7 +9,7 @@ import vastarc.web.store.document.Document;
  *
  * @param profile as it is stored, which may be no longer readable
  */
-record ArchivedMachine(String name, Document<MachineProfile> profile, DailySlots days) {
+record ArchivedMachine(String name, Document<MachineProfile> profile, EntityDates days) {
 
     /** With the days of the machine it replaces, where its own are not given. */
     ArchivedMachine inPlaceOf(ArchivedMachine kept) {

@@ -3,12 +3,14 @@ package vastarc.web.store.machine;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.BooleanNode;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
 import vastarc.core.equipment.DialReading;
 import vastarc.web.format.CoreJson;
 import vastarc.web.store.archive.ArchiveIds;
@@ -17,7 +19,6 @@ import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 
 /** What meters said of dials, dial by dial. */
 @Component
-@Order(50)
 class DialReadingSection implements ArchiveSection {
 
     private static final JsonMapper JSON = CoreJson.kept();
@@ -37,6 +38,11 @@ class DialReadingSection implements ArchiveSection {
     }
 
     @Override
+    public Set<String> needs() {
+        return Set.of(ArchiveIds.MACHINES);
+    }
+
+    @Override
     public void write(Consumer<JsonNode> out) {
         machines.forEachReading(row -> {
             ObjectNode element = JSON.createObjectNode();
@@ -51,10 +57,12 @@ class DialReadingSection implements ArchiveSection {
         });
     }
 
+    /** 3: days. */
     @Override
-    public void complete(JsonNode element, int version, int place) {
-        if (version < 3) {
-            ((ObjectNode) element).put("at", clock.instant().toString()).put(UNDATED, true);
+    public void upgrade(ObjectNode reading, int from, int place) {
+        if (from == 2) {
+            ArchiveSection.add(reading, "at", StringNode.valueOf(clock.instant().toString()));
+            ArchiveSection.add(reading, UNDATED, BooleanNode.TRUE);
         }
     }
 

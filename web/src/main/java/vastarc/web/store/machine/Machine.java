@@ -12,8 +12,8 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.equipment.MachineProfile;
 import vastarc.core.equipment.ProfileRules;
 import vastarc.core.equipment.SimulatedSource;
+import vastarc.web.store.EntityDates;
 import vastarc.web.store.VersionedEntity;
-import vastarc.web.store.archive.DailySlots;
 import vastarc.web.store.document.Document;
 
 /** A machine of the shop. */
@@ -58,7 +58,7 @@ public class Machine extends VersionedEntity {
     }
 
     ArchivedMachine archived() {
-        return new ArchivedMachine(name, profile, new DailySlots(createdAt, changedAt, deletedAt, true));
+        return new ArchivedMachine(name, profile, new EntityDates(createdAt, changedAt, deletedAt, true));
     }
 
     final void take(MachineProfile newProfile, Instant now) {

@@ -4,24 +4,23 @@ import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.equipment.MachineProfile;
 import vastarc.web.format.CoreJson;
+import vastarc.web.store.EntityDates;
 import vastarc.web.store.archive.ArchiveIds;
 import vastarc.web.store.archive.ArchiveSection;
 import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
-import vastarc.web.store.archive.DailySlots;
 import vastarc.web.store.document.Document;
 
 /** The machines of an archive, in the order they came. One that is taken leaves its old readings and memory to those that follow. */
 @Component
-@Order(20)
 class MachineSection implements ArchiveSection {
 
     private static final JsonMapper JSON = CoreJson.kept();
@@ -67,11 +66,15 @@ class MachineSection implements ArchiveSection {
         store.makeRoom();
     }
 
+    /** 3: its name beside the profile, and days. */
     @Override
-    public void complete(JsonNode element, int version, int place) {
-        if (version < 3) {
-            ((ObjectNode) element).put("name", element.at("/profile/name").asString(""));
-            DailySlots.dateUnset((ObjectNode) element, clock.instant().plusMillis(place));
+    public void upgrade(ObjectNode machine, int from, int place) {
+        if (from == 2) {
+            ArchiveSection.add(
+                    machine,
+                    "name",
+                    StringNode.valueOf(machine.at("/profile/name").asString("")));
+            EntityDates.dateUnset(machine, clock.instant().plusMillis(place));
         }
     }
 
@@ -82,7 +85,7 @@ class MachineSection implements ArchiveSection {
                 ? ProfileReader.FORMAT.read(element.path(UNREAD).asString())
                 : Document.of(ProfileReader.FORMAT, profile(element.get(PROFILE)));
         return new MachineItem(
-                machines, id, new ArchivedMachine(element.path("name").asString(), profile, DailySlots.read(element)));
+                machines, id, new ArchivedMachine(element.path("name").asString(), profile, EntityDates.read(element)));
     }
 
     private static MachineProfile profile(JsonNode document) {

@@ -2,10 +2,10 @@ package vastarc.web.store.machine;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -17,7 +17,6 @@ import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 
 /** How panels mean jobs, and what has been ticked of their checks. */
 @Component
-@Order(70)
 class PanelSection implements ArchiveSection {
 
     private static final JsonMapper JSON = CoreJson.kept();
@@ -31,6 +30,11 @@ class PanelSection implements ArchiveSection {
     @Override
     public String file() {
         return "panels.json";
+    }
+
+    @Override
+    public Set<String> needs() {
+        return Set.of(ArchiveIds.JOBS, ArchiveIds.MACHINES);
     }
 
     @Override

@@ -2,8 +2,8 @@ package vastarc.web.store.machine;
 
 import java.time.Instant;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -18,7 +18,6 @@ import vastarc.web.store.machine.MemorySlot.ArchivedSlot;
 
 /** What is in the memory of machines, slot by slot. */
 @Component
-@Order(60)
 class SlotSection implements ArchiveSection {
 
     private static final JsonMapper JSON = CoreJson.kept();
@@ -33,6 +32,11 @@ class SlotSection implements ArchiveSection {
     @Override
     public String file() {
         return "slots.json";
+    }
+
+    @Override
+    public Set<String> needs() {
+        return Set.of(ArchiveIds.JOBS, ArchiveIds.MACHINES);
     }
 
     @Override
@@ -57,10 +61,11 @@ class SlotSection implements ArchiveSection {
     }
 
     /** Before version 4 sheets were of their first format. */
+    /** 4: what a pass of its sheet is known by. */
     @Override
-    public void complete(JsonNode element, int version, int place) {
-        if (version < 4 && element.path(SHEET).isObject()) {
-            ((ObjectNode) element).set(SHEET, SheetDocuments.deep(element.get(SHEET)));
+    public void upgrade(ObjectNode slot, int from, int place) {
+        if (from == 3 && slot.path(SHEET).isObject()) {
+            slot.set(SHEET, SheetDocuments.deep(slot.get(SHEET)));
         }
     }
 

@@ -5,11 +5,12 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.BooleanNode;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
 import vastarc.web.format.CoreJson;
 import vastarc.web.store.archive.ArchiveIds;
 import vastarc.web.store.archive.ArchiveSection;
@@ -17,7 +18,6 @@ import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 
 /** The torches of an archive, in the order they came. */
 @Component
-@Order(30)
 class TorchSection implements ArchiveSection {
 
     private static final JsonMapper JSON = CoreJson.kept();
@@ -47,12 +47,15 @@ class TorchSection implements ArchiveSection {
         });
     }
 
+    /** 3: the day. */
     @Override
-    public void complete(JsonNode element, int version, int place) {
-        if (version < 3) {
-            ((ObjectNode) element)
-                    .put("made", clock.instant().plusMillis(place).toString())
-                    .put(UNDATED, true);
+    public void upgrade(ObjectNode torch, int from, int place) {
+        if (from == 2) {
+            ArchiveSection.add(
+                    torch,
+                    "made",
+                    StringNode.valueOf(clock.instant().plusMillis(place).toString()));
+            ArchiveSection.add(torch, UNDATED, BooleanNode.TRUE);
         }
     }
 

@@ -3,7 +3,6 @@ package vastarc.web.store.run;
 import java.time.OffsetDateTime;
 import java.util.Optional;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -16,7 +15,6 @@ import vastarc.web.store.archive.ImmutableRow;
 
 /** What an archive remembers of the columns of meters' tables. */
 @Component
-@Order(93)
 class ColumnsSection implements ArchiveSection {
 
     private static final int SINCE = 8;

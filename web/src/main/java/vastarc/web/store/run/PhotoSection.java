@@ -3,9 +3,9 @@ package vastarc.web.store.run;
 import java.time.Instant;
 import java.util.Base64;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -18,7 +18,6 @@ import vastarc.web.store.run.Photograph.PhotographKind;
 
 /** The photographs of an archive. */
 @Component
-@Order(92)
 class PhotoSection implements ArchiveSection {
 
     private static final int SINCE = 6;
@@ -33,6 +32,11 @@ class PhotoSection implements ArchiveSection {
     @Override
     public String file() {
         return "run-photos.json";
+    }
+
+    @Override
+    public Set<String> needs() {
+        return Set.of(ArchiveIds.RUNS);
     }
 
     @Override

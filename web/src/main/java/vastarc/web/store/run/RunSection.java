@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,7 +29,6 @@ import vastarc.web.store.run.WeldRunQueries.CompleteRun;
 
 /** The runs of an archive with their events and readings, the oldest first. */
 @Component
-@Order(91)
 class RunSection implements ArchiveSection {
 
     private static final int SINCE = 6;
@@ -50,6 +48,11 @@ class RunSection implements ArchiveSection {
     @Override
     public String file() {
         return ArchiveIds.RUNS;
+    }
+
+    @Override
+    public Set<String> needs() {
+        return Set.of(ArchiveIds.JOBS, "run-sheets.json");
     }
 
     @Override

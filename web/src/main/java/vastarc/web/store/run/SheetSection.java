@@ -3,7 +3,6 @@ package vastarc.web.store.run;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -14,7 +13,6 @@ import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 
 /** The sheets that the runs of an archive were welded by. */
 @Component
-@Order(90)
 class SheetSection implements ArchiveSection {
 
     private static final int SINCE = 6;

@@ -2,10 +2,13 @@ package vastarc.web.store.shop;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.IntNode;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
+import vastarc.core.advice.sequence.Prices;
 import vastarc.web.format.CoreJson;
 import vastarc.web.store.archive.ArchiveIds;
 import vastarc.web.store.archive.ArchiveSection;
@@ -13,7 +16,6 @@ import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 
 /** How the shop works. */
 @Component
-@Order(10)
 class ShopSettingsSection implements ArchiveSection {
 
     private static final JsonMapper JSON = CoreJson.kept();
@@ -39,13 +41,14 @@ class ShopSettingsSection implements ArchiveSection {
         out.accept(JSON.valueToTree(shop.habits()));
     }
 
+    /** 3: how long archived jobs stay; 7: prices. */
     @Override
-    public void complete(JsonNode element, int version, int place) {
-        if (version < 3) {
-            ShopSettings.keepingForGood(element);
-        }
-        if (version < 7) {
-            ShopSettings.unpriced(element);
+    public void upgrade(ObjectNode settings, int from, int place) {
+        if (from == 2) {
+            ArchiveSection.add(settings, "putAwayDays", IntNode.valueOf(0));
+        } else if (from == 6) {
+            ArchiveSection.add(settings, "money", StringNode.valueOf(""));
+            ArchiveSection.add(settings, "prices", JSON.valueToTree(Prices.none()));
         }
     }
 

@@ -2,9 +2,9 @@ package vastarc.web.store.simulation;
 
 import java.time.Instant;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -17,7 +17,6 @@ import vastarc.web.store.document.Document;
 
 /** The simulations of an archive, in the order they were made. */
 @Component
-@Order(80)
 class SimulationSection implements ArchiveSection {
 
     /** Longest text its column holds, characters. */
@@ -36,6 +35,11 @@ class SimulationSection implements ArchiveSection {
     @Override
     public String file() {
         return "rehearsals.json";
+    }
+
+    @Override
+    public Set<String> needs() {
+        return Set.of(ArchiveIds.JOBS);
     }
 
     @Override

@@ -1,4 +1,4 @@
-package vastarc.web.store;
+package vastarc.web.store.unreadable;
 
 import java.util.Arrays;
 import java.util.Locale;

@@ -1,4 +1,4 @@
-package vastarc.web.store.archive;
+package vastarc.web.store;
 
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
  * @param putAway when it was archived; null where it is in use
  * @param dated   whether the archive has them; archives before version 3 do not, and a new thing gets those of today
  */
-public record DailySlots(
+public record EntityDates(
         Instant made, Instant changed, @Nullable Instant putAway, boolean dated) {
 
     private static final String MADE = "made";
@@ -35,9 +35,9 @@ public record DailySlots(
      *
      * @param element the element as read
      */
-    public static DailySlots read(JsonNode element) {
+    public static EntityDates read(JsonNode element) {
         JsonNode away = element.path(PUT_AWAY);
-        return new DailySlots(
+        return new EntityDates(
                 Instant.parse(element.path(MADE).asString()),
                 Instant.parse(element.path(CHANGED).asString()),
                 away.isString() ? Instant.parse(away.asString()) : null,
@@ -49,9 +49,13 @@ public record DailySlots(
      *
      * @param element the element to write to
      * @param now the time
+     * @throws IllegalArgumentException where it has some
      */
     public static void dateUnset(ObjectNode element, Instant now) {
-        new DailySlots(now, now, null, false).write(element);
+        if (element.has(MADE) || element.has(UNDATED)) {
+            throw new IllegalArgumentException("it holds days, which its version had not");
+        }
+        new EntityDates(now, now, null, false).write(element);
         element.put(UNDATED, true);
     }
 
@@ -60,7 +64,7 @@ public record DailySlots(
      *
      * @param kept the copies there are
      */
-    public DailySlots inPlaceOf(DailySlots kept) {
-        return dated ? this : new DailySlots(kept.made, kept.changed, putAway, true);
+    public EntityDates inPlaceOf(EntityDates kept) {
+        return dated ? this : new EntityDates(kept.made, kept.changed, putAway, true);
     }
 }

@@ -1,4 +1,4 @@
-package vastarc.web.store;
+package vastarc.web.store.shop;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -11,8 +11,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
-import vastarc.web.ScheduleConfiguration;
-import vastarc.web.store.shop.ShopStore;
+import vastarc.web.schedule.ScheduleConfiguration;
 
 /**
  * Lets jobs that were archived long ago go for good, after the time the shop has chosen, with all that belongs to them. One whose sheet

@@ -1,4 +1,4 @@
-package vastarc.web;
+package vastarc.web.schedule;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
