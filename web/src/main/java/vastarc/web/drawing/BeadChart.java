@@ -28,7 +28,13 @@ public final class BeadChart {
 
     private BeadChart() {}
 
-    /** Of one or two. */
+    /**
+     * Of one or two.
+     *
+     * @param made the simulations
+     * @param units the units
+     * @return the drawing
+     */
     public static Drawing of(List<SimulationResult> made, UnitSystem units) {
         Pencil pencil = new Pencil(0, false);
         double longest = made.stream()

@@ -22,17 +22,30 @@ public final class CopeDrawing {
 
     private CopeDrawing() {}
 
-    /** How many strips the whole girth takes. */
+    /**
+     * {@return how many strips the whole girth takes}
+     *
+     * @param cope the cope
+     */
     public static int strips(SaddleCope cope) {
         return (int) Math.ceil((cope.girthMm() + 1e-6) / STRIP_MM);
     }
 
-    /** The whole of it in one drawing. */
+    /**
+     * {@return the whole of it in one drawing}
+     *
+     * @param cope the cope
+     */
     public static Drawing whole(SaddleCope cope) {
         return drawing(cope, 0, Math.max(cope.girthMm(), RULED_MM + 2 * SIDE));
     }
 
-    /** One strip of it, from 0; strips are laid edge to edge. */
+    /**
+     * {@return one strip of it, from 0; strips are laid edge to edge}
+     *
+     * @param cope the cope
+     * @param number the number
+     */
     public static Drawing strip(SaddleCope cope, int number) {
         return drawing(cope, number * STRIP_MM, STRIP_MM);
     }

@@ -20,7 +20,13 @@ public final class DayDrawing {
 
     private DayDrawing() {}
 
-    /** Draws a day schedule. */
+    /**
+     * Draws a day schedule.
+     *
+     * @param schedule the schedule
+     * @param names the names
+     * @return the drawing
+     */
     public static Drawing of(DaySchedule schedule, List<String> names) {
         Pencil pencil = new Pencil(0, false);
         double end = Math.max(1, schedule.makespanS());

@@ -25,7 +25,14 @@ public final class DialDrawing {
         this.top = Math.ceil(most / step * 2) / 2 * step;
     }
 
-    /** Draws what a dial gives. */
+    /**
+     * Draws what a dial gives.
+     *
+     * @param curve the curve of the dial
+     * @param marks how many marks it has
+     * @param units the units
+     * @return the drawing
+     */
     public static Drawing of(DialCurve curve, int marks, UnitSystem units) {
         return new DialDrawing(curve).draw(marks, units);
     }

@@ -56,7 +56,13 @@ public final class JointDrawing {
         return corner ? pencil.at(up * Math.sqrt(0.5), -up * Math.sqrt(0.5)) : pencil.at(0, -up);
     }
 
-    /** Draws the joint of a sheet in section. */
+    /**
+     * Draws the joint of a sheet in section.
+     *
+     * @param sheet the sheet
+     * @param units the units
+     * @return the drawing
+     */
     public static Drawing of(SetupSheet sheet, UnitSystem units) {
         return new JointDrawing(sheet, units).draw();
     }

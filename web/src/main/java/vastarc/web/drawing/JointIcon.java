@@ -33,12 +33,20 @@ public final class JointIcon {
 
     private JointIcon() {}
 
-    /** {@return the SVG path of the members of a joint form} */
+    /**
+     * {@return the SVG path of the members of a joint form}
+     *
+     * @param form the joint form
+     */
     public static String metal(JointForm form) {
         return Maps.get(METAL, form);
     }
 
-    /** {@return the SVG path of the weld of a joint form} */
+    /**
+     * {@return the SVG path of the weld of a joint form}
+     *
+     * @param form the joint form
+     */
     public static String weld(JointForm form) {
         return Maps.get(WELD, form);
     }

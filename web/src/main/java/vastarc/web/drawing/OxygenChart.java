@@ -21,7 +21,13 @@ public final class OxygenChart {
 
     private OxygenChart() {}
 
-    /** With a meter's readings compared with. */
+    /**
+     * With a meter's readings compared with.
+     *
+     * @param plan the plan
+     * @param readings the readings
+     * @return the drawing
+     */
     public static Drawing of(PurgePlan plan, List<OxygenReading> readings) {
         Pencil pencil = new Pencil(0, false);
         double calculated =
@@ -42,7 +48,14 @@ public final class OxygenChart {
         return pencil.drawing(0, 0, WIDTH, HEIGHT, "Oxygen inside over time, logarithmic, with the target", 14);
     }
 
-    /** Where a reading lies in the chart of a purge without kept readings, as {@code x y}; empty where that is beyond its end. */
+    /**
+     * {@return where a reading lies in the chart of a purge without kept readings, as {@code x y}; empty where that
+     * is beyond its end}
+     *
+     * @param plan the plan
+     * @param s time, s
+     * @param ppm oxygen, ppm by volume
+     */
     public static String place(PurgePlan plan, double s, double ppm) {
         double end = plan.purge().curve().get(plan.purge().curve().size() - 1).s();
         return s < 0 || s > end ? "" : path("%.1f %.1f", x(s, end), y(ppm));

@@ -50,12 +50,23 @@ public record PanelDrawing(
 
     private static final double WIDTH = 1000;
 
-    /** A profile without a job: every control at its lowest. */
+    /**
+     * {@return a profile without a job: every control at its lowest}
+     *
+     * @param profile the profile
+     * @param units the units
+     */
     public static PanelDrawing of(MachineProfile profile, UnitSystem units) {
         return of(profile, Map.of(), units);
     }
 
-    /** A profile with a job put on it. */
+    /**
+     * {@return a profile with a job put on it}
+     *
+     * @param profile the profile
+     * @param plan the plan
+     * @param units the units
+     */
     public static PanelDrawing of(MachineProfile profile, PanelPlan plan, UnitSystem units) {
         Map<String, ControlTarget> placed = plan.controls().stream()
                 .collect(Collectors.toMap(control -> control.element().id(), Function.identity()));

@@ -16,7 +16,13 @@ public final class PositionDrawing {
 
     private PositionDrawing() {}
 
-    /** Draws a welding position. */
+    /**
+     * Draws a welding position.
+     *
+     * @param position the position
+     * @param words the words to search for
+     * @return the drawing
+     */
     public static Drawing of(Position position, String words) {
         PositionDrawing drawing = new PositionDrawing();
         drawing.draw(position);

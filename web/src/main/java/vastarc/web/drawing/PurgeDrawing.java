@@ -42,7 +42,13 @@ public final class PurgeDrawing {
         this.dam = DAM_SHARE * Math.max(length, tallest) + wall;
     }
 
-    /** Draws the purged volume. */
+    /**
+     * Draws the purged volume.
+     *
+     * @param plan the plan
+     * @param units the units
+     * @return the drawing
+     */
     public static Drawing of(PurgePlan plan, UnitSystem units) {
         return new PurgeDrawing(plan, units).draw();
     }

@@ -37,12 +37,21 @@ public final class RecordingChart {
         }
     }
 
-    /** One run by itself. */
+    /**
+     * {@return one run by itself}
+     *
+     * @param run the run
+     */
     public static Drawing of(ChartedRun run) {
         return new RecordingChart(run.trace().endS()).draw(List.of(run), 0);
     }
 
-    /** Two runs, both from their strike on; the second is dashed. */
+    /**
+     * {@return two runs, both from their strike on; the second is dashed}
+     *
+     * @param chartedRun the run
+     * @param other the other one
+     */
     public static Drawing of(ChartedRun chartedRun, ChartedRun other) {
         double before = Math.min(3, Math.max(chartedRun.struckS(), other.struckS()));
         double end = Math.max(

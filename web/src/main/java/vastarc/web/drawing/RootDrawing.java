@@ -10,7 +10,14 @@ public final class RootDrawing {
 
     private RootDrawing() {}
 
-    /** Draws the molten root under a pressure. */
+    /**
+     * Draws the molten root under a pressure.
+     *
+     * @param root the molten root
+     * @param pressurePa pressure inside over that outside, Pa
+     * @param title the title
+     * @return the drawing
+     */
     public static Drawing of(RootPressure root, double pressurePa, String title) {
         Pencil pencil = new Pencil(0, false);
         double t = root.thicknessMm();

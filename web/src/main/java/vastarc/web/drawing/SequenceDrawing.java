@@ -23,7 +23,13 @@ public final class SequenceDrawing {
 
     private SequenceDrawing() {}
 
-    /** Draws the seams with their tacks and runs. */
+    /**
+     * Draws the seams with their tacks and runs.
+     *
+     * @param sequence the weld sequence
+     * @param units the units
+     * @return the drawing
+     */
     public static Drawing of(WeldSequence sequence, UnitSystem units) {
         Pencil pencil = new Pencil(0, false);
         int seams = sequence.runs().stream().mapToInt(WeldSegment::seam).max().orElse(1);

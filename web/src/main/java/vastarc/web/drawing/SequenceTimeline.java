@@ -26,7 +26,13 @@ public final class SequenceTimeline {
 
     private SequenceTimeline() {}
 
-    /** Machine and torch have a lane where their plates are given; their use is empty otherwise. */
+    /**
+     * {@return machine and torch have a lane where their plates are given; their use is empty otherwise}
+     *
+     * @param sequence the weld sequence
+     * @param machine use of the machine's ten minutes
+     * @param torch use of the torch's ten minutes
+     */
     public static Drawing of(WeldSequence sequence, List<DutyUse> machine, List<DutyUse> torch) {
         Pencil pencil = new Pencil(0, false);
         double end = Math.max(1, sequence.totals().wallS());

@@ -17,7 +17,12 @@ public final class SymptomDrawing {
 
     private SymptomDrawing() {}
 
-    /** The sketch of a sign; empty for what is heard or felt rather than seen. */
+    /**
+     * {@return the sketch of a sign; empty for what is heard or felt rather than seen}
+     *
+     * @param sign id of the symptom
+     * @param words the words to search for
+     */
     public static Optional<Drawing> of(String sign, String words) {
         SymptomDrawing sketch = new SymptomDrawing();
         boolean drawn = sketch.bead(sign) || SymptomSection.draw(sketch.pencil, sign);

@@ -43,7 +43,12 @@ public final class TrendChart {
             boolean percent,
             List<Double> limits) {}
 
-    /** Draws a trend. */
+    /**
+     * Draws a trend.
+     *
+     * @param trend the trend
+     * @return the drawing
+     */
     public static Drawing of(Trend trend) {
         Pencil pencil = new Pencil(0, false);
         double low = trend.percent() ? 0 : least(trend);

@@ -14,10 +14,10 @@ public final class UnmarkedDial {
     private UnmarkedDial() {}
 
     /**
-     * A dial.
+     * {@return a dial}
      *
-     * @param low   at its lowest stop, as written beside it
-     * @param high  at its highest
+     * @param low at its lowest stop, as written beside it
+     * @param high at its highest
      * @param ticks steps between
      * @param place it points to, 0 to 1
      */

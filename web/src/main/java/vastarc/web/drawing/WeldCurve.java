@@ -21,7 +21,9 @@ public final class WeldCurve {
     /**
      * Draws an envelope.
      *
-     * @param figures corners {@code t0 a0 t1 a1 …}, s and A, in the order of time, and {@code gasFrom}, {@code gasTo}, s
+     * @param figures corners {@code t0 a0 t1 a1 …}, s and A, in the order of time, and {@code gasFrom},
+     *     {@code gasTo}, s
+     * @return the drawing
      */
     public static Drawing of(Map<String, Double> figures) {
         List<double[]> corners = IntStream.iterate(0, i -> figures.containsKey("t" + i), i -> i + 1)

@@ -46,17 +46,29 @@ public final class CoreJson {
                 .changeDefaultVisibility(checks -> checks.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE));
     }
 
-    /** For answers. */
+    /**
+     * For answers.
+     *
+     * @return the json mapper
+     */
     public static JsonMapper answers() {
         return SPOKEN;
     }
 
-    /** For what is stored. */
+    /**
+     * For what is stored.
+     *
+     * @return the json mapper
+     */
     public static JsonMapper kept() {
         return DATA;
     }
 
-    /** Five significant digits: more than the model knows, enough to compare. */
+    /**
+     * {@return five significant digits: more than the model knows, enough to compare}
+     *
+     * @param value the value
+     */
     public static double rounded(double value) {
         return Double.isFinite(value) ? new BigDecimal(value).round(FIGURES).doubleValue() : value;
     }

@@ -10,12 +10,20 @@ public final class CsvText {
 
     private CsvText() {}
 
-    /** A cell that a spreadsheet would take for a formula is marked as text; a number stays one. */
+    /**
+     * {@return a cell that a spreadsheet would take for a formula is marked as text; a number stays one}
+     *
+     * @param text the text
+     */
     public static String cell(String text) {
         return isFormula(text) && NumberReader.read(text).isEmpty() ? AS_TEXT + text : text;
     }
 
-    /** The text before {@link #cell}. */
+    /**
+     * {@return the text before {@link #cell}}
+     *
+     * @param cell the cell
+     */
     public static String read(String cell) {
         return cell.startsWith(AS_TEXT) && isFormula(cell.substring(1)) ? cell.substring(1) : cell;
     }

@@ -25,7 +25,12 @@ public final class CycleCsv {
 
     private CycleCsv() {}
 
-    /** {@return a weld cycle as CSV, one line a time step} */
+    /**
+     * {@return a weld cycle as CSV, one line a time step}
+     *
+     * @param timeline the cycle timeline
+     * @param stepS step in time, s
+     */
     public static String of(CycleTimeline timeline, double stepS) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter table = new CSVPrinter(text, FORMAT)) {

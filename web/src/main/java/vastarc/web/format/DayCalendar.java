@@ -17,8 +17,10 @@ public final class DayCalendar {
     private DayCalendar() {}
 
     /**
-     * The calendar.
+     * {@return the calendar}
      *
+     * @param jobs names of the jobs
+     * @param timeline the spans of the day
      * @param from when the day starts
      */
     public static String of(List<String> jobs, List<DaySpan> timeline, Instant from) {

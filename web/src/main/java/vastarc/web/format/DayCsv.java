@@ -22,7 +22,12 @@ public final class DayCsv {
 
     private DayCsv() {}
 
-    /** {@return a day schedule as CSV} */
+    /**
+     * {@return a day schedule as CSV}
+     *
+     * @param jobs names of the jobs
+     * @param timeline the spans of the day
+     */
     public static String of(List<String> jobs, List<DaySpan> timeline) {
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, FORMAT)) {

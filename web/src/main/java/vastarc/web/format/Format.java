@@ -81,22 +81,31 @@ public enum Format {
         });
     }
 
-    /** Name of its file, as it is published. */
+    /** {@return name of its file, as it is published} */
     public String file() {
         return file;
     }
 
-    /** The schema, as published. */
+    /** {@return the schema, as published} */
     public String text() {
         return text;
     }
 
-    /** What is wrong with a document, at most twelve faults; empty when it fits. */
+    /**
+     * {@return what is wrong with a document, at most twelve faults; empty when it fits}
+     *
+     * @param document the document
+     */
     public List<Problem> faults(JsonNode document) {
         return faults(schema, document);
     }
 
-    /** What is wrong with the value of a property or, where that is a list, with one of its elements. */
+    /**
+     * {@return what is wrong with the value of a property or, where that is a list, with one of its elements}
+     *
+     * @param property the property that holds the id
+     * @param element the element as read
+     */
     public List<Problem> faults(String property, JsonNode element) {
         return faults(part(property), element);
     }

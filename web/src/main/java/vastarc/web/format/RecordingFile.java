@@ -49,7 +49,13 @@ public final class RecordingFile {
         }
     }
 
-    /** A line for each time at which something was read; a cell is empty where that quantity was not read then. */
+    /**
+     * A line for each time at which something was read; a cell is empty where that quantity was not read then.
+     *
+     * @param recording the recording
+     * @param out where to write
+     * @throws java.io.IOException if the disk fails
+     */
     public static void csv(Recording recording, Writer out) throws IOException {
         List<MeasuredQuantity> kinds = List.copyOf(recording.channels().keySet());
         PriorityQueue<QuantityCursor> lanes = new PriorityQueue<>(
@@ -84,7 +90,11 @@ public final class RecordingFile {
         table.flush();
     }
 
-    /** By the published format. */
+    /**
+     * {@return by the published format}
+     *
+     * @param recording the recording
+     */
     public static ObjectNode json(Recording recording) {
         ObjectNode file = CoreJson.kept().createObjectNode();
         file.put("format", KIND);
@@ -99,7 +109,12 @@ public final class RecordingFile {
         return file;
     }
 
-    /** What a file of the published format holds, or the first thing that is wrong with it: a long file is not gone through for more. */
+    /**
+     * {@return what a file of the published format holds, or the first thing that is wrong with it: a long file is
+     * not gone through for more}
+     *
+     * @param file the file
+     */
     public static Outcome<Recording> read(JsonNode file) {
         JsonNode readings = file.path(READINGS);
         if (!KIND.equals(file.path("format").asString(""))

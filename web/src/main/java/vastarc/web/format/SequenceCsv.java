@@ -22,7 +22,11 @@ public final class SequenceCsv {
 
     private SequenceCsv() {}
 
-    /** {@return a sequence as CSV} */
+    /**
+     * {@return a sequence as CSV}
+     *
+     * @param sequence the weld sequence
+     */
     public static String of(WeldSequence sequence) {
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, FORMAT)) {

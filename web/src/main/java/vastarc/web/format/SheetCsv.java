@@ -26,7 +26,11 @@ public final class SheetCsv {
 
     private SheetCsv() {}
 
-    /** {@return a setup sheet as CSV} */
+    /**
+     * {@return a setup sheet as CSV}
+     *
+     * @param sheet the sheet
+     */
     public static String of(SetupSheet sheet) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter table = new CSVPrinter(text, FORMAT)) {

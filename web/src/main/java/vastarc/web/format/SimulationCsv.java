@@ -20,7 +20,11 @@ public final class SimulationCsv {
 
     private SimulationCsv() {}
 
-    /** {@return the bead of a simulation as CSV} */
+    /**
+     * {@return the bead of a simulation as CSV}
+     *
+     * @param made the simulation
+     */
     public static String of(SimulationResult made) {
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, FORMAT)) {

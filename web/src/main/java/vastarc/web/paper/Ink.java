@@ -33,7 +33,12 @@ public final class Ink {
             .name { font-size: 22px } .shown { font-size: 25px; font-weight: bold } .shown.large { font-size: 40px } .idle text { fill: #999 } .idle path { stroke: #bbb } .idle .lever-tip, .idle .lamp.on { fill: #bbb }
             """;
 
-    /** Of a drawing, its lines as thick as its letters want them. */
+    /**
+     * Of a drawing, its lines as thick as its letters want them.
+     *
+     * @param drawing the drawing
+     * @return the text
+     */
     public String of(Drawing drawing) {
         return WIDTH.matcher(DRAWING).replaceAll(found -> scaled(found, drawing.fontMm()));
     }
@@ -42,12 +47,22 @@ public final class Ink {
         return String.format(Locale.ROOT, "%.4f", letters * Double.parseDouble(found.group(1)));
     }
 
-    /** Of a machine's front. */
+    /**
+     * Of a machine's front.
+     *
+     * @param drawing the drawing
+     * @return the text
+     */
     public String of(PanelDrawing drawing) {
         return FRONT;
     }
 
-    /** Height of a drawing at a width, mm. */
+    /**
+     * {@return height of a drawing at a width, mm}
+     *
+     * @param viewBox the view box
+     * @param widthMm width, mm
+     */
     public String height(String viewBox, double widthMm) {
         String[] box = viewBox.strip().split("\\s+");
         return String.format(Locale.ROOT, "%.2fmm", widthMm * Double.parseDouble(box[3]) / Double.parseDouble(box[2]));

@@ -64,7 +64,11 @@ public class PaperPress {
             this.scale = scale;
         }
 
-        /** A5 where that was asked for, else A4. */
+        /**
+         * {@return A5 where that was asked for, else A4}
+         *
+         * @param name the name
+         */
         public static Size named(String name) {
             return A5.name().equalsIgnoreCase(name.strip()) ? A5 : A4;
         }
@@ -81,8 +85,9 @@ public class PaperPress {
     /**
      * A paper of as many pages as it needs.
      *
-     * @param body  template whose fragment {@code body} is on it, well formed as XML
+     * @param body template whose fragment {@code body} is on it, well formed as XML
      * @param title of the document
+     * @param size the size of the paper
      * @param model what the template shows
      * @return the PDF
      */
@@ -90,7 +95,15 @@ public class PaperPress {
         return pressed(page(body, title, size, model, 1), Integer.MAX_VALUE).orElseThrow();
     }
 
-    /** A card: what does not fit on one page is set smaller until it does, down to the least letters that can be read. */
+    /**
+     * {@return a card: what does not fit on one page is set smaller until it does, down to the least letters that can
+     * be read}
+     *
+     * @param body the body of the page, HTML
+     * @param title the title
+     * @param size the size of the paper
+     * @param model what the template shows
+     */
     public byte[] card(String body, String title, Size size, Map<String, Object> model) {
         for (double scale : SCALES) {
             Optional<byte[]> card = pressed(page(body, title, size, model, scale), 1);
@@ -135,7 +148,12 @@ public class PaperPress {
         return Optional.of(out.toByteArray());
     }
 
-    /** Answers with a paper; shown by the browser, kept under its name. */
+    /**
+     * {@return answers with a paper; shown by the browser, kept under its name}
+     *
+     * @param title the title
+     * @param pdf the paper
+     */
     public static ResponseEntity<byte[]> answer(String title, byte[] pdf) {
         String file = title.replaceAll("[^\\p{L}\\p{N} ,.-]+", " ").strip() + ".pdf";
         return ResponseEntity.ok()

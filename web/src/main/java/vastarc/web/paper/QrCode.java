@@ -21,6 +21,8 @@ public final class QrCode {
     /**
      * Draws a text as a code, a unit a cell.
      *
+     * @param text the text
+     * @return the drawing
      * @throws IllegalArgumentException if the text is too long for one
      */
     public static Drawing of(String text) {

@@ -9,7 +9,12 @@ public final class SvgFile {
 
     private SvgFile() {}
 
-    /** As large as life: a unit of the drawing is a millimetre. */
+    /**
+     * As large as life: a unit of the drawing is a millimetre.
+     *
+     * @param drawing the drawing
+     * @return the text
+     */
     public static String ofLife(Drawing drawing) {
         String[] box = drawing.viewBox().split(" ");
         StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"")

@@ -42,7 +42,11 @@ public final class ApiNames {
                 ", ", Arrays.stream(type.getEnumConstants()).map(Enum::name).toList());
     }
 
-    /** A text short enough to be repeated. */
+    /**
+     * {@return a text short enough to be repeated}
+     *
+     * @param text the text
+     */
     public static String shortened(String text) {
         return text.length() <= ECHO_CHARACTERS ? text : text.substring(0, ECHO_CHARACTERS) + "…";
     }

@@ -33,7 +33,12 @@ public record DiagnosisReader(
     private static final double MOST = 100_000;
     private static final int MOST_SIGNS = 60;
 
-    /** Reads what a call says of a bead. */
+    /**
+     * Reads what a call says of a bead.
+     *
+     * @param body the document
+     * @return the diagnosis reader
+     */
     public static DiagnosisReader read(JsonNode body) {
         List<Problem> problems = new ArrayList<>();
         return new DiagnosisReader(

@@ -28,7 +28,12 @@ public class JobMachines {
      */
     public record MachinesForJob(List<Machine> shop, List<MachineChoice> ranking, Optional<Machine> chosen) {}
 
-    /** {@return the shop's machines for a job} */
+    /**
+     * {@return the shop's machines for a job}
+     *
+     * @param content the content of the job
+     * @param cycle the weld cycle; empty if the joint has none
+     */
     public MachinesForJob of(JobContent content, Optional<WeldCycle> cycle) {
         List<Machine> shop = machines.machines();
         List<MachineChoice> ranking = cycle.map(played -> MachineChoice.ranked(
@@ -43,7 +48,11 @@ public class JobMachines {
         return new MachinesForJob(shop, ranking, chosen);
     }
 
-    /** The machine a welder has chosen for a job; empty where none was. */
+    /**
+     * {@return the machine a welder has chosen for a job; empty where none was}
+     *
+     * @param content the content of the job
+     */
     public Optional<Machine> chosen(JobContent content) {
         return content.machine().flatMap(machines::machine);
     }

@@ -31,7 +31,12 @@ public final class JobPlan {
         this.plan = plan;
     }
 
-    /** {@return the plan of a job's content in a shop} */
+    /**
+     * {@return the plan of a job's content in a shop}
+     *
+     * @param content the content of the job
+     * @param shop the defaults of the shop
+     */
     public static JobPlan of(JobContent content, ShopDefaults shop) {
         OwnInput own = OwnValueReader.of(content.own(), content.logic());
         Outcome<Weld> weld = WeldFields.read(new TypedInputs(content.joint()));
@@ -64,7 +69,11 @@ public final class JobPlan {
         return pass > passes ? first : first.onPass(pass);
     }
 
-    /** The same job in a shop of other ways; what its machine has proven counts there too. */
+    /**
+     * {@return the same job in a shop of other ways; what its machine has proven counts there too}
+     *
+     * @param shop the defaults of the shop
+     */
     public JobPlan in(ShopDefaults shop) {
         return new JobPlan(
                 content,
@@ -73,17 +82,17 @@ public final class JobPlan {
                         now.in(content.shopDefaults(shop.at(now.ask().shop().proven())))));
     }
 
-    /** The alternatives where it has no sheet; empty where it has one, or cannot be read. */
+    /** {@return the alternatives where it has no sheet; empty where it has one, or cannot be read} */
     public List<Alternative> alternatives() {
         return plan.value().map(WeldPlan::alternatives).orElse(List.of());
     }
 
-    /** The weld, or why it cannot be read. */
+    /** {@return the weld, or why it cannot be read} */
     public Outcome<WeldPlan> weld() {
         return plan;
     }
 
-    /** What it is planned from: joint, own values, ways. */
+    /** {@return what it is planned from: joint, own values, ways} */
     public Outcome<PlanRequest> ask() {
         return plan.map(WeldPlan::ask);
     }
@@ -93,28 +102,32 @@ public final class JobPlan {
         return content;
     }
 
-    /** The sheet it is welded by, own values included, or why there is none. */
+    /** {@return the sheet it is welded by, own values included, or why there is none} */
     public Outcome<SetupSheet> sheet() {
         return plan.then(WeldPlan::sheet);
     }
 
-    /** The weld cycle of that sheet. */
+    /** {@return the weld cycle of that sheet} */
     public Outcome<WeldCycle> score() {
         return plan.then(WeldPlan::score);
     }
 
-    /** What the engine would set otherwise today than when it was proven. */
+    /** {@return what the engine would set otherwise today than when it was proven} */
     public List<ChangedFigure> moved() {
         return plan.value().map(WeldPlan::changedFigures).orElse(List.of());
     }
 
-    /** Own values that were typed and cannot stand, and why. */
+    /** {@return own values that were typed and cannot stand, and why} */
     public List<Problem> ownProblems() {
         List<Problem> ofScore = score().value().map(WeldCycle::problems).orElse(List.of());
         return Stream.concat(own.problems().stream(), ofScore.stream()).toList();
     }
 
-    /** The same weld asked of the engine alone, or of a machine with another logic. */
+    /**
+     * {@return the same weld asked of the engine alone, or of a machine with another logic}
+     *
+     * @param change what to change in the request
+     */
     public Outcome<WeldCycle> score(UnaryOperator<PlanRequest> change) {
         return plan.then(own -> WeldPlan.of(change.apply(own.ask())).score());
     }

@@ -30,12 +30,20 @@ public class JobPlanner {
         return shop.defaults();
     }
 
-    /** {@return the plan of a job in this shop} */
+    /**
+     * {@return the plan of a job in this shop}
+     *
+     * @param job the job
+     */
     public JobPlan plan(Job job) {
         return plan(job.content());
     }
 
-    /** {@return the plan of a job in this shop} */
+    /**
+     * {@return the plan of a job in this shop}
+     *
+     * @param content the content of the job
+     */
     public JobPlan plan(JobContent content) {
         ShopDefaults ways = shop.defaults();
         PlanKey asked = new PlanKey(

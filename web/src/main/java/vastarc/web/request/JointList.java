@@ -131,7 +131,12 @@ public class JointList {
 
     private record ListRow(int number, Map<String, String> cells) {}
 
-    /** Every row that can be read becomes a job; bare numbers are read in a reader's units. */
+    /**
+     * {@return every row that can be read becomes a job; bare numbers are read in a reader's units}
+     *
+     * @param text the text
+     * @param units the units
+     */
     public ListReport take(String text, UnitSystem units) {
         String bare = text.startsWith("\uFEFF") ? text.substring(1) : text;
         if (bare.length() > MOST_CHARACTERS) {

@@ -24,14 +24,23 @@ public final class JsonFields {
         this.problems = problems;
     }
 
-    /** The whole of a call; a name it does not take is a fault. */
+    /**
+     * {@return the whole of a call; a name it does not take is a fault}
+     *
+     * @param body the document
+     * @param names the names
+     */
     public static JsonFields of(JsonNode body, String... names) {
         JsonFields fields = new JsonFields(body, "", new ArrayList<>());
         fields.only(names);
         return fields;
     }
 
-    /** Some fields of a call that others read besides. */
+    /**
+     * {@return some fields of a call that others read besides}
+     *
+     * @param body the document
+     */
     public static JsonFields within(JsonNode body) {
         return new JsonFields(body, "", new ArrayList<>());
     }
@@ -54,12 +63,21 @@ public final class JsonFields {
         problems.add(Problem.badValue(path + ApiNames.shortened(name), code, arguments));
     }
 
-    /** A number that has to be there. */
+    /**
+     * {@return a number that has to be there}
+     *
+     * @param range the range it must be in
+     */
     public double number(InputRange range) {
         return number(range, OptionalDouble.empty());
     }
 
-    /** A number, or what is used where it is not given. */
+    /**
+     * {@return a number, or what is used where it is not given}
+     *
+     * @param range the range it must be in
+     * @param usual the value where none is given
+     */
     public double number(InputRange range, double usual) {
         return number(range, OptionalDouble.of(usual));
     }
@@ -76,7 +94,14 @@ public final class JsonFields {
                 .orElse(range.high());
     }
 
-    /** A choice that has to be there, unless one is used where it is not given. */
+    /**
+     * {@return a choice that has to be there, unless one is used where it is not given}
+     *
+     * @param <E> the type of the elements
+     * @param name the name
+     * @param type the type
+     * @param usual the value where none is given
+     */
     public <E extends Enum<E>> E choice(String name, Class<E> type, Optional<E> usual) {
         JsonNode value = node.get(name);
         E first = usual.orElse(type.getEnumConstants()[0]);
@@ -89,7 +114,12 @@ public final class JsonFields {
         return JsonInputs.choice(path + name, value, type, problems).orElse(first);
     }
 
-    /** An object within; an empty one where it is not given. */
+    /**
+     * {@return an object within; an empty one where it is not given}
+     *
+     * @param name the name
+     * @param names the names
+     */
     public JsonFields object(String name, String... names) {
         JsonNode value = node.get(name);
         boolean isSet = value != null && !value.isNull();
@@ -102,7 +132,12 @@ public final class JsonFields {
         return fields;
     }
 
-    /** A short text; empty where it is not given. */
+    /**
+     * {@return a short text; empty where it is not given}
+     *
+     * @param name the name
+     * @param most how many at most
+     */
     public String text(String name, int most) {
         JsonNode value = node.get(name);
         if (value == null || value.isNull()) {
@@ -115,12 +150,23 @@ public final class JsonFields {
         return value.asString();
     }
 
-    /** Whether a field is given. */
+    /**
+     * {@return whether a field is given}
+     *
+     * @param name the name
+     */
     public boolean has(String name) {
         return node.hasNonNull(name);
     }
 
-    /** The elements of a list that are objects; a field that is no list, or one that holds anything else, is a fault. */
+    /**
+     * {@return the elements of a list that are objects; a field that is no list, or one that holds anything else, is
+     * a fault}
+     *
+     * @param name the name
+     * @param most how many at most
+     * @param code end of the keys of what is said where it does not fit
+     */
     public List<JsonFields> list(String name, int most, String code) {
         JsonNode value = node.get(name);
         int size = value != null && value.isArray() ? value.size() : 0;
@@ -140,14 +186,27 @@ public final class JsonFields {
         return elements;
     }
 
-    /** As {@link #list}; none where it is empty or not given. */
+    /**
+     * As {@link #list}; none where it is empty or not given.
+     *
+     * @param name the name
+     * @param most how many at most
+     * @param code end of the keys of what is said where it does not fit
+     * @return the json fields
+     */
     public List<JsonFields> listOrNone(String name, int most, String code) {
         JsonNode value = node.get(name);
         boolean none = value == null || value.isNull() || value.isArray() && value.isEmpty();
         return none ? List.of() : list(name, most, code);
     }
 
-    /** The numbers of a list, at most so many; none where the list is not given. */
+    /**
+     * {@return the numbers of a list, at most so many; none where the list is not given}
+     *
+     * @param name the name
+     * @param range the range it must be in
+     * @param most how many at most
+     */
     public List<Double> numbers(String name, InputRange range, int most) {
         JsonNode value = node.get(name);
         if (value == null || value.isNull()) {
@@ -165,7 +224,11 @@ public final class JsonFields {
         return numbers;
     }
 
-    /** Notes a name that an element of a list does not take. */
+    /**
+     * {@return notes a name that an element of a list does not take}
+     *
+     * @param names the names
+     */
     public JsonFields taking(String... names) {
         only(names);
         return this;

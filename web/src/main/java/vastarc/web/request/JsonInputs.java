@@ -31,6 +31,7 @@ public final class JsonInputs implements InputSource {
     /**
      * Fields of an object; unknown names are problems at once.
      *
+     * @param body the document
      * @param others names this call takes besides the joint's
      */
     public JsonInputs(JsonNode body, Set<String> others) {
@@ -126,13 +127,23 @@ public final class JsonInputs implements InputSource {
                 .orElse(OptionalDouble.empty());
     }
 
-    /** A finite number; empty where a node is none. */
+    /**
+     * {@return a finite number; empty where a node is none}
+     *
+     * @param node the node
+     */
     public static OptionalDouble finite(JsonNode node) {
         double figure = node.isNumber() ? node.asDouble(Double.NaN) : Double.NaN;
         return Double.isFinite(figure) ? OptionalDouble.of(figure) : OptionalDouble.empty();
     }
 
-    /** A number within a range; empty, with the problem noted, where it is none. */
+    /**
+     * {@return a number within a range; empty, with the problem noted, where it is none}
+     *
+     * @param node the node
+     * @param range the range it must be in
+     * @param problems where problems are added
+     */
     public static OptionalDouble number(JsonNode node, InputRange range, List<Problem> problems) {
         if (!node.isNumber()) {
             problems.add(
@@ -145,7 +156,13 @@ public final class JsonInputs implements InputSource {
         return outside.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(figure);
     }
 
-    /** {@return the problem of a value of the wrong JSON type} */
+    /**
+     * {@return the problem of a value of the wrong JSON type}
+     *
+     * @param field name of the input that problems belong to
+     * @param node the node
+     * @param wanted what it should be
+     */
     public static Problem wrongType(String field, JsonNode node, String wanted) {
         String kind = switch (node.getNodeType()) {
             case STRING -> "text";

@@ -20,7 +20,11 @@ public final class MeterText {
 
     private MeterText() {}
 
-    /** The readings, or what is wrong and in which line; a first line of words is a heading. */
+    /**
+     * {@return the readings, or what is wrong and in which line; a first line of words is a heading}
+     *
+     * @param text the text
+     */
     public static Outcome<List<LeakFit.OxygenReading>> read(String text) {
         List<LeakFit.OxygenReading> readings = new ArrayList<>();
         String[] lines = text.strip().split("\\R");
@@ -59,7 +63,11 @@ public final class MeterText {
         return Outcome.failed(Problem.badValue(FIELD, "purge.lines", why, LeakFit.FEWEST, MOST));
     }
 
-    /** A reading as it is stored. */
+    /**
+     * {@return a reading as it is stored}
+     *
+     * @param reading the reading
+     */
     public static String write(LeakFit.OxygenReading reading) {
         return String.format(Locale.ROOT, "%.1f; %.1f", reading.s(), reading.ppm());
     }

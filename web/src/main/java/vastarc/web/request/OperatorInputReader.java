@@ -25,7 +25,11 @@ public final class OperatorInputReader {
 
     private OperatorInputReader() {}
 
-    /** The inputs of an object; empty where it has none. */
+    /**
+     * {@return the inputs of an object; empty where it has none}
+     *
+     * @param body the document
+     */
     public static Outcome<Optional<List<OperatorInput>>> read(JsonNode body) {
         JsonNode list = body.get(TOUCHES);
         if (list == null || list.isNull()) {
@@ -69,7 +73,11 @@ public final class OperatorInputReader {
         return figure.orElse(-1) >= 0 && figure.orElse(-1) <= most ? figure : OptionalDouble.empty();
     }
 
-    /** When the torch was taken away; empty where it was left, and a problem where the figure cannot be used. */
+    /**
+     * {@return when the torch was taken away; empty where it was left, and a problem where the figure cannot be used}
+     *
+     * @param body the document
+     */
     public static Outcome<OptionalDouble> torchAway(JsonNode body) {
         OptionalDouble away = number(body, TORCH_AWAY, LATEST_S);
         boolean isSet = body.has(TORCH_AWAY) && !body.get(TORCH_AWAY).isNull();

@@ -42,7 +42,11 @@ public final class OwnValueReader {
      */
     public record OwnInput(OwnValues settings, CycleChoices choices, List<Problem> problems) {}
 
-    /** Own values of a call: an object by setting, and the name of a logic beside it. */
+    /**
+     * {@return own values of a call: an object by setting, and the name of a logic beside it}
+     *
+     * @param body the document
+     */
     public static OwnInput read(JsonNode body) {
         List<Problem> problems = new ArrayList<>();
         Map<CycleKey, Double> figures = new EnumMap<>(CycleKey.class);
@@ -78,7 +82,12 @@ public final class OwnValueReader {
         return figures;
     }
 
-    /** Own values of a job: figures out of range are problems, as are texts that are none. */
+    /**
+     * {@return own values of a job: figures out of range are problems, as are texts that are none}
+     *
+     * @param kept the own values as stored
+     * @param mode the trigger mode
+     */
     public static OwnInput of(OwnValuesText kept, Optional<TriggerModeName> mode) {
         List<Problem> problems = new ArrayList<>();
         Map<CycleKey, Double> figures = new EnumMap<>(CycleKey.class);

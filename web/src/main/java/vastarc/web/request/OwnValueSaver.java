@@ -23,7 +23,13 @@ public class OwnValueSaver {
         this.planner = planner;
     }
 
-    /** The job with a figure of its own; empty where a sheet has no such figure to be set. */
+    /**
+     * {@return the job with a figure of its own; empty where a sheet has no such figure to be set}
+     *
+     * @param before how it was before
+     * @param key the parameter
+     * @param value the value
+     */
     public Optional<JobContent> withValue(JobContent before, ParameterKey key, double value) {
         if (key == ParameterKey.TRAVEL_SPEED) {
             return Optional.of(paced(before, value));
@@ -31,14 +37,24 @@ public class OwnValueSaver {
         return CycleKey.named(key.apiName()).map(score -> own(before, score, value));
     }
 
-    /** A pace, under the current as it is. */
+    /**
+     * {@return a pace, under the current as it is}
+     *
+     * @param before how it was before
+     * @param mmPerMin travel, mm/min
+     */
     public JobContent paced(JobContent before, double mmPerMin) {
         return held(before)
                 .with(before.joint()
                         .with(WeldFields.TRAVEL, Optional.of(String.format(Locale.ROOT, "%.0f mm/min", mmPerMin))));
     }
 
-    /** A pulse rate with its pulse. */
+    /**
+     * {@return a pulse rate with its pulse}
+     *
+     * @param before how it was before
+     * @param rateHz pulses a second, Hz
+     */
     public JobContent pulsed(JobContent before, double rateHz) {
         boolean steady = sheet(before).filter(sheet -> !sheet.isPulsed()).isPresent();
         JobContent pulsing = steady
@@ -60,7 +76,13 @@ public class OwnValueSaver {
         return planner.plan(content).sheet().value();
     }
 
-    /** A figure of the weld cycle. */
+    /**
+     * {@return a figure of the weld cycle}
+     *
+     * @param before how it was before
+     * @param key the key
+     * @param value the value
+     */
     public JobContent own(JobContent before, CycleKey key, double value) {
         Map<CycleKey, Double> values = new EnumMap<>(CycleKey.class);
         values.putAll(before.own().values());

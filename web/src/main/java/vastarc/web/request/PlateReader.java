@@ -23,7 +23,11 @@ public final class PlateReader {
 
     private PlateReader() {}
 
-    /** The plate asked for, or everything that is wrong with the asking. */
+    /**
+     * {@return the plate asked for, or everything that is wrong with the asking}
+     *
+     * @param body the document
+     */
     public static Outcome<PlateRequest> read(JsonNode body) {
         JsonFields fields = JsonFields.of(
                 body,

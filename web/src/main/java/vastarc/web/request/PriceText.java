@@ -25,7 +25,12 @@ public record PriceText(Prices prices, List<Problem> problems) {
     /** Field of a call that carries prices. */
     public static final String PRICES = "prices";
 
-    /** Reads what was typed, by field; what is blank is not given. */
+    /**
+     * Reads what was typed, by field; what is blank is not given.
+     *
+     * @param typed the texts as typed, by name
+     * @return the price text
+     */
     public static PriceText of(Map<String, String> typed) {
         List<Problem> problems = new ArrayList<>();
         Map<String, Double> wires = new TreeMap<>();

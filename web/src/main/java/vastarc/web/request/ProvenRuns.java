@@ -21,12 +21,22 @@ public class ProvenRuns {
         this.machines = machines;
     }
 
-    /** Of a machine by its id; nothing where there is none such. */
+    /**
+     * Of a machine by its id; nothing where there is none such.
+     *
+     * @param machine id of the machine
+     * @return the calibration runs
+     */
     public CalibrationRuns at(UUID machine) {
         return machines.name(machine).map(this::at).orElseGet(CalibrationRuns::nothing);
     }
 
-    /** Of a machine by its name. */
+    /**
+     * Of a machine by its name.
+     *
+     * @param machine name of the machine
+     * @return the calibration runs
+     */
     public CalibrationRuns at(String machine) {
         return new CalibrationRuns(
                 machine,

@@ -77,12 +77,23 @@ public final class PurgeReader {
     /** What was read of a purge; a field that cannot be read counts as not entered. */
     public record ParsedSetup(PurgeSetup setup, Cylinder bottle, List<Problem> problems) {}
 
-    /** Reads what is typed of a purge. */
+    /**
+     * Reads what is typed of a purge.
+     *
+     * @param typed the purge as typed
+     * @return the parsed setup
+     */
     public static ParsedSetup setup(PurgeText typed) {
         return new PurgeReader(typed).setup();
     }
 
-    /** Reads the purge of a job whose sheet was planned with it. */
+    /**
+     * Reads the purge of a job whose sheet was planned with it.
+     *
+     * @param typed the purge as typed
+     * @param sheet the sheet
+     * @return the parsed purge
+     */
     public static ParsedPurge read(PurgeText typed, SetupSheet sheet) {
         ParsedSetup read = setup(typed);
         return new ParsedPurge(
@@ -92,7 +103,12 @@ public final class PurgeReader {
                 read.problems());
     }
 
-    /** {@return what prevents a purge, as a sentence in a unit system} */
+    /**
+     * {@return what prevents a purge, as a sentence in a unit system}
+     *
+     * @param problem the problem
+     * @param units the units
+     */
     public static String sentence(PurgeProblem problem, UnitSystem units) {
         return Phrasebook.say(
                 Phrase.of(problem.kind().words(), problem.figures().toArray()), units);
@@ -117,7 +133,11 @@ public final class PurgeReader {
         return new ParsedSetup(setup, cylinder, List.copyOf(problems));
     }
 
-    /** The figures of a purge, in order; the usual ones follow from the sheet. */
+    /**
+     * {@return the figures of a purge, in order; the usual ones follow from the sheet}
+     *
+     * @param sheet the sheet
+     */
     public static List<PurgeField> fields(SetupSheet sheet) {
         return List.of(
                 FLOW.usually(sheet.purgeRequest().flow()),

@@ -49,7 +49,11 @@ public final class RecordingReader {
         }
     }
 
-    /** The trace of a body, or what is wrong with it. */
+    /**
+     * {@return the trace of a body, or what is wrong with it}
+     *
+     * @param body the document
+     */
     public static Outcome<Recording> read(JsonNode body) {
         JsonNode samples = body.path(SAMPLES);
         if (!samples.isArray() || samples.isEmpty() || samples.size() > Recording.MOST) {

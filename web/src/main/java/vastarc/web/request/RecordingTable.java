@@ -55,7 +55,12 @@ public record RecordingTable(List<String> heading, List<List<String>> lines) {
             MeasuredQuantity.TEMPERATURE.name(),
             List.of("c", "°c", "temperature", "temp", "temperature c"));
 
-    /** Reads a text; separated by comma, semicolon or tab, whichever its heading has most of. */
+    /**
+     * Reads a text; separated by comma, semicolon or tab, whichever its heading has most of.
+     *
+     * @param text the text
+     * @return the recording table, or what prevents it
+     */
     public static Outcome<RecordingTable> read(String text) {
         String first = text.lines().findFirst().orElse("");
         char separator = separator(first);
@@ -96,7 +101,7 @@ public record RecordingTable(List<String> heading, List<List<String>> lines) {
         return best;
     }
 
-    /** What the columns seem to be, by their names. */
+    /** {@return what the columns seem to be, by their names} */
     public List<String> guessed() {
         return heading.stream()
                 .map(name -> name.strip().toLowerCase(Locale.ROOT))
@@ -108,7 +113,11 @@ public record RecordingTable(List<String> heading, List<List<String>> lines) {
                 .toList();
     }
 
-    /** Whether a choice of columns can be read: one time and at least one quantity, none twice. */
+    /**
+     * {@return whether a choice of columns can be read: one time and at least one quantity, none twice}
+     *
+     * @param chosen the names chosen, in order
+     */
     public boolean fits(List<String> chosen) {
         List<String> used = chosen.stream().filter(text -> !text.isEmpty()).toList();
         long times = used.stream().filter(text -> text.startsWith(TIME)).count();
@@ -123,7 +132,11 @@ public record RecordingTable(List<String> heading, List<List<String>> lines) {
                 && used.stream().distinct().count() == used.size();
     }
 
-    /** The trace by a choice of columns; a line that cannot be read is given by its number. */
+    /**
+     * {@return the trace by a choice of columns; a line that cannot be read is given by its number}
+     *
+     * @param chosen the names chosen, in order
+     */
     public Outcome<Recording> trace(List<String> chosen) {
         int time = chosen.indexOf(TIME) >= 0 ? chosen.indexOf(TIME) : chosen.indexOf(TIME_MS);
         double per = chosen.contains(TIME_MS) ? 1000 : 1;
@@ -168,7 +181,7 @@ public record RecordingTable(List<String> heading, List<List<String>> lines) {
         return column >= 0 && column < line.size() ? line.get(column) : "";
     }
 
-    /** What a column may be chosen to be. */
+    /** {@return what a column may be chosen to be} */
     public static List<String> choices() {
         List<String> choices = new ArrayList<>(List.of(NOTHING, TIME, TIME_MS));
         choices.addAll(Arrays.stream(MeasuredQuantity.values()).map(Enum::name).toList());

@@ -45,7 +45,13 @@ public class RunClosings {
     public record ClosingForm(
             String welder, OptionalDouble seamMm, OptionalDouble amps, RunVerdict verdict, String note) {}
 
-    /** Closes a run, or recalculates it, whatever was said of it before. */
+    /**
+     * Closes a run, or recalculates it, whatever was said of it before.
+     *
+     * @param id the id
+     * @param form what the person filled in
+     * @return the note result, or empty
+     */
     public Optional<NoteResult> close(UUID id, ClosingForm form) {
         return close(id, run -> true, form);
     }
@@ -53,7 +59,10 @@ public class RunClosings {
     /**
      * Closes a run, or recalculates it.
      *
+     * @param id the id
      * @param asShown whether a run is still as it was shown to who says this; else what is said is added to its note
+     * @param form what the person filled in
+     * @return the note result, or empty
      */
     public Optional<NoteResult> close(UUID id, Predicate<WeldRun> asShown, ClosingForm form) {
         return runs.record(id)

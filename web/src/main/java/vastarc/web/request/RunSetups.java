@@ -97,7 +97,12 @@ public class RunSetups {
             Cylinder bottle,
             double flow) {}
 
-    /** The setup of a job; for a run of its route, where one is named that there is. */
+    /**
+     * {@return the setup of a job; for a run of its route, where one is named that there is}
+     *
+     * @param job the job
+     * @param number number of the pass; the one that is shown where empty
+     */
     public Outcome<Setup> of(Job job, OptionalInt number) {
         JobContent content = job.content();
         Optional<WeldSegment> segment = number.isEmpty() ? Optional.empty() : route(content, number.getAsInt());
@@ -171,13 +176,28 @@ public class RunSetups {
                 .toList();
     }
 
-    /** The run of the job that is under way; where there is none, one begins. */
+    /**
+     * {@return the run of the job that is under way; where there is none, one begins}
+     *
+     * @param job the job
+     * @param setup the setup of the run
+     * @param welder name of the welder
+     * @param meter name of the meter
+     */
     public OpenRun begin(Job job, Setup setup, String welder, String meter) {
         SheetDocument sheet = SheetDocument.of(setup.score().sheet());
         return runs.begin(head(job, setup, welder, meter), sheet, kept -> record(job, setup, kept));
     }
 
-    /** A run of a setup that was welded at another time, with what was read then; not judged yet. */
+    /**
+     * {@return a run of a setup that was welded at another time, with what was read then; not judged yet}
+     *
+     * @param job the job
+     * @param setup the setup of the run
+     * @param welder name of the welder
+     * @param recording the recording
+     * @param at the time
+     */
     public CompleteRun whole(Job job, Setup setup, String welder, Recording recording, Instant at) {
         WeldRunQueries.KeptSheet sheet =
                 WeldRunQueries.storedSheet(SheetDocument.of(setup.score().sheet()));

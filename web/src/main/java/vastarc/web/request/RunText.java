@@ -30,7 +30,14 @@ public record RunText(ClosingForm said, List<Problem> problems) {
     private static final InputRange SEAM = new InputRange("seam", 0.5, 100_000, Unit.MILLIMETRE);
     private static final InputRange AMPS = new InputRange("amps", 0.5, 1000, Unit.AMPERE);
 
-    /** Reads a form: {@code hand}, {@code seam}, {@code amps}, {@code verdict}, {@code note}; bare lengths are in the welder's own units. */
+    /**
+     * Reads a form: {@code hand}, {@code seam}, {@code amps}, {@code verdict}, {@code note}; bare lengths are in the
+     * welder's own units.
+     *
+     * @param sent the fields as sent, by name
+     * @param units the units
+     * @return the run text
+     */
     public static RunText read(Map<String, String> sent, UnitSystem units) {
         List<Problem> problems = new ArrayList<>();
         OptionalDouble seam = seam(sent.getOrDefault("seam", "").strip(), units, problems);
@@ -79,7 +86,11 @@ public record RunText(ClosingForm said, List<Problem> problems) {
         return outside.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
-    /** What is wrong, by field. */
+    /**
+     * {@return what is wrong, by field}
+     *
+     * @param units the units
+     */
     public Map<String, String> messages(UnitSystem units) {
         Map<String, String> messages = new LinkedHashMap<>();
         problems.forEach(problem -> messages.put(problem.field(), problem.message(units)));

@@ -30,14 +30,23 @@ public class SequencePlans {
     /** Machine and torch whose duty counts; empty where none was chosen. */
     public record SequenceEquipment(Optional<String> machine, Optional<String> torch) {}
 
-    /** {@return the machine and torch whose duty cycle counts for a job} */
+    /**
+     * {@return the machine and torch whose duty cycle counts for a job}
+     *
+     * @param content the content of the job
+     */
     public SequenceEquipment on(JobContent content) {
         return new SequenceEquipment(
                 content.machine().flatMap(machines::machine).map(machine -> machine.name()),
                 content.torch().flatMap(machines::torch).map(torch -> torch.name()));
     }
 
-    /** A job's work as typed, in the order of work. */
+    /**
+     * {@return a job's work as typed, in the order of work}
+     *
+     * @param content the content of the job
+     * @param typed the quantity as typed
+     */
     public Outcome<SequenceRequest> ask(JobContent content, WeldQuantityText typed) {
         List<DutyPoint> machine = content.machine()
                 .flatMap(machines::machine)

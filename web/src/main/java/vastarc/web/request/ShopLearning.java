@@ -51,13 +51,20 @@ public class ShopLearning {
      */
     public record JobLessons(List<OfferedLesson> lessons, String drift, String machine) {
 
-        /** Nothing yet. */
+        /** {@return nothing yet} */
         public static JobLessons nothing() {
             return new JobLessons(List.of(), "", "");
         }
     }
 
-    /** For a sheet on a machine, in a reader's units. */
+    /**
+     * For a sheet on a machine, in a reader's units.
+     *
+     * @param machine name of the machine
+     * @param sheet the sheet
+     * @param units the units
+     * @return the job lessons
+     */
     public JobLessons of(String machine, SetupSheet sheet, UnitSystem units) {
         List<RunLesson> lessons = runs.lessons(machine, ProvenRuns.LOOKED_AT);
         List<OfferedLesson> learned = new ArrayList<>();
@@ -121,7 +128,11 @@ public class ShopLearning {
      */
     public record MachineDrift(List<Double> ratios, Drift drift, String said) {}
 
-    /** The control chart of a machine; empty from too few good runs with a current that was read. */
+    /**
+     * {@return the control chart of a machine; empty from too few good runs with a current that was read}
+     *
+     * @param machine name of the machine
+     */
     public Optional<MachineDrift> drift(String machine) {
         List<Double> ratios = ratios(runs.lessons(machine, ProvenRuns.LOOKED_AT));
         return Drift.of(ratios).map(drift -> new MachineDrift(ratios, drift, driftText(machine, drift)));

@@ -16,17 +16,22 @@ public final class ShownValues {
 
     private ShownValues() {}
 
-    /** Whether the welder changed a field. */
+    /**
+     * {@return whether the welder changed a field}
+     *
+     * @param sent the fields as sent, by name
+     * @param name the name
+     */
     public static boolean isChanged(Map<String, String> sent, String name) {
         @Nullable String was = sent.get(WAS + name);
         return was == null || !was.equals(sent.getOrDefault(name, ""));
     }
 
     /**
-     * Ticks of a row after a welder's changes.
+     * {@return ticks of a row after a welder's changes}
      *
-     * @param kept   as they are stored by now
-     * @param was    as the page showed them; null where it does not say
+     * @param kept as they are stored by now
+     * @param was as the page showed them; null where it does not say
      * @param ticked as the welder left them
      */
     public static Set<String> merged(List<String> kept, @Nullable List<String> was, List<String> ticked) {

@@ -40,7 +40,11 @@ public record SimulationReader(TorchOperator operator, MeshDetail quality, doubl
         UNSTEADY
     }
 
-    /** The body with {@code score} and {@code seamMm} put where the sheet's own values are. */
+    /**
+     * {@return the body with {@code score} and {@code seamMm} put where the sheet's own values are}
+     *
+     * @param body the document
+     */
     public static Outcome<JsonNode> flat(JsonNode body) {
         ObjectNode flat = ((ObjectNode) body).deepCopy();
         JsonNode score = flat.remove(SCORE);
@@ -65,7 +69,11 @@ public record SimulationReader(TorchOperator operator, MeshDetail quality, doubl
         return body.get(OwnValueReader.OWN) instanceof ObjectNode own ? own : body.putObject(OwnValueReader.OWN);
     }
 
-    /** What is given, or everything that is wrong with it. */
+    /**
+     * {@return what is given, or everything that is wrong with it}
+     *
+     * @param body the document
+     */
     public static Outcome<SimulationReader> read(JsonNode body) {
         JsonFields fields = JsonFields.within(body);
         JsonFields operator = fields.object(

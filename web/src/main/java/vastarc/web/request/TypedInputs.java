@@ -29,6 +29,11 @@ public final class TypedInputs implements InputSource {
     private final JointText typed;
     private final List<Problem> problems = new ArrayList<>();
 
+    /**
+     * Reads a joint.
+     *
+     * @param typed the joint as typed
+     */
     public TypedInputs(JointText typed) {
         this.typed = typed;
     }
@@ -77,7 +82,12 @@ public final class TypedInputs implements InputSource {
                 .filter(length -> inside(field, length.inMillimetres()));
     }
 
-    /** A length as typed; the outside of a tube may be given as a pipe size. */
+    /**
+     * {@return a length as typed; the outside of a tube may be given as a pipe size}
+     *
+     * @param field the input
+     * @param text the text
+     */
     public Outcome<Length> read(InputField<?> field, String text) {
         Optional<Outcome<PipeSize>> pipe =
                 field == WeldFields.TUBE_OD ? PipeSize.read(text, field.name()) : Optional.empty();
@@ -85,7 +95,7 @@ public final class TypedInputs implements InputSource {
                 .orElseGet(() -> reader(field).read(text, field.name()));
     }
 
-    /** The wall of a pipe given by its schedule, where no wall is typed. */
+    /** {@return the wall of a pipe given by its schedule, where no wall is typed} */
     public Optional<Length> wallOfPipe() {
         return typed.text(WeldFields.TUBE_OD)
                 .filter(text -> form().filter(JointForm::isTube).isPresent()

@@ -47,7 +47,11 @@ public record WeldQuantityReader(
     private static final String PIECE = "piece";
     private static final int LONGEST_NAME = 200;
 
-    /** What is given, or everything that is wrong with it. */
+    /**
+     * {@return what is given, or everything that is wrong with it}
+     *
+     * @param body the document
+     */
     public static Outcome<WeldQuantityReader> read(JsonNode body) {
         JsonFields fields = JsonFields.within(body);
         JsonFields work = fields.object(

@@ -36,7 +36,12 @@ public record WeldQuantityText(WeldQuantity work, List<Integer> order, List<Prob
 
     private static final double PERCENT = 100;
 
-    /** Reads a weld quantity as typed. */
+    /**
+     * Reads a weld quantity as typed.
+     *
+     * @param typed the joint as typed
+     * @return the weld quantity text
+     */
     public static WeldQuantityText of(JointText typed) {
         List<Problem> problems = new ArrayList<>();
         OptionalDouble seams = number(typed, SEAMS, WeldQuantity.SEAMS, 1, problems);
@@ -51,7 +56,14 @@ public record WeldQuantityText(WeldQuantity work, List<Integer> order, List<Prob
         return new WeldQuantityText(work, order(typed.work(ORDER)), problems);
     }
 
-    /** Some of the quantity changed, as far as it was sent; another amount goes in the planned order again. */
+    /**
+     * {@return some of the quantity changed, as far as it was sent; another amount goes in the planned order again}
+     *
+     * @param before how it was before
+     * @param sent the fields as sent, by name
+     * @param names the names
+     * @param units the units
+     */
     public static JointText changed(JointText before, Map<String, String> sent, Set<String> names, UnitSystem units) {
         Set<String> sentFields = names.stream().filter(sent::containsKey).collect(Collectors.toSet());
         JointText after = before.changedTo(sent, sentFields, units);

@@ -41,7 +41,10 @@ public final class Caller extends AbstractAuthenticationToken {
         return new Caller(readOnly ? Role.VIEWER : Role.DEVICE, id.toString());
     }
 
-    /** The device on whose behalf this thread answers a request; empty for this machine, and for the program itself. */
+    /**
+     * {@return the device on whose behalf this thread answers a request; empty for this machine, and for the program
+     * itself}
+     */
     public static Optional<UUID> device() {
         Authentication caller = SecurityContextHolder.getContext().getAuthentication();
         return caller instanceof Caller known && known.role != Role.LOCAL

@@ -34,17 +34,21 @@ public class Lan {
         this.names = Set.copyOf(known);
     }
 
-    /** Others than this machine are let in, once they are paired. */
+    /** {@return whether others than this machine are let in, once they are paired} */
     public boolean isOpen() {
         return open;
     }
 
-    /** What is sent cannot be read along. */
+    /** {@return whether what is sent cannot be read along} */
     public boolean isSecure() {
         return secure;
     }
 
-    /** Whether a request may ask under a name; any other is a foreign page rebinding its address to ours. */
+    /**
+     * {@return whether a request may ask under a name; any other is a foreign page rebinding its address to ours}
+     *
+     * @param host the name of the host
+     */
     public boolean isOwnName(String host) {
         return names.contains(host.toLowerCase(Locale.ROOT));
     }
@@ -58,7 +62,7 @@ public class Lan {
         }
     }
 
-    /** Addresses under which other machines reach this one. */
+    /** {@return addresses under which other machines reach this one} */
     public static List<String> addresses() {
         try {
             return Collections.list(NetworkInterface.getNetworkInterfaces()).stream()

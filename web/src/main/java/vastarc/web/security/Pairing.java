@@ -89,12 +89,16 @@ public class Pairing {
         return String.format("%06d", SecretKeys.below(CODES));
     }
 
-    /** As it is now. */
+    /**
+     * As it is now.
+     *
+     * @return the text
+     */
     public synchronized String code() {
         return code;
     }
 
-    /** Addresses that have typed wrong codes in the last week, the newest first; at most twenty. */
+    /** {@return addresses that have typed wrong codes in the last week, the newest first; at most twenty} */
     public List<WrongCodes> wrong() {
         return wrong.asMap().values().stream()
                 .sorted(Comparator.comparing(WrongCodes::last).reversed())
@@ -102,7 +106,13 @@ public class Pairing {
                 .toList();
     }
 
-    /** Tries a code for a device of a name. */
+    /**
+     * {@return tries a code for a device of a name}
+     *
+     * @param typed the code as typed
+     * @param name the name
+     * @param address the address
+     */
     public synchronized PairingResult tryCode(String typed, String name, String address) {
         String from = network(address);
         WrongCodes before = wrong.get(from, there -> new WrongCodes(there, 0, Instant.MIN, Instant.MIN));

@@ -29,7 +29,11 @@ public class DemoLoad implements ApplicationRunner {
         }
     }
 
-    /** Lays every part that has nothing of its kind yet. */
+    /**
+     * Lays every part that has nothing of its kind yet.
+     *
+     * @throws java.io.IOException if the disk fails
+     */
     public synchronized void lay() throws IOException {
         for (DemoPart part : parts) {
             if (part.kinds().stream().allMatch(this::isBare)) {

@@ -13,12 +13,24 @@ import org.springframework.data.domain.Page;
  */
 public record ListPage<T>(List<T> things, int page, int pages, long total) {
 
-    /** A page as the database gave it. */
+    /**
+     * {@return a page as the database gave it}
+     *
+     * @param <T> the type of the value
+     * @param page the page
+     */
     public static <T> ListPage<T> of(Page<T> page) {
         return new ListPage<>(page.getContent(), page.getNumber(), page.getTotalPages(), page.getTotalElements());
     }
 
-    /** A page of a list that is known whole; beyond its end the last one. */
+    /**
+     * {@return a page of a list that is known whole; beyond its end the last one}
+     *
+     * @param <T> the type of the value
+     * @param all the elements
+     * @param page number of the page, from 0
+     * @param onAPage how many are on a page
+     */
     public static <T> ListPage<T> of(List<T> all, int page, int onAPage) {
         int pages = Math.max(1, (all.size() + onAPage - 1) / onAPage);
         int shown = Math.min(page, pages - 1);
@@ -26,7 +38,12 @@ public record ListPage<T>(List<T> things, int page, int pages, long total) {
         return new ListPage<>(some, shown, pages, all.size());
     }
 
-    /** The same page of what these become. */
+    /**
+     * {@return the same page of what these become}
+     *
+     * @param <R> the type of the result
+     * @param becomes what an element becomes
+     */
     public <R> List<R> map(Function<T, R> becomes) {
         return things.stream().map(becomes).toList();
     }

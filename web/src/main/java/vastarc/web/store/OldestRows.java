@@ -15,12 +15,23 @@ import org.springframework.jdbc.core.simple.JdbcClient;
  */
 public record OldestRows(JdbcClient database, String table, String key, String time) {
 
-    /** Deletes the oldest of all rows beyond a number of them; belongs into a transaction. */
+    /**
+     * Deletes the oldest of all rows beyond a number of them; belongs into a transaction.
+     *
+     * @param most how many at most
+     */
     public void keepNewest(int most) {
         keepNewest(most, "1 = 1", List.of());
     }
 
-    /** Deletes the oldest of the rows that have a value in a column, beyond a number of them; belongs into a transaction. */
+    /**
+     * Deletes the oldest of the rows that have a value in a column, beyond a number of them; belongs into a
+     * transaction.
+     *
+     * @param most how many at most
+     * @param column name of the column
+     * @param value the value
+     */
     public void keepNewest(int most, String column, String value) {
         keepNewest(most, column + " = ?", List.of(value));
     }

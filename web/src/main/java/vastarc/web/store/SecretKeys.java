@@ -15,19 +15,27 @@ public final class SecretKeys {
 
     private SecretKeys() {}
 
-    /** A new key, in letters that an address or a header may hold. */
+    /** {@return a new key, in letters that an address or a header may hold} */
     public static String fresh() {
         byte[] bytes = new byte[BYTES];
         CHANCE.nextBytes(bytes);
         return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 
-    /** A number below a bound. */
+    /**
+     * {@return a number below a bound}
+     *
+     * @param bound the bound, above 0
+     */
     public static int below(int bound) {
         return CHANCE.nextInt(bound);
     }
 
-    /** What is stored of a key. */
+    /**
+     * {@return what is stored of a key}
+     *
+     * @param key the key
+     */
     public static String digest(String key) {
         try {
             byte[] sum = MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));
@@ -37,7 +45,12 @@ public final class SecretKeys {
         }
     }
 
-    /** Whether two texts are alike, in a time that does not say where they differ. */
+    /**
+     * {@return whether two texts are alike, in a time that does not say where they differ}
+     *
+     * @param text the text
+     * @param other the other one
+     */
     public static boolean areAlike(String text, String other) {
         return MessageDigest.isEqual(text.getBytes(StandardCharsets.UTF_8), other.getBytes(StandardCharsets.UTF_8));
     }

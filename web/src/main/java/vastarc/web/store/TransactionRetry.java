@@ -40,7 +40,12 @@ public class TransactionRetry {
                 .build());
     }
 
-    /** Does work that may be left undone, such as noting when somebody was last seen: where it cannot be done, nothing happens. */
+    /**
+     * Does work that may be left undone, such as noting when somebody was last seen: where it cannot be done, nothing
+     * happens.
+     *
+     * @param work what to do
+     */
     public void ifPossible(Runnable work) {
         try {
             transaction.executeWithoutResult(status -> work.run());
@@ -49,7 +54,13 @@ public class TransactionRetry {
         }
     }
 
-    /** Does the work; it must read what it changes itself. */
+    /**
+     * Does the work; it must read what it changes itself.
+     *
+     * @param <T> the type of the value
+     * @param work what to do
+     * @return the t
+     */
     public <T> T inTransaction(Supplier<T> work) {
         return retry.invoke(() -> transaction.execute(status -> work.get()));
     }

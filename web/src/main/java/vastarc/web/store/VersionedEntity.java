@@ -40,7 +40,7 @@ public abstract class VersionedEntity implements Persistable<UUID> {
         return id;
     }
 
-    /** Counted from 0; 0 too for what is not kept yet. */
+    /** {@return counted from 0; 0 too for what is not kept yet} */
     public long version() {
         return version == null ? 0 : version;
     }

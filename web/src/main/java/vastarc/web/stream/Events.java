@@ -155,7 +155,11 @@ public class Events {
         return lines.size();
     }
 
-    /** Ends the streams of a device that may no longer listen. */
+    /**
+     * Ends the streams of a device that may no longer listen.
+     *
+     * @param device id of the device
+     */
     public void closeOf(UUID device) {
         closeWhere(line -> line.device.filter(device::equals).isPresent());
     }

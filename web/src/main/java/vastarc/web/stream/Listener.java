@@ -43,7 +43,11 @@ public final class Listener {
         }
     }
 
-    /** Takes all that waits. */
+    /**
+     * Takes all that waits.
+     *
+     * @return the batch
+     */
     public synchronized Batch take() {
         Batch batch = new Batch(new ArrayList<>(waiting), missed);
         waiting.clear();

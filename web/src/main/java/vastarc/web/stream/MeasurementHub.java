@@ -44,7 +44,12 @@ public class MeasurementHub {
     /** A meter that is asked at every beat, and when it was last. */
     private record PolledMeter(CurrentMeter meter, Instant lastPolled) {}
 
-    /** A reading has come. Who listens hears it whatever is stored; of too many channels the one that has been silent longest is forgotten. */
+    /**
+     * A reading has come. Who listens hears it whatever is stored; of too many channels the one that has been silent
+     * longest is forgotten.
+     *
+     * @param reading the measurement
+     */
     public void publish(Measurement reading) {
         synchronized (recent) {
             Deque<Measurement> last =
@@ -61,14 +66,22 @@ public class MeasurementHub {
         listeners.forEach(listener -> listener.hear(reading));
     }
 
-    /** The last readings of a channel, oldest first. */
+    /**
+     * {@return the last readings of a channel, oldest first}
+     *
+     * @param channel name of the channel
+     */
     public List<Measurement> recent(String channel) {
         synchronized (recent) {
             return new ArrayList<>(recent.getOrDefault(channel, new ArrayDeque<>()));
         }
     }
 
-    /** Forgets a channel. */
+    /**
+     * Forgets a channel.
+     *
+     * @param channel name of the channel
+     */
     public void forget(String channel) {
         synchronized (recent) {
             recent.remove(channel);
@@ -78,6 +91,8 @@ public class MeasurementHub {
     /**
      * Asks a meter at every beat, under the name of a channel, until it is let go.
      *
+     * @param channel name of the channel
+     * @param meter the meter
      * @return whether it is; not where too many are asked already
      */
     public synchronized boolean watch(String channel, CurrentMeter meter) {
@@ -88,7 +103,11 @@ public class MeasurementHub {
         return room;
     }
 
-    /** Stops listening. */
+    /**
+     * Stops listening.
+     *
+     * @param channel name of the channel
+     */
     public synchronized void letGo(String channel) {
         meters.remove(channel);
     }
@@ -106,7 +125,11 @@ public class MeasurementHub {
         });
     }
 
-    /** Somebody listens; empty where too many do already. */
+    /**
+     * {@return somebody listens; empty where too many do already}
+     *
+     * @param channels names of the channels
+     */
     public Optional<Listener> listen(Set<String> channels) {
         if (listeners.size() >= MOST_LISTENERS) {
             return Optional.empty();
@@ -116,7 +139,11 @@ public class MeasurementHub {
         return Optional.of(listener);
     }
 
-    /** Somebody no longer listens. */
+    /**
+     * Somebody no longer listens.
+     *
+     * @param listener the listener
+     */
     public void leave(Listener listener) {
         listeners.remove(listener);
     }

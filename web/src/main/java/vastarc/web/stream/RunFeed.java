@@ -52,18 +52,32 @@ public class RunFeed {
         }
     }
 
-    /** Channel of a quantity beside a run. */
+    /**
+     * {@return channel of a quantity beside a run}
+     *
+     * @param run id of the run
+     * @param kind the quantity
+     */
     public static String channel(UUID run, MeasuredQuantity kind) {
         return run + "." + kind;
     }
 
-    /** Counts what has happened to a run since the program started, so that a page asks only where something did. */
+    /**
+     * {@return counts what has happened to a run since the program started, so that a page asks only where something
+     * did}
+     *
+     * @param run id of the run
+     */
     public long changes(UUID run) {
         LiveRun liveRun = live.get(run);
         return liveRun == null ? 0 : liveRun.changes.get();
     }
 
-    /** Something happened to a run by a welder. */
+    /**
+     * Something happened to a run by a welder.
+     *
+     * @param under the open run
+     */
     public void publish(OpenRun under) {
         LiveRun liveRun = live(under.run());
         synchronized (liveRun) {
@@ -72,7 +86,12 @@ public class RunFeed {
         liveRun.changes.incrementAndGet();
     }
 
-    /** Readings of a meter, for every run that listens to it. */
+    /**
+     * Readings of a meter, for every run that listens to it.
+     *
+     * @param meter name of the meter
+     * @param readings the measurements
+     */
     public void accept(String meter, List<RunMeasurement> readings) {
         for (RunMeasurement reading : readings) {
             room.publish(new Measurement(meter + "." + reading.kind(), reading.at(), reading.value(), false));
@@ -80,7 +99,13 @@ public class RunFeed {
         runs.listening(meter).forEach(run -> accept(run, readings, false));
     }
 
-    /** Readings beside one run. */
+    /**
+     * Readings beside one run.
+     *
+     * @param run the run
+     * @param readings the measurements
+     * @param simulated whether a simulated meter gave them
+     */
     public void accept(WeldRun run, List<RunMeasurement> readings, boolean simulated) {
         LiveRun liveRun = live(run);
         synchronized (liveRun) {
@@ -141,7 +166,11 @@ public class RunFeed {
         });
     }
 
-    /** A run is closed: nothing more is shown of it live. */
+    /**
+     * A run is closed: nothing more is shown of it live.
+     *
+     * @param run id of the run
+     */
     public void closed(UUID run) {
         LiveRun liveRun = live.remove(run);
         if (liveRun != null) {

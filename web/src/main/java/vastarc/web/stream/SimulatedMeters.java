@@ -47,7 +47,13 @@ public class SimulatedMeters {
         }
     }
 
-    /** Starts a simulated weld beside a run; an earlier one of it stops. Empty where too many are running. */
+    /**
+     * Starts a simulated weld beside a run; an earlier one of it stops. Not where too many are running.
+     *
+     * @param run id of the run
+     * @param recording the recording
+     * @return whether it was started
+     */
     public boolean weld(UUID run, Recording recording) {
         if (playing.size() >= MOST && !playing.containsKey(run)) {
             return false;
@@ -56,12 +62,20 @@ public class SimulatedMeters {
         return true;
     }
 
-    /** Whether one welds beside a run just now. */
+    /**
+     * {@return whether one welds beside a run just now}
+     *
+     * @param run id of the run
+     */
     public boolean welds(UUID run) {
         return playing.containsKey(run);
     }
 
-    /** Stops a simulated weld. */
+    /**
+     * Stops a simulated weld.
+     *
+     * @param run id of the run
+     */
     public void stop(UUID run) {
         playing.remove(run);
     }

@@ -13,12 +13,24 @@ import vastarc.core.base.units.UnitSystem;
 
 /** One option of a choice, finished for display. */
 public record Choice(String value, String label, boolean selected) {
-    /** {@return an option named by words of the program; names that people typed are left as they are} */
+    /**
+     * {@return an option named by words of the program; names that people typed are left as they are}
+     *
+     * @param value the value
+     * @param words what it is called
+     * @param selected whether it is selected
+     */
     public static Choice labelled(String value, String words, boolean selected) {
         return new Choice(value, Labels.of(words), selected);
     }
 
-    /** Every value of an enumeration, its words: {@code <words>.<name>}. */
+    /**
+     * {@return every value of an enumeration, its words: {@code <words>.<name>}}
+     *
+     * @param values the values to choose from
+     * @param words beginning of the keys of their words
+     * @param selected the value that is selected
+     */
     public static List<Choice> of(Enum<?>[] values, String words, String selected) {
         return Arrays.stream(values)
                 .map(value -> Choice.labelled(
@@ -28,7 +40,12 @@ public record Choice(String value, String label, boolean selected) {
                 .toList();
     }
 
-    /** The passes of a sheet by number, and its tack, which is number 0. */
+    /**
+     * {@return the passes of a sheet by number, and its tack, which is number 0}
+     *
+     * @param sheet the sheet
+     * @param tack whether it is a tack
+     */
     public static List<Choice> passes(SetupSheet sheet, boolean tack) {
         List<ScheduledPass> passes = sheet.passes().map(PassSchedule::passes).orElse(List.of());
         Choice tacked = Choice.labelled("0", "tack: fusion spot", tack);

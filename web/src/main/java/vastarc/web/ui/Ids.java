@@ -9,7 +9,11 @@ public final class Ids {
 
     private Ids() {}
 
-    /** An id; empty where the text is none. */
+    /**
+     * {@return an id; empty where the text is none}
+     *
+     * @param text the text
+     */
     public static Optional<UUID> read(@Nullable String text) {
         try {
             return Optional.ofNullable(text).filter(sent -> !sent.isBlank()).map(UUID::fromString);

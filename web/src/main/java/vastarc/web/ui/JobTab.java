@@ -32,12 +32,12 @@ public enum JobTab {
         return label;
     }
 
-    /** Counted from 1, as the number keys do. */
+    /** {@return counted from 1, as the number keys do} */
     public int number() {
         return ordinal() + 1;
     }
 
-    /** Last part of its address. */
+    /** {@return last part of its address} */
     public String path() {
         return name().toLowerCase(Locale.ROOT);
     }

@@ -5,7 +5,11 @@ public final class Labels {
 
     private Labels() {}
 
-    /** The words with a capital at the beginning; words that begin with a figure or a sign are left alone. */
+    /**
+     * {@return the words with a capital at the beginning; words that begin with a figure or a sign are left alone}
+     *
+     * @param words the words to search for
+     */
     public static String of(String words) {
         return words.isEmpty()
                 ? words

@@ -11,7 +11,11 @@ public final class LateNoteMessages {
 
     private LateNoteMessages() {}
 
-    /** The words; empty where nobody came first. */
+    /**
+     * {@return the words; empty where nobody came first}
+     *
+     * @param heard how it came out
+     */
     public static Optional<String> say(NoteResult heard) {
         String first = "This run was closed or changed in another window meanwhile, as “"
                 + Phrasebook.say(Phrase.of(heard.run().verdict().words()), UnitSystem.METRIC) + "”"

@@ -18,15 +18,21 @@ public record Pages(int number, int count, long total, String before, String aft
 
     private static final int MOST = 1_000_000;
 
-    /** A page as an address names it, from 0; one that is no page is the first. */
+    /**
+     * {@return a page as an address names it, from 0; one that is no page is the first}
+     *
+     * @param text the text
+     */
     public static int number(String text) {
         double number = NumberReader.read(text).orElse(1);
         return number >= 1 && number <= MOST ? (int) number - 1 : 0;
     }
 
     /**
-     * The way through a list of which a page is shown.
+     * {@return the way through a list of which a page is shown}
      *
+     * @param page the page
+     * @param address the address
      * @param find what was looked for; empty for everything
      */
     public static Pages of(ListPage<?> page, String address, String find) {

@@ -47,12 +47,17 @@ public record ParameterView(
         }
     }
 
-    /** Figure and unit as they are read. */
+    /** {@return figure and unit as they are read} */
     public String line() {
         return new FormattedQuantity(figure, unit).line();
     }
 
-    /** {@return a parameter ready to be shown in a unit system} */
+    /**
+     * {@return a parameter ready to be shown in a unit system}
+     *
+     * @param parameter the parameter
+     * @param units the units
+     */
     public static ParameterView of(Parameter parameter, UnitSystem units) {
         FormattedQuantity value = parameter
                 .window()

@@ -13,7 +13,14 @@ public final class QuantityFields {
 
     private QuantityFields() {}
 
-    /** What is asked first, and on the sheet: how many seams, how long each. */
+    /**
+     * {@return what is asked first, and on the sheet: how many seams, how long each}
+     *
+     * @param typed the joint as typed
+     * @param read the quantity as read
+     * @param tube whether the joint is of tube
+     * @param units the units
+     */
     public static List<TypedField> first(JointText typed, WeldQuantityText read, boolean tube, UnitSystem units) {
         String usual =
                 units.show(Quantity.of(Joint.USUAL_SEAM_MM, Unit.MILLIMETRE)).line();
@@ -22,7 +29,16 @@ public final class QuantityFields {
                 of(typed, read, WeldQuantityText.SEAM, "length each", tube ? "once round" : usual, units));
     }
 
-    /** One field as typed, with what is wrong with it. */
+    /**
+     * {@return one field as typed, with what is wrong with it}
+     *
+     * @param typed the joint as typed
+     * @param read the quantity as read
+     * @param name the name
+     * @param label the label
+     * @param hint an example of what to type
+     * @param units the units
+     */
     public static TypedField of(
             JointText typed, WeldQuantityText read, String name, String label, String hint, UnitSystem units) {
         String message = read.problems().stream()

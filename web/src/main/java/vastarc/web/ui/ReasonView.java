@@ -33,7 +33,12 @@ public record ReasonView(
         String kind,
         String equation) {
 
-    /** {@return the explanation of a parameter ready to be shown in a unit system} */
+    /**
+     * {@return the explanation of a parameter ready to be shown in a unit system}
+     *
+     * @param parameter the parameter
+     * @param units the units
+     */
     public static ReasonView of(Parameter parameter, UnitSystem units) {
         String words = parameter.key().words();
         return new ReasonView(

@@ -46,7 +46,12 @@ public class SimulationWork {
         }
     }
 
-    /** Starts a simulation, or finds the one under way of the very same; a problem where it cannot be, or too much waits. */
+    /**
+     * {@return starts a simulation, or finds the one under way of the very same; a problem where it cannot be, or too
+     * much waits}
+     *
+     * @param setup the setup
+     */
     public Outcome<SimulationStatus> start(SimulationSetup setup) {
         return setup.ask().then(request -> begin(setup, request));
     }
@@ -81,12 +86,23 @@ public class SimulationWork {
         }
     }
 
-    /** One that is still looked at; empty once it is forgotten. */
+    /**
+     * {@return one that is still looked at; empty once it is forgotten}
+     *
+     * @param id the id
+     */
     public synchronized Optional<SimulationStatus> find(UUID id) {
         return works.look(id).flatMap(shown -> Optional.ofNullable(shows.get(id)));
     }
 
-    /** Starts to look for a setting. */
+    /**
+     * {@return starts to look for a setting}
+     *
+     * @param setup the setup
+     * @param knob the setting to vary
+     * @param goal the goal
+     * @param targetMm width to reach, mm
+     */
     public Outcome<Work<Outcome<SearchResult>>> look(
             SimulationSetup setup, SearchVariable knob, SearchGoal goal, double targetMm) {
         return works.start(
@@ -94,7 +110,11 @@ public class SimulationWork {
                 progress -> SettingSearch.find(setup, knob, goal, targetMm, progress));
     }
 
-    /** What was found; empty where it is not over, or forgotten. */
+    /**
+     * {@return what was found; empty where it is not over, or forgotten}
+     *
+     * @param id the id
+     */
     @SuppressWarnings("unchecked")
     public Optional<Outcome<SearchResult>> found(UUID id) {
         return works.find(id)

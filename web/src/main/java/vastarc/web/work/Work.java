@@ -127,7 +127,7 @@ public final class Work<T> {
         return key;
     }
 
-    /** The engine it is done with. */
+    /** {@return the engine it is done with} */
     public String engine() {
         return engine;
     }
@@ -137,12 +137,12 @@ public final class Work<T> {
         return state;
     }
 
-    /** Done, 0 to 1. */
+    /** {@return done, 0 to 1} */
     public synchronized double share() {
         return share;
     }
 
-    /** The result of it; empty until it is done. */
+    /** {@return the result of it; empty until it is done} */
     public synchronized Optional<T> result() {
         return Optional.ofNullable(result);
     }

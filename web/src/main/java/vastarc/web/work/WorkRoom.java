@@ -66,7 +66,8 @@ public class WorkRoom {
     /**
      * Work for an input: that under way or done for the same input under the same engine, or a new piece.
      *
-     * @param key  names input and kind of work
+     * @param <T> the type of the value
+     * @param key names input and kind of work
      * @param task does it; reports its progress and stops when it is cancelled
      * @return a problem where too much waits already
      */
@@ -100,7 +101,11 @@ public class WorkRoom {
                 .findFirst();
     }
 
-    /** A look at a task, which keeps it going; empty if there is none, or it has been forgotten. */
+    /**
+     * {@return a look at a task, which keeps it going; empty if there is none, or it has been forgotten}
+     *
+     * @param id the id
+     */
     public synchronized Optional<WorkStatus> look(UUID id) {
         return find(id).map(work -> {
             work.lastSeen(now());
@@ -108,7 +113,11 @@ public class WorkRoom {
         });
     }
 
-    /** {@return the work with an id; empty where it is forgotten or never was} */
+    /**
+     * {@return the work with an id; empty where it is forgotten or never was}
+     *
+     * @param id the id
+     */
     public synchronized Optional<Work<?>> find(UUID id) {
         return Optional.ofNullable(works.get(id));
     }
@@ -128,7 +137,11 @@ public class WorkRoom {
         return waiting.indexOf(work) + 1;
     }
 
-    /** Stops a task. */
+    /**
+     * {@return stops a task}
+     *
+     * @param id the id
+     */
     public synchronized Optional<WorkStatus> cancel(UUID id) {
         find(id).ifPresent(Work::cancel);
         return look(id);

@@ -34,7 +34,7 @@ public class ArchivedJobCleanup {
         this.clock = clock;
     }
 
-    /** How many went, at most {@value #AT_ONCE} at once; the rest goes the next time. */
+    /** {@return how many went, at most {@value #AT_ONCE} at once; the rest goes the next time} */
     @Scheduled(fixedDelay = 1, initialDelay = 1, timeUnit = TimeUnit.HOURS, scheduler = ScheduleConfiguration.COPIES)
     public int letGo() {
         int days = shop.habits().putAwayDays();

@@ -47,19 +47,23 @@ public class UnreadableDocuments {
             this.ids = ids;
         }
 
-        /** The kind of a name as it is in an address. */
+        /**
+         * {@return the kind of a name as it is in an address}
+         *
+         * @param name the name
+         */
         public static Optional<DocumentKind> named(String name) {
             return Arrays.stream(values())
                     .filter(kind -> kind.address().equals(name))
                     .findFirst();
         }
 
-        /** The name in an address. */
+        /** {@return the name in an address} */
         public String address() {
             return name().toLowerCase(Locale.ROOT);
         }
 
-        /** What it is called. */
+        /** {@return what it is called} */
         public String words() {
             return format.name();
         }
@@ -79,7 +83,12 @@ public class UnreadableDocuments {
         this.database = database;
     }
 
-    /** A document as it is stored; empty where there is none. */
+    /**
+     * {@return a document as it is stored; empty where there is none}
+     *
+     * @param kind the kind
+     * @param id the id
+     */
     public Optional<Document<?>> find(DocumentKind kind, String id) {
         return kind.id(id)
                 .flatMap(key -> database.sql(
@@ -93,6 +102,9 @@ public class UnreadableDocuments {
     /**
      * Puts a mended text in its place, if it can be read.
      *
+     * @param kind the kind
+     * @param id the id
+     * @param text the text
      * @return what is wrong with the text; empty where it was taken
      */
     @Transactional
