@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import vastarc.core.base.tables.Maps;
 import vastarc.core.base.tables.OrderedCollections;
 import vastarc.core.base.tables.Table;
 import vastarc.core.base.text.Phrasebook;
@@ -19,10 +20,73 @@ import vastarc.core.input.InputField.InputKind;
  */
 public final class InputAliases {
 
+    /** Answers to a heading, which say nothing of a joint by themselves. */
+    private static final Set<String> UNDER_A_HEADING = Set.of(
+            "yes",
+            "no",
+            "none",
+            "with",
+            "without",
+            "true",
+            "false",
+            "open",
+            "accessible",
+            "notaccessible",
+            "normal",
+            "general",
+            "standard",
+            "plain",
+            "up",
+            "down",
+            "fixed",
+            "argon",
+            "wire",
+            "filler",
+            "square",
+            "scratch",
+            "carbon",
+            "x");
+
     private static final Map<String, InputField<?>> HEADINGS = headings();
     private static final Map<String, Map<String, String>> CHOICES = choices();
 
+    private static final Map<String, WordMeaning> MEANINGS = meanings();
+
+    /** Words that mean something under a heading only. */
+    private static final int SHORTEST_WORD = 2;
+
+    /**
+     * What a word means by itself.
+     *
+     * @param field the field it belongs to
+     * @param value the choice it names
+     */
+    record WordMeaning(InputField<?> field, String value) {}
+
     private InputAliases() {}
+
+    /** Of a word that belongs to several fields the first of them. Yes and no, and what says nothing alone, are left out. */
+    private static Map<String, WordMeaning> meanings() {
+        Map<String, WordMeaning> meanings = new HashMap<>();
+        for (InputField<?> field : WeldFields.ALL) {
+            Maps.get(CHOICES, field.name()).forEach((word, value) -> {
+                if (field != WeldFields.OTHER_MATERIAL && !UNDER_A_HEADING.contains(word) && isWord(field, word)) {
+                    meanings.putIfAbsent(word, new WordMeaning(field, value));
+                }
+            });
+        }
+        return OrderedCollections.map(meanings);
+    }
+
+    /** One letter alone names a joint (t, v), nothing else. */
+    private static boolean isWord(InputField<?> field, String word) {
+        return word.length() >= SHORTEST_WORD || field == WeldFields.JOINT;
+    }
+
+    /** What words mean by themselves; empty where they mean nothing. */
+    static Optional<WordMeaning> meaning(String words) {
+        return Optional.ofNullable(MEANINGS.get(bare(words)));
+    }
 
     private static String bare(String text) {
         return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]", "");

@@ -181,7 +181,7 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
         return Phrasebook.say(Phrase.of(key), UnitSystem.METRIC);
     }
 
-    private static List<CardFigure> figures(SetupSheet sheet, UnitSystem units) {
+    static List<CardFigure> figures(SetupSheet sheet, UnitSystem units) {
         return FIRST.stream().map(key -> figure(sheet.setting(key), units)).toList();
     }
 

@@ -1,0 +1,36 @@
+package vastarc.core.input;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.Length;
+import vastarc.core.base.units.UnitSystem;
+
+/** Names a joint by what it is: {@code 304L lap 3.18 mm}. */
+final class PhraseName {
+
+    private PhraseName() {}
+
+    static String of(Map<String, Object> fields) {
+        List<String> parts = new ArrayList<>();
+        say(fields, WeldFields.MATERIAL, "metal.short.", parts);
+        say(fields, WeldFields.JOINT, "joint.", parts);
+        if (fields.get(WeldFields.THICKNESSES) instanceof List<?> both) {
+            parts.add(both.stream()
+                    .map(mm -> UnitSystem.METRIC
+                            .show(Length.ofMillimetres((Double) mm).quantity())
+                            .line())
+                    .collect(Collectors.joining(" + ")));
+        }
+        return String.join(" ", parts);
+    }
+
+    private static void say(Map<String, Object> fields, InputField<?> field, String words, List<String> parts) {
+        if (fields.get(field.name()) instanceof String value) {
+            parts.add(Phrasebook.say(Phrase.of(words + value), UnitSystem.METRIC));
+        }
+    }
+}

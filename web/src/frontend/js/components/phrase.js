@@ -1,0 +1,25 @@
+// A joint said in one line: what was understood is shown while it is typed, and what is doubtful is asked.
+import { told } from '../phrase-line.js';
+
+export function phrase() {
+  return {
+    asked: 0,
+
+    async look() {
+      const line = this.$root.querySelector('#phrase').value.trim();
+      const now = ++this.asked;
+      const answer = line ? await fetch('/look?text=' + encodeURIComponent(line)) : null;
+      const reading = answer && answer.ok ? await answer.text() : '';
+      if (now === this.asked) this.$root.querySelector('#phrase-reading').innerHTML = reading;
+    },
+
+    choose(event) {
+      const option = event.target.closest('[data-to]');
+      if (!option) return;
+      const line = this.$root.querySelector('#phrase');
+      line.value = told(line.value, option.dataset.from, option.dataset.to);
+      line.focus();
+      this.look();
+    },
+  };
+}
