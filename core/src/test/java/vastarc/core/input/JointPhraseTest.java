@@ -21,7 +21,7 @@ class JointPhraseTest {
     private static final long SEED = 36;
 
     @ParameterizedTest
-    @CsvFileSource(resources = "/reference/phrases.csv", delimiter = '|', quoteCharacter = '`', numLinesToSkip = 1)
+    @CsvFileSource(resources = "/phrases.csv", delimiter = '|', quoteCharacter = '`', numLinesToSkip = 1)
     void aLineIsReadAsAWelderMeansIt(UnitSystem units, String line, String fields, String doubts, String unknown) {
         JointReading reading = JointPhrase.read(line, units);
 

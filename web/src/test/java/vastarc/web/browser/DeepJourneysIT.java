@@ -11,6 +11,29 @@ import org.openqa.selenium.support.ui.Select;
 /** From a refusal to a sheet, from pass to pass, on a phone, and through a purge, in a real browser. */
 class DeepJourneysIT extends Journeys {
 
+    /** From the bench to a named job with figures: the line and Enter. */
+    @Test
+    void oneLineMakesAJobAndWhatIsDoubtfulIsAsked() {
+        browser.open("/");
+        browser.find("#phrase").sendKeys("1,5 mm titan lap bright");
+        browser.waitFor(
+                "the figures", () -> !browser.all("#phrase-figures .number").isEmpty());
+        assertThat(browser.text("#phrase-reading")).contains("titanium grade 2", "what do you mean?");
+
+        browser.find("#phrase-reading [data-to='titanium grade 5']").click();
+        browser.waitFor(
+                "grade 5 alone",
+                () -> browser.text("#phrase-reading").contains("titanium grade 5")
+                        && browser.all("#phrase-reading [data-to]").isEmpty());
+        assertThat(browser.find("#phrase").getDomProperty("value")).isEqualTo("1,5 mm titanium grade 5 lap bright");
+
+        browser.find("#phrase").sendKeys(Keys.ENTER);
+        browser.waitFor(
+                "the sheet", () -> !browser.all("#workingCurrent .number").isEmpty());
+        assertThat(browser.field("job-name").getDomProperty("value")).isEqualTo("Titanium grade 5 lap 1.5 mm");
+        assertThat(browser.field(BASE).getDomProperty("value")).isEqualTo("1.5 mm");
+    }
+
     @Test
     void aRefusalIsTappedIntoASheetAndTakenBack() {
         newJob();
