@@ -42,7 +42,7 @@ class JointsApi {
             summary = "A list of joints onto the bench",
             description =
                     "CSV (commas, semicolons or tabs) under a line that names the columns, or a JSON list of objects: metal, thickness and form are wanted, "
-                            + "any other field of a sheet request may be given by its name or one of its aliases; name and notes besides. Up to 200 rows; a "
+                            + "any other field of a sheet request may be given by its name or one of its aliases; name and notes besides. A column text may say the whole joint in words; other columns win. Up to 200 rows; a "
                             + "row that cannot be read is refused by itself.")
     @RequestBody(
             required = true,

@@ -30,6 +30,8 @@ import vastarc.core.domain.joint.JointForm;
 import vastarc.core.input.InputAliases;
 import vastarc.core.input.InputField;
 import vastarc.core.input.InputField.InputKind;
+import vastarc.core.input.JointPhrase;
+import vastarc.core.input.JointReading;
 import vastarc.core.input.WeldFields;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
@@ -52,6 +54,9 @@ public class JointList {
     public static final int MOST_CHARACTERS = 400_000;
 
     private static final Set<String> NAMES = Set.of("name", "job", "mark", "part");
+    /** A column with the whole joint in words; other columns win. */
+    private static final Set<String> LINES = Set.of("text", "line", "joint in words");
+
     private static final Set<String> NOTES = Set.of("note", "notes", "remark", "remarks");
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -247,6 +252,7 @@ public class JointList {
         List<String> wrong = new ArrayList<>();
         StringBuilder notes = new StringBuilder();
         String name = "";
+        String line = "";
         for (Map.Entry<String, String> cell : row.cells().entrySet()) {
             String heading = cell.getKey().strip().toLowerCase(Locale.ROOT);
             String text = cell.getValue().strip();
@@ -255,11 +261,16 @@ public class JointList {
                 name = text;
             } else if (NOTES.contains(heading)) {
                 notes.append(text);
+            } else if (LINES.contains(heading)) {
+                line = text;
             } else if (field.isEmpty()) {
                 unknown.add(cell.getKey().strip());
             } else if (!text.isEmpty()) {
                 answers.put(field.get().name(), value(field.get(), text, wrong));
             }
+        }
+        if (!line.isEmpty()) {
+            name = said(line, units, name, answers, wrong);
         }
         WeldFields.ALL.stream()
                 .filter(field -> field.isRequired() && !answers.containsKey(field.name()))
@@ -267,6 +278,18 @@ public class JointList {
                 .forEach(field -> wrong.add(field.name() + " is missing."));
         JobContent content = JobContent.of(joint(answers, units));
         return planned(name.isEmpty() ? "Row " + row.number() : name, notes.toString(), content, unknown, wrong, units);
+    }
+
+    /** Takes what the line says where no column does; the name of the joint where the row has none. */
+    private static String said(
+            String line, UnitSystem units, String name, Map<String, String> answers, List<String> wrong) {
+        JointReading reading =
+                JointPhrase.read(line.substring(0, Math.min(line.length(), JointPhrase.MAX_CHARACTERS)), units);
+        PhraseJob.texts(reading).forEach(answers::putIfAbsent);
+        if (!reading.unknown().isEmpty()) {
+            wrong.add("Not understood: " + ApiNames.shortened(String.join(", ", reading.unknown())) + ".");
+        }
+        return name.isEmpty() ? reading.name() : name;
     }
 
     /** A choice by its name here; anything else as it is typed. */

@@ -2,6 +2,7 @@ package vastarc.web.request;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,21 +28,34 @@ public final class PhraseJob {
      */
     public static JobContent of(JointReading reading, JobContent fresh) {
         JointText joint = fresh.joint();
-        for (Map.Entry<String, Object> entry : reading.fields().entrySet()) {
-            if (entry.getValue() instanceof List<?> both) {
-                joint = typed(joint, WeldFields.BASE, both.get(0));
-                joint = both.size() > 1 ? typed(joint, WeldFields.ABUTTING, both.get(1)) : joint;
-            } else {
-                joint = typed(joint, WeldFields.named(entry.getKey()).orElseThrow(), entry.getValue());
-            }
+        for (Map.Entry<String, String> text : texts(reading).entrySet()) {
+            joint = joint.with(WeldFields.named(text.getKey()).orElseThrow(), Optional.of(text.getValue()));
         }
         return fresh.with(joint);
     }
 
+    /**
+     * {@return what would be typed into the fields of a joint, by their names}
+     *
+     * @param reading what the line says
+     */
+    public static Map<String, String> texts(JointReading reading) {
+        Map<String, String> texts = new LinkedHashMap<>();
+        reading.fields().forEach((name, value) -> {
+            if (value instanceof List<?> both) {
+                put(texts, WeldFields.BASE, both.get(0));
+                both.stream().skip(1).forEach(other -> put(texts, WeldFields.ABUTTING, other));
+            } else {
+                put(texts, WeldFields.named(name).orElseThrow(), value);
+            }
+        });
+        return texts;
+    }
+
     /** A length with its unit, so that it says the same in a shop that measures in inches. */
-    private static JointText typed(JointText joint, InputField<?> field, Object value) {
+    private static void put(Map<String, String> texts, InputField<?> field, Object value) {
         String text = value instanceof Double figure ? plain(figure) : value.toString();
-        return joint.with(field, Optional.of(field.kind() == InputKind.LENGTH ? text + " mm" : text));
+        texts.put(field.name(), field.kind() == InputKind.LENGTH ? text + " mm" : text);
     }
 
     private static String plain(double figure) {

@@ -65,6 +65,23 @@ class JointListTest {
     }
 
     @Test
+    void aRowMaySayItsJointInOneLineAndColumnsWin() {
+        ListReport report = list.take(
+                "text;thickness;name\n3 mm mild steel tee 2F pedal;;\n3 mm 304 lap;1.5 mm;Lid\n3 mm cheese tee;;\n",
+                UnitSystem.METRIC);
+
+        assertThat(report.lines()).extracting(ListLine::isTaken).containsExactly(true, true, false);
+        Job tee = job(report.lines().get(0));
+        assertThat(tee.name()).isEqualTo("Carbon steel T fillet 3 mm");
+        assertThat(tee.content().joint().text(WeldFields.CONTROL)).contains("PEDAL");
+        Job lid = job(report.lines().get(1));
+        assertThat(lid.name()).isEqualTo("Lid");
+        assertThat(lid.content().joint().text(WeldFields.BASE)).contains("1.5 mm");
+        assertThat(report.lines().get(2).said()).contains("Not understood: cheese", "material is missing");
+        putAway(report);
+    }
+
+    @Test
     void aRowThatCannotBeReadIsRefusedByItselfWithWhatWouldWork() {
         ListReport report = list.take(
                 "metal,thickness,form\ncheese,2,lap\nsteel,thick,lap\nsteel,,lap\nsteel,2,lap\n", UnitSystem.METRIC);
