@@ -1,5 +1,5 @@
 // A joint said in one line: what was understood is shown while it is typed, and what is doubtful is asked.
-import { told } from '../phrase-line.js';
+import { replaceWords } from '../phrase-line.js';
 
 export function phrase() {
   return {
@@ -17,7 +17,7 @@ export function phrase() {
       const option = event.target.closest('[data-to]');
       if (!option) return;
       const line = this.$root.querySelector('#phrase');
-      line.value = told(line.value, option.dataset.from, option.dataset.to);
+      line.value = replaceWords(line.value, option.dataset.from, option.dataset.to);
       line.focus();
       this.look();
     },

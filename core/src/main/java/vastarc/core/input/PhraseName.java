@@ -14,14 +14,13 @@ final class PhraseName {
 
     private PhraseName() {}
 
-    static String of(Map<String, Object> fields) {
+    static String of(Map<String, Object> fields, UnitSystem units) {
         List<String> parts = new ArrayList<>();
         say(fields, WeldFields.MATERIAL, "metal.short.", parts);
         say(fields, WeldFields.JOINT, "joint.", parts);
         if (fields.get(WeldFields.THICKNESSES) instanceof List<?> both) {
             parts.add(both.stream()
-                    .map(mm -> UnitSystem.METRIC
-                            .show(Length.ofMillimetres((Double) mm).quantity())
+                    .map(mm -> units.show(Length.ofMillimetres((Double) mm).quantity())
                             .line())
                     .collect(Collectors.joining(" + ")));
         }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -117,7 +118,7 @@ final class PhraseSizes {
         return Stream.concat(Phrasebook.find(field.words()).stream(), field.aliases().stream())
                 .filter(word -> word.length() > 1)
                 .sorted(Comparator.comparing(String::length).reversed())
-                .map(word -> Pattern.quote(word.toLowerCase()).replace(" ", "\\E\\s+\\Q"))
+                .map(word -> Pattern.quote(word.toLowerCase(Locale.ROOT)).replace(" ", "\\E\\s+\\Q"))
                 .collect(Collectors.joining("|"));
     }
 

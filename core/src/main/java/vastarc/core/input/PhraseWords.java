@@ -3,6 +3,7 @@ package vastarc.core.input;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -131,9 +132,9 @@ final class PhraseWords {
                     WeldFields.PULSE.name(),
                     words,
                     List.of(
-                            PulsePurpose.RIPPLE.name().toLowerCase(),
-                            PulsePurpose.HEAT.name().toLowerCase(),
-                            PulsePurpose.STIFF.name().toLowerCase())));
+                            PulsePurpose.RIPPLE.name().toLowerCase(Locale.ROOT),
+                            PulsePurpose.HEAT.name().toLowerCase(Locale.ROOT),
+                            PulsePurpose.STIFF.name().toLowerCase(Locale.ROOT))));
         }
     }
 

@@ -45,6 +45,7 @@ class JointPhraseTest {
         assertThat(reading.read()).contains(new ReadWord("", "position", "PB"));
         assertThat(reading.name()).isEqualTo("304L lap 2 mm");
         assertThat(reading.missing()).isEmpty();
+        assertThat(JointPhrase.read("1/8 304 lap", UnitSystem.INCH).name()).isEqualTo("304L lap 0.125 in");
     }
 
     @Test

@@ -40,7 +40,7 @@ class PhraseController {
         return "bench/phrase :: reading";
     }
 
-    /** The job of the line; where something is missing, the line comes back with what would complete it. */
+    /** The job of the line, with what was doubtful in its notes; where something is missing, the line comes back with what would complete it. */
     @PostMapping("/jobs/text")
     String make(
             @RequestParam(defaultValue = "") String text,
@@ -52,7 +52,7 @@ class PhraseController {
             model.addAttribute("phrase", view(line, preferences));
             return "bench/line";
         }
-        Job job = jobs.create(reading.name(), "", content(reading));
+        Job job = jobs.create(reading.name(), PhraseJob.notes(reading), content(reading));
         return "redirect:/jobs/" + job.id() + "/sheet";
     }
 

@@ -287,7 +287,8 @@ public class JointList {
                 JointPhrase.read(line.substring(0, Math.min(line.length(), JointPhrase.MAX_CHARACTERS)), units);
         PhraseJob.texts(reading).forEach(answers::putIfAbsent);
         if (!reading.unknown().isEmpty()) {
-            wrong.add("Not understood: " + ApiNames.shortened(String.join(", ", reading.unknown())) + ".");
+            wrong.add("Not understood: " + ApiNames.shortened(String.join(", ", reading.unknown()))
+                    + ". Leave it out, or give it in a column of its own.");
         }
         return name.isEmpty() ? reading.name() : name;
     }

@@ -2,10 +2,14 @@ package vastarc.web.request;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.core.input.InputField;
 import vastarc.core.input.InputField.InputKind;
 import vastarc.core.input.JointReading;
@@ -50,6 +54,31 @@ public final class PhraseJob {
             }
         });
         return texts;
+    }
+
+    /**
+     * {@return what a person should look at again: words that may mean several things, and those that mean nothing;
+     * empty where there are none}
+     *
+     * @param reading what the line says
+     */
+    public static String notes(JointReading reading) {
+        List<String> notes = new ArrayList<>();
+        reading.doubts()
+                .forEach(doubt -> notes.add(say(
+                        "phrase.doubt",
+                        doubt.text(),
+                        doubt.options().get(0),
+                        String.join(
+                                ", ", doubt.options().subList(1, doubt.options().size())))));
+        if (!reading.unknown().isEmpty()) {
+            notes.add(say("phrase.unknown", String.join(", ", reading.unknown())));
+        }
+        return String.join(" ", notes);
+    }
+
+    private static String say(String words, Object... arguments) {
+        return Phrasebook.say(Phrase.of(words, arguments), UnitSystem.METRIC);
     }
 
     /** A length with its unit, so that it says the same in a shop that measures in inches. */

@@ -51,7 +51,7 @@ class PhrasePagesTest {
                         "3.18 mm",
                         "torch switch 4T",
                         "Working current",
-                        "“pulse”: what do you mean?",
+                        "“pulse” is read as ripple. What do you mean?",
                         "heat");
         assertThat(jobs.newest(1000).size()).isEqualTo(before);
     }
@@ -71,6 +71,16 @@ class PhrasePagesTest {
         assertThat(job.name()).isEqualTo("Carbon steel T fillet 3 mm");
         assertThat(job.content().joint().text(WeldFields.POSITION)).contains("PB");
         assertThat(job.content().joint().text(WeldFields.BASE)).contains("3 mm");
+        jobs.delete(job.id());
+    }
+
+    @Test
+    void whatWasDoubtfulOrNotUnderstoodIsInTheJobsNotes() throws Exception {
+        String to = make("2 mm stainless lap orbital").getRedirectedUrl();
+        Job job = jobs.find(UUID.fromString(to.replaceAll("/jobs/|/sheet", ""))).orElseThrow();
+
+        assertThat(job.notes())
+                .isEqualTo("“stainless” is read as 304L; it may also be 316L. Not understood, and left out: orbital.");
         jobs.delete(job.id());
     }
 

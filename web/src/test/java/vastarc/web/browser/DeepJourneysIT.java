@@ -18,7 +18,7 @@ class DeepJourneysIT extends Journeys {
         browser.find("#phrase").sendKeys("1,5 mm titan lap bright");
         browser.waitFor(
                 "the figures", () -> !browser.all("#phrase-figures .number").isEmpty());
-        assertThat(browser.text("#phrase-reading")).contains("titanium grade 2", "what do you mean?");
+        assertThat(browser.text("#phrase-reading")).contains("titanium grade 2", "What do you mean?");
 
         browser.find("#phrase-reading [data-to='titanium grade 5']").click();
         browser.waitFor(

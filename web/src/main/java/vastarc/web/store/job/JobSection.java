@@ -42,7 +42,7 @@ class JobSection implements ArchiveSection {
 
     @Override
     public Set<String> needs() {
-        return Set.of(ArchiveIds.MACHINES, "torches.json", "shop.json");
+        return Set.of(ArchiveIds.MACHINES, "torches.json");
     }
 
     @Override
