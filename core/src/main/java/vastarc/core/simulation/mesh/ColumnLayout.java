@@ -1,16 +1,21 @@
 package vastarc.core.simulation.mesh;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
  * Where the cells of a section are in a column's memory. A section that is nearly all metal is stored as it is, layer after layer. Of another,
- * as of a tee, only the stretch of each layer that holds metal is stored, so that what lies between its members takes no memory to pass through.
+ * as of a tee, only the stretch of each layer that holds metal is stored, so that what lies between its members takes no memory to pass through;
+ * narrow stretches that lie one above the other, as in the leg of a tee, stand two to a register.
  */
 public final class ColumnLayout {
 
     /** Each stretch that is stored alone is filled up to a multiple of this, so that every width of the processor's registers fits. */
     private static final int LANES = 8;
+
+    /** Stretches no wider than this can stand two to a register. */
+    private static final int NARROW = LANES / 2;
 
     /** The place of a cell without metal. */
     public static final int NONE = -1;
@@ -22,6 +27,7 @@ public final class ColumnLayout {
     private final boolean whole;
     private final int[] firsts;
     private final int[] places;
+    private final boolean[] narrow;
     private final int[] cells;
     private final int length;
 
@@ -90,17 +96,53 @@ public final class ColumnLayout {
         whole = count >= FULL * rows * layers;
         firsts = new int[layers];
         places = new int[layers];
+        narrow = new boolean[layers];
         cells = new int[layers * rows];
-        int at = 0;
+        length = upTo(LANES, (whole ? layers * rows : placeStretches(metal)) + LANES - 1);
         for (int layer = 0; layer < layers; layer++) {
-            firsts[layer] = whole ? 0 : first(metal[layer]);
-            places[layer] = at;
-            at += whole ? rows : upTo(LANES, after(metal[layer]) - firsts[layer]);
+            places[layer] = whole ? layer * rows : places[layer];
             for (int row = 0; row < rows; row++) {
                 cells[layer * rows + row] = metal[layer][row] ? places[layer] + row - firsts[layer] : NONE;
             }
         }
-        length = upTo(LANES, at + LANES - 1);
+    }
+
+    /** Finds a place for each layer's stretch. Returns the place after the last. */
+    private int placeStretches(boolean[][] metal) {
+        int at = 0;
+        int layer = 0;
+        while (layer < metal.length) {
+            int after = layer + 1;
+            while (after < metal.length && Arrays.equals(metal[after], metal[layer])) {
+                after++;
+            }
+            int first = first(metal[layer]);
+            int width = after(metal[layer]) - first;
+            boolean pairs = width <= NARROW && pairs(layer, after);
+            at += pairs && begins(layer, after) ? NARROW : 0;
+            for (; layer < after; layer++) {
+                firsts[layer] = first;
+                places[layer] = at;
+                narrow[layer] = pairs;
+                at += pairs ? NARROW : upTo(LANES, width);
+            }
+            at = upTo(LANES, at);
+        }
+        return at;
+    }
+
+    /**
+     * Whether like layers can stand two to a register. The cells of a register have their neighbours at one distance, so a layer next to other ones
+     * stands alone: at the end of its register below those, at the beginning of it above them.
+     */
+    private boolean pairs(int from, int after) {
+        boolean free = from == 0 || after == places.length;
+        return after - from > 1 && (free || (after - from) % 2 == 0);
+    }
+
+    /** Whether they begin at the end of a register. */
+    private boolean begins(int from, int after) {
+        return from > 0 || after < places.length && (after - from) % 2 == 0;
     }
 
     private static int upTo(int multiple, int count) {
@@ -171,6 +213,9 @@ public final class ColumnLayout {
         if (whole) {
             return by * rows;
         }
-        return other < 0 || other >= places.length ? 0 : places[other] - firsts[other] - places[layer] + firsts[layer];
+        if (other < 0 || other >= places.length) {
+            return narrow[layer] ? by * NARROW : 0;
+        }
+        return places[other] - firsts[other] - places[layer] + firsts[layer];
     }
 }

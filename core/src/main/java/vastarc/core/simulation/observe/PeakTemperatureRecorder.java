@@ -25,6 +25,8 @@ public final class PeakTemperatureRecorder {
      */
     private final FaceTemperatures heated;
 
+    private final ArcFlux flux;
+
     final double[] frontNow;
     final double[] frontPeak;
     final double[] frontAir;
@@ -58,6 +60,7 @@ public final class PeakTemperatureRecorder {
             TemperatureField field, double initialC, double meltC, double coverMm, boolean purged, ArcFlux flux) {
         this.field = field;
         this.front = new FaceTemperatures(field, field.grid.section.front(), initialC, ArcFlux.NONE);
+        this.flux = flux;
         this.heated = new FaceTemperatures(field, field.grid.section.front(), initialC, flux);
         this.back = new FaceTemperatures(field, field.grid.section.back(), initialC, ArcFlux.NONE);
         this.coverMm = coverMm;
@@ -97,10 +100,15 @@ public final class PeakTemperatureRecorder {
         boolean inGas = gasOn && distance(field.grid.x(column), arcX) <= coverMm;
         see(front, column, frontNow, frontPeak, inGas ? null : frontAir);
         see(back, column, backNow, backPeak, purged ? null : backAir);
-        int start = field.pad + column * field.grid.stride;
-        int kept = column * field.grid.stride;
+        raisePeaks(field.enthalpy(), field.pad + column * field.grid.stride, column * field.grid.stride);
+    }
+
+    private void raisePeaks(double[] enthalpy, int start, int kept) {
         for (int i = 0; i < field.grid.stride; i++) {
-            peaks[kept + i] = Math.max(peaks[kept + i], (float) field.enthalpy()[start + i]);
+            float here = (float) enthalpy[start + i];
+            if (here > peaks[kept + i]) {
+                peaks[kept + i] = here;
+            }
         }
     }
 
@@ -153,7 +161,8 @@ public final class PeakTemperatureRecorder {
             backMm = Math.max(backMm, back.width(backNow, x * back.count(), meltC));
             molten += width > 0 ? 1 : 0;
             for (int i = 0; i < front.count(); i++) {
-                hottest = Math.max(hottest, heated.celsius(x, i));
+                boolean lit = flux.perMm2(x, i) > 0;
+                hottest = Math.max(hottest, lit ? heated.celsius(x, i) : frontNow[x * front.count() + i]);
             }
             volume += width > 0 ? molten(x) : 0;
         }

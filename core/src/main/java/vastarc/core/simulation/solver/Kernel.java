@@ -15,11 +15,17 @@ public interface Kernel {
      * @param blocks where to begin in a column, as {@link ColumnLayout#blocks} for {@link #lanes}
      * @param potential potential over enthalpy
      * @param enthalpy enthalpy of the cells, J/mm³
+     * @param start place of the column's first cell there
      * @param potentials conduction potential of the cells, W/mm
-     * @param start place of the first cell
+     * @param at place of its first cell there
      */
     void potentials(
-            ColumnLayout.Blocks blocks, PiecewiseLinear potential, double[] enthalpy, double[] potentials, int start);
+            ColumnLayout.Blocks blocks,
+            PiecewiseLinear potential,
+            double[] enthalpy,
+            int start,
+            double[] potentials,
+            int at);
 
     /**
      * One stage of a column: what it holds next, from what it held and what its neighbours give it.
@@ -28,10 +34,11 @@ public interface Kernel {
      * @param blocks as for {@link #potentials}
      * @param from enthalpy before the stage
      * @param to enthalpy one stage earlier, and after it what the column holds next
+     * @param start place of the column's first cell in these two
      * @param potentials conduction potential of the cells, W/mm
-     * @param start index of the column's first cell
-     * @param west index difference to the column before, 0 where there is none
-     * @param east index difference to the next column, 0 where there is none
+     * @param at place of the column's first cell there
+     * @param west difference to the place of the column before, 0 where there is none
+     * @param east difference to the place of the next column, 0 where there is none
      * @param share how the stage mixes them
      */
     void conduct(
@@ -39,8 +46,9 @@ public interface Kernel {
             ColumnLayout.Blocks blocks,
             double[] from,
             double[] to,
-            double[] potentials,
             int start,
+            double[] potentials,
+            int at,
             int west,
             int east,
             StageWeights share);

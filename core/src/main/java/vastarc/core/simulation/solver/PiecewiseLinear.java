@@ -4,21 +4,27 @@ import java.util.Arrays;
 
 /**
  * A line of straight stretches, written as a + b·x + Σ c·|x − break|, which wide registers read without a search or a branch, and stretch by
- * stretch for a single place. The first and last stretch go on beyond their ends.
+ * stretch for a single place. The first and last stretch go on beyond their ends. Where no x lies beyond a break, the terms of it and of
+ * those after it are straight too and add to a and b, so that only the breaks below the greatest x are to be gone through.
  */
 public final class PiecewiseLinear {
 
-    private final double constant;
-    private final double slope;
+    private final double[] straightConstants;
+    private final double[] straightSlopes;
     private final double[] breaks;
     private final double[] weights;
     private final double[] slopes;
     private final double[] offsets;
 
     private PiecewiseLinear(
-            double constant, double slope, double[] breaks, double[] weights, double[] slopes, double[] offsets) {
-        this.constant = constant;
-        this.slope = slope;
+            double[] straightConstants,
+            double[] straightSlopes,
+            double[] breaks,
+            double[] weights,
+            double[] slopes,
+            double[] offsets) {
+        this.straightConstants = straightConstants;
+        this.straightSlopes = straightSlopes;
         this.breaks = breaks;
         this.weights = weights;
         this.slopes = slopes;
@@ -36,13 +42,16 @@ public final class PiecewiseLinear {
         }
         double[] breaks = Arrays.copyOfRange(x, 1, last);
         double[] weights = new double[breaks.length];
-        double slope = (slopes[0] + slopes[last - 1]) / 2;
-        double constant = y[0] - slope * x[0];
+        double[] straightSlopes = new double[last];
+        double[] straightConstants = new double[last];
+        straightSlopes[0] = slopes[0];
+        straightConstants[0] = offsets[0];
         for (int i = 0; i < weights.length; i++) {
             weights[i] = (slopes[i + 1] - slopes[i]) / 2;
-            constant -= weights[i] * Math.abs(x[0] - breaks[i]);
+            straightSlopes[i + 1] = straightSlopes[i] + weights[i];
+            straightConstants[i + 1] = straightConstants[i] - weights[i] * breaks[i];
         }
-        return new PiecewiseLinear(constant, slope, breaks, weights, slopes, offsets);
+        return new PiecewiseLinear(straightConstants, straightSlopes, breaks, weights, slopes, offsets);
     }
 
     /**
@@ -63,16 +72,23 @@ public final class PiecewiseLinear {
         return Arrays.stream(slopes).max().orElse(0);
     }
 
-    double constant() {
-        return constant;
+    /** How many breaks lie below a place. */
+    int bendsBelow(double x) {
+        int bends = 0;
+        while (bends < breaks.length && breaks[bends] < x) {
+            bends++;
+        }
+        return bends;
     }
 
-    double slope() {
-        return slope;
+    /** a, where only so many breaks lie below any x. */
+    double constant(int bends) {
+        return straightConstants[bends];
     }
 
-    int count() {
-        return breaks.length;
+    /** b, where only so many breaks lie below any x. */
+    double slope(int bends) {
+        return straightSlopes[bends];
     }
 
     double place(int bend) {

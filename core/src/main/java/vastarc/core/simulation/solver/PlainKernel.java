@@ -9,10 +9,15 @@ public final class PlainKernel implements Kernel {
 
     @Override
     public void potentials(
-            ColumnLayout.Blocks blocks, PiecewiseLinear potential, double[] enthalpy, double[] potentials, int start) {
+            ColumnLayout.Blocks blocks,
+            PiecewiseLinear potential,
+            double[] enthalpy,
+            int start,
+            double[] potentials,
+            int at) {
         for (int k = 0; k < blocks.count(); k++) {
             int cell = blocks.start(k);
-            potentials[start + cell] = potential.at(enthalpy[start + cell]);
+            potentials[at + cell] = potential.at(enthalpy[start + cell]);
         }
     }
 
@@ -22,17 +27,18 @@ public final class PlainKernel implements Kernel {
             ColumnLayout.Blocks blocks,
             double[] from,
             double[] to,
-            double[] potentials,
             int start,
+            double[] potentials,
+            int at,
             int west,
             int east,
             StageWeights share) {
         double along = 1 / (grid.dx * grid.dx);
         for (int k = 0; k < blocks.count(); k++) {
             int j = blocks.start(k);
-            int i = start + j;
-            to[i] = share.last() * from[i]
-                    + share.beforeLast() * to[i]
+            int i = at + j;
+            to[start + j] = share.last() * from[start + j]
+                    + share.beforeLast() * to[start + j]
                     + share.step()
                             * (along * (potentials[i + west] + potentials[i + east])
                                     - grid.all[j] * potentials[i]

@@ -25,6 +25,12 @@ public final class TemperatureField {
 
     private static final double ALMOST = 0.999;
 
+    /** Columns whose potentials are held at once: the one before, the present and the next in turn, and one round the ring. */
+    private static final int TURN = 3;
+
+    private static final int ROUND = 3;
+    private static final int SLOTS = 4;
+
     /** A usual step, s, by which work is estimated; {@link TimeSteps} says how long steps under an arc are. */
     private static final double STEP_S = 0.026;
     /** Columns whose cells moved by less than this share of their enthalpy are still as they were. */
@@ -48,7 +54,9 @@ public final class TemperatureField {
     private final ColumnLayout.Blocks blocks;
     private final boolean[] facesArc;
 
+    /** Of a few columns at a time, so that they stay near the processor. */
     private final double[] potentials;
+
     private final double shortS;
     private double[] enthalpy;
     private double[] next;
@@ -96,7 +104,7 @@ public final class TemperatureField {
         this.startEnthalpy = curves.enthalpy().at(initialC);
         this.enthalpy = new double[2 * pad + grid.columns * grid.stride];
         this.next = new double[enthalpy.length];
-        this.potentials = new double[enthalpy.length];
+        this.potentials = new double[2 * pad + SLOTS * grid.stride];
         this.shortS = longestShortS(grid.mostConnected(), curves);
         Arrays.fill(enthalpy, startEnthalpy);
         Arrays.fill(next, startEnthalpy);
@@ -206,16 +214,24 @@ public final class TemperatureField {
     }
 
     private void conduct(StageWeights share) {
+        int here = potentials(0, 0);
+        int before = grid.ring ? potentials(grid.columns - 1, ROUND) : here;
         for (int x = 0; x < reached; x++) {
-            kernel.potentials(blocks, melt.potential(), enthalpy, potentials, pad + x * grid.stride);
-        }
-        int round = (grid.columns - 1) * grid.stride;
-        for (int x = 0; x < reached; x++) {
-            int west = x == 0 ? grid.ring ? round : 0 : -grid.stride;
-            int east = x == grid.columns - 1 ? grid.ring ? -round : 0 : grid.stride;
-            kernel.conduct(grid, blocks, enthalpy, next, potentials, pad + x * grid.stride, west, east, share);
+            int after =
+                    x + 1 < grid.columns ? potentials(x + 1, (x + 1) % TURN) : grid.ring ? potentials(0, ROUND) : here;
+            int start = pad + x * grid.stride;
+            kernel.conduct(grid, blocks, enthalpy, next, start, potentials, here, before - here, after - here, share);
+            before = here;
+            here = after;
         }
         updates += (long) reached * grid.cells() / grid.columns;
+    }
+
+    /** Writes the potentials of a column into a slot. Returns the place of its first cell there. */
+    private int potentials(int column, int slot) {
+        int at = pad + slot * grid.stride;
+        kernel.potentials(blocks, melt.potential(), enthalpy, pad + column * grid.stride, potentials, at);
+        return at;
     }
 
     private void reachOn() {

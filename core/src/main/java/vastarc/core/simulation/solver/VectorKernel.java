@@ -1,6 +1,7 @@
 package vastarc.core.simulation.solver;
 
 import jdk.incubator.vector.DoubleVector;
+import jdk.incubator.vector.VectorOperators;
 import jdk.incubator.vector.VectorSpecies;
 import vastarc.core.simulation.mesh.ColumnLayout;
 import vastarc.core.simulation.mesh.Grid;
@@ -13,22 +14,34 @@ final class VectorKernel implements Kernel {
 
     @Override
     public void potentials(
-            ColumnLayout.Blocks blocks, PiecewiseLinear potential, double[] enthalpy, double[] potentials, int start) {
-        int bends = potential.count();
+            ColumnLayout.Blocks blocks,
+            PiecewiseLinear potential,
+            double[] enthalpy,
+            int start,
+            double[] potentials,
+            int at) {
+        int bends = potential.bendsBelow(most(blocks, enthalpy, start));
+        DoubleVector slope = DoubleVector.broadcast(WIDE, potential.slope(bends));
+        DoubleVector constant = DoubleVector.broadcast(WIDE, potential.constant(bends));
         for (int k = 0; k < blocks.count(); k++) {
             int block = blocks.start(k);
-            int i = start + block;
-            DoubleVector heat = DoubleVector.fromArray(WIDE, enthalpy, i);
-            DoubleVector sum = heat.fma(
-                    DoubleVector.broadcast(WIDE, potential.slope()),
-                    DoubleVector.broadcast(WIDE, potential.constant()));
+            DoubleVector heat = DoubleVector.fromArray(WIDE, enthalpy, start + block);
+            DoubleVector sum = heat.fma(slope, constant);
             for (int bend = 0; bend < bends; bend++) {
                 sum = heat.sub(potential.place(bend))
                         .abs()
                         .fma(DoubleVector.broadcast(WIDE, potential.weight(bend)), sum);
             }
-            sum.intoArray(potentials, i);
+            sum.intoArray(potentials, at + block);
         }
+    }
+
+    private static double most(ColumnLayout.Blocks blocks, double[] enthalpy, int start) {
+        DoubleVector most = DoubleVector.fromArray(WIDE, enthalpy, start + blocks.start(0));
+        for (int k = 1; k < blocks.count(); k++) {
+            most = most.max(DoubleVector.fromArray(WIDE, enthalpy, start + blocks.start(k)));
+        }
+        return most.reduceLanes(VectorOperators.MAX);
     }
 
     @Override
@@ -37,34 +50,39 @@ final class VectorKernel implements Kernel {
             ColumnLayout.Blocks blocks,
             double[] from,
             double[] to,
-            double[] potentials,
             int start,
+            double[] potentials,
+            int at,
             int west,
             int east,
             StageWeights share) {
-        double along = 1 / (grid.dx * grid.dx);
-        double last = share.last();
-        double beforeLast = share.beforeLast();
-        double step = share.step();
+        DoubleVector along = DoubleVector.broadcast(WIDE, 1 / (grid.dx * grid.dx));
+        DoubleVector last = DoubleVector.broadcast(WIDE, share.last());
+        DoubleVector beforeLast = DoubleVector.broadcast(WIDE, share.beforeLast());
+        DoubleVector step = DoubleVector.broadcast(WIDE, share.step());
+        double[] outward = grid.outward;
+        double[] inward = grid.inward;
+        double[] down = grid.down;
+        double[] up = grid.up;
+        double[] all = grid.all;
         for (int k = 0; k < blocks.count(); k++) {
             int j = blocks.start(k);
-            int i = start + j;
+            int i = at + j;
+            int cell = start + j;
             DoubleVector sum = DoubleVector.fromArray(WIDE, potentials, i + west)
                     .add(DoubleVector.fromArray(WIDE, potentials, i + east))
                     .mul(along);
-            sum = DoubleVector.fromArray(WIDE, potentials, i + 1)
-                    .fma(DoubleVector.fromArray(WIDE, grid.outward, j), sum);
-            sum = DoubleVector.fromArray(WIDE, potentials, i - 1)
-                    .fma(DoubleVector.fromArray(WIDE, grid.inward, j), sum);
+            sum = DoubleVector.fromArray(WIDE, potentials, i + 1).fma(DoubleVector.fromArray(WIDE, outward, j), sum);
+            sum = DoubleVector.fromArray(WIDE, potentials, i - 1).fma(DoubleVector.fromArray(WIDE, inward, j), sum);
             sum = DoubleVector.fromArray(WIDE, potentials, i + blocks.below(k))
-                    .fma(DoubleVector.fromArray(WIDE, grid.down, j), sum);
+                    .fma(DoubleVector.fromArray(WIDE, down, j), sum);
             sum = DoubleVector.fromArray(WIDE, potentials, i + blocks.above(k))
-                    .fma(DoubleVector.fromArray(WIDE, grid.up, j), sum);
-            sum = sum.sub(DoubleVector.fromArray(WIDE, potentials, i).mul(DoubleVector.fromArray(WIDE, grid.all, j)));
-            DoubleVector was = DoubleVector.fromArray(WIDE, from, i)
+                    .fma(DoubleVector.fromArray(WIDE, up, j), sum);
+            sum = sum.sub(DoubleVector.fromArray(WIDE, potentials, i).mul(DoubleVector.fromArray(WIDE, all, j)));
+            DoubleVector was = DoubleVector.fromArray(WIDE, from, cell)
                     .mul(last)
-                    .add(DoubleVector.fromArray(WIDE, to, i).mul(beforeLast));
-            sum.fma(DoubleVector.broadcast(WIDE, step), was).intoArray(to, i);
+                    .add(DoubleVector.fromArray(WIDE, to, cell).mul(beforeLast));
+            sum.fma(step, was).intoArray(to, cell);
         }
     }
 
