@@ -74,8 +74,8 @@ class DemoRuns implements DemoPart {
     }
 
     @Override
-    public List<String> kinds() {
-        return List.of("run");
+    public boolean isBare() {
+        return runs.count() == 0;
     }
 
     @Override

@@ -5,7 +5,6 @@ import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** Lays the demo shop: at the start where {@code vastarc.demo=true}, and when a welder on an empty bench asks for it. */
@@ -13,12 +12,10 @@ import org.springframework.stereotype.Component;
 public class DemoLoad implements ApplicationRunner {
 
     private final List<DemoPart> parts;
-    private final JdbcClient database;
     private final boolean atStart;
 
-    DemoLoad(List<DemoPart> parts, JdbcClient database, @Value("${vastarc.demo:false}") boolean atStart) {
+    DemoLoad(List<DemoPart> parts, @Value("${vastarc.demo:false}") boolean atStart) {
         this.parts = List.copyOf(parts);
-        this.database = database;
         this.atStart = atStart;
     }
 
@@ -36,16 +33,9 @@ public class DemoLoad implements ApplicationRunner {
      */
     public synchronized void lay() throws IOException {
         for (DemoPart part : parts) {
-            if (part.kinds().stream().allMatch(this::isBare)) {
+            if (part.isBare()) {
                 part.lay();
             }
         }
-    }
-
-    /** Asked in plain SQL: at the start of a shop that has everything, no store need be prepared for it. */
-    private boolean isBare(String kind) {
-        return database.sql("select not exists (select 1 from " + kind + ")")
-                .query(Boolean.class)
-                .single();
     }
 }

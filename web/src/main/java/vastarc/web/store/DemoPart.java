@@ -1,16 +1,15 @@
 package vastarc.web.store;
 
 import java.io.IOException;
-import java.util.List;
 
 /** A part of the demo shop, laid into an empty shop in the order of the parts. */
 public interface DemoPart {
 
-    /** {@return what it lays, as the database knows it: tables, each with the condition under which a row counts} */
-    List<String> kinds();
+    /** {@return whether there is nothing of its kind yet} */
+    boolean isBare();
 
     /**
-     * Lays it; asked only where there is nothing of its kinds yet.
+     * Lays it; asked only where there is nothing of its kind yet.
      *
      * @throws java.io.IOException if the disk fails
      */

@@ -1,19 +1,20 @@
 package vastarc.web.store;
 
-import java.util.ArrayList;
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.Query;
 import java.util.List;
-import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import java.util.Map;
 
 /**
- * Rows of a table of which only the newest are stored. Takes as long as there are rows to delete, not as long as the table: a table is counted, and
- * what is over the bound goes in order of time.
+ * Entities of a type of which only the newest are stored. Takes as long as there are rows to delete, not as long as the table: a table is counted,
+ * and what is over the bound goes in order of time.
  *
- * @param table of the rows
- * @param key   its column that names a row
- * @param time  its column that orders them; rows of one moment go in the order of their keys
+ * @param database where they are
+ * @param entity name of the entity
+ * @param key its attribute that names a row
+ * @param time its attribute that orders them; rows of one moment go in the order of their keys
  */
-public record OldestRows(JdbcClient database, String table, String key, String time) {
+public record OldestRows(EntityManager database, String entity, String key, String time) {
 
     /**
      * Deletes the oldest of all rows beyond a number of them; belongs into a transaction.
@@ -21,49 +22,51 @@ public record OldestRows(JdbcClient database, String table, String key, String t
      * @param most how many at most
      */
     public void keepNewest(int most) {
-        keepNewest(most, "1 = 1", List.of());
+        keepNewest(most, "1 = 1", Map.of());
     }
 
     /**
-     * Deletes the oldest of the rows that have a value in a column, beyond a number of them; belongs into a
+     * Deletes the oldest of the rows that have a value in an attribute, beyond a number of them; belongs into a
      * transaction.
      *
      * @param most how many at most
-     * @param column name of the column
+     * @param attribute name of the attribute
      * @param value the value
      */
-    public void keepNewest(int most, String column, String value) {
-        keepNewest(most, column + " = ?", List.of(value));
+    public void keepNewest(int most, String attribute, String value) {
+        keepNewest(most, "e." + attribute + " = :value", Map.of("value", value));
     }
 
-    private void keepNewest(int most, String condition, List<Object> values) {
-        long over = database.sql("select count(*) from " + table + " where " + condition)
-                        .params(values)
-                        .query(Long.class)
-                        .single()
-                - most;
+    private void keepNewest(int most, String condition, Map<String, Object> values) {
+        Query count = query("select count(e) from " + entity + " e where " + condition, values);
+        long over = (Long) count.getSingleResult() - most;
         if (over > 0) {
-            last(over, condition, values).ifPresent(last -> delete(last, condition, values));
+            Object[] last = lastOld(over, condition, values);
+            query(
+                            "delete from " + entity + " e where " + condition + " and (e." + time + " < :time or e."
+                                    + time + " = :time and e." + key + " <= :key)",
+                            values)
+                    .setParameter("time", last[0])
+                    .setParameter("key", last[1])
+                    .executeUpdate();
         }
     }
 
-    /** The youngest of so many oldest rows. */
-    private record LastOldRow(Object time, Object key) {}
-
-    private Optional<LastOldRow> last(long over, String condition, List<Object> values) {
-        return database.sql("select " + time + ", " + key + " from " + table + " where " + condition + " order by "
-                        + time + ", " + key + " limit 1 offset " + (over - 1))
-                .params(values)
-                .query((row, number) -> new LastOldRow(row.getObject(1), row.getObject(2)))
-                .optional();
+    /** Time and key of the youngest of so many oldest rows. */
+    private Object[] lastOld(long over, String condition, Map<String, Object> values) {
+        List<?> last = query(
+                        "select e." + time + ", e." + key + " from " + entity + " e where " + condition + " order by e."
+                                + time + ", e." + key,
+                        values)
+                .setFirstResult((int) over - 1)
+                .setMaxResults(1)
+                .getResultList();
+        return (Object[]) last.get(0);
     }
 
-    private void delete(LastOldRow last, String condition, List<Object> values) {
-        List<Object> all = new ArrayList<>(values);
-        all.addAll(List.of(last.time(), last.time(), last.key()));
-        database.sql("delete from " + table + " where " + condition + " and " + time + " <= ? and (" + time + " < ? or "
-                        + key + " <= ?)")
-                .params(all)
-                .update();
+    private Query query(String text, Map<String, Object> values) {
+        Query query = database.createQuery(text);
+        values.forEach(query::setParameter);
+        return query;
     }
 }

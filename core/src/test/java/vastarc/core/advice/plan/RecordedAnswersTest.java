@@ -43,7 +43,9 @@ import vastarc.core.domain.joint.WeldingConditions;
 class RecordedAnswersTest {
 
     private static final long SEED = 2026;
-    private static final int JOINTS = 2000;
+    /** All of them, but where a run over thousands of small changes asks for fewer. */
+    private static final int JOINTS = Integer.getInteger("vastarc.recorded.joints", 2000);
+
     private static final String FILE = "regression/two-thousand-joints.csv";
     private static final int MOST_TOLD = 30;
 
@@ -60,7 +62,7 @@ class RecordedAnswersTest {
 
     /** Which figure of which joint has moved, from what to what. */
     private static List<String> differences(List<String> recorded, List<String> now) {
-        assertThat(now).hasSameSizeAs(recorded);
+        assertThat(recorded).hasSizeGreaterThanOrEqualTo(now.size());
         String[] names = recorded.get(0).split(",", -1);
         assertThat(now.get(0)).isEqualTo(recorded.get(0));
         List<String> moved = new ArrayList<>();

@@ -1,32 +1,25 @@
 package vastarc.web.store.archive;
 
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.time.Instant;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
-import tools.jackson.databind.JsonNode;
+import org.springframework.data.jpa.repository.JpaRepository;
+import vastarc.web.store.AssignedIdEntity;
 import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
 
 /**
  * A row that never changes: it is there, or it comes.
  *
- * @param table  it is in, with its id
- * @param coming what is given where it comes
- * @param insert puts it there
+ * @param <T> the entity
+ * @param rows where such rows are
+ * @param row the row
+ * @param id its id
+ * @param coming what is told where it comes
  */
-public record ImmutableRow(JdbcClient database, String table, UUID id, String coming, Runnable insert)
+public record ImmutableRow<T extends AssignedIdEntity<UUID>>(JpaRepository<T, UUID> rows, T row, UUID id, String coming)
         implements ArchiveElement {
 
     private boolean isStored() {
-        return database.sql("select 1 from " + table + " where id = ?")
-                .param(id)
-                .query(Integer.class)
-                .optional()
-                .isPresent();
+        return rows.findById(id).isPresent();
     }
 
     @Override
@@ -37,28 +30,7 @@ public record ImmutableRow(JdbcClient database, String table, UUID id, String co
     @Override
     public void take() {
         if (!isStored()) {
-            insert.run();
+            rows.save(row);
         }
-    }
-
-    /**
-     * {@return a moment of a row as an archive tells it}
-     *
-     * @param row the row of the query
-     * @param column number of the column along the seam, from 0
-     * @throws java.sql.SQLException if the row cannot be read
-     */
-    public static String moment(ResultSet row, int column) throws SQLException {
-        return row.getObject(column, OffsetDateTime.class).toInstant().toString();
-    }
-
-    /**
-     * {@return a moment of an element as a row keeps it}
-     *
-     * @param element the element as read
-     * @param name the name
-     */
-    public static OffsetDateTime moment(JsonNode element, String name) {
-        return Instant.parse(element.path(name).asString()).atOffset(ZoneOffset.UTC);
     }
 }

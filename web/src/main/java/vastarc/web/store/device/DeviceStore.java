@@ -1,15 +1,11 @@
 package vastarc.web.store.device;
 
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import vastarc.web.store.SecretKeys;
 import vastarc.web.store.TransactionRetry;
@@ -24,14 +20,14 @@ public class DeviceStore {
     /** Longest name, characters. */
     public static final int MAX_NAME = 60;
 
-    private static final String COLUMNS = "select id, name, read_only, paired_at, seen_at from device ";
+    private static final Duration NOTED_EVERY = Duration.ofMinutes(1);
 
-    private final JdbcClient database;
+    private final DeviceRepository devices;
     private final TransactionRetry retrying;
     private final Clock clock;
 
-    DeviceStore(JdbcClient database, TransactionRetry retrying, Clock clock) {
-        this.database = database;
+    DeviceStore(DeviceRepository devices, TransactionRetry retrying, Clock clock) {
+        this.devices = devices;
         this.retrying = retrying;
         this.clock = clock;
     }
@@ -46,18 +42,9 @@ public class DeviceStore {
 
     /** {@return those there are, by name} */
     public List<Device> all() {
-        return database.sql(COLUMNS + "order by name, paired_at")
-                .query(DeviceStore::device)
-                .list();
-    }
-
-    private static Device device(ResultSet row, int number) throws SQLException {
-        return new Device(
-                row.getObject(1, UUID.class),
-                row.getString(2),
-                row.getBoolean(3),
-                row.getObject(4, OffsetDateTime.class).toInstant(),
-                Optional.ofNullable(row.getObject(5, OffsetDateTime.class)).map(OffsetDateTime::toInstant));
+        return devices.findAllByOrderByNameAscPairedAtAsc().stream()
+                .map(PairedDevice::device)
+                .toList();
     }
 
     /**
@@ -71,23 +58,13 @@ public class DeviceStore {
         String called = name.strip().replaceAll("\\p{Cntrl}", " ");
         String key = SecretKeys.fresh();
         return retrying.inTransaction(() -> {
-            if (all().size() >= MOST) {
+            if (devices.count() >= MOST) {
                 return Optional.empty();
             }
-            insert(called, key, readOnly);
+            String shown = called.isEmpty() ? "a device" : called.substring(0, Math.min(MAX_NAME, called.length()));
+            devices.saveAndFlush(new PairedDevice(shown, SecretKeys.digest(key), readOnly, clock.instant()));
             return Optional.of(key);
         });
-    }
-
-    private void insert(String called, String key, boolean readOnly) {
-        database.sql("insert into device (id, name, digest, read_only, paired_at) values (?, ?, ?, ?, ?)")
-                .params(
-                        UUID.randomUUID(),
-                        called.isEmpty() ? "a device" : called.substring(0, Math.min(MAX_NAME, called.length())),
-                        SecretKeys.digest(key),
-                        readOnly,
-                        clock.instant().atOffset(ZoneOffset.UTC))
-                .update();
     }
 
     /**
@@ -97,18 +74,13 @@ public class DeviceStore {
      */
     public Optional<Device> of(String key) {
         String digest = SecretKeys.digest(key);
-        Optional<Device> device = database.sql(COLUMNS + "where digest = ?")
-                .param(digest)
-                .query(DeviceStore::device)
-                .optional();
-        OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
+        Optional<Device> device = devices.findByDigest(digest).map(PairedDevice::device);
+        Instant now = clock.instant();
         boolean old = device.flatMap(Device::seenAt)
-                .filter(seen -> seen.isAfter(now.minusMinutes(1).toInstant()))
+                .filter(seen -> seen.isAfter(now.minus(NOTED_EVERY)))
                 .isEmpty();
         if (device.isPresent() && old) {
-            retrying.ifPossible(() -> database.sql("update device set seen_at = ? where digest = ?")
-                    .params(now, digest)
-                    .update());
+            retrying.ifPossible(() -> devices.seen(digest, now));
         }
         return device;
     }
@@ -119,11 +91,7 @@ public class DeviceStore {
      * @param id the id
      */
     public boolean isPaired(UUID id) {
-        return database.sql("select 1 from device where id = ?")
-                .param(id)
-                .query(Integer.class)
-                .optional()
-                .isPresent();
+        return devices.existsById(id);
     }
 
     /**
@@ -133,9 +101,7 @@ public class DeviceStore {
      * @param readOnly whether it may only look
      */
     public void limit(UUID id, boolean readOnly) {
-        retrying.inTransaction(() -> database.sql("update device set read_only = ? where id = ?")
-                .params(readOnly, id)
-                .update());
+        retrying.inTransaction(() -> devices.limit(id, readOnly));
     }
 
     /**
@@ -144,7 +110,6 @@ public class DeviceStore {
      * @param id the id
      */
     public void revoke(UUID id) {
-        retrying.inTransaction(
-                () -> database.sql("delete from device where id = ?").param(id).update());
+        retrying.inTransaction(() -> devices.revoke(id));
     }
 }

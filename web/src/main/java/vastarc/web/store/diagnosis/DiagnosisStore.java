@@ -1,8 +1,8 @@
 package vastarc.web.store.diagnosis;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -10,13 +10,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import vastarc.core.record.diagnosis.DiagnosisRequest;
 import vastarc.web.store.OldestRows;
 import vastarc.web.store.TransactionRetry;
+import vastarc.web.store.document.Document;
 
 /** Stores what is seen of each job's bead, and counts the result of changes that were tried: the shop learns from that. */
 @Service
@@ -25,13 +26,23 @@ public class DiagnosisStore {
     /** Outcomes kept; the oldest make room. */
     static final int MOST = 5000;
 
+    private static final int MAX_SEEN = 2000;
     private static final double BEFORE = 2;
 
-    private final JdbcClient database;
+    private final JobObservationsRepository observations;
+    private final TriedChangeRepository tried;
+    private final EntityManager database;
     private final TransactionRetry retrying;
     private final Clock clock;
 
-    DiagnosisStore(JdbcClient database, TransactionRetry retrying, Clock clock) {
+    DiagnosisStore(
+            JobObservationsRepository observations,
+            TriedChangeRepository tried,
+            EntityManager database,
+            TransactionRetry retrying,
+            Clock clock) {
+        this.observations = observations;
+        this.tried = tried;
         this.database = database;
         this.retrying = retrying;
         this.clock = clock;
@@ -64,18 +75,11 @@ public class DiagnosisStore {
      * @param job id of the job
      */
     public BeadObservations of(UUID job) {
-        return row(job).map(TrialRow::marks).orElse(BeadObservations.none());
+        return observations.findById(job).map(DiagnosisStore::readable).orElse(BeadObservations.none());
     }
 
-    private record TrialRow(long version, BeadObservations marks) {}
-
-    private Optional<TrialRow> row(UUID job) {
-        return database.sql("select version, marks from job_reading where job_id = ?")
-                .param(job)
-                .query((row, number) -> new TrialRow(
-                        row.getLong(1),
-                        BeadObservations.FORMAT.read(row.getString(2)).value().orElse(BeadObservations.none())))
-                .optional();
+    private static BeadObservations readable(JobObservations stored) {
+        return stored.marks().value().orElse(BeadObservations.none());
     }
 
     /**
@@ -87,31 +91,16 @@ public class DiagnosisStore {
      */
     public BeadObservations change(UUID job, UnaryOperator<BeadObservations> edit) {
         return retrying.inTransaction(() -> {
-            Optional<TrialRow> kept = row(job);
-            BeadObservations after = edit.apply(kept.map(TrialRow::marks).orElse(BeadObservations.none()));
-            int written = kept.map(row -> replaced(job, row.version(), after)).orElseGet(() -> begun(job, after));
-            if (written == 0) {
-                throw new OptimisticLockingFailureException("the bead was looked at in another window meanwhile");
-            }
+            BeadObservations after = edit.apply(of(job));
+            put(job, Document.of(BeadObservations.FORMAT, after), clock.instant());
             return after;
         });
     }
 
-    private int replaced(UUID job, long version, BeadObservations marks) {
-        return database.sql(
-                        "update job_reading set version = version + 1, marks = ?, changed_at = ? where job_id = ? and version = ?")
-                .params(BeadObservations.FORMAT.write(marks), now(), job, version)
-                .update();
-    }
-
-    private int begun(UUID job, BeadObservations marks) {
-        return database.sql("insert into job_reading (job_id, version, marks, changed_at) values (?, 0, ?, ?)")
-                .params(job, BeadObservations.FORMAT.write(marks), now())
-                .update();
-    }
-
-    private OffsetDateTime now() {
-        return clock.instant().atOffset(ZoneOffset.UTC);
+    void put(UUID job, Document<BeadObservations> marks, Instant at) {
+        JobObservations stored = observations.findById(job).orElseGet(() -> new JobObservations(job, marks, at));
+        stored.change(marks, at);
+        observations.saveAndFlush(stored);
     }
 
     /**
@@ -125,23 +114,15 @@ public class DiagnosisStore {
     public void recordTrial(UUID job, String cause, TrialResult result, BeadObservations marks) {
         retrying.inTransaction(() -> {
             String seen = String.join(" ", marks.seen().stream().sorted().toList());
-            database.sql(
-                            "insert into reading_outcome (id, job_id, cause, result, seen, tried_at) values (?, ?, ?, ?, ?, ?)")
-                    .params(
-                            UUID.randomUUID(),
-                            job,
-                            cause,
-                            result.name(),
-                            seen.substring(0, Math.min(2000, seen.length())),
-                            now())
-                    .update();
+            String bounded = seen.substring(0, Math.min(MAX_SEEN, seen.length()));
+            tried.save(new TriedChange(UUID.randomUUID(), job, cause, result.name(), bounded, clock.instant()));
             makeRoom();
             return cause;
         });
     }
 
     void makeRoom() {
-        new OldestRows(database, "reading_outcome", "id", "tried_at").keepNewest(MOST);
+        new OldestRows(database, "TriedChange", "id", "triedAt").keepNewest(MOST);
     }
 
     /** How often changes for a cause helped, and how often not. */
@@ -159,11 +140,18 @@ public class DiagnosisStore {
 
     /** {@return what trying has taught, by cause} */
     public List<TrialCounts> learned() {
-        return database.sql(
-                        "select cause, sum(case when result = 'BETTER' then 1 else 0 end), "
-                                + "sum(case when result = 'BETTER' then 0 else 1 end) from reading_outcome group by cause order by cause")
-                .query((row, number) -> new TrialCounts(row.getString(1), row.getInt(2), row.getInt(3)))
-                .list();
+        return counts(change -> true);
+    }
+
+    private List<TrialCounts> counts(Predicate<TriedChange> wanted) {
+        Map<String, int[]> counts = new TreeMap<>();
+        tried.findAll().stream()
+                .filter(wanted)
+                .forEach(change ->
+                        counts.computeIfAbsent(change.cause(), cause -> new int[2])[change.helped() ? 0 : 1]++);
+        return counts.entrySet().stream()
+                .map(count -> new TrialCounts(count.getKey(), count.getValue()[0], count.getValue()[1]))
+                .toList();
     }
 
     /**
@@ -173,33 +161,15 @@ public class DiagnosisStore {
      * @param symptoms ids of the symptoms
      */
     public Map<String, Double> lean(Set<String> symptoms) {
-        Map<String, int[]> counts = new TreeMap<>();
-        database
-                .sql("select cause, result, seen from reading_outcome")
-                .query((row, number) -> new TriedChange(row.getString(1), row.getString(2), row.getString(3)))
-                .list()
-                .stream()
-                .filter(tried -> tried.showed(symptoms))
-                .forEach(tried -> counts.computeIfAbsent(tried.cause(), cause -> new int[2])[tried.helped() ? 0 : 1]++);
-        Map<String, Double> lean = new TreeMap<>();
-        counts.forEach((cause, count) -> lean.put(cause, new TrialCounts(cause, count[0], count[1]).factor()));
-        return lean;
-    }
-
-    /** A change that was tried, and what was seen then. */
-    private record TriedChange(String cause, String result, String seen) {
-
-        boolean helped() {
-            return TrialResult.BETTER.name().equals(result);
-        }
-
-        boolean showed(Set<String> symptoms) {
-            return seen.isEmpty() || Arrays.stream(seen.split(" ")).anyMatch(symptoms::contains);
-        }
+        return counts(change -> change.showed(symptoms)).stream()
+                .collect(Collectors.toMap(TrialCounts::cause, TrialCounts::factor));
     }
 
     /** Forgets what was learned. */
     public void reset() {
-        retrying.inTransaction(() -> database.sql("delete from reading_outcome").update());
+        retrying.inTransaction(() -> {
+            tried.deleteAllInBatch();
+            return true;
+        });
     }
 }

@@ -1,11 +1,10 @@
 package vastarc.web.store.diagnosis;
 
-import java.time.OffsetDateTime;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -13,7 +12,7 @@ import vastarc.web.format.CoreJson;
 import vastarc.web.store.archive.ArchiveIds;
 import vastarc.web.store.archive.ArchiveSection;
 import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
-import vastarc.web.store.archive.ImmutableRow;
+import vastarc.web.store.document.Document;
 
 /** What was seen of the beads of an archive's jobs. */
 @Component
@@ -23,10 +22,12 @@ class ObservationsSection implements ArchiveSection {
 
     private static final JsonMapper JSON = CoreJson.kept();
 
-    private final JdbcClient database;
+    private final JobObservationsRepository observations;
+    private final DiagnosisStore store;
 
-    ObservationsSection(JdbcClient database) {
-        this.database = database;
+    ObservationsSection(JobObservationsRepository observations, DiagnosisStore store) {
+        this.observations = observations;
+        this.store = store;
     }
 
     @Override
@@ -46,34 +47,42 @@ class ObservationsSection implements ArchiveSection {
 
     @Override
     public void write(Consumer<JsonNode> out) {
-        database.sql("select job_id, marks, changed_at from job_reading order by job_id")
-                .query(row -> {
-                    out.accept(JSON.createObjectNode()
-                            .put("job", row.getString(1))
-                            .put("marks", row.getString(2))
-                            .put("changed", ImmutableRow.moment(row, 3)));
-                });
+        observations
+                .idsInOrder()
+                .forEach(job -> observations
+                        .findById(job)
+                        .ifPresent(stored -> out.accept(JSON.createObjectNode()
+                                .put("job", job.toString())
+                                .put("marks", stored.marks().text())
+                                .put("changed", stored.changedAt().toString()))));
     }
 
     @Override
     public ArchiveElement read(JsonNode element, ArchiveIds known) {
         return new ObservationsItem(
-                database,
+                observations,
+                store,
                 known.pointed(ArchiveIds.JOBS, element, "job"),
-                element.path("marks").asString(),
-                ImmutableRow.moment(element, "changed"));
+                BeadObservations.FORMAT.read(element.path("marks").asString()),
+                Instant.parse(element.path("changed").asString()));
     }
 
-    private record ObservationsItem(JdbcClient database, UUID job, String marks, OffsetDateTime changed)
+    private record ObservationsItem(
+            JobObservationsRepository observations,
+            DiagnosisStore store,
+            UUID job,
+            Document<BeadObservations> marks,
+            Instant changed)
             implements ArchiveElement {
+
+        private Optional<String> stored() {
+            return observations.findById(job).map(kept -> kept.marks().text());
+        }
 
         @Override
         public Optional<String> change() {
-            Optional<String> kept = database.sql("select marks from job_reading where job_id = ?")
-                    .param(job)
-                    .query(String.class)
-                    .optional();
-            return kept.filter(marks::equals).isPresent()
+            Optional<String> kept = stored();
+            return kept.filter(marks.text()::equals).isPresent()
                     ? Optional.empty()
                     : Optional.of(
                             kept.isPresent()
@@ -83,15 +92,8 @@ class ObservationsSection implements ArchiveSection {
 
         @Override
         public void take() {
-            int replaced = database.sql(
-                            "update job_reading set version = version + 1, marks = ?, changed_at = ? where job_id = ? and marks <> ?")
-                    .params(marks, changed, job, marks)
-                    .update();
-            if (replaced == 0) {
-                database.sql("insert into job_reading (job_id, version, marks, changed_at) select ?, 0, ?, ? "
-                                + "where not exists (select 1 from job_reading where job_id = ?)")
-                        .params(job, marks, changed, job)
-                        .update();
+            if (stored().filter(marks.text()::equals).isEmpty()) {
+                store.put(job, marks, changed);
             }
         }
     }

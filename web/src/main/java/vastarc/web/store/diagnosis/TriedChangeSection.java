@@ -1,9 +1,9 @@
 package vastarc.web.store.diagnosis;
 
-import java.util.List;
+import java.time.Instant;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,11 +19,11 @@ class TriedChangeSection implements ArchiveSection {
 
     private static final JsonMapper JSON = CoreJson.kept();
 
-    private final JdbcClient database;
+    private final TriedChangeRepository tried;
     private final DiagnosisStore store;
 
-    TriedChangeSection(JdbcClient database, DiagnosisStore store) {
-        this.database = database;
+    TriedChangeSection(TriedChangeRepository tried, DiagnosisStore store) {
+        this.tried = tried;
         this.store = store;
     }
 
@@ -39,38 +39,29 @@ class TriedChangeSection implements ArchiveSection {
 
     @Override
     public void write(Consumer<JsonNode> out) {
-        database.sql("select id, job_id, cause, result, seen, tried_at from reading_outcome order by tried_at, id")
-                .query(row -> {
-                    out.accept(JSON.createObjectNode()
-                            .put("id", row.getString(1))
-                            .put("job", row.getString(2))
-                            .put("cause", row.getString(3))
-                            .put("result", row.getString(4))
-                            .put("seen", row.getString(5))
-                            .put("at", ImmutableRow.moment(row, 6)));
-                });
+        try (Stream<TriedChange> all = tried.streamAllByOrderByTriedAtAscIdAsc()) {
+            all.forEach(change -> out.accept(JSON.createObjectNode()
+                    .put("id", change.getId().toString())
+                    .put("job", change.jobId().toString())
+                    .put("cause", change.cause())
+                    .put("result", change.result())
+                    .put("seen", change.seen())
+                    .put("at", change.triedAt().toString())));
+        }
     }
 
     /** Its job may have gone for good since: what was learned stays. */
     @Override
     public ArchiveElement read(JsonNode element, ArchiveIds known) {
         UUID id = known.fresh(file(), element);
-        List<Object> row = List.of(
+        TriedChange change = new TriedChange(
                 id,
                 UUID.fromString(element.path("job").asString()),
                 element.path("cause").asString(),
                 element.path("result").asString(),
                 element.path("seen").asString(),
-                ImmutableRow.moment(element, "at"));
-        return new ImmutableRow(
-                database,
-                "reading_outcome",
-                id,
-                "a change that was tried comes in",
-                () -> database.sql(
-                                "insert into reading_outcome (id, job_id, cause, result, seen, tried_at) values (?, ?, ?, ?, ?, ?)")
-                        .params(row)
-                        .update());
+                Instant.parse(element.path("at").asString()));
+        return new ImmutableRow<>(tried, change, id, "a change that was tried comes in");
     }
 
     @Override

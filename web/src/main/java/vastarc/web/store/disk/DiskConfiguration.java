@@ -1,12 +1,12 @@
 package vastarc.web.store.disk;
 
 import java.nio.file.Path;
-import javax.sql.DataSource;
+import org.hibernate.cfg.JdbcSettings;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
 import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 
 /** The disk of this shop. */
@@ -19,8 +19,8 @@ class DiskConfiguration {
     }
 
     @Bean
-    JdbcTemplate jdbcTemplate(DataSource database) {
-        return new WritesInTransactions(database);
+    HibernatePropertiesCustomizer writesInTransactions() {
+        return settings -> settings.put(JdbcSettings.STATEMENT_INSPECTOR, new WritesInTransactions());
     }
 
     @Bean

@@ -1,44 +1,25 @@
 package vastarc.web.store.disk;
 
-import javax.sql.DataSource;
-import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.jdbc.core.PreparedStatementCreator;
-import org.springframework.jdbc.core.PreparedStatementSetter;
+import java.util.regex.Pattern;
+import org.hibernate.resource.jdbc.spi.StatementInspector;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Plain SQL that changes nothing outside a transaction: only the beginning and the end of one ask the disk for room and bring the change onto it.
- * A change that does without is a fault of the program and is refused before it reaches the database.
+ * Nothing is changed outside a transaction: only the beginning and the end of one ask the disk for room and bring the change onto it. A change
+ * that does without, or in a transaction that may only read, is a fault of the program and is refused before it reaches the database.
  */
-final class WritesInTransactions extends JdbcTemplate {
+final class WritesInTransactions implements StatementInspector {
 
-    WritesInTransactions(DataSource database) {
-        super(database);
-    }
-
-    @Override
-    protected int update(PreparedStatementCreator statement, @Nullable PreparedStatementSetter parameters) {
-        requireTransaction();
-        return super.update(statement, parameters);
-    }
+    private static final Pattern CHANGE =
+            Pattern.compile("\\s*(insert|update|delete|merge)\\b.*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
     @Override
-    public int update(String sql) {
-        requireTransaction();
-        return super.update(sql);
-    }
-
-    @Override
-    public void execute(String sql) {
-        requireTransaction();
-        super.execute(sql);
-    }
-
-    private static void requireTransaction() {
-        if (!TransactionSynchronizationManager.isActualTransactionActive()
-                || TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+    public String inspect(String sql) {
+        boolean mayWrite = TransactionSynchronizationManager.isActualTransactionActive()
+                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+        if (!mayWrite && CHANGE.matcher(sql).matches()) {
             throw new IllegalStateException("a change of the database was made outside a transaction that may write");
         }
+        return sql;
     }
 }

@@ -1,9 +1,9 @@
 package vastarc.web.store.drill;
 
-import java.util.List;
+import java.time.Instant;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -20,11 +20,11 @@ class DrillSection implements ArchiveSection {
     private static final int SINCE = 8;
     private static final JsonMapper JSON = CoreJson.kept();
 
-    private final JdbcClient database;
+    private final DrillAnswerRepository answers;
     private final DrillStore store;
 
-    DrillSection(JdbcClient database, DrillStore store) {
-        this.database = database;
+    DrillSection(DrillAnswerRepository answers, DrillStore store) {
+        this.answers = answers;
         this.store = store;
     }
 
@@ -40,36 +40,27 @@ class DrillSection implements ArchiveSection {
 
     @Override
     public void write(Consumer<JsonNode> out) {
-        database.sql("select id, learner, topic, correct, answered_at from drill_result order by answered_at, id")
-                .query(row -> {
-                    out.accept(JSON.createObjectNode()
-                            .put("id", row.getString(1))
-                            .put("learner", row.getString(2))
-                            .put("topic", row.getString(3))
-                            .put("right", row.getBoolean(4))
-                            .put("at", ImmutableRow.moment(row, 5)));
-                });
+        try (Stream<DrillAnswer> all = answers.streamAllByOrderByAnsweredAtAscIdAsc()) {
+            all.forEach(answer -> out.accept(JSON.createObjectNode()
+                    .put("id", answer.getId().toString())
+                    .put("learner", answer.learner())
+                    .put("topic", answer.topicName())
+                    .put("right", answer.isRight())
+                    .put("at", answer.answeredAt().toString())));
+        }
     }
 
     @Override
     public ArchiveElement read(JsonNode element, ArchiveIds known) {
         UUID id = known.fresh(file(), element);
         String learner = element.path("learner").asString();
-        List<Object> row = List.of(
+        DrillAnswer answer = new DrillAnswer(
                 id,
                 learner,
                 element.path("topic").asString(),
                 element.path("right").asBoolean(),
-                ImmutableRow.moment(element, "at"));
-        return new ImmutableRow(
-                database,
-                "drill_result",
-                id,
-                "answers of " + learner + " in the drill come in",
-                () -> database.sql(
-                                "insert into drill_result (id, learner, topic, correct, answered_at) values (?, ?, ?, ?, ?)")
-                        .params(row)
-                        .update());
+                Instant.parse(element.path("at").asString()));
+        return new ImmutableRow<>(answers, answer, id, "answers of " + learner + " in the drill come in");
     }
 
     @Override

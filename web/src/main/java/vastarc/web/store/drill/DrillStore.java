@@ -1,13 +1,11 @@
 package vastarc.web.store.drill;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import vastarc.core.training.Mastery;
@@ -30,10 +28,12 @@ public class DrillStore {
 
     private static final double DAY_MS = 86_400_000;
 
-    private final JdbcClient database;
+    private final DrillAnswerRepository answers;
+    private final EntityManager database;
     private final Clock clock;
 
-    DrillStore(JdbcClient database, Clock clock) {
+    DrillStore(DrillAnswerRepository answers, EntityManager database, Clock clock) {
+        this.answers = answers;
         this.database = database;
         this.clock = clock;
     }
@@ -60,19 +60,8 @@ public class DrillStore {
      */
     @Transactional
     public void answered(String learner, Topic topic, boolean right) {
-        boolean isNew = database.sql("select 1 from drill_result where learner = ? limit 1")
-                .param(learner)
-                .query(Integer.class)
-                .optional()
-                .isEmpty();
-        database.sql("insert into drill_result (id, learner, topic, correct, answered_at) values (?, ?, ?, ?, ?)")
-                .params(
-                        UUID.randomUUID(),
-                        learner,
-                        topic.name(),
-                        right,
-                        clock.instant().atOffset(ZoneOffset.UTC))
-                .update();
+        boolean isNew = !answers.existsByLearner(learner);
+        answers.save(new DrillAnswer(UUID.randomUUID(), learner, topic.name(), right, clock.instant()));
         makeRoom(learner);
         if (isNew) {
             makeRoom();
@@ -80,18 +69,13 @@ public class DrillStore {
     }
 
     private void makeRoom(String learner) {
-        new OldestRows(database, "drill_result", "id", "answered_at").keepNewest(MOST, "learner", learner);
+        new OldestRows(database, "DrillAnswer", "id", "answeredAt").keepNewest(MOST, "learner", learner);
     }
 
     /** Of too many learners those go who answered longest ago, and of each the oldest answers. */
     void makeRoom() {
-        database.sql("delete from drill_result where learner in (select learner from drill_result group by learner "
-                        + "order by max(answered_at) desc, learner offset " + MOST_LEARNERS + " rows)")
-                .update();
-        database.sql("select learner from drill_result group by learner having count(*) > " + MOST)
-                .query(String.class)
-                .list()
-                .forEach(this::makeRoom);
+        answers.deleteByLearners(answers.learnersBeyond(MOST_LEARNERS));
+        answers.learnersWithMore(MOST).forEach(this::makeRoom);
     }
 
     /**
@@ -101,19 +85,12 @@ public class DrillStore {
      * @return the dated answers
      */
     public List<DatedAnswer> of(String learner) {
-        return database
-                .sql("select topic, correct, answered_at from drill_result where learner = ? order by answered_at, id")
-                .param(learner)
-                .query((row, number) -> new String[] {
-                    row.getString(1),
-                    row.getString(2),
-                    row.getObject(3, OffsetDateTime.class).toInstant().toString()
-                })
-                .list()
-                .stream()
-                .flatMap(row -> Arrays.stream(Topic.values())
-                        .filter(topic -> topic.name().equals(row[0]))
-                        .map(topic -> new DatedAnswer(topic, Boolean.parseBoolean(row[1]), Instant.parse(row[2]))))
+        return answers.findByLearnerOrderByAnsweredAtAscIdAsc(learner).stream()
+                .flatMap(answer ->
+                        answer
+                                .topic()
+                                .map(topic -> new DatedAnswer(topic, answer.isRight(), answer.answeredAt()))
+                                .stream())
                 .toList();
     }
 
@@ -133,9 +110,7 @@ public class DrillStore {
 
     /** {@return who has answered, by name} */
     public List<String> learners() {
-        return database.sql("select learner from drill_result group by learner order by learner limit " + MOST_LEARNERS)
-                .query(String.class)
-                .list();
+        return answers.learners(Limit.of(MOST_LEARNERS));
     }
 
     /**
@@ -145,8 +120,6 @@ public class DrillStore {
      */
     @Transactional
     public void forget(String learner) {
-        database.sql("delete from drill_result where learner = ?")
-                .param(learner)
-                .update();
+        answers.deleteByLearners(List.of(learner));
     }
 }

@@ -25,8 +25,8 @@ class DemoShop implements DemoPart {
     private record DemoJob(String name, String notes, Map<String, String> joint, Map<String, String> purge) {}
 
     @Override
-    public List<String> kinds() {
-        return List.of("job");
+    public boolean isBare() {
+        return store.isEmpty();
     }
 
     @Override

@@ -1,8 +1,10 @@
 package vastarc.web.store.job;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -31,4 +33,9 @@ interface JobRepository extends JpaRepository<Job, UUID> {
 
     @Query("select job.version from Job job where job.id = ?1 and job.deletedAt is null")
     Optional<Long> versionOf(UUID id);
+
+    /** Jobs archived before a moment, but those whose sheet is in a machine's memory. */
+    @Query("select j.id from Job j where j.deletedAt < :before"
+            + " and not exists (select 1 from MemorySlot s where s.jobId = j.id)")
+    List<UUID> archivedBefore(Instant before, Limit limit);
 }

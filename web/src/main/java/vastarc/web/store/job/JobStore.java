@@ -13,6 +13,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Sort;
@@ -199,6 +200,21 @@ public class JobStore {
      */
     public Optional<Job> duplicate(UUID id) {
         return find(id).map(job -> create(suffixed(job.name(), " (copy)"), job.notes(), job.content()));
+    }
+
+    /**
+     * Deletes jobs archived before a moment, with all that belongs to them.
+     *
+     * @param before the moment
+     * @param most how many at most
+     * @return how many went
+     */
+    public int letGo(Instant before, int most) {
+        return retrying.inTransaction(() -> {
+            List<UUID> gone = jobs.archivedBefore(before, Limit.of(most));
+            jobs.deleteAllByIdInBatch(gone);
+            return gone.size();
+        });
     }
 
     /**

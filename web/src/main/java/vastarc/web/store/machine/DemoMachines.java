@@ -26,8 +26,8 @@ class DemoMachines implements DemoPart {
     private record NamedProfile(String pattern, String name) {}
 
     @Override
-    public List<String> kinds() {
-        return List.of("machine where deleted_at is null", "torch");
+    public boolean isBare() {
+        return store.machines().isEmpty() && store.torches().isEmpty();
     }
 
     @Override

@@ -161,8 +161,6 @@ public class MachineStore {
     }
 
     private void letGo(UUID id) {
-        readings.deleteByMachineId(id);
-        slots.deleteByMachineId(id);
         machines.deleteById(id);
     }
 

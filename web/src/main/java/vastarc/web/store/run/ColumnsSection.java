@@ -1,9 +1,8 @@
 package vastarc.web.store.run;
 
-import java.time.OffsetDateTime;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.function.Consumer;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -11,7 +10,6 @@ import vastarc.web.format.CoreJson;
 import vastarc.web.store.archive.ArchiveIds;
 import vastarc.web.store.archive.ArchiveSection;
 import vastarc.web.store.archive.ArchiveSection.ArchiveElement;
-import vastarc.web.store.archive.ImmutableRow;
 
 /** What an archive remembers of the columns of meters' tables. */
 @Component
@@ -20,11 +18,11 @@ class ColumnsSection implements ArchiveSection {
     private static final int SINCE = 8;
     private static final JsonMapper JSON = CoreJson.kept();
 
-    private final JdbcClient database;
+    private final ChosenColumnsRepository stored;
     private final TraceColumns columns;
 
-    ColumnsSection(JdbcClient database, TraceColumns columns) {
-        this.database = database;
+    ColumnsSection(ChosenColumnsRepository stored, TraceColumns columns) {
+        this.stored = stored;
         this.columns = columns;
     }
 
@@ -40,22 +38,21 @@ class ColumnsSection implements ArchiveSection {
 
     @Override
     public void write(Consumer<JsonNode> out) {
-        database.sql("select heading, chosen, used_at from trace_columns order by heading")
-                .query(row -> {
-                    out.accept(JSON.createObjectNode()
-                            .put("heading", row.getString(1))
-                            .put("chosen", row.getString(2))
-                            .put("used", ImmutableRow.moment(row, 3)));
-                });
+        stored.findAllByOrderByHeading()
+                .forEach(columns -> out.accept(JSON.createObjectNode()
+                        .put("heading", columns.heading())
+                        .put("chosen", columns.chosen())
+                        .put("used", columns.usedAt().toString())));
     }
 
     @Override
     public ArchiveElement read(JsonNode element, ArchiveIds known) {
         return new ColumnsItem(
-                database,
-                element.path("heading").asString(),
-                element.path("chosen").asString(),
-                ImmutableRow.moment(element, "used"));
+                stored,
+                new ChosenColumns(
+                        element.path("heading").asString(),
+                        element.path("chosen").asString(),
+                        Instant.parse(element.path("used").asString())));
     }
 
     @Override
@@ -63,15 +60,11 @@ class ColumnsSection implements ArchiveSection {
         columns.makeRoom();
     }
 
-    private record ColumnsItem(JdbcClient database, String heading, String chosen, OffsetDateTime used)
-            implements ArchiveElement {
+    private record ColumnsItem(ChosenColumnsRepository stored, ChosenColumns columns) implements ArchiveElement {
 
         private boolean isStored() {
-            return database.sql("select chosen from trace_columns where heading = ?")
-                    .param(heading)
-                    .query(String.class)
-                    .optional()
-                    .filter(chosen::equals)
+            return stored.findById(columns.heading())
+                    .filter(known -> known.chosen().equals(columns.chosen()))
                     .isPresent();
         }
 
@@ -83,9 +76,7 @@ class ColumnsSection implements ArchiveSection {
         @Override
         public void take() {
             if (!isStored()) {
-                database.sql("merge into trace_columns (heading, chosen, used_at) key (heading) values (?, ?, ?)")
-                        .params(heading, chosen, used)
-                        .update();
+                stored.save(columns);
             }
         }
     }

@@ -1,14 +1,12 @@
 package vastarc.web.store.run;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import vastarc.web.store.SecretKeys;
 import vastarc.web.store.TransactionRetry;
@@ -20,12 +18,14 @@ public class MeterKeys {
     /** There can be. */
     public static final int MOST = 40;
 
-    private final JdbcClient database;
+    private static final Duration NOTED_EVERY = Duration.ofMinutes(1);
+
+    private final MeterKeyRepository keys;
     private final TransactionRetry retrying;
     private final Clock clock;
 
-    MeterKeys(JdbcClient database, TransactionRetry retrying, Clock clock) {
-        this.database = database;
+    MeterKeys(MeterKeyRepository keys, TransactionRetry retrying, Clock clock) {
+        this.keys = keys;
         this.retrying = retrying;
         this.clock = clock;
     }
@@ -35,14 +35,7 @@ public class MeterKeys {
 
     /** {@return those there are, by name} */
     public List<Meter> all() {
-        return database.sql("select id, name, made_at, seen_at from meter_key order by name")
-                .query((row, number) -> new Meter(
-                        row.getObject(1, UUID.class),
-                        row.getString(2),
-                        row.getObject(3, OffsetDateTime.class).toInstant(),
-                        Optional.ofNullable(row.getObject(4, OffsetDateTime.class))
-                                .map(OffsetDateTime::toInstant)))
-                .list();
+        return keys.findAllByOrderByName().stream().map(MeterKey::meter).toList();
     }
 
     /**
@@ -61,13 +54,7 @@ public class MeterKeys {
             if (!fits || accepted || meters.size() >= MOST) {
                 return Optional.empty();
             }
-            database.sql("insert into meter_key (id, name, digest, made_at) values (?, ?, ?, ?)")
-                    .params(
-                            UUID.randomUUID(),
-                            called,
-                            SecretKeys.digest(key),
-                            clock.instant().atOffset(ZoneOffset.UTC))
-                    .update();
+            keys.saveAndFlush(new MeterKey(called, SecretKeys.digest(key), clock.instant()));
             return Optional.of(key);
         });
     }
@@ -78,11 +65,8 @@ public class MeterKeys {
      * @param id the id
      */
     public void revoke(UUID id) {
-        retrying.inTransaction(() ->
-                database.sql("delete from meter_key where id = ?").param(id).update());
+        retrying.inTransaction(() -> keys.revoke(id));
     }
-
-    private record MeterKeyRow(String digest, boolean unseen) {}
 
     /**
      * {@return whether a key is that of a meter; notes, at most once a minute, that it was heard}
@@ -91,20 +75,11 @@ public class MeterKeys {
      * @param key the key
      */
     public boolean opens(String name, @Nullable String key) {
-        OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
-        Optional<MeterKeyRow> kept = database.sql(
-                        "select digest, seen_at is null or seen_at < ? from meter_key where name = ?")
-                .params(now.minusMinutes(1), name)
-                .query((row, number) -> new MeterKeyRow(row.getString(1), row.getBoolean(2)))
-                .optional();
-        String given = SecretKeys.digest(key == null ? "" : key);
-        boolean opens =
-                kept.filter(meter -> SecretKeys.areAlike(meter.digest(), given)).isPresent();
-        if (opens && kept.get().unseen()) {
-            retrying.ifPossible(() -> database.sql("update meter_key set seen_at = ? where name = ?")
-                    .params(now, name)
-                    .update());
+        Optional<MeterKey> opened = keys.findByName(name).filter(meter -> meter.isOpenedBy(key == null ? "" : key));
+        Instant now = clock.instant();
+        if (opened.filter(meter -> !meter.wasSeenAfter(now.minus(NOTED_EVERY))).isPresent()) {
+            retrying.ifPossible(() -> keys.seen(name, now));
         }
-        return opens;
+        return opened.isPresent();
     }
 }

@@ -1,16 +1,10 @@
 package vastarc.web.store.run;
 
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Clock;
-import java.time.Instant;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import vastarc.web.store.run.Photograph.PhotographKind;
@@ -26,13 +20,11 @@ public class PhotoStore {
     /** Of one run. */
     public static final int MOST = 12;
 
-    private static final String COLUMNS = "select id, run_id, kind, made_at, width, height from run_photo ";
-
-    private final JdbcClient database;
+    private final RunPhotographRepository photographs;
     private final Clock clock;
 
-    PhotoStore(JdbcClient database, Clock clock) {
-        this.database = database;
+    PhotoStore(RunPhotographRepository photographs, Clock clock) {
+        this.photographs = photographs;
         this.clock = clock;
     }
 
@@ -48,7 +40,7 @@ public class PhotoStore {
     @Transactional
     public Photograph keep(UUID run, PhotographKind kind, byte[] file) {
         PreparedPicture picture = Pictures.take(file);
-        if (of(run).size() >= MOST) {
+        if (photographs.countByRun(run) >= MOST) {
             throw new PictureRefused("this run has " + MOST + " already; take one of them away first");
         }
         Photograph photo =
@@ -58,17 +50,7 @@ public class PhotoStore {
     }
 
     void put(Photograph photo, byte[] jpeg) {
-        database.sql(
-                        "insert into run_photo (id, run_id, kind, made_at, width, height, jpeg) values (?, ?, ?, ?, ?, ?, ?)")
-                .params(
-                        photo.id(),
-                        photo.run(),
-                        photo.kind().name(),
-                        photo.madeAt().atOffset(ZoneOffset.UTC),
-                        photo.width(),
-                        photo.height(),
-                        jpeg)
-                .update();
+        photographs.saveAndFlush(new RunPhotograph(photo, jpeg));
     }
 
     /**
@@ -77,28 +59,11 @@ public class PhotoStore {
      * @param run id of the run
      */
     public List<Photograph> of(UUID run) {
-        return database.sql(COLUMNS + "where run_id = ? order by made_at, id")
-                .param(run)
-                .query(PhotoStore::photograph)
-                .list();
+        return photographs.findByRunOrderByMadeAtAscIdAsc(run);
     }
 
     Optional<Photograph> find(UUID id) {
-        return database.sql(COLUMNS + "where id = ?")
-                .param(id)
-                .query(PhotoStore::photograph)
-                .optional();
-    }
-
-    private static Photograph photograph(ResultSet row, int number) throws SQLException {
-        Instant at = row.getObject(4, OffsetDateTime.class).toInstant();
-        return new Photograph(
-                row.getObject(1, UUID.class),
-                row.getObject(2, UUID.class),
-                PhotographKind.valueOf(row.getString(3)),
-                at,
-                row.getInt(5),
-                row.getInt(6));
+        return photographs.findPhotographById(id);
     }
 
     /**
@@ -107,10 +72,7 @@ public class PhotoStore {
      * @param id the id
      */
     public Optional<byte[]> jpeg(UUID id) {
-        return database.sql("select jpeg from run_photo where id = ?")
-                .param(id)
-                .query((row, number) -> row.getBytes(1))
-                .optional();
+        return photographs.jpeg(id);
     }
 
     /**
@@ -121,16 +83,11 @@ public class PhotoStore {
      */
     @Transactional
     public void forget(UUID run, UUID id) {
-        database.sql("delete from run_photo where id = ? and run_id = ?")
-                .params(id, run)
-                .update();
+        photographs.forget(run, id);
     }
 
     /** Every one, in the order they were taken; one picture at a time. */
     void forEach(Consumer<Photograph> taker) {
-        List<UUID> ids = database.sql("select id from run_photo order by made_at, id")
-                .query(UUID.class)
-                .list();
-        ids.forEach(id -> find(id).ifPresent(taker));
+        photographs.idsInOrder().forEach(id -> find(id).ifPresent(taker));
     }
 }

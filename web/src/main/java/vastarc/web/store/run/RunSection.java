@@ -98,7 +98,7 @@ class RunSection implements ArchiveSection {
         recording
                 .channels()
                 .forEach((kind, channel) ->
-                        readings.put(kind.name(), Base64.getEncoder().encodeToString(WeldRunData.packed(channel))));
+                        readings.put(kind.name(), Base64.getEncoder().encodeToString(RunReadings.packed(channel))));
         return element;
     }
 
@@ -120,7 +120,7 @@ class RunSection implements ArchiveSection {
                 .properties()
                 .forEach(lane -> readings.put(
                         MeasuredQuantity.valueOf(lane.getKey()),
-                        WeldRunData.unpacked(List.of(
+                        RunReadings.unpacked(List.of(
                                 Base64.getDecoder().decode(lane.getValue().asString())))));
         boolean open = !element.path("row").hasNonNull("ended");
         return new RunItem(

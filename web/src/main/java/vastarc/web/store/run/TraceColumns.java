@@ -1,10 +1,9 @@
 package vastarc.web.store.run;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import vastarc.web.store.OldestRows;
@@ -16,10 +15,12 @@ public class TraceColumns {
     private static final int MOST = 100;
     private static final int MAX = 1000;
 
-    private final JdbcClient database;
+    private final ChosenColumnsRepository columns;
+    private final EntityManager database;
     private final Clock clock;
 
-    TraceColumns(JdbcClient database, Clock clock) {
+    TraceColumns(ChosenColumnsRepository columns, EntityManager database, Clock clock) {
+        this.columns = columns;
         this.database = database;
         this.clock = clock;
     }
@@ -30,11 +31,8 @@ public class TraceColumns {
      * @param heading the column headings
      */
     public Optional<List<String>> chosen(List<String> heading) {
-        return database.sql("select chosen from trace_columns where heading = ?")
-                .param(key(heading))
-                .query(String.class)
-                .optional()
-                .map(text -> List.of(text.split("\\|", -1)));
+        return columns.findById(key(heading))
+                .map(known -> List.of(known.chosen().split("\\|", -1)));
     }
 
     /**
@@ -49,14 +47,12 @@ public class TraceColumns {
         if (text.length() > MAX) {
             return;
         }
-        database.sql("merge into trace_columns (heading, chosen, used_at) key (heading) values (?, ?, ?)")
-                .params(key(heading), text, clock.instant().atOffset(ZoneOffset.UTC))
-                .update();
+        columns.save(new ChosenColumns(key(heading), text, clock.instant()));
         makeRoom();
     }
 
     void makeRoom() {
-        new OldestRows(database, "trace_columns", "heading", "used_at").keepNewest(MOST);
+        new OldestRows(database, "ChosenColumns", "heading", "usedAt").keepNewest(MOST);
     }
 
     private static String key(List<String> heading) {

@@ -1,7 +1,7 @@
 package vastarc.web.store.run;
 
+import java.time.Duration;
 import java.time.Instant;
-import java.time.OffsetDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -9,10 +9,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Consumer;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.domain.Specification;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import vastarc.core.advice.plan.SheetDocument;
 import vastarc.core.record.weldlog.Channel;
@@ -38,6 +38,8 @@ public class WeldRunQueries {
 
     private static final int SHARE_FROM_RUNS = 200;
     private static final int FEWEST_FOR_SHARE = 20;
+
+    private static final Limit MOST_NAMES = Limit.of(50);
 
     private static final Sort IN_ORDER = Sort.by("startedAt", "id");
 
@@ -66,13 +68,11 @@ public class WeldRunQueries {
     private final WeldRunRepository runs;
     private final WeldRunData data;
     private final TransactionRetry retrying;
-    private final JdbcClient database;
 
-    WeldRunQueries(WeldRunRepository runs, WeldRunData data, TransactionRetry retrying, JdbcClient database) {
+    WeldRunQueries(WeldRunRepository runs, WeldRunData data, TransactionRetry retrying) {
         this.runs = runs;
         this.data = data;
         this.retrying = retrying;
-        this.database = database;
     }
 
     /** A sheet as it is stored. */
@@ -99,7 +99,7 @@ public class WeldRunQueries {
      */
     public static KeptSheet storedSheet(SheetDocument sheet) {
         String text = SheetDocuments.FORMAT.write(sheet);
-        return new KeptSheet(WeldRunData.idOf(text), text);
+        return new KeptSheet(RunSheet.idOf(text), text);
     }
 
     /**
@@ -119,8 +119,8 @@ public class WeldRunQueries {
         WeldRun stored = runs.saveAndFlush(run);
         whole.sheet().ifPresent(sheet -> data.put(sheet.id(), sheet.text()));
         whole.record().ifPresent(record -> data.put(whole.id(), record));
-        whole.events().forEach(event -> data.add(whole.id(), event));
-        whole.readings().forEach((kind, channel) -> data.add(whole.id(), kind, channel));
+        data.addAll(whole.id(), whole.events());
+        data.addAll(whole.id(), whole.readings());
         return stored;
     }
 
@@ -165,19 +165,14 @@ public class WeldRunQueries {
 
     /** Ids of runs with some words, the newest first: one way through all of them, up to more than a few. */
     private List<UUID> withWords(RunFilter filter) {
-        record RunTime(UUID id, Instant at) {}
-        return database
-                .sql("select id, started_at from run where words like ? escape '!' limit " + (FEW + 1))
-                .param(filter.likeWords())
-                .query((row, number) -> new RunTime(
-                        row.getObject(1, UUID.class),
-                        row.getObject(2, OffsetDateTime.class).toInstant()))
-                .list()
-                .stream()
-                .sorted(Comparator.comparing(RunTime::at).reversed().thenComparing(RunTime::id))
+        return runs.withWords(filter.likeWords(), Limit.of(FEW + 1)).stream()
+                .sorted(Comparator.comparing(RunTime::startedAt).reversed().thenComparing(RunTime::id))
                 .map(RunTime::id)
                 .toList();
     }
+
+    /** Where a run is in the order of time. */
+    record RunTime(UUID id, Instant startedAt) {}
 
     private ListPage<WeldRun> picked(List<UUID> ids, int page) {
         int pages = (ids.size() + ON_A_PAGE - 1) / ON_A_PAGE;
@@ -220,7 +215,7 @@ public class WeldRunQueries {
     }
 
     /** A run as it teaches: what was calculated and what was good; of one welder where it is asked for. */
-    public record RunLesson(String metal, String form, double mm, double ratio, double paceRatio, String hand) {}
+    public record RunLesson(String metal, String form, Double mm, Double ratio, Double paceRatio, String hand) {}
 
     /**
      * {@return the newest good runs of a machine that were read, the newest first; those of a stand-in teach nothing}
@@ -229,19 +224,7 @@ public class WeldRunQueries {
      * @param most how many at most
      */
     public List<RunLesson> lessons(String machine, int most) {
-        return database.sql("select material, joint, thickness_mm, current_a / reckoned_a, "
-                        + "case when planned_travel > 0 then travel / planned_travel end, hand from run where machine_name = ? "
-                        + "and verdict = 'GOOD' and current_a is not null and reckoned_a > 0 and simulated = false "
-                        + "order by started_at desc limit " + most)
-                .param(machine)
-                .query((row, number) -> new RunLesson(
-                        row.getString(1),
-                        row.getString(2),
-                        row.getDouble(3),
-                        row.getDouble(4),
-                        row.getDouble(5),
-                        row.getString(6)))
-                .list();
+        return runs.lessons(machine, RunVerdict.GOOD, Limit.of(most));
     }
 
     /**
@@ -249,16 +232,19 @@ public class WeldRunQueries {
      * for fewer than 20}
      */
     public OptionalDouble arcShare() {
-        record Sums(long runs, double arcS, double wallS) {}
-        Sums sums = database.sql("select count(*), coalesce(sum(arc_s), 0), "
-                        + "coalesce(sum(datediff(second, started_at, ended_at)), 0) from (select arc_s, started_at, ended_at "
-                        + "from run where ended_at is not null and simulated = false order by started_at desc limit "
-                        + SHARE_FROM_RUNS + ")")
-                .query((row, number) -> new Sums(row.getLong(1), row.getDouble(2), row.getDouble(3)))
-                .single();
-        return sums.runs() < FEWEST_FOR_SHARE || sums.wallS() <= 0
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(sums.arcS() / sums.wallS());
+        List<ArcTime> times =
+                runs.findByEndedAtIsNotNullAndSimulatedFalseOrderByStartedAtDesc(Limit.of(SHARE_FROM_RUNS));
+        double arcS = times.stream().mapToDouble(ArcTime::arcS).sum();
+        double wallS = times.stream().mapToDouble(ArcTime::wallS).sum();
+        return times.size() < FEWEST_FOR_SHARE || wallS <= 0 ? OptionalDouble.empty() : OptionalDouble.of(arcS / wallS);
+    }
+
+    /** How long the arc of a run burned, s, and from when to when the run was. */
+    record ArcTime(Double arcS, Instant startedAt, Instant endedAt) {
+
+        double wallS() {
+            return Duration.between(startedAt, endedAt).toMillis() / 1000.0;
+        }
     }
 
     /** {@return how many runs fit a filter} */
@@ -272,11 +258,7 @@ public class WeldRunQueries {
      * @param column name of the column
      */
     public List<String> names(String column) {
-        String known = column.equals("machine") ? "machine_name" : "hand";
-        return database.sql("select " + known + " from run where " + known + " <> '' group by " + known
-                        + " order by count(*) desc limit 50")
-                .query(String.class)
-                .list();
+        return column.equals("machine") ? runs.machineNames(MOST_NAMES) : runs.hands(MOST_NAMES);
     }
 
     /**

@@ -4,8 +4,14 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
+import org.springframework.data.jpa.repository.Query;
+import vastarc.core.record.weldlog.RunVerdict;
+import vastarc.web.store.run.WeldRunQueries.ArcTime;
+import vastarc.web.store.run.WeldRunQueries.RunLesson;
+import vastarc.web.store.run.WeldRunQueries.RunTime;
 
 interface WeldRunRepository extends JpaRepository<WeldRun, UUID>, JpaSpecificationExecutor<WeldRun> {
 
@@ -20,4 +26,22 @@ interface WeldRunRepository extends JpaRepository<WeldRun, UUID>, JpaSpecificati
     List<WeldRun> findTop20ByEndedAtAfterOrderByEndedAtDesc(Instant moment);
 
     List<WeldRun> findByMeterAndEndedAtIsNull(String meter);
+
+    List<ArcTime> findByEndedAtIsNotNullAndSimulatedFalseOrderByStartedAtDesc(Limit limit);
+
+    @Query("select r.id, r.startedAt from WeldRun r where r.words like :words escape '!'")
+    List<RunTime> withWords(String words, Limit limit);
+
+    @Query("select r.material, r.joint, r.thicknessMm, r.currentA / r.reckonedA,"
+            + " case when r.plannedTravel > 0 then coalesce(r.travel, 0) / r.plannedTravel else 0 end, r.hand"
+            + " from WeldRun r where r.machineName = :machine and r.verdict = :verdict and r.currentA is not null"
+            + " and r.reckonedA > 0 and r.simulated = false order by r.startedAt desc")
+    List<RunLesson> lessons(String machine, RunVerdict verdict, Limit limit);
+
+    @Query(
+            "select r.machineName from WeldRun r where r.machineName <> '' group by r.machineName order by count(r) desc")
+    List<String> machineNames(Limit limit);
+
+    @Query("select r.hand from WeldRun r where r.hand <> '' group by r.hand order by count(r) desc")
+    List<String> hands(Limit limit);
 }

@@ -354,8 +354,10 @@ public class WeldRunService {
     public void forget(UUID id) {
         retrying.inTransaction(() -> {
             runs.findById(id).ifPresent(run -> {
-                data.forget(id);
+                Optional<UUID> sheet = data.sheetOf(id);
                 runs.delete(run);
+                runs.flush();
+                sheet.ifPresent(data::forgetUnused);
             });
             return id;
         });

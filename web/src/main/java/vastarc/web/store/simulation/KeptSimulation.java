@@ -4,19 +4,16 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
-import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.UUID;
-import org.springframework.data.domain.Persistable;
+import vastarc.web.store.AssignedIdEntity;
 import vastarc.web.store.document.Document;
 
 /** A simulation that stays with its job. */
 @Entity
 @Table(name = "rehearsal")
-public class KeptSimulation implements Persistable<UUID> {
+public class KeptSimulation extends AssignedIdEntity<UUID> {
 
     @Id
     private UUID id;
@@ -30,9 +27,6 @@ public class KeptSimulation implements Persistable<UUID> {
     @Convert(converter = SimulationRecordConverter.class)
     private Document<SimulationRecord> record;
 
-    @Transient
-    private boolean stands;
-
     protected KeptSimulation() {}
 
     KeptSimulation(UUID id, UUID jobId, Instant madeAt, Document<SimulationRecord> record) {
@@ -45,17 +39,6 @@ public class KeptSimulation implements Persistable<UUID> {
     @Override
     public UUID getId() {
         return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return !stands;
-    }
-
-    @PostLoad
-    @PostPersist
-    void stand() {
-        stands = true;
     }
 
     UUID jobId() {

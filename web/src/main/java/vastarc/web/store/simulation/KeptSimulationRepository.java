@@ -11,4 +11,8 @@ interface KeptSimulationRepository extends JpaRepository<KeptSimulation, UUID> {
 
     @Query("select kept.id from KeptSimulation kept order by kept.madeAt, kept.id")
     List<UUID> idsInOrder();
+
+    /** Whether the job is still there; one archived long ago goes for good. */
+    @Query("select count(j) > 0 from Job j where j.id = :job")
+    boolean hasJob(UUID job);
 }

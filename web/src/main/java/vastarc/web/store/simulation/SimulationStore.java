@@ -39,7 +39,7 @@ public class SimulationStore {
     }
 
     /**
-     * Stores one; the same one a second time stays as it is.
+     * Stores one; the same one a second time stays as it is, and one whose job has gone for good is left.
      *
      * @param id the id
      * @param job id of the job
@@ -51,7 +51,7 @@ public class SimulationStore {
 
     void put(UUID id, UUID job, Instant at, Document<SimulationRecord> made) {
         retrying.inTransaction(() -> {
-            if (!rehearsals.existsById(id)) {
+            if (!rehearsals.existsById(id) && rehearsals.hasJob(job)) {
                 rehearsals.saveAndFlush(new KeptSimulation(id, job, at, made));
                 List<KeptSimulation> all = of(job);
                 all.stream().skip(MOST).forEach(rehearsals::delete);

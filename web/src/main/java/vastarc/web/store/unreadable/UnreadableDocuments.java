@@ -1,11 +1,11 @@
 package vastarc.web.store.unreadable;
 
+import jakarta.persistence.EntityManager;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import vastarc.web.store.document.Document;
@@ -20,29 +20,30 @@ import vastarc.web.store.shop.ShopSettings;
 @Service
 public class UnreadableDocuments {
 
-    /** A kind of document, and where it is stored. */
+    /** A kind of document, and the entity and attribute it is stored in. */
     public enum DocumentKind {
         /** A job. */
-        JOB("job", "id", "form", JobFormat.FORMAT, UUID::fromString),
+        JOB("Job", "id", "form", JobFormat.FORMAT, UUID::fromString),
         /** A machine. */
-        MACHINE("machine", "id", "profile", ProfileReader.FORMAT, UUID::fromString),
+        MACHINE("Machine", "id", "profile", ProfileReader.FORMAT, UUID::fromString),
         /** The shop's settings. */
-        SHOP("shop", "id", "ways", ShopSettings.FORMAT, Integer::valueOf),
+        SHOP("Shop", "id", "ways", ShopSettings.FORMAT, Integer::valueOf),
         /** Places of a panel's controls. */
-        STANDS("job_panel", "job_id", "stands", ControlPlaces.FORMAT, UUID::fromString),
+        STANDS("JobPanel", "jobId", "stands", ControlPlaces.FORMAT, UUID::fromString),
         /** Answers to the panel check. */
-        ANSWERS("job_panel", "job_id", "answers", CheckAnswers.FORMAT, UUID::fromString);
+        ANSWERS("JobPanel", "jobId", "answers", CheckAnswers.FORMAT, UUID::fromString);
 
-        private final String table;
+        private final String entity;
         private final String key;
-        private final String column;
+        private final String attribute;
         private final DocumentFormat<?> format;
         private final Function<String, Object> ids;
 
-        DocumentKind(String table, String key, String column, DocumentFormat<?> format, Function<String, Object> ids) {
-            this.table = table;
+        DocumentKind(
+                String entity, String key, String attribute, DocumentFormat<?> format, Function<String, Object> ids) {
+            this.entity = entity;
             this.key = key;
-            this.column = column;
+            this.attribute = attribute;
             this.format = format;
             this.ids = ids;
         }
@@ -77,9 +78,9 @@ public class UnreadableDocuments {
         }
     }
 
-    private final JdbcClient database;
+    private final EntityManager database;
 
-    UnreadableDocuments(JdbcClient database) {
+    UnreadableDocuments(EntityManager database) {
         this.database = database;
     }
 
@@ -90,13 +91,12 @@ public class UnreadableDocuments {
      * @param id the id
      */
     public Optional<Document<?>> find(DocumentKind kind, String id) {
+        String text = "select e." + kind.attribute + " from " + kind.entity + " e where e." + kind.key + " = :key";
         return kind.id(id)
-                .flatMap(key -> database.sql(
-                                "select " + kind.column + " from " + kind.table + " where " + kind.key + " = ?")
-                        .param(key)
-                        .query(String.class)
-                        .optional()
-                        .map(kind.format::read));
+                .flatMap(key ->
+                        database.createQuery(text, Document.class).setParameter("key", key).getResultList().stream()
+                                .<Document<?>>map(found -> found)
+                                .findFirst());
     }
 
     /**
@@ -112,10 +112,11 @@ public class UnreadableDocuments {
         Document<?> mended = kind.format.read(text);
         if (mended.isReadable()) {
             kind.id(id)
-                    .ifPresent(key -> database.sql("update " + kind.table + " set " + kind.column
-                                    + " = ?, version = version + 1 where " + kind.key + " = ?")
-                            .params(text, key)
-                            .update());
+                    .ifPresent(key -> database.createQuery("update versioned " + kind.entity + " e set e."
+                                    + kind.attribute + " = :mended where e." + kind.key + " = :key")
+                            .setParameter("mended", mended)
+                            .setParameter("key", key)
+                            .executeUpdate());
         }
         return mended.fault();
     }

@@ -5,21 +5,27 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.HikariPoolMXBean;
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.TransactionRequiredException;
+import org.hibernate.Session;
+import org.hibernate.SessionFactory;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import vastarc.web.SpringTest;
 
-/** No store can change anything past the disk check: plain SQL is refused outside a transaction that may write. */
+/** No store can change anything past the disk check: a change is refused outside a transaction that may write. */
 @SpringTest
 class WritesInTransactionsTest {
 
-    private static final String CHANGE = "update shop set version = version where 1 = 0";
+    private static final String CHANGE = "update Shop s set s.version = s.version where 1 = 0";
 
     @Autowired
-    private JdbcClient database;
+    private EntityManager database;
+
+    @Autowired
+    private SessionFactory sessions;
 
     @Autowired
     private PlatformTransactionManager transactions;
@@ -27,21 +33,30 @@ class WritesInTransactionsTest {
     @Autowired
     private HikariDataSource source;
 
+    private int change() {
+        return database.createQuery(CHANGE).executeUpdate();
+    }
+
     @Test
-    void plainSqlChangesNothingOutsideATransaction() {
-        assertThatThrownBy(() -> database.sql(CHANGE).update()).hasMessageContaining("outside a transaction");
-        assertThatThrownBy(() -> database.sql("update shop set version = :v where 1 = 0")
-                        .param("v", 1)
-                        .update())
-                .hasMessageContaining("outside a transaction");
+    void nothingIsChangedOutsideATransaction() {
+        assertThatThrownBy(this::change).isInstanceOf(TransactionRequiredException.class);
+    }
+
+    @Test
+    void norInOneThatTheProgramDoesNotKnowOf() {
+        try (Session own = sessions.openSession()) {
+            own.beginTransaction();
+            assertThatThrownBy(() -> own.createMutationQuery(CHANGE).executeUpdate())
+                    .hasMessageContaining("outside a transaction");
+            own.getTransaction().rollback();
+        }
     }
 
     @Test
     void norInsideOneThatMayOnlyRead() {
         TransactionTemplate reading = new TransactionTemplate(transactions);
         reading.setReadOnly(true);
-        assertThatThrownBy(() -> reading.executeWithoutResult(
-                        status -> database.sql(CHANGE).update()))
+        assertThatThrownBy(() -> reading.executeWithoutResult(status -> change()))
                 .hasMessageContaining("outside a transaction");
     }
 
@@ -56,8 +71,7 @@ class WritesInTransactionsTest {
 
     @Test
     void insideOneThatMayWriteItDoes() {
-        Integer changed = new TransactionTemplate(transactions)
-                .execute(status -> database.sql(CHANGE).update());
+        Integer changed = new TransactionTemplate(transactions).execute(status -> change());
         assertThat(changed).isZero();
     }
 }
