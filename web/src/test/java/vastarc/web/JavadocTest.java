@@ -14,6 +14,7 @@ import javax.tools.JavaCompiler;
 import javax.tools.JavaFileObject;
 import javax.tools.StandardJavaFileManager;
 import javax.tools.ToolProvider;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -21,6 +22,7 @@ import org.junit.jupiter.api.io.TempDir;
  * Whatever another package can call has a comment with every parameter, result and error: {@code -Xdoclint:missing},
  * with each warning an error. The build itself stops at broken comments only; see decision 052.
  */
+@Tag("slow")
 class JavadocTest {
 
     /** Packages of the web that several pages use; the pages themselves are read from their package pages. */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -41,6 +42,7 @@ import vastarc.core.simulation.source.TorchAim;
 import vastarc.core.simulation.source.TorchOperator;
 
 /** Whole welds on simulated metal: what a welder would expect of each change, and the sheet's own widths. */
+@Tag("slow")
 class SimulationResultTest {
 
     private static final Map<String, SimulationResult> MADE = new ConcurrentHashMap<>();

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -25,6 +26,7 @@ import vastarc.core.training.Question.CorrectAnswer;
 import vastarc.core.training.TrainingShop.TrainingJob;
 
 /** Every topic over many seeds: one right answer, a reason for every wrong one, the same for the same seed. */
+@Tag("slow")
 class DrillTest {
 
     private static final TrainingShop BARE = new TrainingShop(List.of(), List.of());

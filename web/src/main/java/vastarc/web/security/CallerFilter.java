@@ -40,7 +40,7 @@ final class CallerFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (Lan.isLoop(request.getRemoteAddr())) {
+        if (Lan.isLoop(request.getRemoteAddr()) && !isForwarded(request)) {
             known(Caller.local());
             chain.doFilter(request, response);
             return;
@@ -52,6 +52,14 @@ final class CallerFilter extends OncePerRequestFilter {
         } else {
             sending(new DeviceRequest(request, devices, device.get().id()), response, chain);
         }
+    }
+
+    /**
+     * Whether a request was sent on for somebody else. Behind a proxy that the program was told of, {@link ProxyConfiguration} has taken the
+     * header away and set the address to whom it was sent on for; any other proxy makes nobody this machine.
+     */
+    private static boolean isForwarded(HttpServletRequest request) {
+        return request.getHeader("X-Forwarded-For") != null || request.getHeader("Forwarded") != null;
     }
 
     private static void known(Caller caller) {

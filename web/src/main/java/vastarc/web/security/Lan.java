@@ -21,15 +21,23 @@ public class Lan {
 
     private final boolean open;
     private final boolean secure;
+    private final String proxy;
     private final Set<String> names;
 
-    Lan(@Value("${vastarc.lan:false}") boolean open, @Value("${server.ssl.certificate:}") String certificate) {
-        this.open = open;
-        this.secure = !certificate.isBlank();
+    Lan(
+            @Value("${vastarc.lan:false}") boolean network,
+            @Value("${vastarc.proxy:}") String proxy,
+            @Value("${server.ssl.certificate:}") String certificate) {
+        this.proxy = proxy.strip();
+        this.open = network || isProxied();
+        this.secure = !certificate.isBlank() || isProxied();
         Set<String> known = new HashSet<>(THIS_MACHINE);
         if (open) {
             addresses().forEach(address -> known.add(address.toLowerCase(Locale.ROOT)));
             known.addAll(hostNames());
+        }
+        if (isProxied()) {
+            known.add(this.proxy.toLowerCase(Locale.ROOT));
         }
         this.names = Set.copyOf(known);
     }
@@ -42,6 +50,26 @@ public class Lan {
     /** {@return whether what is sent cannot be read along} */
     public boolean isSecure() {
         return secure;
+    }
+
+    /** {@return whether others reach the program through a reverse proxy on this machine, over HTTPS} */
+    public boolean isProxied() {
+        return !proxy.isEmpty();
+    }
+
+    /** {@return names and addresses under which others reach the program} */
+    public List<String> reachable() {
+        return isProxied() ? List.of(proxy) : addresses();
+    }
+
+    /**
+     * {@return the program's first page under one of them}
+     *
+     * @param address a name or an address
+     * @param port that the program listens on
+     */
+    String url(String address, int port) {
+        return (secure ? "https://" : "http://") + address + (isProxied() ? "" : ":" + port) + "/";
     }
 
     /**

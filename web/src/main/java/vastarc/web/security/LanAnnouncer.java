@@ -27,14 +27,12 @@ class LanAnnouncer {
         if (!lan.isOpen() || !(event.getApplicationContext() instanceof ServletWebServerApplicationContext web)) {
             return;
         }
-        List<String> addresses = Lan.addresses();
+        List<String> addresses = lan.reachable();
         int port = web.getWebServer() == null ? 0 : web.getWebServer().getPort();
-        addresses.forEach(address -> System.out.println(
-                "On the shop's network: " + (lan.isSecure() ? "https://" : "http://") + address + ":" + port + "/"));
+        addresses.forEach(address -> System.out.println("On the shop's network: " + lan.url(address, port)));
         addresses.stream()
                 .findFirst()
-                .ifPresent(address -> System.out.println(code((lan.isSecure() ? "https://" : "http://") + address + ":"
-                        + port + "/pair?code=" + pairing.code())));
+                .ifPresent(address -> System.out.println(code(lan.url(address, port) + "pair?code=" + pairing.code())));
         System.out.println("Pairing code: " + pairing.code() + "   (another one after every use: Shop, devices)");
         if (!lan.isSecure()) {
             System.out.println("Without a certificate (--cert, --key) this network can read along.");

@@ -39,7 +39,7 @@ class DeviceController {
         model.addAttribute("open", lan.isOpen());
         model.addAttribute("secure", lan.isSecure());
         model.addAttribute("code", lan.isOpen() ? pairing.code() : "");
-        model.addAttribute("addresses", lan.isOpen() ? Lan.addresses() : List.of());
+        model.addAttribute("addresses", lan.isOpen() ? lan.reachable() : List.of());
         model.addAttribute("devices", devices.all());
         return "shop/devices";
     }

@@ -5,6 +5,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -23,6 +24,7 @@ import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.ui.JobTab;
 
 /** A shop that nobody has used yet: every place says what it is for, and the demo shop comes once. */
+@Tag("program")
 @SpringBootTest(properties = {"vastarc.demo=false", "spring.datasource.url=jdbc:h2:mem:first;DB_CLOSE_DELAY=-1"})
 @AutoConfigureMockMvc
 @ActiveProfiles("test")

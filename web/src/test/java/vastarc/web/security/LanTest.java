@@ -85,6 +85,15 @@ class LanTest {
         assertThat(send(ask("GET", "/shop/devices"), HERE).getContentAsString()).contains(pairing.code());
     }
 
+    /** Else everybody behind a proxy that the program was not told of would be this machine. */
+    @Test
+    void whatAProxyHasSentOnIsNotThisMachine() throws Exception {
+        for (String header : List.of("X-Forwarded-For", "Forwarded")) {
+            MockHttpServletResponse answer = send(ask("GET", "/shop/devices").header(header, "127.0.0.1"), HERE);
+            assertThat(answer.getStatus()).as(header).isEqualTo(401);
+        }
+    }
+
     @Test
     void theMetersDoorTakesOnlyMetersKeys() throws Exception {
         MockHttpServletRequestBuilder door = ask("POST", "/api/v1/meters/booth-1/readings")

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import vastarc.core.advice.sequence.DaySchedule.Block;
 import vastarc.core.advice.sequence.DaySchedule.ChangeoverTimes;
@@ -26,6 +27,7 @@ import vastarc.core.domain.material.Material;
 import vastarc.core.physics.duty.DutyPoint;
 
 /** One welder over several jobs. */
+@Tag("slow")
 class DayScheduleTest {
 
     private static SequenceRequest v(double mm, double length) {

@@ -17,6 +17,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.BiConsumer;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import vastarc.core.advice.parameters.ParameterKey;
@@ -33,6 +34,7 @@ import vastarc.core.domain.joint.WeldingConditions.WeldingConditionsBuilder;
 import vastarc.core.domain.material.Material;
 
 /** Every number of the sheet swept over every continuous input: no step over 2 % but those that {@code docs/model/steps.md} states. */
+@Tag("slow")
 class StepsTest {
 
     private static final double STEP = 0.02;

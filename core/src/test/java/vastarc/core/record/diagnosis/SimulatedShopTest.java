@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.Range;
@@ -23,6 +24,7 @@ import vastarc.core.record.diagnosis.Diagnosis.RankedCause;
  * A shop in which one thing is wrong and nobody knows what: signs show as often as their grade says, the reader asks, and is answered truly.
  * A figure that the cause lives on stands outside its range, and somebody reads it off when asked for the set-up.
  */
+@Tag("slow")
 class SimulatedShopTest {
 
     private static final int SEEDS = 500;

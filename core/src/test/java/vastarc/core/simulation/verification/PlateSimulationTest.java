@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,6 +32,7 @@ import vastarc.core.simulation.source.PlateSource.PlatePulse;
 import vastarc.core.simulation.source.PlateSource.SourceStop;
 import vastarc.core.simulation.verification.SolverVerification.FreezingFront;
 
+@Tag("slow")
 class PlateSimulationTest {
 
     private static final double STOP_S = 30;

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.util.concurrent.atomic.AtomicLong;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -26,6 +27,7 @@ import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 
 /** A full disk: everything can be read, nothing is begun, and it goes on by itself once there is room. */
+@Tag("program")
 @SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:full;DB_CLOSE_DELAY=-1")
 @AutoConfigureMockMvc
 @ActiveProfiles("test")

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -29,6 +30,7 @@ import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.shop.ShopStore;
 
 /** A shop as the release before this one left it: its database, written by that program, is migrated and opened; its archive is taken. */
+@Tag("program")
 @SpringBootTest(
         properties = {
             "spring.datasource.url=jdbc:h2:mem:release;DB_CLOSE_DELAY=-1;"
