@@ -164,9 +164,9 @@ public final class JointPhrase {
                 form().filter(each -> each.isCorner() && !each.isTube()).isPresent();
         Optional<ReadWord> said = words.of(WeldFields.POSITION).stream().findFirst();
         if (said.isEmpty()) {
-            if (fillet) {
-                put("", WeldFields.POSITION.name(), Position.PB.name());
-            }
+            form().filter(each -> each.usualPosition() != Position.PA)
+                    .ifPresent(each -> put(
+                            "", WeldFields.POSITION.name(), each.usualPosition().name()));
             return;
         }
         ReadWord word = said.get();

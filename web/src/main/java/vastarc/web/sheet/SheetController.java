@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,7 @@ import vastarc.core.advice.plan.SheetDocument;
 import vastarc.core.advice.sheet.Alternative;
 import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.JointForm;
 import vastarc.core.input.WeldFields;
 import vastarc.web.request.JobMachines;
 import vastarc.web.request.JobPlan;
@@ -168,7 +170,8 @@ class SheetController implements JobPage {
 
     /** Another arc control than the chosen logic belongs to lets the logic go. */
     private static JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
-        JointText typed = followed(before.joint(), before.joint().changedTo(sent, JointText.FIELDS, units));
+        JointText typed = placed(
+                before.joint(), followed(before.joint(), before.joint().changedTo(sent, JointText.FIELDS, units)));
         JointText joint =
                 WeldQuantityText.changed(typed, sent, Set.of(WeldQuantityText.SEAMS, WeldQuantityText.SEAM), units);
         boolean sameControl =
@@ -183,6 +186,23 @@ class SheetController implements JobPage {
         boolean alike = before.text(WeldFields.OTHER_MATERIAL).or(() -> metal).equals(metal);
         boolean untouched = after.text(WeldFields.OTHER_MATERIAL).equals(metal);
         return alike && untouched ? after.with(WeldFields.OTHER_MATERIAL, Optional.empty()) : after;
+    }
+
+    /** Where the position was the usual one of the joint's form and another form is chosen, that one's usual position follows. */
+    private static JointText placed(JointText before, JointText after) {
+        Optional<String> usual = usualPosition(before);
+        boolean untouched = after.text(WeldFields.POSITION).equals(before.text(WeldFields.POSITION))
+                && before.text(WeldFields.POSITION).equals(usual);
+        boolean otherForm = !after.text(WeldFields.JOINT).equals(before.text(WeldFields.JOINT));
+        return otherForm && untouched ? after.with(WeldFields.POSITION, usualPosition(after)) : after;
+    }
+
+    private static Optional<String> usualPosition(JointText joint) {
+        return joint.text(WeldFields.JOINT)
+                .flatMap(name -> Arrays.stream(JointForm.values())
+                        .filter(form -> form.name().equals(name))
+                        .findFirst())
+                .map(form -> form.usualPosition().name());
     }
 
     private static Map<ParameterTopic, Method> methods(Map<String, String> sent) {

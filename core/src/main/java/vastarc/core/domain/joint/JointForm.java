@@ -62,6 +62,11 @@ public enum JointForm {
         return fusion == Fusion.CORNER;
     }
 
+    /** {@return the position it is welded in unless another is chosen: a fillet with one plate standing, all else flat} */
+    public Position usualPosition() {
+        return isCorner() && !tube ? Position.PB : Position.PA;
+    }
+
     /** {@return factor on the melted half width: edges have no metal beyond them} */
     public double reachFactor() {
         return reachFactor;

@@ -60,13 +60,34 @@ public class Job extends VersionedEntity {
     }
 
     void change(JobEdit content, Instant now) {
-        name = cut(content.name().isBlank() ? "Untitled job" : content.name().strip(), MAX_NAME);
+        name = cut(named(content), MAX_NAME);
         notes = cut(content.notes(), MAX_NOTES);
         form = Document.of(JobFormat.FORMAT, content.content());
         JointText typed = content.content().joint();
         material = cut(typed.text(WeldFields.MATERIAL).orElse(""), 40);
         joint = cut(typed.text(WeldFields.JOINT).orElse(""), 40);
         changedAt = now;
+    }
+
+    /** The name a person gave; as long as nobody gave one, and where it was taken out, that of the joint. */
+    private String named(JobEdit edit) {
+        String typed = edit.name().strip();
+        boolean kept = typed.equals(name);
+        boolean joints = kept
+                && (typed.equals(JointName.NONE)
+                        || form.value()
+                                .map(JobContent::joint)
+                                .map(JointName::of)
+                                .filter(name::equals)
+                                .isPresent());
+        boolean sameJoint = kept
+                && form.value()
+                        .map(JobContent::joint)
+                        .filter(edit.content().joint()::equals)
+                        .isPresent();
+        return typed.isEmpty() || joints && !sameJoint
+                ? JointName.of(edit.content().joint())
+                : typed;
     }
 
     private static String cut(String text, int most) {
