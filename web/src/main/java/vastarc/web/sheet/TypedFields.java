@@ -2,6 +2,8 @@ package vastarc.web.sheet;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import vastarc.core.base.notation.LengthReader;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Length;
@@ -48,7 +50,16 @@ final class TypedFields {
                 text,
                 !message.isEmpty() ? "" : text.isBlank() ? bySchedule(field) : echo(field, text),
                 hint(field),
-                message);
+                message,
+                asked(field, text));
+    }
+
+    private String asked(InputField<?> field, String text) {
+        boolean thickness = field == WeldFields.BASE || field == WeldFields.ABUTTING;
+        UnitSystem bare = typed.bareIn().getOrDefault(field.name(), units);
+        return thickness
+                ? new LengthReader(bare, Optional.empty()).otherUnit(text).orElse("")
+                : "";
     }
 
     private String label(InputField<?> field) {

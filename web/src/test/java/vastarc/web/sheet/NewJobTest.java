@@ -2,6 +2,7 @@ package vastarc.web.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.util.Map;
@@ -92,5 +93,20 @@ class NewJobTest {
         change("position", "PA");
         change("joint", "LAP");
         assertThat(text("position")).isEqualTo("PA");
+    }
+
+    @Test
+    void aDecimalInchTypedInMillimetresIsAsked() throws Exception {
+        assertThat(asked("0.125")).contains("data-set=\"" + Jobs.BASE + "=0.125 in\"", ">0.125 in?<");
+        assertThat(asked("0.95")).doesNotContain(" in?<");
+        assertThat(asked("0.125 in")).doesNotContain(" in?<");
+    }
+
+    private String asked(String thickness) throws Exception {
+        change(Jobs.BASE, thickness);
+        return http.perform(get("/jobs/" + id + "/sheet"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
     }
 }

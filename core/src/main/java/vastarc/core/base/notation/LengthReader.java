@@ -19,6 +19,8 @@ public final class LengthReader {
     public static final int MAX_CHARACTERS = 40;
 
     private static final String NUMBER = "([0-9]{0,12}[.,][0-9]{1,12}|[0-9]{1,12}[.,]?)";
+    private static final Pattern DECIMAL_INCH = Pattern.compile("0[.,]\\d{3,4}");
+    private static final Pattern WHOLE = Pattern.compile("\\d{1,2}");
     private static final Pattern DECIMAL = Pattern.compile(NUMBER + "\\s*([a-z\"″”']*)");
     private static final Pattern FRACTION =
             Pattern.compile("(?:([0-9]{1,4})(?:\\s*-\\s*|\\s+))?([0-9]{1,4})\\s*[/⁄]\\s*([0-9]{1,4})\\s*([a-z\"″”']*)");
@@ -60,6 +62,21 @@ public final class LengthReader {
         }
         Optional<Length> length = fraction(plain).or(() -> decimal(plain));
         return length.map(Outcome::of).orElseGet(() -> Outcome.failed(unreadable(typed, plain, field)));
+    }
+
+    /**
+     * {@return the same number with the unit of the other system, where a thickness without one was likelier meant so: three decimals are an
+     * inch habit, a whole number is one of millimetres; empty where nothing is to be asked}
+     *
+     * @param text the thickness as typed
+     */
+    public Optional<String> otherUnit(String text) {
+        String number = text.strip();
+        boolean inches =
+                bareNumbers == UnitSystem.METRIC && DECIMAL_INCH.matcher(number).matches();
+        boolean millimetres =
+                bareNumbers == UnitSystem.INCH && WHOLE.matcher(number).matches();
+        return inches || millimetres ? Optional.of(number + (inches ? " in" : " mm")) : Optional.empty();
     }
 
     private static Problem unreadable(String typed, String plain, String field) {

@@ -152,4 +152,16 @@ class LengthReaderTest {
                 .satisfies(problem ->
                         assertThat(problem.message(UnitSystem.METRIC)).contains("8 L/min"));
     }
+
+    @Test
+    void aThicknessLikelierOfTheOtherSystemIsAsked() {
+        LengthReader metric = new LengthReader(UnitSystem.METRIC, Optional.empty());
+        LengthReader inch = new LengthReader(UnitSystem.INCH, Optional.empty());
+        assertThat(metric.otherUnit(" 0.125 ")).contains("0.125 in");
+        assertThat(metric.otherUnit("0,0625")).contains("0,0625 in");
+        assertThat(metric.otherUnit("0.95")).isEmpty();
+        assertThat(metric.otherUnit("3")).isEmpty();
+        assertThat(inch.otherUnit("3")).contains("3 mm");
+        assertThat(inch.otherUnit("0.125")).isEmpty();
+    }
 }
