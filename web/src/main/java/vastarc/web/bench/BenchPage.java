@@ -174,7 +174,7 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
                 : base + " to " + units.show(joint.abutting().quantity()).line();
         return say("material." + joint.material().name()) + " · " + thickness + " · "
                 + say("joint." + joint.form().name()) + " · "
-                + sheet.practice().position().numberLetterName();
+                + sheet.practice().position().numberLetterName(joint.form());
     }
 
     private static String say(String key) {

@@ -1,32 +1,34 @@
 package vastarc.core.domain.joint;
 
+import java.util.stream.Collectors;
+
 /**
  * Welding positions by ISO 6947 letters, with their factors ({@code docs/model/fusion.md (1)}; PF fitted, others
  * judgement).
  */
 public enum Position {
     /** Flat. */
-    PA("1G · 1F", 1.00, 1.00, 1.0, PoolLimit.NONE, false),
+    PA(1, "GF", "", 1.00, 1.00, 1.0, PoolLimit.NONE, false),
     /** Horizontal fillet. */
-    PB("2F", 1.00, 1.00, 1.0, PoolLimit.SHELF, false),
+    PB(2, "F", "", 1.00, 1.00, 1.0, PoolLimit.SHELF, false),
     /** Horizontal butt on a vertical face. */
-    PC("2G", 0.95, 0.95, 1.0, PoolLimit.SHELF, false),
+    PC(2, "G", "", 0.95, 0.95, 1.0, PoolLimit.SHELF, false),
     /** Overhead fillet. */
-    PD("4F", 0.90, 0.85, 1.0, PoolLimit.HANGING, false),
+    PD(4, "F", "", 0.90, 0.85, 1.0, PoolLimit.HANGING, false),
     /** Overhead. */
-    PE("4G", 0.88, 0.85, 1.0, PoolLimit.HANGING, false),
+    PE(4, "G", "", 0.88, 0.85, 1.0, PoolLimit.HANGING, false),
     /** Vertical up. */
-    PF("3G · 3F up", 0.88, 0.88, 1.0, PoolLimit.RUNNING, false),
+    PF(3, "GF", " up", 0.88, 0.88, 1.0, PoolLimit.RUNNING, false),
     /** Vertical down. */
-    PG("3G · 3F down", 0.90, 0.72, 1.3, PoolLimit.RUNNING, true),
+    PG(3, "GF", " down", 0.90, 0.72, 1.3, PoolLimit.RUNNING, true),
     /** Tube fixed level, welded upwards. */
-    PH("5G · 5F up", 0.88, 0.88, 1.0, PoolLimit.RUNNING, false),
+    PH(5, "GF", " up", 0.88, 0.88, 1.0, PoolLimit.RUNNING, false),
     /** Tube fixed level, welded downwards. */
-    PJ("5G · 5F down", 0.90, 0.72, 1.3, PoolLimit.RUNNING, true),
+    PJ(5, "GF", " down", 0.90, 0.72, 1.3, PoolLimit.RUNNING, true),
     /** Tube fixed at 45°, welded upwards. */
-    HL045("6G up", 0.90, 0.88, 1.0, PoolLimit.SLOPING, false),
+    HL045(6, "G", " up", 0.90, 0.88, 1.0, PoolLimit.SLOPING, false),
     /** Tube fixed at 45°, welded downwards. */
-    JL045("6G down", 0.90, 0.76, 1.2, PoolLimit.SLOPING, true);
+    JL045(6, "G", " down", 0.90, 0.76, 1.2, PoolLimit.SLOPING, true);
 
     /** What keeps the pool from falling out. */
     public enum PoolLimit {
@@ -42,7 +44,9 @@ public enum Position {
         SLOPING
     }
 
-    private final String numberLetterName;
+    private final int number;
+    private final String kinds;
+    private final String direction;
     private final double reachFactor;
     private final double cornerReachFactor;
     private final double speedFactor;
@@ -50,13 +54,17 @@ public enum Position {
     private final boolean downhill;
 
     Position(
-            String numberLetterName,
+            int number,
+            String kinds,
+            String direction,
             double reachFactor,
             double cornerReachFactor,
             double speedFactor,
             PoolLimit poolLimit,
             boolean downhill) {
-        this.numberLetterName = numberLetterName;
+        this.number = number;
+        this.kinds = kinds;
+        this.direction = direction;
         this.reachFactor = reachFactor;
         this.cornerReachFactor = cornerReachFactor;
         this.speedFactor = speedFactor;
@@ -66,7 +74,18 @@ public enum Position {
 
     /** {@return the number-letter names of the same attitude} */
     public String numberLetterName() {
-        return numberLetterName;
+        return kinds.chars().mapToObj(kind -> number + Character.toString(kind)).collect(Collectors.joining(" · "))
+                + direction;
+    }
+
+    /**
+     * {@return the number-letter name of the attitude on a joint: with F on a fillet and G on all else, where there are both}
+     *
+     * @param form of the joint
+     */
+    public String numberLetterName(JointForm form) {
+        String wanted = form.isCorner() ? "F" : "G";
+        return number + (kinds.contains(wanted) ? wanted : kinds) + direction;
     }
 
     /** {@return f, multiplies the melted width} */
