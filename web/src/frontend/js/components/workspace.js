@@ -24,8 +24,10 @@ export function workspace() {
       this.saving = saver(() => this.send(), tellSaving);
       showHistory();
       const narrow = window.matchMedia('(max-width: 720px)');
+      // A new job asks what it is before it answers.
+      const asks = document.getElementById('job-form').dataset.untitled === 'true';
       const fold = () => {
-        document.querySelector('.joint-form').open = !narrow.matches;
+        document.querySelector('.joint-form').open = asks || !narrow.matches;
       };
       narrow.addEventListener('change', fold);
       fold();

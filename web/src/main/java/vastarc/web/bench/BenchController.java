@@ -101,7 +101,7 @@ class BenchController {
 
     @PostMapping("/jobs")
     String create() {
-        return sheetOf(jobs.create("Untitled job", "", shop.freshJob()));
+        return sheetOf(jobs.create(Job.UNTITLED, "", shop.freshJob()));
     }
 
     @PostMapping("/jobs/{id}/duplicate")

@@ -9,6 +9,7 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
+import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.Position;
 import vastarc.core.input.InputField;
 import vastarc.core.input.InputField.InputKind;
@@ -51,7 +52,7 @@ public record PhraseView(
         }
         return new PhraseView(
                 line,
-                reading.read().stream().map(word -> chip(word, units)).toList(),
+                reading.read().stream().map(word -> chip(word, reading, units)).toList(),
                 reading.doubts().stream().map(PhraseView::doubt).toList(),
                 String.join(", ", reading.unknown()),
                 wrong,
@@ -66,10 +67,20 @@ public record PhraseView(
         return new DoubtView(doubt.text(), doubt.options());
     }
 
-    private static Chip chip(ReadWord word, UnitSystem units) {
+    private static Chip chip(ReadWord word, JointReading reading, UnitSystem units) {
         InputField<?> field = WeldFields.named(word.field()).orElse(WeldFields.BASE);
         String name = field == WeldFields.BASE ? "thickness" : say(field.words());
-        return new Chip(Labels.of(name), value(field, word.value(), units));
+        String value = field == WeldFields.POSITION
+                ? position(Position.valueOf((String) word.value()), reading)
+                : value(field, word.value(), units);
+        return new Chip(Labels.of(name), value);
+    }
+
+    /** With the letter of the joint's form, where that is said. */
+    private static String position(Position position, JointReading reading) {
+        return reading.fields().get(WeldFields.JOINT.name()) instanceof String form
+                ? position.numberLetterName(JointForm.valueOf(form))
+                : position.numberLetterName();
     }
 
     private static String value(InputField<?> field, Object value, UnitSystem units) {
@@ -80,9 +91,7 @@ public record PhraseView(
         if (field.kind() == InputKind.FLAG) {
             return Boolean.TRUE.equals(value) ? "yes" : "no";
         }
-        return field == WeldFields.POSITION
-                ? Position.valueOf((String) value).numberLetterName()
-                : choice(field, (String) value).orElse((String) value);
+        return choice(field, (String) value).orElse((String) value);
     }
 
     private static <T> Optional<String> choice(InputField<T> field, String value) {

@@ -56,6 +56,11 @@ public record SheetPage(
         boolean stale,
         String cope) {
 
+    /** {@return whether nobody has said yet what the job is} */
+    public boolean isUntitled() {
+        return name.equals(Job.UNTITLED);
+    }
+
     /** The job that an edit would have overwritten. */
     public record JobConflict(String id, String name, Instant changed, boolean deleted) {}
 

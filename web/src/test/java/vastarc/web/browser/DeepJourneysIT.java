@@ -86,6 +86,10 @@ class DeepJourneysIT extends Journeys {
             browser.size(390, 844);
             browser.driver().navigate().refresh();
             browser.waitFor(
+                    "a new job asks what it is", () -> browser.field(BASE).isDisplayed());
+            browser.keep(() -> browser.retype(BASE, "3 mm"));
+            browser.driver().navigate().refresh();
+            browser.waitFor(
                     "the joint folded", () -> browser.find(".joint-form").getAttribute("open") == null);
             assertThat(browser.find(".bar").getSize().height).isLessThan(70);
             assertThat(browser.find("#workingCurrent").getLocation().y)

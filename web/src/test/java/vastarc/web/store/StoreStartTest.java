@@ -24,7 +24,7 @@ class StoreStartTest {
 
     @Test
     void everyStoreHasItsQueriesRead() {
-        assertThat(program.getBeansOfType(Repository.class)).hasSize(10);
+        assertThat(program.getBeansOfType(Repository.class)).hasSize(21);
     }
 
     @Test

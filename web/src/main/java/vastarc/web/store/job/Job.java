@@ -21,6 +21,9 @@ public class Job extends VersionedEntity {
 
     /** Longest name, characters. */
     public static final int MAX_NAME = 120;
+    /** What a job is called that nobody has named and whose joint has not been touched. */
+    public static final String UNTITLED = JointName.NONE;
+
     /** Longest notes, characters. */
     public static final int MAX_NOTES = 4000;
 
