@@ -91,16 +91,28 @@ public class DiagnosisStore {
      */
     public BeadObservations change(UUID job, UnaryOperator<BeadObservations> edit) {
         return retrying.inTransaction(() -> {
-            BeadObservations after = edit.apply(of(job));
-            put(job, Document.of(BeadObservations.FORMAT, after), clock.instant());
+            // Read once: a row that came in between is another's, and its being there undoes this and does it again.
+            JobObservations stored = stored(job);
+            BeadObservations after = edit.apply(readable(stored));
+            keep(stored, Document.of(BeadObservations.FORMAT, after), clock.instant());
             return after;
         });
     }
 
-    void put(UUID job, Document<BeadObservations> marks, Instant at) {
-        JobObservations stored = observations.findById(job).orElseGet(() -> new JobObservations(job, marks, at));
+    private JobObservations stored(UUID job) {
+        return observations
+                .findById(job)
+                .orElseGet(() -> new JobObservations(
+                        job, Document.of(BeadObservations.FORMAT, BeadObservations.none()), clock.instant()));
+    }
+
+    private void keep(JobObservations stored, Document<BeadObservations> marks, Instant at) {
         stored.change(marks, at);
         observations.saveAndFlush(stored);
+    }
+
+    void put(UUID job, Document<BeadObservations> marks, Instant at) {
+        keep(stored(job), marks, at);
     }
 
     /**
