@@ -49,12 +49,12 @@ class UndoJourneysIT extends Journeys {
                 browser.find("input[name='material'][value='STAINLESS_304L']").click());
         browser.keep(() -> browser.find("input[name='joint'][value='LAP']").click());
         browser.keep(() -> browser.field("purged").click());
-        browser.keep(() -> new Select(browser.field("choose-position")).selectByValue("PB"));
+        browser.keep(() -> new Select(browser.field("choose-position")).selectByValue("PF"));
         shownAsAnswered("after the changes");
         assertThat(browser.field("purged").isSelected()).isTrue();
 
         undo();
-        assertThat(browser.field("choose-position").getDomProperty("value")).isEqualTo("PA");
+        assertThat(browser.field("choose-position").getDomProperty("value")).isEqualTo("PB");
         undo();
         assertThat(browser.field("purged").isSelected()).isFalse();
         undo();

@@ -5,8 +5,8 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import vastarc.web.store.OldestRows;
+import vastarc.web.store.TransactionRetry;
 
 /** Which column of a meter's table is which quantity, as the welder once said: remembered by the table's heading. */
 @Service
@@ -17,11 +17,13 @@ public class TraceColumns {
 
     private final ChosenColumnsRepository columns;
     private final EntityManager database;
+    private final TransactionRetry retrying;
     private final Clock clock;
 
-    TraceColumns(ChosenColumnsRepository columns, EntityManager database, Clock clock) {
+    TraceColumns(ChosenColumnsRepository columns, EntityManager database, TransactionRetry retrying, Clock clock) {
         this.columns = columns;
         this.database = database;
+        this.retrying = retrying;
         this.clock = clock;
     }
 
@@ -41,14 +43,16 @@ public class TraceColumns {
      * @param heading the column headings
      * @param chosen the names chosen, in order
      */
-    @Transactional
     public void remember(List<String> heading, List<String> chosen) {
         String text = String.join("|", chosen);
         if (text.length() > MAX) {
             return;
         }
-        columns.save(new ChosenColumns(key(heading), text, clock.instant()));
-        makeRoom();
+        retrying.inTransaction(() -> {
+            ChosenColumns known = columns.save(new ChosenColumns(key(heading), text, clock.instant()));
+            makeRoom();
+            return known;
+        });
     }
 
     void makeRoom() {
