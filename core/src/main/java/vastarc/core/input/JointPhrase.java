@@ -63,7 +63,7 @@ public final class JointPhrase {
         doubts.addAll(words.doubts());
         unknown.addAll(sizes.unknown());
         leaveOutWhatTheJointHasNot();
-        return new JointReading(fields, PhraseName.of(fields, bareNumbers), read, doubts, unknown);
+        return new JointReading(fields, JointName.of(fields, bareNumbers), read, doubts, unknown);
     }
 
     /** A leg of a butt, a choice that another form has: named, not taken. */

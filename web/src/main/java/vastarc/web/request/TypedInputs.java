@@ -1,12 +1,9 @@
 package vastarc.web.request;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import vastarc.core.base.notation.GaugeScale;
-import vastarc.core.base.notation.LengthReader;
 import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.notation.PipeSize;
 import vastarc.core.base.notation.RateReader;
@@ -17,7 +14,6 @@ import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.JointLimits.InputRange;
-import vastarc.core.domain.material.Material;
 import vastarc.core.input.InputField;
 import vastarc.core.input.InputSource;
 import vastarc.core.input.WeldFields;
@@ -52,16 +48,10 @@ public final class TypedInputs implements InputSource {
         boolean known =
                 field.choices().stream().anyMatch(value -> value.toString().equals(text));
         return !known
-                || form().map(joint -> field.choicesFor(joint).stream()
+                || typed.form()
+                        .map(joint -> field.choicesFor(joint).stream()
                                 .anyMatch(value -> value.toString().equals(text)))
                         .orElse(true);
-    }
-
-    private Optional<JointForm> form() {
-        return typed.text(WeldFields.JOINT)
-                .flatMap(text -> Arrays.stream(JointForm.values())
-                        .filter(form -> form.name().equals(text))
-                        .findFirst());
     }
 
     /** A box that is not ticked sends nothing; a choice sends true or false. */
@@ -92,40 +82,19 @@ public final class TypedInputs implements InputSource {
         Optional<Outcome<PipeSize>> pipe =
                 field == WeldFields.TUBE_OD ? PipeSize.read(text, field.name()) : Optional.empty();
         return pipe.map(size -> size.map(PipeSize::outside))
-                .orElseGet(() -> reader(field).read(text, field.name()));
+                .orElseGet(() -> typed.reader(field).read(text, field.name()));
     }
 
     /** {@return the wall of a pipe given by its schedule, where no wall is typed} */
     public Optional<Length> wallOfPipe() {
         return typed.text(WeldFields.TUBE_OD)
-                .filter(text -> form().filter(JointForm::isTube).isPresent()
-                        && form().filter(form -> form == JointForm.TUBE_TO_PLATE)
+                .filter(text -> typed.form().filter(JointForm::isTube).isPresent()
+                        && typed.form()
+                                .filter(form -> form == JointForm.TUBE_TO_PLATE)
                                 .isEmpty())
                 .flatMap(text -> PipeSize.read(text, WeldFields.TUBE_OD.name()))
                 .flatMap(Outcome::value)
                 .flatMap(PipeSize::wall);
-    }
-
-    private boolean isTubeWall(InputField<?> field) {
-        boolean plate = field == WeldFields.BASE
-                && form().filter(form -> form == JointForm.TUBE_TO_PLATE).isPresent();
-        return !plate && form().filter(JointForm::isTube).isPresent();
-    }
-
-    /** How a length of a field is read: with the gauges of its metal or of tube, where it may be given in them. */
-    private LengthReader reader(InputField<?> field) {
-        Optional<GaugeScale> gauges = field.gauged().isPresent() && isTubeWall(field)
-                ? Optional.of(GaugeScale.TUBE)
-                : field.gauged().flatMap(this::metal).flatMap(Material::gauges);
-        return new LengthReader(typed.bareUnits(field), gauges);
-    }
-
-    /** The metal of a member; that of the other one where nothing else is given. */
-    private Optional<Material> metal(InputField<Material> field) {
-        Optional<String> name = typed.text(field).or(() -> typed.text(WeldFields.MATERIAL));
-        return field.choices().stream()
-                .filter(material -> name.filter(material.name()::equals).isPresent())
-                .findFirst();
     }
 
     @Override
@@ -140,7 +109,7 @@ public final class TypedInputs implements InputSource {
                     .map(Quantity::value);
         }
         if (unit == Unit.MILLIMETRE) {
-            return noted(reader(field).read(text, field.name())).map(Length::inMillimetres);
+            return noted(typed.reader(field).read(text, field.name())).map(Length::inMillimetres);
         }
         OptionalDouble number = number(text, unit);
         if (number.isEmpty()) {

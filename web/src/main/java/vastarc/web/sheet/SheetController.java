@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +27,6 @@ import vastarc.core.advice.plan.SheetDocument;
 import vastarc.core.advice.sheet.Alternative;
 import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.units.UnitSystem;
-import vastarc.core.domain.joint.JointForm;
 import vastarc.core.input.WeldFields;
 import vastarc.web.request.JobMachines;
 import vastarc.web.request.JobPlan;
@@ -198,11 +196,7 @@ class SheetController implements JobPage {
     }
 
     private static Optional<String> usualPosition(JointText joint) {
-        return joint.text(WeldFields.JOINT)
-                .flatMap(name -> Arrays.stream(JointForm.values())
-                        .filter(form -> form.name().equals(name))
-                        .findFirst())
-                .map(form -> form.usualPosition().name());
+        return joint.form().map(form -> form.usualPosition().name());
     }
 
     private static Map<ParameterTopic, Method> methods(Map<String, String> sent) {

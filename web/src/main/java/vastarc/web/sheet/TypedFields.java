@@ -2,8 +2,6 @@ package vastarc.web.sheet;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import vastarc.core.base.notation.LengthReader;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Length;
@@ -56,10 +54,7 @@ final class TypedFields {
 
     private String asked(InputField<?> field, String text) {
         boolean thickness = field == WeldFields.BASE || field == WeldFields.ABUTTING;
-        UnitSystem bare = typed.bareIn().getOrDefault(field.name(), units);
-        return thickness
-                ? new LengthReader(bare, Optional.empty()).otherUnit(text).orElse("")
-                : "";
+        return thickness ? typed.reader(field).otherUnit(text).orElse("") : "";
     }
 
     private String label(InputField<?> field) {

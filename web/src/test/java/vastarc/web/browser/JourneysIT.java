@@ -193,7 +193,7 @@ class JourneysIT extends Journeys {
         browser.waitFor("metric units", () -> browser.text("#travelSpeed").contains("mm/min"));
         browser.press("h");
         browser.waitFor("the bench", () -> !browser.all("#jobs").isEmpty());
-        assertThat(browser.text("#jobs")).contains("4130 T fillet 16 ga", "2F");
+        assertThat(browser.text("#jobs")).contains("4130 T fillet 1.52 mm", "2F");
     }
 
     private void tabTo(String wanted) {

@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.util.Map;
+import java.util.OptionalLong;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -62,7 +63,7 @@ class NewJobTest {
         change("joint", "T_FILLET");
         assertThat(job().name()).isEqualTo("Carbon steel T fillet 2 mm");
         change(Jobs.BASE, "1/8 in", "material", "STAINLESS_304L");
-        assertThat(job().name()).isEqualTo("304L T fillet 1/8 in");
+        assertThat(job().name()).isEqualTo("304L T fillet 3.18 mm");
     }
 
     @Test
@@ -74,6 +75,20 @@ class NewJobTest {
         assertThat(job().name()).isEqualTo("Carbon steel lap 3 mm");
         change(Jobs.BASE, "4 mm");
         assertThat(job().name()).isEqualTo("Carbon steel lap 4 mm");
+    }
+
+    @Test
+    void aJobOfOneLineAndAnUndoFollowToo() throws Exception {
+        String made = http.perform(post("/jobs/text").with(csrf()).param("text", "1/8 304 lap"))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        id = UUID.fromString(made.split("/")[2]);
+        assertThat(job().name()).isEqualTo("304L lap 3.18 mm");
+        change("joint", "T_FILLET");
+        assertThat(job().name()).isEqualTo("304L T fillet 3.18 mm");
+        store.undo(id, OptionalLong.empty());
+        assertThat(job().name()).isEqualTo("304L lap 3.18 mm");
     }
 
     @Test
@@ -97,9 +112,9 @@ class NewJobTest {
 
     @Test
     void aDecimalInchTypedInMillimetresIsAsked() throws Exception {
-        assertThat(asked("0.125")).contains("data-set=\"" + Jobs.BASE + "=0.125 in\"", ">0.125 in?<");
-        assertThat(asked("0.95")).doesNotContain(" in?<");
-        assertThat(asked("0.125 in")).doesNotContain(" in?<");
+        assertThat(asked("0.125")).contains("data-set=\"" + Jobs.BASE + "=0.125 in\"", "Did you mean 0.125 in?");
+        assertThat(asked("0.95")).doesNotContain("Did you mean");
+        assertThat(asked("0.125 in")).doesNotContain("Did you mean");
     }
 
     private String asked(String thickness) throws Exception {

@@ -22,7 +22,7 @@ public class Job extends VersionedEntity {
     /** Longest name, characters. */
     public static final int MAX_NAME = 120;
     /** What a job is called that nobody has named and whose joint has not been touched. */
-    public static final String UNTITLED = JointName.NONE;
+    public static final String UNTITLED = JobName.NONE;
 
     /** Longest notes, characters. */
     public static final int MAX_NOTES = 4000;
@@ -75,22 +75,13 @@ public class Job extends VersionedEntity {
     /** The name a person gave; as long as nobody gave one, and where it was taken out, that of the joint. */
     private String named(JobEdit edit) {
         String typed = edit.name().strip();
-        boolean kept = typed.equals(name);
-        boolean joints = kept
-                && (typed.equals(JointName.NONE)
-                        || form.value()
-                                .map(JobContent::joint)
-                                .map(JointName::of)
-                                .filter(name::equals)
-                                .isPresent());
-        boolean sameJoint = kept
+        JointText after = edit.content().joint();
+        boolean follows = typed.equals(name)
                 && form.value()
                         .map(JobContent::joint)
-                        .filter(edit.content().joint()::equals)
+                        .filter(before -> !before.equals(after) && JobName.isOf(before, name))
                         .isPresent();
-        return typed.isEmpty() || joints && !sameJoint
-                ? JointName.of(edit.content().joint())
-                : typed;
+        return typed.isEmpty() || follows ? JobName.of(after) : typed;
     }
 
     private static String cut(String text, int most) {

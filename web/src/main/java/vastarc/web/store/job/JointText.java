@@ -1,5 +1,6 @@
 package vastarc.web.store.job;
 
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -7,9 +8,13 @@ import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import vastarc.core.base.notation.GaugeScale;
+import vastarc.core.base.notation.LengthReader;
 import vastarc.core.base.tables.OrderedCollections;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.material.Material;
 import vastarc.core.input.InputField;
 import vastarc.core.input.WeldFields;
 
@@ -159,6 +164,44 @@ public record JointText(Map<String, String> texts, Map<String, UnitSystem> bareI
      */
     public UnitSystem bareUnits(InputField<?> field) {
         return bareIn.getOrDefault(field.name(), UnitSystem.METRIC);
+    }
+
+    /** {@return the joint's form; empty where none is chosen} */
+    public Optional<JointForm> form() {
+        return text(WeldFields.JOINT)
+                .flatMap(text -> Arrays.stream(JointForm.values())
+                        .filter(form -> form.name().equals(text))
+                        .findFirst());
+    }
+
+    /**
+     * {@return the metal of a member; that of the other one where nothing else is given}
+     *
+     * @param field the input of the member's metal
+     */
+    public Optional<Material> metal(InputField<Material> field) {
+        Optional<String> name = text(field).or(() -> text(WeldFields.MATERIAL));
+        return field.choices().stream()
+                .filter(material -> name.filter(material.name()::equals).isPresent())
+                .findFirst();
+    }
+
+    /**
+     * {@return how a length of a field is read: with the gauges of its metal or of tube, where it may be given in them}
+     *
+     * @param field the input
+     */
+    public LengthReader reader(InputField<?> field) {
+        Optional<GaugeScale> gauges = field.gauged().isPresent() && isTubeWall(field)
+                ? Optional.of(GaugeScale.TUBE)
+                : field.gauged().flatMap(this::metal).flatMap(Material::gauges);
+        return new LengthReader(bareUnits(field), gauges);
+    }
+
+    private boolean isTubeWall(InputField<?> field) {
+        boolean plate = field == WeldFields.BASE
+                && form().filter(form -> form == JointForm.TUBE_TO_PLATE).isPresent();
+        return !plate && form().filter(JointForm::isTube).isPresent();
     }
 
     /** {@return whether an archive may hold it} */

@@ -10,11 +10,17 @@ import vastarc.core.base.units.Length;
 import vastarc.core.base.units.UnitSystem;
 
 /** Names a joint by what it is: {@code 304L lap 3.18 mm}. */
-final class PhraseName {
+public final class JointName {
 
-    private PhraseName() {}
+    private JointName() {}
 
-    static String of(Map<String, Object> fields, UnitSystem units) {
+    /**
+     * {@return the name; what is not said of metal, form and thickness is left out}
+     *
+     * @param fields values by the name of their input; thicknesses as a list of mm
+     * @param units that the thicknesses are shown in
+     */
+    public static String of(Map<String, Object> fields, UnitSystem units) {
         List<String> parts = new ArrayList<>();
         say(fields, WeldFields.MATERIAL, "metal.short.", parts);
         say(fields, WeldFields.JOINT, "joint.", parts);
