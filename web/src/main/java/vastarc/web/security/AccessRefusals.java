@@ -33,6 +33,15 @@ final class AccessRefusals {
         }
     }
 
+    /** Only this machine asks a program that is not open to others, so a proxy has sent the request on: there is no pairing to go to. */
+    static void forwarded(HttpServletResponse response) throws IOException {
+        answer(
+                response,
+                HttpServletResponse.SC_UNAUTHORIZED,
+                MediaType.TEXT_PLAIN_VALUE,
+                "A proxy sent this on, and Vast Arc was not told of one. Start it with ./run --proxy and the name that others use.");
+    }
+
     /** Somebody known who may not do this: a page of another site, a device that may only look, or one that asks for the devices. */
     static void denied(HttpServletRequest request, HttpServletResponse response, AccessDeniedException denied)
             throws IOException {

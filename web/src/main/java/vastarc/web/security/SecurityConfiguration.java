@@ -42,8 +42,13 @@ class SecurityConfiguration {
         }
         return http.addFilterBefore(new CallerFilter(devices), CsrfFilter.class)
                 .authorizeHttpRequests(SecurityConfiguration::whoMayWhat)
-                .exceptionHandling(refusals -> refusals.authenticationEntryPoint(
-                                (request, response, unknown) -> AccessRefusals.unpaired(request, response))
+                .exceptionHandling(refusals -> refusals.authenticationEntryPoint((request, response, unknown) -> {
+                            if (lan.isOpen()) {
+                                AccessRefusals.unpaired(request, response);
+                            } else {
+                                AccessRefusals.forwarded(response);
+                            }
+                        })
                         .accessDeniedHandler(AccessRefusals::denied))
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens())
                         // Nobody logs in, so a page's token stays the same from one request to the next.
