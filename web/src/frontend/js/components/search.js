@@ -1,48 +1,39 @@
-import { found } from '../search.js';
-
-// The search overlay: opened with "/", filtered while typing, walked with the arrow keys.
+// The search overlay: opened with "/", answered by the server while typing, walked with the arrow keys.
 export function search() {
-  let entries = [];
-  let jobs = [];
   let asked = 0;
 
   return {
     results: [],
+    nothing: false,
     at: 0,
 
-    async open() {
+    open() {
       const overlay = document.getElementById('search');
       if (overlay.open) return;
       overlay.showModal();
       const field = document.getElementById('search-field');
       field.value = '';
-      this.results = [];
       field.focus();
-      try {
-        entries = await (await fetch('/search.json')).json();
-        this.look();
-      } catch {
-        entries = [];
-      }
+      this.show([], false);
     },
 
-    // What is fixed is found here; jobs are asked for, as there may be thousands. Only the newest question counts.
+    // Only the answer to the newest question counts.
     async look() {
-      this.list();
       const question = (asked += 1);
-      const typed = document.getElementById('search-field').value.trim();
+      const find = document.getElementById('search-field').value.trim();
+      if (!find) return this.show([], false);
       try {
-        const found = typed ? await (await fetch(`/search/jobs.json?${new URLSearchParams({ find: typed })}`)).json() : [];
-        if (question !== asked) return;
-        jobs = found;
-        this.list();
+        const job = /^\/jobs\/([^/]+)/.exec(window.location.pathname)?.[1] ?? '';
+        const found = await (await fetch(`/search.json?${new URLSearchParams({ find, job })}`)).json();
+        if (question === asked) this.show(found, found.length === 0);
       } catch {
-        jobs = [];
+        if (question === asked) this.show([], false);
       }
     },
 
-    list() {
-      this.results = found([...jobs, ...entries], document.getElementById('search-field').value).map((entry, index) => ({ ...entry, id: `found-${index}`, chosen: index === 0 }));
+    show(found, nothing) {
+      this.results = found.map((entry, index) => ({ ...entry, id: `found-${index}`, chosen: index === 0 }));
+      this.nothing = nothing;
       this.at = 0;
     },
 

@@ -33,7 +33,8 @@ export function workspace() {
       fold();
     },
 
-    typed() {
+    typed(event) {
+      if (event.target.matches('[data-own-value]')) return;
       clearTimeout(this.pause);
       this.pause = setTimeout(() => this.saving.run(), TYPING_PAUSE_MS);
     },
@@ -53,8 +54,11 @@ export function workspace() {
       this.saving.run();
     },
 
+    // Enter in a value of one's own takes that value; anywhere else it saves the form.
     refresh() {
-      this.saving.run();
+      const own = document.activeElement.closest('.own-value');
+      if (own) own.querySelector('[data-own]').click();
+      else this.saving.run();
     },
 
     // A figure was opened: its reasoning is asked for then, so that a changed field need not carry forty of them.
@@ -105,11 +109,11 @@ export function workspace() {
 
     // One tap gives an own value back to the engine, marks the job as proven, takes a way out of a refusal, or changes one field.
     async clicked(event) {
-      const button = event.target.closest('[data-back], [data-proven], [data-way], [data-pass], [data-set], [data-learned]');
+      const button = event.target.closest('[data-back], [data-proven], [data-way], [data-pass], [data-set], [data-learned], [data-own]');
       if (!button) return;
       const { elements } = document.getElementById('job-form');
       const { version, pass } = elements;
-      const { back, proven, way, learned, value } = button.dataset;
+      const { back, proven, way, learned, value, own } = button.dataset;
       if (button.dataset.pass || button.dataset.set) {
         if (button.dataset.pass) pass.value = button.dataset.pass;
         else setFields(elements, button.dataset.set);
@@ -118,7 +122,8 @@ export function workspace() {
       const seen = new URLSearchParams({ version: version.value });
       if (proven) seen.set('proven', proven);
       if (learned) ['setting', 'value'].forEach((name, i) => seen.set(name, [learned, value][i]));
-      const address = proven ? 'proven' : learned ? 'learned' : way ? `way/${way}` : `engine/${back}`;
+      if (own) seen.set('value', button.closest('.own-value').querySelector('input').value);
+      const address = own ? `own/${own}` : proven ? 'proven' : learned ? 'learned' : way ? `way/${way}` : `engine/${back}`;
       try {
         const answer = await post(`${window.location.pathname}/${address}`, seen);
         this.place(await answer.text(), null);

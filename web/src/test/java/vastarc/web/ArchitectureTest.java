@@ -45,6 +45,7 @@ class ArchitectureTest {
             "route",
             "run",
             "score",
+            "search",
             "sheet",
             "shop");
 

@@ -12,15 +12,14 @@ import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
-import vastarc.core.domain.joint.Joint;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
+import vastarc.web.job.NextStep;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.store.ListPage;
 import vastarc.web.store.job.Job;
-import vastarc.web.store.job.JobContent;
-import vastarc.web.store.job.PurgeText;
 import vastarc.web.ui.JobTab;
+import vastarc.web.ui.JointLine;
 import vastarc.web.ui.Labels;
 import vastarc.web.ui.Pages;
 
@@ -126,12 +125,12 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
 
     private static JobCard card(Job job, JobPlanner planner, UnitSystem units) {
         Outcome<SetupSheet> outcome = planner.plan(job).sheet();
-        Optional<NextAction> next = next(job.content(), outcome);
+        Optional<NextStep> next = NextStep.of(job.content(), outcome.value());
         return new JobCard(
                 job.id().toString(),
                 job.name(),
                 job.content().joint().work("work.piece").orElse("").strip(),
-                outcome.value().map(sheet -> joint(sheet, units)).orElse(""),
+                outcome.value().map(sheet -> JointLine.of(sheet, units)).orElse(""),
                 job.notes(),
                 job.content().proof().map(proof -> proof.day().toString()).orElse(""),
                 outcome.value().map(sheet -> figures(sheet, units)).orElse(List.of()),
@@ -141,40 +140,8 @@ public record BenchPage(List<JobCard> jobs, Pages pages, String find, long away,
                         .findFirst()
                         .orElse(""),
                 "",
-                next.map(NextAction::step),
-                next.map(NextAction::words).orElse(""));
-    }
-
-    private record NextAction(JobTab step, String words) {}
-
-    /** How far a job is: a sheet, a machine chosen, the purge ready where there is one, proven. */
-    private static Optional<NextAction> next(JobContent content, Outcome<SetupSheet> sheet) {
-        if (sheet.value().isEmpty()) {
-            return Optional.of(new NextAction(JobTab.SHEET, "find what works"));
-        }
-        if (content.proof().isPresent()) {
-            return Optional.empty();
-        }
-        if (content.machine().isEmpty()) {
-            return Optional.of(new NextAction(JobTab.PANEL, "put it on a machine"));
-        }
-        boolean waited = content.purge().text(PurgeText.FELT).isPresent()
-                || content.purge().text(PurgeText.OVERRULED).isPresent();
-        boolean purged = sheet.value().get().practice().purged();
-        return purged && !waited
-                ? Optional.of(new NextAction(JobTab.PURGE, "fill it with argon"))
-                : Optional.of(new NextAction(JobTab.RUN, "weld it"));
-    }
-
-    private static String joint(SetupSheet sheet, UnitSystem units) {
-        Joint joint = sheet.joint();
-        String base = units.show(joint.base().quantity()).line();
-        String thickness = joint.base().equals(joint.abutting())
-                ? base
-                : base + " to " + units.show(joint.abutting().quantity()).line();
-        return say("material." + joint.material().name()) + " · " + thickness + " · "
-                + say("joint." + joint.form().name()) + " · "
-                + sheet.practice().position().numberLetterName(joint.form());
+                next.map(NextStep::step),
+                next.map(NextStep::words).orElse(""));
     }
 
     private static String say(String key) {

@@ -40,6 +40,16 @@ class PhraseController {
         return "bench/phrase :: reading";
     }
 
+    /** A line that was typed elsewhere, on a page of its own. */
+    @GetMapping("/line")
+    String line(
+            @RequestParam(defaultValue = "") String text,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        model.addAttribute("phrase", view(cut(text), preferences));
+        return "bench/line";
+    }
+
     /** The job of the line, with what was doubtful in its notes; where something is missing, the line comes back with what would complete it. */
     @PostMapping("/jobs/text")
     String make(

@@ -28,7 +28,6 @@ import vastarc.core.reference.ModelPages;
 import vastarc.core.simulation.verification.SolverVerification;
 import vastarc.core.simulation.verification.SolverVerification.VerificationLine;
 import vastarc.web.request.ProvenRuns;
-import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.shop.ShopStore;
@@ -43,16 +42,12 @@ import vastarc.web.work.WorkRoom.WorkStatus;
 @Controller
 class ReferenceController {
 
-    private static final int MOST_TYPED = 120;
-
-    private final JobStore jobs;
     private final MachineStore machines;
     private final ShopStore shop;
     private final ProvenRuns proven;
     private final WorkRoom works;
 
-    ReferenceController(JobStore jobs, MachineStore machines, ShopStore shop, ProvenRuns proven, WorkRoom works) {
-        this.jobs = jobs;
+    ReferenceController(MachineStore machines, ShopStore shop, ProvenRuns proven, WorkRoom works) {
         this.machines = machines;
         this.shop = shop;
         this.proven = proven;
@@ -116,21 +111,6 @@ class ReferenceController {
                 units.show(line.solved()).line(),
                 units.show(line.closed()).line(),
                 String.format(Locale.ROOT, "%+.1f %%", line.errorPercent()).replace('-', '−'));
-    }
-
-    /** Everything fixed that can be found; the browser filters it while a welder types. */
-    @GetMapping(path = "/search.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    @ResponseBody
-    List<SearchEntry> search() {
-        return SearchEntry.FIXED;
-    }
-
-    /** The jobs on the bench that hold what was typed, newest first, a page of them at most. */
-    @GetMapping(path = "/search/jobs.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    @ResponseBody
-    List<SearchEntry> searchJobs(@RequestParam(defaultValue = "") String find) {
-        String words = find.length() > MOST_TYPED ? find.substring(0, MOST_TYPED) : find;
-        return jobs.bench(words, 0).map(SearchEntry::of);
     }
 
     @GetMapping("/chart")

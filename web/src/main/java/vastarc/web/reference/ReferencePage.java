@@ -25,6 +25,7 @@ import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.PositionDrawing;
 import vastarc.web.ui.Labels;
 import vastarc.web.ui.ModelAddress;
+import vastarc.web.ui.ReferenceAnchors;
 
 /**
  * What the welder looks up, finished for display.
@@ -79,7 +80,7 @@ public record ReferencePage(
     }
 
     /** A position. */
-    public record PositionTile(String letters, String names, String words, Drawing drawing) {}
+    public record PositionTile(String id, String letters, String names, String words, Drawing drawing) {}
 
     /** A matter and its methods, the default first. */
     public record MethodTopicLine(String matter, List<String> schools) {
@@ -100,7 +101,7 @@ public record ReferencePage(
 
     private static SymptomLine symptom(Symptom symptom) {
         return new SymptomLine(
-                "symptom-" + symptom.id(),
+                ReferenceAnchors.id(ReferenceAnchors.symptom(symptom)),
                 Labels.of(say(symptom.words())),
                 symptom.likelyCauses().stream().map(cause -> say(cause.words())).toList());
     }
@@ -109,7 +110,7 @@ public record ReferencePage(
         return new ReferencePage(
                 Glossary.entries().stream()
                         .map(entry -> new TermLine(
-                                "word-" + SearchEntry.slug(entry.term()),
+                                ReferenceAnchors.id(ReferenceAnchors.term(entry.term())),
                                 entry.term(),
                                 entry.meaning(),
                                 String.join(", ", entry.aliases()),
@@ -140,7 +141,7 @@ public record ReferencePage(
 
     private static ParameterLine setting(ParameterKey key) {
         return new ParameterLine(
-                "setting-" + key.apiName(),
+                ReferenceAnchors.id(ReferenceAnchors.setting(key)),
                 say(key.words()),
                 say(key.words() + ".formula"),
                 say(key.words() + ".ifWrong"),
@@ -151,7 +152,11 @@ public record ReferencePage(
     private static PositionTile position(Position position) {
         String words = say("position." + position.name());
         return new PositionTile(
-                position.letters(), position.numberLetterName(), words, PositionDrawing.of(position, words));
+                ReferenceAnchors.id(ReferenceAnchors.position(position)),
+                position.letters(),
+                position.numberLetterName(),
+                words,
+                PositionDrawing.of(position, words));
     }
 
     private static String amps(double value, UnitSystem units) {

@@ -117,6 +117,12 @@ public final class JobPlan {
         return plan.value().map(WeldPlan::changedFigures).orElse(List.of());
     }
 
+    /** {@return own values that were typed and cannot stand on the sheet, and why; the weld cycle is not asked} */
+    public List<Problem> ownProblemsOfSheet() {
+        List<Problem> ofSheet = sheet().value().map(SetupSheet::ownProblems).orElse(List.of());
+        return Stream.concat(own.problems().stream(), ofSheet.stream()).toList();
+    }
+
     /** {@return own values that were typed and cannot stand, and why} */
     public List<Problem> ownProblems() {
         List<Problem> ofScore = score().value().map(WeldCycle::problems).orElse(List.of());

@@ -25,6 +25,7 @@ import vastarc.web.paper.PaperPress;
 import vastarc.web.request.SequencePlans;
 import vastarc.web.request.WeldQuantityText;
 import vastarc.web.route.DayPage.DayView;
+import vastarc.web.route.DayProposal.DayCandidate;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.ui.NotFound;
@@ -38,12 +39,14 @@ class DayController {
 
     private final JobStore jobs;
     private final SequencePlans plans;
+    private final DayProposal proposal;
     private final PaperPress press;
     private final Clock clock;
 
-    DayController(JobStore jobs, SequencePlans plans, PaperPress press, Clock clock) {
+    DayController(JobStore jobs, SequencePlans plans, DayProposal proposal, PaperPress press, Clock clock) {
         this.jobs = jobs;
         this.plans = plans;
+        this.proposal = proposal;
         this.press = press;
         this.clock = clock;
     }
@@ -72,14 +75,19 @@ class DayController {
         }
     }
 
+    /** The day of the jobs ticked; where nobody has ticked any yet, of those that are still to be welded. */
     @GetMapping("/day")
     String page(
             @RequestParam(name = "job", defaultValue = "") List<String> ticked,
+            @RequestParam(defaultValue = "false") String chosen,
             @RequestParam(defaultValue = "") String turns,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        model.addAttribute(
-                "page", DayPage.of(jobs.newest(OFFERED), planned(ticked, turns), ticked, preferences.units()));
+        List<DayCandidate> candidates = proposal.candidates(jobs.newest(OFFERED));
+        boolean proposed = ticked.isEmpty() && !chosen.equals("true");
+        List<String> of = proposed ? DayProposal.proposed(candidates) : ticked;
+        model.addAttribute("page", DayPage.of(candidates, planned(of, turns), of, preferences.units()));
+        model.addAttribute("proposed", proposed && !of.isEmpty());
         return "route/day";
     }
 
@@ -146,7 +154,7 @@ class DayController {
             @RequestParam(name = "job", defaultValue = "") List<String> ticked,
             @RequestParam(defaultValue = "") String turns,
             @ModelAttribute("preferences") Preferences preferences) {
-        DayView view = DayPage.of(jobs.newest(OFFERED), planned(ticked, turns), ticked, preferences.units())
+        DayView view = DayPage.of(List.of(), planned(ticked, turns), ticked, preferences.units())
                 .view()
                 .orElseThrow(() -> new NotFound("day"));
         return PaperPress.answer(

@@ -10,7 +10,9 @@ import vastarc.core.advice.sequence.DaySchedule.DaySpan;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.web.drawing.DayDrawing;
 import vastarc.web.drawing.Drawing;
+import vastarc.web.job.NextStep;
 import vastarc.web.route.DayController.PlannedDay;
+import vastarc.web.route.DayProposal.DayCandidate;
 import vastarc.web.store.job.Job;
 
 /**
@@ -26,15 +28,20 @@ public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> vi
 
     private static final int SHOWN = 80;
 
-    /** A job that may be ticked. */
-    public record DayJobChoice(String id, String name, String piece, boolean ticked) {}
+    /**
+     * A job that may be ticked.
+     *
+     * @param length how long it takes alone; empty where it has no route
+     * @param waits  what it waits for; empty for one that is proven
+     */
+    public record DayJobChoice(String id, String name, String piece, String length, String waits, boolean ticked) {}
 
     /**
      * A day schedule ready to be shown.
      *
      * @param makespan from start to end
      * @param inTurn   the same one after the other
-     * @param saved    what is gained
+     * @param saved    what is gained; empty where there is no waiting to fill
      * @param bound    no order is shorter
      * @param drawing  lanes of jobs over time
      * @param stints   what the welder does, job by job
@@ -61,14 +68,10 @@ public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> vi
      */
     public record Stint(String from, String job, String what, String length, String earlier, String later) {}
 
-    static DayPage of(List<Job> bench, PlannedDay planned, List<String> ticked, UnitSystem units) {
+    static DayPage of(List<DayCandidate> bench, PlannedDay planned, List<String> ticked, UnitSystem units) {
         return new DayPage(
                 bench.stream()
-                        .map(job -> new DayJobChoice(
-                                job.id().toString(),
-                                job.name(),
-                                job.content().joint().work("work.piece").orElse(""),
-                                ticked.contains(job.id().toString())))
+                        .map(candidate -> choice(candidate, ticked, units))
                         .toList(),
                 planned.said(),
                 planned.worked().map(schedule -> view(schedule, planned, units)),
@@ -76,6 +79,17 @@ public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> vi
                 planned.own()
                         .map(schedule -> "&turns=" + DayBlocks.text(schedule.turns()))
                         .orElse(""));
+    }
+
+    private static DayJobChoice choice(DayCandidate candidate, List<String> ticked, UnitSystem units) {
+        Job job = candidate.job();
+        return new DayJobChoice(
+                candidate.id(),
+                job.name(),
+                job.content().joint().work("work.piece").orElse(""),
+                candidate.wallS().map(s -> RoutePage.time(s, units)).orElse(""),
+                candidate.next().map(NextStep::words).orElse(""),
+                ticked.contains(candidate.id()));
     }
 
     private static DayView view(DaySchedule schedule, PlannedDay planned, UnitSystem units) {
@@ -86,7 +100,7 @@ public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> vi
         return new DayView(
                 RoutePage.time(schedule.makespanS(), units),
                 RoutePage.time(schedule.oneAfterAnotherS(), units),
-                saved < 1 ? "nothing: there is no waiting to fill" : RoutePage.time(saved, units),
+                saved < 1 ? "" : RoutePage.time(saved, units),
                 over < 0.5
                         ? "no order can be shorter"
                         : "no order can be shorter than " + RoutePage.time(schedule.lowerBoundS(), units) + ", "

@@ -81,8 +81,12 @@ public class Lan {
         return names.contains(host.toLowerCase(Locale.ROOT));
     }
 
-    /** Whether an address is this machine's own loop: whoever sits there needs no pairing. */
-    static boolean isLoop(String address) {
+    /**
+     * {@return whether an address is this machine's own loop: whoever sits there needs no pairing}
+     *
+     * @param address a name or an address
+     */
+    public static boolean isLoop(String address) {
         try {
             return !address.isEmpty() && InetAddress.getByName(address).isLoopbackAddress();
         } catch (UnknownHostException none) {

@@ -14,6 +14,8 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import org.springframework.web.util.UriComponents;
+import org.springframework.web.util.UriComponentsBuilder;
 import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.advice.plan.SheetDocument;
 import vastarc.core.advice.sheet.SetupSheet;
@@ -23,6 +25,7 @@ import vastarc.web.paper.PaperPress;
 import vastarc.web.request.JobMachines;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
+import vastarc.web.security.Lan;
 import vastarc.web.sheet.CardPage.CardSource;
 import vastarc.web.store.document.Document;
 import vastarc.web.store.document.SheetDocuments;
@@ -44,13 +47,16 @@ class CardController {
     private final JobMachines choice;
     private final MachineStore machines;
     private final PaperPress press;
+    private final Lan lan;
 
-    CardController(JobStore jobs, JobPlanner planner, JobMachines choice, MachineStore machines, PaperPress press) {
+    CardController(
+            JobStore jobs, JobPlanner planner, JobMachines choice, MachineStore machines, PaperPress press, Lan lan) {
         this.jobs = jobs;
         this.planner = planner;
         this.choice = choice;
         this.machines = machines;
         this.press = press;
+        this.lan = lan;
     }
 
     @GetMapping("/jobs/{id}/card")
@@ -122,8 +128,24 @@ class CardController {
                 job.content().torch().flatMap(machines::torch).map(Torch::profile),
                 machines.curves(own.id()),
                 Map.of())));
-        String address =
-                ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
-        return CardPage.of(new CardSource(job, plan, machine, panel, address), preferences.units());
+        Optional<String> booth = reachable().map(address -> address + "/jobs/" + id + "/run");
+        return CardPage.of(new CardSource(job, plan, machine, panel, booth), preferences.units());
+    }
+
+    /** Where a tablet reaches the program: as the asker does, or by this machine's name where the asker sits at it; empty where only this machine may ask. */
+    private Optional<String> reachable() {
+        if (!lan.isOpen() && !lan.isProxied()) {
+            return Optional.empty();
+        }
+        UriComponents asked =
+                ServletUriComponentsBuilder.fromCurrentContextPath().build();
+        return Lan.isLoop(asked.getHost() == null ? "" : asked.getHost())
+                ? lan.reachable().stream()
+                        .findFirst()
+                        .map(name -> UriComponentsBuilder.newInstance()
+                                .uriComponents(asked)
+                                .host(name)
+                                .toUriString())
+                : Optional.of(asked.toUriString());
     }
 }

@@ -42,8 +42,7 @@ import vastarc.web.ui.ParameterView.FigureLine;
  * @param machine  it is welded with; empty where the shop has none
  * @param front    its panel with the job on it
  * @param controls where each control must be set
- * @param booth    code of the job's booth view
- * @param address  the same, to type
+ * @param booth    how a tablet opens the job's booth; empty where no other machine may ask
  */
 public record CardPage(
         String id,
@@ -60,8 +59,15 @@ public record CardPage(
         String machine,
         Optional<PanelDrawing> front,
         List<FigureLine> controls,
-        Drawing booth,
-        String address) {
+        Optional<BoothCode> booth) {
+
+    /**
+     * The booth of a job, for a tablet.
+     *
+     * @param code    to be read by its camera
+     * @param address the same, to type
+     */
+    public record BoothCode(Drawing code, String address) {}
 
     private static final int NOTE = 160;
 
@@ -82,14 +88,17 @@ public record CardPage(
      * What the card is made from.
      *
      * @param machine chosen for the job, and what its panel must be
-     * @param address of the program, as the asker reached it
+     * @param booth   address of the job's booth; empty where no other machine may ask
      */
-    record CardSource(Job job, JobPlan plan, Optional<Machine> machine, Optional<PanelPlan> panel, String address) {}
+    record CardSource(
+            Job job, JobPlan plan, Optional<Machine> machine, Optional<PanelPlan> panel, Optional<String> booth) {}
 
     static CardPage of(CardSource source, UnitSystem units) {
         Job job = source.job();
-        Optional<SheetView> view = source.plan().sheet().value().map(sheet -> SheetView.of(sheet, units));
-        String booth = source.address() + "/jobs/" + job.id() + "/run";
+        Optional<SheetView> view = source.plan()
+                .sheet()
+                .value()
+                .map(sheet -> SheetView.of(sheet, source.plan().ownProblemsOfSheet(), units));
         return new CardPage(
                 job.id().toString(),
                 job.name(),
@@ -109,8 +118,7 @@ public record CardPage(
                 source.machine().map(Machine::name).orElse(""),
                 both(source, (machine, panel) -> PanelDrawing.of(machine.profile(), panel, units)),
                 source.panel().map(panel -> controls(panel, units)).orElse(List.of()),
-                QrCode.of(booth),
-                booth);
+                source.booth().map(address -> new BoothCode(QrCode.of(address), address)));
     }
 
     private static <T> Optional<T> both(CardSource source, BiFunction<Machine, PanelPlan, T> use) {

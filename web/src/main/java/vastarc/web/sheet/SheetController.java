@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,6 +44,7 @@ import vastarc.web.store.job.JobStore.HistoryResult;
 import vastarc.web.store.job.JobStore.JobEdit;
 import vastarc.web.store.job.JobStore.SaveResult;
 import vastarc.web.store.job.JointText;
+import vastarc.web.store.job.OwnValuesText;
 import vastarc.web.ui.JobPage;
 import vastarc.web.ui.JobTab;
 import vastarc.web.ui.NotFound;
@@ -132,10 +134,11 @@ class SheetController implements JobPage {
             @PathVariable String setting,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        ReasonView reason = jobs.find(id)
-                .flatMap(job -> planner.plan(job).sheet().value())
+        Optional<Job> job = jobs.find(id);
+        boolean first = job.filter(found -> found.content().pass() == 1).isPresent();
+        ReasonView reason = job.flatMap(found -> planner.plan(found).sheet().value())
                 .flatMap(sheet -> ParameterKey.named(setting).flatMap(sheet::find))
-                .map(found -> ReasonView.of(found, preferences.units()))
+                .map(found -> ReasonView.of(found, first, preferences.units()))
                 .orElseThrow(() -> new NotFound("setting"));
         model.addAttribute("reason", reason);
         return "ui/reason :: reason";
@@ -210,6 +213,42 @@ class SheetController implements JobPage {
         return methods;
     }
 
+    /** Takes a value of the welder's own, typed beside the reason of a figure of the first pass; an empty one gives it back to the engine. */
+    @PostMapping("/jobs/{id}/sheet/own/{setting}")
+    String own(
+            @PathVariable UUID id,
+            @PathVariable String setting,
+            @RequestParam(defaultValue = "") String value,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        return withOwn(
+                id,
+                setting,
+                sent,
+                preferences,
+                model,
+                (content, key) ->
+                        content.pass() == 1 ? content.own().with(key, value, preferences.units()) : content.own());
+    }
+
+    private String withOwn(
+            UUID id,
+            String setting,
+            Map<String, String> sent,
+            Preferences preferences,
+            Model model,
+            BiFunction<JobContent, CycleKey, OwnValuesText> change) {
+        CycleKey key = CycleKey.named(setting).orElseThrow(() -> new NotFound("setting"));
+        return travelled(
+                jobs.edit(
+                        id,
+                        JobStore.seen(sent.get("version")),
+                        before -> before.content().opened(before.content().with(change.apply(before.content(), key)))),
+                preferences,
+                model);
+    }
+
     /** Gives one of the welder's own values back to the engine. */
     @PostMapping("/jobs/{id}/sheet/engine/{setting}")
     String engine(
@@ -218,16 +257,13 @@ class SheetController implements JobPage {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        CycleKey key = CycleKey.named(setting).orElseThrow(() -> new NotFound("setting"));
-        return travelled(
-                jobs.edit(
-                        id,
-                        JobStore.seen(sent.get("version")),
-                        before -> before.content()
-                                .opened(before.content()
-                                        .with(before.content().own().without(key)))),
+        return withOwn(
+                id,
+                setting,
+                sent,
                 preferences,
-                model);
+                model,
+                (content, key) -> content.own().without(key));
     }
 
     /** Takes one of the ways out of a refusal, counted from 0 as the page lists them. */

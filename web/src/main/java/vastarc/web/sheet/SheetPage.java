@@ -95,7 +95,7 @@ public record SheetPage(
                 job.notes(),
                 job.content().isTack(),
                 JointPanel.of(job.content(), outcome.problems(), source.shop(), units),
-                outcome.value().map(sheet -> SheetView.of(sheet, units)),
+                outcome.value().map(sheet -> SheetView.of(sheet, source.plan().ownProblemsOfSheet(), units)),
                 outcome.problems().stream()
                         .map(problem -> problem.message(units))
                         .toList(),

@@ -1,7 +1,6 @@
 package vastarc.web.sheet;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +24,7 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.base.validation.Problem;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
 import vastarc.web.ui.Labels;
@@ -43,6 +43,8 @@ import vastarc.web.ui.ParameterView.FigureLine;
  * @param torch    what the torch is built up from
  * @param wire     wire and purge
  * @param weld     how the weld will go
+ * @param idle     settings that have no effect on this weld
+ * @param unused   which these are, and why
  * @param schoolsTitle what the methods are compared on
  * @param schools  the methods' currents
  * @param wires    what thinner and thicker wire would take
@@ -64,6 +66,8 @@ public record SheetView(
         List<ParameterView> torch,
         List<ParameterView> wire,
         List<ParameterView> weld,
+        List<ParameterView> idle,
+        List<FigureLine> unused,
         String schoolsTitle,
         List<MethodLine> schools,
         List<WireLine> wires,
@@ -138,15 +142,13 @@ public record SheetView(
                 .collect(Collectors.toMap(table -> table, table -> text("source." + table, UnitSystem.METRIC)));
     }
 
-    static SheetView of(SetupSheet sheet, UnitSystem units) {
+    static SheetView of(SetupSheet sheet, List<Problem> ownProblems, UnitSystem units) {
         return new SheetView(
                 sheet.own().values().keySet().stream()
                         .sorted()
                         .map(key -> own(sheet.setting(key), units))
                         .toList(),
-                sheet.ownProblems().stream()
-                        .map(problem -> problem.message(units))
-                        .toList(),
+                ownProblems.stream().map(problem -> problem.message(units)).toList(),
                 sheet.settings().values().stream()
                         .filter(parameter -> parameter.gaveUp().isPresent())
                         .map(parameter -> new FigureLine(
@@ -155,10 +157,12 @@ public record SheetView(
                         .toList(),
                 ParameterView.of(sheet.setting(ParameterKey.WORKING_CURRENT), units),
                 heroNote(sheet, units),
-                figures(sheet, ParameterGroup.PANEL, units),
-                figures(sheet, ParameterGroup.TORCH, units),
-                figures(sheet, ParameterGroup.WIRE, units),
-                figures(sheet, ParameterGroup.WELD, units),
+                SheetFigures.used(sheet, ParameterGroup.PANEL, units),
+                SheetFigures.used(sheet, ParameterGroup.TORCH, units),
+                SheetFigures.used(sheet, ParameterGroup.WIRE, units),
+                SheetFigures.used(sheet, ParameterGroup.WELD, units),
+                SheetFigures.idle(sheet, units),
+                SheetFigures.unused(sheet, units),
                 text(sheet.isPulsed() ? "schools.pulsed" : "schools.steady", units),
                 schools(sheet, units),
                 sheet.wireChoices().stream().map(choice -> wire(choice, units)).toList(),
@@ -186,14 +190,6 @@ public record SheetView(
         String school =
                 text(sheet.setting(ParameterKey.WORKING_CURRENT).school().words(), units);
         return sheet.isPulsed() ? school + ", " + text("hero.peak", units) : school;
-    }
-
-    private static List<ParameterView> figures(SetupSheet sheet, ParameterGroup group, UnitSystem units) {
-        return Arrays.stream(ParameterKey.values())
-                .filter(key -> key.group() == group && key != ParameterKey.WORKING_CURRENT)
-                .flatMap(key -> sheet.find(key).stream())
-                .map(parameter -> ParameterView.of(parameter, units))
-                .toList();
     }
 
     private static List<MethodLine> schools(SetupSheet sheet, UnitSystem units) {

@@ -38,11 +38,18 @@ class PageAdvice {
         return Preferences.of(request);
     }
 
+    /** The place a page belongs to, marked in its header: the first part of its address. */
+    @ModelAttribute("place")
+    String place(HttpServletRequest request) {
+        String[] path = request.getRequestURI().split("/");
+        return path.length < 2 ? "bench" : path[1];
+    }
+
     /** What the page is for; shown under {@code ?}. */
     @ModelAttribute("about")
     String about(HttpServletRequest request) {
         String[] path = request.getRequestURI().split("/");
-        String place = path.length < 2 ? "bench" : path[1].equals("jobs") && path.length > 3 ? path[3] : path[1];
-        return Phrasebook.find("about." + place).orElse("");
+        String page = place(request).equals("jobs") && path.length > 3 ? path[3] : place(request);
+        return Phrasebook.find("about." + page).orElse("");
     }
 }

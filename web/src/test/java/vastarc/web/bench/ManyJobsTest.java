@@ -121,9 +121,7 @@ class ManyJobsTest {
         assertThat(page("/?find=rung 1")).contains(">Rung 1<", ">Rung 19<").doesNotContain(">Rung 2<");
         assertThat(page("/?find=100 % COVER_")).contains(">Rung 7<").doesNotContain(">Rung 8<");
         assertThat(page("/?find=no such <b>")).contains("id=\"none-found\"", "no such &lt;b&gt;");
-        assertThat(page("/search/jobs.json?find=rung 33"))
-                .contains("\"Rung 33\"")
-                .doesNotContain("Rung 3\"");
+        assertThat(page("/search.json?find=rung 33")).contains("\"Rung 33\"").doesNotContain("Rung 3\"");
     }
 
     @Test

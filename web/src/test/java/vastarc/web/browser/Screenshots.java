@@ -80,11 +80,6 @@ class Screenshots {
         browser.waitFor("the heat left", () -> !browser.text("#heat-said").startsWith("At 0 s"));
         take(browser, "route");
         browser.open("/day");
-        List.of("Cabinet door", "Pier frame", "Stilling tube", "Mast arm", "Sensor cage")
-                .forEach(name -> browser.driver()
-                        .findElement(By.xpath("//form[@class='left']//label[contains(., '" + name + "')]"))
-                        .click());
-        browser.find("#plan-day").click();
         browser.find("#makespan");
         take(browser, "day");
     }

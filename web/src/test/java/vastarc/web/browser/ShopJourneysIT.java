@@ -32,11 +32,11 @@ class ShopJourneysIT extends Journeys {
                 "the second one",
                 () -> browser.find("#found-1").getAttribute("aria-selected").equals("true"));
         int found = 1;
-        while (!browser.text("#found-" + found).contains("here: down-slope")) {
+        while (!browser.text("#found-" + found).contains("crater time")) {
             browser.press(Keys.ARROW_DOWN);
             found++;
         }
-        assertThat(browser.text("#found-" + found)).contains("crater time");
+        assertThat(browser.text("#found-" + found)).contains("down-slope");
         browser.press(Keys.ENTER);
         browser.waitFor("the word", () -> browser.driver().getCurrentUrl().endsWith("/reference#word-down-slope"));
 
@@ -45,6 +45,30 @@ class ShopJourneysIT extends Journeys {
         browser.waitFor("the job", () -> browser.text("#search-results").contains("Stilling tube"));
         browser.press(Keys.ENTER);
         browser.find("#workingCurrent");
+    }
+
+    @Test
+    void aJointTypedInTheSearchIsOfferedAndBecomesAJob() {
+        browser.open("/machines");
+        browser.find("body").sendKeys("/");
+        browser.find("#search[open]");
+        browser.press("2 mm 304 lap");
+        browser.waitFor("the joint", () -> browser.text("#found-0").contains("304L lap 2 mm"));
+        browser.press(Keys.ENTER);
+        browser.waitFor("its page", () -> browser.driver().getCurrentUrl().contains("/line?text="));
+        browser.waitFor("its figures", () -> browser.text("#phrase-figures").contains("Working current"));
+        browser.find("#phrase-make").click();
+        browser.find("#workingCurrent");
+        assertThat(browser.text("#job-strip")).contains("304L lap 2 mm");
+    }
+
+    @Test
+    void whereNothingIsFoundTheSearchSaysWhatToTry() {
+        browser.open("/");
+        browser.find("body").sendKeys("/");
+        browser.find("#search[open]");
+        browser.press("zzqx");
+        browser.waitFor("what to try", () -> browser.text("#search-nothing").contains("a position (4G)"));
     }
 
     @Test

@@ -6,9 +6,14 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -187,6 +192,24 @@ class MachineBoundTest {
                 .param("boreMm", "4"));
         assertThat(refused.getFlashMap().get("torchProblem")).asString().contains("60 torches");
         assertThat(refused.getFlashMap().get("torchTyped")).asString().contains("One more");
+        torches.forEach(store::deleteTorch);
+    }
+
+    @Test
+    void thoseWhoAddAtOnceAreCountedOneAfterTheOther() throws Exception {
+        Torch.TorchForm form = new Torch.TorchForm("Spare", TorchCooling.AIR, 150, 35, 4, 4, false);
+        int before = store.torches().size();
+        List<Callable<Optional<Torch>>> adding =
+                Collections.nCopies(MachineStore.MOST_TORCHES + 20, () -> store.create(form));
+        ExecutorService hands = Executors.newFixedThreadPool(6);
+        List<UUID> torches = new ArrayList<>();
+        for (Future<Optional<Torch>> one : hands.invokeAll(adding)) {
+            one.get().map(Torch::id).ifPresent(torches::add);
+        }
+        hands.shutdown();
+
+        assertThat(torches).hasSize(MachineStore.MOST_TORCHES - before);
+        assertThat(store.torches()).hasSize(MachineStore.MOST_TORCHES);
         torches.forEach(store::deleteTorch);
     }
 }

@@ -4,12 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
-import com.google.zxing.BinaryBitmap;
-import com.google.zxing.RGBLuminanceSource;
-import com.google.zxing.common.HybridBinarizer;
-import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.geom.Point2D;
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +14,6 @@ import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
-import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -113,18 +107,6 @@ class PapersTest {
                         .forEach(caution ->
                                 assertThat(text).contains(Phrasebook.say(caution.text(), UnitSystem.METRIC)));
             }
-        }
-    }
-
-    @Test
-    void theCodeOnTheCardOpensTheBoothOfTheJob() throws Exception {
-        Job job = withSheets(1).get(0);
-        try (PDDocument pdf = open("/jobs/" + job.id() + "/card.pdf")) {
-            BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, 200);
-            int[] pixels = page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
-            BinaryBitmap bitmap = new BinaryBitmap(
-                    new HybridBinarizer(new RGBLuminanceSource(page.getWidth(), page.getHeight(), pixels)));
-            assertThat(new QRCodeReader().decode(bitmap).getText()).endsWith("/jobs/" + job.id() + "/run");
         }
     }
 

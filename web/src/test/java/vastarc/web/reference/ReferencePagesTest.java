@@ -4,9 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
 import jakarta.servlet.http.Cookie;
-import java.util.Arrays;
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,22 +14,13 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.advice.parameters.ParameterKey;
-import vastarc.core.base.text.Phrase;
-import vastarc.core.base.text.Phrasebook;
-import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.Position;
 import vastarc.core.domain.material.Material;
-import vastarc.core.record.diagnosis.Symptom;
-import vastarc.core.reference.Glossary;
 import vastarc.core.reference.ModelPages;
 import vastarc.core.reference.ModelPages.ModelEquation;
 import vastarc.core.reference.ModelPages.ModelPage;
 import vastarc.web.SpringTest;
-import vastarc.web.store.job.Job;
-import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.ui.ModelAddress;
 
@@ -42,44 +31,10 @@ class ReferencePagesTest {
     private MockMvc http;
 
     @Autowired
-    private JobStore jobs;
-
-    @Autowired
     private MachineStore machines;
 
     private String send(MockHttpServletRequestBuilder request) throws Exception {
         return http.perform(request).andReturn().getResponse().getContentAsString();
-    }
-
-    @Test
-    void everyAliasSettingSymptomAndJobCanBeFoundAndOpensSomethingThatIsThere() throws Exception {
-        JsonNode entries = JsonMapper.builder().build().readTree(send(get("/search.json")));
-        String names = entries.valueStream()
-                .map(entry -> entry.get("name").asString())
-                .reduce("\n", (text, two) -> text + two + "\n");
-        Glossary.entries().forEach(entry -> {
-            assertThat(names).contains("\n" + entry.term() + "\n");
-            entry.aliases().forEach(alias -> assertThat(names).contains("\n" + alias + "\n"));
-        });
-        Arrays.stream(ParameterKey.values())
-                .forEach(key -> assertThat(names)
-                        .contains("\n" + Phrasebook.say(Phrase.of(key.words()), UnitSystem.METRIC) + "\n"));
-        Symptom.all()
-                .forEach(symptom -> assertThat(names)
-                        .contains("\n" + Phrasebook.say(Phrase.of(symptom.words()), UnitSystem.METRIC) + "\n"));
-        for (Job job : jobs.newest(20)) {
-            JsonNode found = JsonMapper.shared()
-                    .readTree(send(
-                            get("/search/jobs.json").param("find", job.name().toUpperCase(Locale.ROOT))));
-            assertThat(found.valueStream().map(entry -> entry.get("href").asString()))
-                    .contains("/jobs/" + job.id() + "/sheet");
-        }
-
-        String page = send(get("/reference"));
-        entries.valueStream()
-                .map(entry -> entry.get("href").asString())
-                .filter(href -> href.startsWith("/reference#"))
-                .forEach(href -> assertThat(page).contains("id=\"" + href.substring("/reference#".length()) + "\""));
     }
 
     @Test

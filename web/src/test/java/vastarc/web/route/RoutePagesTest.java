@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import biweekly.Biweekly;
 import biweekly.component.VEvent;
 import jakarta.servlet.http.Cookie;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -200,10 +201,36 @@ class RoutePagesTest {
                     .contains("Your order does not fit these jobs any more", "id=\"stints\"")
                     .doesNotContain("id=\"against\"");
         }
-        assertThat(send(get("/day"))).contains("No job is ticked yet");
+        assertThat(send(get("/day"), "chosen", "true")).contains("No job is ticked yet");
         assertThat(send(get("/day"), "job", "nonsense")).contains("No job is ticked yet");
         Job refused = jobs.create(
                 "No way", "", Jobs.typed(Map.of("material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "9")));
         assertThat(send(get("/day"), "job", refused.id().toString())).contains("No route yet: No way");
+    }
+
+    @Test
+    void theDayProposesWhatIsStillToBeWeldedWithTheMinutesOfEach() throws Exception {
+        Job open = jobs.create("Open one", "", Jobs.lapUnderTheTrigger());
+        Job proven = jobs.create("Proven one", "", Jobs.lapUnderTheTrigger());
+        send(post("/jobs/" + proven.id() + "/sheet/proven").with(csrf()).param("version", "0"));
+        String page = send(get("/day"));
+
+        assertThat(page).contains("id=\"day-proposed\"", "id=\"makespan\"", "Next: put it on a machine");
+        assertThat(ticked(page))
+                .contains(open.id().toString())
+                .doesNotContain(proven.id().toString());
+        assertThat(page.substring(page.indexOf(">Open one<")))
+                .containsPattern("^>Open one</span>\\s*<b>[\\d.]+ (s|min|h)</b");
+        assertThat(send(get("/day"), "job", proven.id().toString())).doesNotContain("id=\"day-proposed\"");
+        jobs.delete(open.id());
+        jobs.delete(proven.id());
+    }
+
+    private static List<String> ticked(String page) {
+        return Pattern.compile("name=\"job\" value=\"([^\"]+)\" checked")
+                .matcher(page)
+                .results()
+                .map(found -> found.group(1))
+                .toList();
     }
 }

@@ -68,7 +68,7 @@ class CardPagesTest {
     void aJointOutOfReachHasACardThatSaysWhyAndNoFigures() throws Exception {
         make("Too thick", "", Jobs.typed(Map.of("material", "CARBON_STEEL", "joint", "SQUARE_BUTT", Jobs.BASE, "12")));
         assertThat(page()).contains("Too thick").doesNotContain("class=\"hero\"");
-        assertThat(paper("/jobs/" + job.id() + "/card.pdf")).contains("Too thick", "The code opens the booth");
+        assertThat(paper("/jobs/" + job.id() + "/card.pdf")).contains("Too thick", "No code for a tablet");
         for (String file : List.of("sheet.csv", "sheet.json", "route.pdf")) {
             assertThat(send("/jobs/" + job.id() + "/" + file).getStatus())
                     .as(file)

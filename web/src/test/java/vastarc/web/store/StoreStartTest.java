@@ -24,7 +24,7 @@ class StoreStartTest {
 
     @Test
     void everyStoreHasItsQueriesRead() {
-        assertThat(program.getBeansOfType(Repository.class)).hasSize(21);
+        assertThat(program.getBeansOfType(Repository.class)).hasSize(22);
     }
 
     @Test

@@ -2,12 +2,20 @@ package vastarc.core.physics.heat;
 
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.optim.MaxEval;
+import org.hipparchus.optim.nonlinear.scalar.GoalType;
+import org.hipparchus.optim.univariate.BrentOptimizer;
+import org.hipparchus.optim.univariate.SearchInterval;
+import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
 
 /** Searches for the root of a function that changes sign once, and for the top of one with a single hump. */
 final class NumericSearch {
 
     private static final int MAX_EVALUATIONS = 200;
     private static final double EXPANSION = 1.25;
+    /** Smallest that the library takes: the absolute tolerance decides. */
+    private static final double RELATIVE_TOLERANCE = 2 * Math.ulp(1.0);
+
     private static final double GOLDEN = (3 - Math.sqrt(5)) / 2;
 
     private NumericSearch() {}
@@ -51,61 +59,17 @@ final class NumericSearch {
     }
 
     /**
-     * The highest value of a function with one hump between low and high: parabolic steps where they help, golden section where they
-     * do not (Brent's method).
+     * The highest value of a function with one hump between low and high.
      *
      * @param tolerance absolute, on the argument
      */
     static double maximum(DoubleUnaryOperator hump, double low, double high, double tolerance) {
-        double a = low;
-        double b = high;
-        double best = b - GOLDEN * (b - a);
-        double second = best;
-        double third = best;
-        double fBest = hump.applyAsDouble(best);
-        double fSecond = fBest;
-        double fThird = fBest;
-        double step = 0;
-        double before = 0;
-        for (int i = 0; i < MAX_EVALUATIONS; i++) {
-            double middle = (a + b) / 2;
-            if (Math.abs(best - middle) <= 2 * tolerance - (b - a) / 2) {
-                break;
-            }
-            double r = (best - second) * (fThird - fBest);
-            double q = (best - third) * (fSecond - fBest);
-            double p = (best - third) * q - (best - second) * r;
-            q = 2 * (q - r);
-            p = q > 0 ? -p : p;
-            q = Math.abs(q);
-            boolean parabolic = Math.abs(p) < Math.abs(q * before / 2) && p > q * (a - best) && p < q * (b - best);
-            before = parabolic ? step : best < middle ? b - best : a - best;
-            step = parabolic ? p / q : GOLDEN * before;
-            double next = best + (Math.abs(step) >= tolerance ? step : Math.copySign(tolerance, step));
-            double f = hump.applyAsDouble(next);
-            if (f >= fBest) {
-                a = next >= best ? best : a;
-                b = next >= best ? b : best;
-                third = second;
-                fThird = fSecond;
-                second = best;
-                fSecond = fBest;
-                best = next;
-                fBest = f;
-            } else {
-                a = next < best ? next : a;
-                b = next < best ? b : next;
-                if (f >= fSecond || second == best) {
-                    third = second;
-                    fThird = fSecond;
-                    second = next;
-                    fSecond = f;
-                } else if (f >= fThird || third == best || third == second) {
-                    third = next;
-                    fThird = f;
-                }
-            }
-        }
-        return fBest;
+        return new BrentOptimizer(RELATIVE_TOLERANCE, tolerance)
+                .optimize(
+                        new MaxEval(MAX_EVALUATIONS),
+                        new UnivariateObjectiveFunction(hump::applyAsDouble),
+                        GoalType.MAXIMIZE,
+                        new SearchInterval(low, high, high - GOLDEN * (high - low)))
+                .getValue();
     }
 }

@@ -3,7 +3,7 @@ package vastarc.core.physics.heat;
 /**
  * The special functions of the moving source.
  *
- * <p>Source: Abramowitz &amp; Stegun, polynomial approximations 9.8.5–9.8.8, 5.1.53, 5.1.56 [textbook]. Checked by:
+ * <p>Source: Abramowitz &amp; Stegun, polynomial approximations 9.8.1, 9.8.5, 9.8.6, 5.1.53, 5.1.56 [textbook]. Checked by:
  * bessel.csv.
  */
 final class SpecialFunctions {
@@ -60,59 +60,6 @@ final class SpecialFunctions {
                                 + s
                                         * (3.0899424
                                                 + s * (1.2067492 + s * (0.2659732 + s * (0.0360768 + s * 0.0045813)))));
-    }
-
-    /** e^x K1(x), x > 0; only for the check against the plane solution. */
-    static double scaledK1(double x) {
-        if (x <= 2) {
-            double u = x * x / 4;
-            double s = (x / 3.75) * (x / 3.75);
-            double i1 = x
-                    * (0.5
-                            + s
-                                    * (0.87890594
-                                            + s
-                                                    * (0.51498869
-                                                            + s
-                                                                    * (0.15084934
-                                                                            + s
-                                                                                    * (0.02658733
-                                                                                            + s
-                                                                                                    * (0.00301532
-                                                                                                            + s
-                                                                                                                    * 0.00032411))))));
-            double k1 = Math.log(x / 2) * i1
-                    + (1 / x)
-                            * (1
-                                    + u
-                                            * (0.15443144
-                                                    + u
-                                                            * (-0.67278579
-                                                                    + u
-                                                                            * (-0.18156897
-                                                                                    + u
-                                                                                            * (-0.01919402
-                                                                                                    + u
-                                                                                                            * (-0.00110404
-                                                                                                                    - u
-                                                                                                                            * 0.00004686))))));
-            return Math.exp(x) * k1;
-        }
-        double u = 2 / x;
-        return (1.25331414
-                        + u
-                                * (0.23498619
-                                        + u
-                                                * (-0.03655620
-                                                        + u
-                                                                * (0.01504268
-                                                                        + u
-                                                                                * (-0.00780353
-                                                                                        + u
-                                                                                                * (0.00325614
-                                                                                                        - u
-                                                                                                                * 0.00068245))))))
-                / Math.sqrt(x);
     }
 
     /** The exponential integral E1(x), x > 0; error below 2e-7. */

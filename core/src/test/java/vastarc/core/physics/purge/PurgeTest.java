@@ -14,12 +14,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import vastarc.core.base.units.PhysicalConstants;
 import vastarc.core.domain.joint.FinishRequirement;
 import vastarc.core.domain.joint.Position;
 import vastarc.core.domain.material.Material;
 import vastarc.core.physics.purge.LeakFit.LeakVerdict;
 import vastarc.core.physics.purge.LeakFit.OxygenReading;
 import vastarc.core.physics.purge.OxygenMeter.MeterFault;
+import vastarc.core.physics.purge.Purge.OxygenPoint;
 import vastarc.core.physics.purge.PurgePart.PurgePartKind;
 import vastarc.core.physics.purge.RootPressure.RootVerdict;
 import vastarc.core.physics.purge.RootPressure.Vent;
@@ -244,5 +246,80 @@ class PurgeTest {
         assertThat(new Cylinder(50, 200).argonL()).isEqualTo(9500);
         assertThat(new Cylinder(50, 200).minutes(19)).isEqualTo(500);
         assertThat(new Cylinder(50, 5).minutes(19)).isEqualTo(0);
+    }
+
+    /** By hand: the speed u at which 0.46 kg/m³ g D = ρ u². */
+    @Test
+    void argonLiesUnderTheAirUpToTheSpeedAtWhichItStirs() {
+        double speed = Math.sqrt(0.46 * PhysicalConstants.GRAVITY_M_PER_S2 * 0.04 / PhysicalConstants.ARGON_KG_PER_M3);
+        double flow = speed * Math.PI / 4 * 0.04 * 0.04 * 6e4;
+
+        assertThat(Purge.liesInLayers(0.999 * flow, PurgePart.straight(100, 40)))
+                .isTrue();
+        assertThat(Purge.liesInLayers(1.001 * flow, PurgePart.straight(100, 40)))
+                .isFalse();
+    }
+
+    @Test
+    void hoseFillingsAndArgonAreVolumeOverFlow() {
+        Purge purge = new Purge(2, 8, 0.0004, 5, 100, true, Purge.hoseL(4, 6));
+
+        assertThat(Purge.hoseL(4, 6)).isCloseTo(0.113097, within(1e-6));
+        assertThat(purge.hoseS()).isCloseTo(60 * 0.113097 / 8, within(1e-4));
+        assertThat(purge.changes(90)).isCloseTo(6, within(1e-9));
+        assertThat(purge.argonL(90)).isCloseTo(12, within(1e-9));
+        assertThat(purge.floorPpm()).isCloseTo((8 * 5 + 0.0004 * 209_500) / 8.0004, within(1e-9));
+        assertThat(purge.mixedS().orElseThrow())
+                .isCloseTo(
+                        purge.hoseS()
+                                + 60 * 2 / 8.0004 * Math.log((209_500 - purge.floorPpm()) / (100 - purge.floorPpm())),
+                        within(1e-9));
+    }
+
+    @Test
+    void theCurveRunsFromAirToALittleBeyondTheStirredTime() {
+        Purge purge = new Purge(2, 8, 0, 5, 100, true, 0.1);
+        List<OxygenPoint> curve = purge.curve();
+
+        assertThat(curve).hasSize(61);
+        assertThat(curve.get(0)).isEqualTo(new OxygenPoint(0, Purge.AIR_PPM, Purge.AIR_PPM));
+        assertThat(curve.get(60).s()).isCloseTo(1.3 * purge.mixedS().orElseThrow(), within(1e-9));
+        assertThat(curve.get(30).s()).isCloseTo(curve.get(60).s() / 2, within(1e-9));
+        assertThat(curve)
+                .allMatch(point ->
+                        point.mixedPpm() == purge.mixedPpm(point.s()) && point.blendPpm() == purge.blendPpm(point.s()));
+        assertThat(new Purge(2, 8, 1, 5, 100, true, 0.1).curve().get(60).s()).isCloseTo(0.75 + 150, within(1e-9));
+    }
+
+    @Test
+    void severalVentsShareTheFlowAndTheRootDecidesWhatItBears() {
+        RootPressure top = new RootPressure(Material.STAINLESS_304L, 3, 6, Position.PA);
+        double one = top.balanceVentMm(8, 1).orElseThrow();
+
+        assertThat(top.balanceVentMm(8, 4).orElseThrow()).isCloseTo(one / 2, within(1e-9));
+        assertThat(RootPressure.ventPa(8, new Vent(one, 1))).isCloseTo(top.headPa(), within(1e-6));
+        assertThat(RootPressure.ventPa(8, new Vent(one / 2, 4))).isCloseTo(top.headPa(), within(1e-6));
+        assertThat(new RootPressure(Material.STAINLESS_304L, 3, 6, Position.PC).balanceVentMm(8, 1))
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Position.class)
+    void overItsGreatestPressureTheRootIsHollowOrBlownSomewhere(Position position) {
+        RootPressure root = new RootPressure(Material.STAINLESS_316L, 1.65, 3.4, position);
+
+        assertThat(root.mostPa()).isPositive();
+        assertThat(root.verdict(1.001 * root.mostPa())).isIn(RootVerdict.HOLLOW, RootVerdict.BLOWN);
+    }
+
+    @Test
+    void onAFixedTubeThePlaceThatIsPushedMostCounts() {
+        RootPressure fixed = new RootPressure(Material.STAINLESS_304L, 3, 6, Position.PH);
+        RootPressure over = new RootPressure(Material.STAINLESS_304L, 3, 6, Position.PE);
+        RootPressure top = new RootPressure(Material.STAINLESS_304L, 3, 6, Position.PA);
+
+        assertThat(fixed.bulgeMm(300)).isEqualTo(over.bulgeMm(300));
+        assertThat(fixed.bulgeMm(-300)).isEqualTo(top.bulgeMm(-300));
+        assertThat(fixed.verdict(top.limitPa())).isEqualTo(RootVerdict.BLOWN);
     }
 }

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import vastarc.web.store.ListBound;
+import vastarc.web.store.ListBounds;
 import vastarc.web.store.SecretKeys;
 import vastarc.web.store.TransactionRetry;
 
@@ -23,11 +25,13 @@ public class DeviceStore {
     private static final Duration NOTED_EVERY = Duration.ofMinutes(1);
 
     private final DeviceRepository devices;
+    private final ListBounds bounds;
     private final TransactionRetry retrying;
     private final Clock clock;
 
-    DeviceStore(DeviceRepository devices, TransactionRetry retrying, Clock clock) {
+    DeviceStore(DeviceRepository devices, ListBounds bounds, TransactionRetry retrying, Clock clock) {
         this.devices = devices;
+        this.bounds = bounds;
         this.retrying = retrying;
         this.clock = clock;
     }
@@ -58,6 +62,7 @@ public class DeviceStore {
         String called = name.strip().replaceAll("\\p{Cntrl}", " ");
         String key = SecretKeys.fresh();
         return retrying.inTransaction(() -> {
+            bounds.findByName(ListBound.Name.DEVICES);
             if (devices.count() >= MOST) {
                 return Optional.empty();
             }

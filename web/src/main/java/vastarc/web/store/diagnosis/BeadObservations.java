@@ -25,7 +25,7 @@ public record BeadObservations(
     private static final JsonMapper JSON = CoreJson.kept();
 
     /** How it is stored. */
-    static final DocumentFormat<BeadObservations> FORMAT =
+    public static final DocumentFormat<BeadObservations> FORMAT =
             DocumentFormat.of("reading", JSON, BeadObservations.class, List.of());
 
     public BeadObservations {

@@ -85,6 +85,26 @@ public record OwnValuesText(Map<CycleKey, Double> values, Map<CycleKey, String> 
         return new OwnValuesText(figures, texts);
     }
 
+    /**
+     * {@return these with one of them as it was typed; nothing typed takes it away}
+     *
+     * @param key the key
+     * @param text the figure as typed
+     * @param shown the units that a figure without one is in
+     */
+    public OwnValuesText with(CycleKey key, String text, UnitSystem shown) {
+        if (text.isBlank()) {
+            return without(key);
+        }
+        Map<CycleKey, Double> figures = new EnumMap<>(CycleKey.class);
+        figures.putAll(without(key).values);
+        Map<CycleKey, String> texts = new EnumMap<>(CycleKey.class);
+        texts.putAll(without(key).unread);
+        OptionalDouble figure = asShown(key, text, shown) ? of(key) : read(key, text, shown);
+        figure.ifPresentOrElse(value -> figures.put(key, value), () -> texts.put(key, JointText.cleaned(text)));
+        return new OwnValuesText(figures, texts);
+    }
+
     private boolean asShown(CycleKey key, String text, UnitSystem shown) {
         OptionalDouble kept = of(key);
         return kept.isPresent()

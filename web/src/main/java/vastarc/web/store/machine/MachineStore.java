@@ -17,6 +17,8 @@ import vastarc.core.equipment.DialCurve;
 import vastarc.core.equipment.DialReading;
 import vastarc.core.equipment.MachineProfile;
 import vastarc.core.equipment.PanelPlan;
+import vastarc.web.store.ListBound;
+import vastarc.web.store.ListBounds;
 import vastarc.web.store.TransactionRetry;
 import vastarc.web.store.machine.MemorySlot.SlotContent;
 
@@ -38,6 +40,7 @@ public class MachineStore {
     private final DialReadingRepository readings;
     private final MemorySlotRepository slots;
     private final JobPanelRepository panels;
+    private final ListBounds bounds;
     private final TransactionRetry retrying;
     private final Clock clock;
 
@@ -47,6 +50,7 @@ public class MachineStore {
             DialReadingRepository readings,
             MemorySlotRepository slots,
             JobPanelRepository panels,
+            ListBounds bounds,
             TransactionRetry retrying,
             Clock clock) {
         this.machines = machines;
@@ -54,6 +58,7 @@ public class MachineStore {
         this.readings = readings;
         this.slots = slots;
         this.panels = panels;
+        this.bounds = bounds;
         this.retrying = retrying;
         this.clock = clock;
     }
@@ -113,8 +118,11 @@ public class MachineStore {
      *
      * @param profile the profile
      */
-    public synchronized Optional<Machine> create(MachineProfile profile) {
-        return isFull() ? Optional.empty() : Optional.of(machines.saveAndFlush(new Machine(profile, now())));
+    public Optional<Machine> create(MachineProfile profile) {
+        return retrying.inTransaction(() -> {
+            bounds.findByName(ListBound.Name.MACHINES);
+            return isFull() ? Optional.empty() : Optional.of(machines.saveAndFlush(new Machine(profile, now())));
+        });
     }
 
     /** A machine after an edit, or why it was refused. */
@@ -196,10 +204,13 @@ public class MachineStore {
      *
      * @param form the form as filled in
      */
-    public synchronized Optional<Torch> create(Torch.TorchForm form) {
-        return torches.count() >= MOST_TORCHES
-                ? Optional.empty()
-                : Optional.of(torches.saveAndFlush(new Torch(form, now())));
+    public Optional<Torch> create(Torch.TorchForm form) {
+        return retrying.inTransaction(() -> {
+            bounds.findByName(ListBound.Name.TORCHES);
+            return torches.count() >= MOST_TORCHES
+                    ? Optional.empty()
+                    : Optional.of(torches.saveAndFlush(new Torch(form, now())));
+        });
     }
 
     /**

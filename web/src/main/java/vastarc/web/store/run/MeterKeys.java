@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import vastarc.web.store.ListBound;
+import vastarc.web.store.ListBounds;
 import vastarc.web.store.SecretKeys;
 import vastarc.web.store.TransactionRetry;
 
@@ -21,11 +23,13 @@ public class MeterKeys {
     private static final Duration NOTED_EVERY = Duration.ofMinutes(1);
 
     private final MeterKeyRepository keys;
+    private final ListBounds bounds;
     private final TransactionRetry retrying;
     private final Clock clock;
 
-    MeterKeys(MeterKeyRepository keys, TransactionRetry retrying, Clock clock) {
+    MeterKeys(MeterKeyRepository keys, ListBounds bounds, TransactionRetry retrying, Clock clock) {
         this.keys = keys;
+        this.bounds = bounds;
         this.retrying = retrying;
         this.clock = clock;
     }
@@ -49,6 +53,7 @@ public class MeterKeys {
         boolean fits = called.matches("[A-Za-z0-9][A-Za-z0-9 _.-]*") && called.length() <= WeldRun.MAX_METER;
         String key = SecretKeys.fresh();
         return retrying.inTransaction(() -> {
+            bounds.findByName(ListBound.Name.METERS);
             List<Meter> meters = all();
             boolean accepted = meters.stream().anyMatch(meter -> meter.name().equals(called));
             if (!fits || accepted || meters.size() >= MOST) {

@@ -1,0 +1,61 @@
+package vastarc.web.job;
+
+import java.util.Optional;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.sheet.Parameter;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.ui.JointLine;
+
+/**
+ * The line at the top of every place of a job: what is welded, with how much, on what, and whether that has been proven.
+ *
+ * @param name    of the job
+ * @param joint   metal, thickness, form and position; empty without a sheet
+ * @param amps    working current of the pass shown, at the arc; empty without a sheet
+ * @param panel   what the panel is set to where a pedal takes the current down from there; empty without a pedal
+ * @param pulsed  the working current is the peak of a pulse
+ * @param pass    number of the pass shown; 0 for a tack
+ * @param passes  how many passes there are
+ * @param machine name of the one chosen; empty where none is
+ * @param proven  the day it was proven; empty where it is open
+ */
+record JobStrip(
+        String name,
+        String joint,
+        String amps,
+        String panel,
+        boolean pulsed,
+        int pass,
+        int passes,
+        String machine,
+        String proven) {
+
+    static JobStrip of(String name, JobContent content, Optional<SetupSheet> sheet, String machine, UnitSystem units) {
+        return new JobStrip(
+                name,
+                sheet.map(made -> JointLine.of(made, units)).orElse(""),
+                sheet.map(made -> amps(made, ParameterKey.WORKING_CURRENT, units))
+                        .orElse(""),
+                sheet.filter(made -> isUsed(made, ParameterKey.PEDAL_CEILING))
+                        .map(made -> amps(made, ParameterKey.PEDAL_CEILING, units))
+                        .orElse(""),
+                sheet.filter(SetupSheet::isPulsed).isPresent(),
+                content.isTack() ? 0 : content.pass(),
+                sheet.flatMap(SetupSheet::passes)
+                        .map(plan -> plan.passes().size())
+                        .orElse(1),
+                machine,
+                content.proof().map(proof -> proof.day().toString()).orElse(""));
+    }
+
+    private static boolean isUsed(SetupSheet sheet, ParameterKey key) {
+        return sheet.find(key).filter(parameter -> !parameter.idle()).isPresent();
+    }
+
+    private static String amps(SetupSheet sheet, ParameterKey key, UnitSystem units) {
+        Parameter parameter = sheet.setting(key);
+        return units.show(parameter.quantity()).line();
+    }
+}

@@ -1,0 +1,64 @@
+package vastarc.web.job;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.HandlerMapping;
+import org.springframework.web.servlet.ModelAndView;
+import vastarc.web.request.JobMachines;
+import vastarc.web.request.JobPlanner;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
+import vastarc.web.store.machine.Machine;
+import vastarc.web.ui.Ids;
+import vastarc.web.ui.Preferences;
+
+/** Gives every view of a job its strip, after the request has done what it was sent for, so that the strip shows the job as it is then. */
+@Component
+class JobStrips implements HandlerInterceptor {
+
+    private final JobStore jobs;
+    private final JobPlanner planner;
+    private final JobMachines machines;
+
+    JobStrips(JobStore jobs, JobPlanner planner, JobMachines machines) {
+        this.jobs = jobs;
+        this.planner = planner;
+        this.machines = machines;
+    }
+
+    @Override
+    public void postHandle(
+            HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable ModelAndView view) {
+        if (view == null
+                || !view.getModel().containsKey("page")
+                || !(view.getModel().get("preferences") instanceof Preferences preferences)) {
+            return;
+        }
+        id(request)
+                .flatMap(jobs::onBench)
+                .filter(job -> job.document().isReadable())
+                .ifPresent(job -> view.addObject("strip", strip(job, preferences)));
+    }
+
+    private static Optional<UUID> id(HttpServletRequest request) {
+        return request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE) instanceof Map<?, ?> names
+                        && names.get("id") instanceof String id
+                ? Ids.read(id)
+                : Optional.empty();
+    }
+
+    private JobStrip strip(Job job, Preferences preferences) {
+        return JobStrip.of(
+                job.name(),
+                job.content(),
+                planner.plan(job).sheet().value(),
+                machines.chosen(job.content()).map(Machine::name).orElse(""),
+                preferences.units());
+    }
+}

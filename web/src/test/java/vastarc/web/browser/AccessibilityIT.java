@@ -1,0 +1,67 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.Cookie;
+
+/** Every page in both themes and four widths: nothing that the accessibility check finds, and nothing wider than the screen. */
+class AccessibilityIT extends Journeys {
+
+    /** The check of all widths and not of two takes twice as long: {@code -Dvastarc.every-width=true}. */
+    private static final boolean EVERY_WIDTH = Boolean.getBoolean("vastarc.every-width");
+
+    private static final List<String> OF_THE_SHOP = List.of(
+            "/",
+            "/machines",
+            "/logbook",
+            "/logbook/trends",
+            "/drill",
+            "/day",
+            "/shop",
+            "/shop/prices",
+            "/shop/devices",
+            "/shop/meters",
+            "/reference",
+            "/reference/model",
+            "/chart",
+            "/joints",
+            "/away",
+            "/line?text=2+mm+304+lap");
+
+    private static final List<String> OF_A_JOB =
+            List.of("sheet", "score", "panel", "purge", "rehearse", "route", "run", "read", "card");
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800, dark, true", "820, 1180, light, false", "390, 844, light, true", "320, 700, dark, false"})
+    void everyPageIsWithinReachOfEveryone(int width, int height, String theme, boolean always) {
+        browser.open("/");
+        browser.driver().manage().addCookie(new Cookie("theme", theme));
+        browser.size(width, height);
+        List<String> found = new ArrayList<>();
+        for (String path : pages()) {
+            browser.open(path);
+            if (always || EVERY_WIDTH) {
+                browser.accessibilityFindings().forEach(finding -> found.add(path + " " + finding));
+            }
+            long wide = (Long) browser.driver().executeScript("return document.documentElement.scrollWidth");
+            if (wide > width) {
+                found.add(path + " is " + wide + " px wide");
+            }
+        }
+        browser.size(1280, 800);
+        browser.driver().manage().deleteCookieNamed("theme");
+        assertThat(found).isEmpty();
+    }
+
+    private List<String> pages() {
+        String job =
+                browser.find("#jobs a[href$='/sheet']").getAttribute("href").replaceAll(".*/jobs/([^/]+)/.*", "$1");
+        return Stream.concat(OF_THE_SHOP.stream(), OF_A_JOB.stream().map(place -> "/jobs/" + job + "/" + place))
+                .toList();
+    }
+}
