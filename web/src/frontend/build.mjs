@@ -91,5 +91,8 @@ FONTS.forEach((font) => copyFileSync(join('node_modules', font), join(assets, fo
 sprite();
 paper();
 execFileSync('node_modules/.bin/tailwindcss', ['-i', 'app.css', '-o', join(assets, 'app.css'), '--minify'], { stdio: ['ignore', 'ignore', 'pipe'] });
-execFileSync('node_modules/.bin/esbuild', ['js/app.js', '--bundle', '--minify', '--format=iife', '--target=es2022', `--outfile=${join(assets, 'app.js')}`, '--log-level=warning'], { stdio: 'inherit' });
+// A place's page loads what all have in common and its own script, no more.
+const scripts = ['js/app.js', ...files('js/places')];
+const asModules = ['--bundle', '--splitting', '--minify', '--format=esm', '--target=es2022', '--entry-names=[name]', '--chunk-names=shared-[hash]', '--legal-comments=external'];
+execFileSync('node_modules/.bin/esbuild', [...scripts, ...asModules, `--outdir=${assets}`, '--log-level=warning'], { stdio: 'inherit' });
 writeFileSync(join(out, '.stamp'), wanted);

@@ -1,5 +1,5 @@
 // Waits for long work of the program, told now and then how far it is.
-import { Refusal } from './page.js';
+import { Refusal } from './requests.js';
 
 const LOOK_MS = 250;
 const OVER = ['DONE', 'FAILED', 'CANCELLED'];

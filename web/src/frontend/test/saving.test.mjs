@@ -31,10 +31,10 @@ test('a failed send leaves the saver ready', async () => {
 
 test('keys act, but not while something is typed', () => {
   const key = (name, more = {}) => ({ key: name, ...more });
-  assert.equal(actionFor(key('u'), null), 'units');
+  assert.equal(actionFor(key('u'), null), '#turn-units');
   assert.equal(actionFor(key('?'), null), 'help');
   assert.equal(actionFor(key('u'), { tagName: 'INPUT', type: 'text' }), null);
-  assert.equal(actionFor(key('u'), { tagName: 'INPUT', type: 'radio' }), 'units');
+  assert.equal(actionFor(key('u'), { tagName: 'INPUT', type: 'radio' }), '#turn-units');
   assert.equal(actionFor(key('u', { ctrlKey: true }), null), null);
   assert.equal(actionFor(key('Escape'), { tagName: 'INPUT', type: 'text' }), 'close');
   assert.equal(actionFor(key('x'), null), null);

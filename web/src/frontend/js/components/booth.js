@@ -1,5 +1,6 @@
 import { isTyping } from '../keymap.js';
-import { post, showHistory, travelHistory, troubleOf } from '../page.js';
+import { showHistory, travelHistory } from '../page.js';
+import { post, troubleOf } from '../requests.js';
 import { strip } from '../run/strip.js';
 import { clockText, lasts } from '../run/times.js';
 

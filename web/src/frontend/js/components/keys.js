@@ -8,7 +8,8 @@ export function keys() {
       if (action === null) return;
       if (action === 'close') return this.close();
       event.preventDefault();
-      this[action](event);
+      if (action.startsWith('#')) document.querySelector(action)?.click();
+      else this[action](event);
     },
 
     // Undo and redo belong to the page that is shown.
@@ -38,38 +39,14 @@ export function keys() {
       open.querySelector('summary').focus();
     },
 
-    units() {
-      document.getElementById('turn-units').click();
-    },
-
-    theme() {
-      document.getElementById('turn-theme').click();
-    },
-
-    new() {
-      document.getElementById('new-job')?.click();
-    },
-
     search() {
       window.dispatchEvent(new CustomEvent('search'));
-    },
-
-    machines() {
-      document.getElementById('to-machines').click();
-    },
-
-    logbook() {
-      document.getElementById('to-logbook').click();
     },
 
     // The booth view of the job one is at; from elsewhere that of the run under way.
     booth() {
       const here = document.querySelector('[data-step][href$="/run"]');
       window.location.assign(here ? here.href : '/booth');
-    },
-
-    bench() {
-      document.getElementById('to-bench').click();
     },
 
     // Number keys go to the job's steps.

@@ -1,4 +1,4 @@
-import { ask, post, troubleOf } from '../page.js';
+import { ask, post, troubleOf } from '../requests.js';
 
 // The logbook: two runs to compare, runs from a file.
 export function logbook() {

@@ -1,5 +1,5 @@
-import Alpine from '@alpinejs/csp';
-import { Refusal, ask, troubleOf } from '../page.js';
+import Alpine from '../morph.js';
+import { Refusal, ask, troubleOf } from '../requests.js';
 
 // The panel editor: every change goes to the server, which keeps it where it fits the format and says what is wrong where it does not.
 export function machine() {

@@ -1,4 +1,5 @@
-import { bodyWithSeen, formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
+import { bodyWithSeen, formBody, lay, showHistory, tellSaving, travelHistory } from '../page.js';
+import { post, troubleOf } from '../requests.js';
 import { saver } from '../saving.js';
 
 const RETRY_MS = 3000;

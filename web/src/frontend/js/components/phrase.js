@@ -5,6 +5,11 @@ export function phrase() {
   return {
     asked: 0,
 
+    // A line that came back, since something is missing, is looked at once more.
+    init() {
+      if (this.$root.querySelector('#phrase').value && !this.$root.querySelector('#phrase-reading').children.length) this.look();
+    },
+
     async look() {
       const line = this.$root.querySelector('#phrase').value.trim();
       const now = ++this.asked;

@@ -1,4 +1,4 @@
-import { post, troubleOf } from '../page.js';
+import { post, troubleOf } from '../requests.js';
 import { untilOver } from '../working.js';
 
 // Runs the plate solver against closed solutions and shows how far off it is.

@@ -1,4 +1,5 @@
-import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
+import { formBody, lay, showHistory, tellSaving, travelHistory } from '../page.js';
+import { post, troubleOf } from '../requests.js';
 import { listener } from '../purge/live.js';
 import { saver } from '../saving.js';
 

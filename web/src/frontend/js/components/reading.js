@@ -1,4 +1,5 @@
-import { lay, post, showHistory, travelHistory, troubleOf } from '../page.js';
+import { lay, showHistory, travelHistory } from '../page.js';
+import { post, troubleOf } from '../requests.js';
 
 // Reading a bead: every tap is kept, and the causes are laid anew.
 export function reading() {

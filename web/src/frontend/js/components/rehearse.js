@@ -1,4 +1,5 @@
-import { formBody, lay, post, showHistory, travelHistory, troubleOf } from '../page.js';
+import { formBody, lay, showHistory, travelHistory } from '../page.js';
+import { post, troubleOf } from '../requests.js';
 import { isTyping } from '../keymap.js';
 import { cancel, isOver, rest, untilOver } from '../working.js';
 import { bytes, laidOut, paint, shareAt } from '../rehearse/paint.js';

@@ -1,6 +1,7 @@
 import { showHeat } from '../heat-left.js';
 import { saver } from '../saving.js';
-import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
+import { formBody, lay, showHistory, tellSaving, travelHistory } from '../page.js';
+import { post, troubleOf } from '../requests.js';
 
 const TYPING_PAUSE_MS = 350;
 const RETRY_MS = 3000;

@@ -1,4 +1,5 @@
-import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
+import { formBody, lay, showHistory, tellSaving, travelHistory } from '../page.js';
+import { post, troubleOf } from '../requests.js';
 import { saver } from '../saving.js';
 import { dabTimes } from '../score/draw.js';
 import { goOnFrom } from '../score/handles.js';

@@ -1,4 +1,4 @@
-import { ask } from '../page.js';
+import { ask } from '../requests.js';
 import { saver } from '../saving.js';
 
 // A front in disorder: a tap on the drawing takes a control in hand, a switch goes a stop on; every turn is drawn by the server.

@@ -1,5 +1,6 @@
-import Alpine from '@alpinejs/csp';
-import { ask, bodyWithSeen, post, troubleOf } from '../page.js';
+import Alpine from '../morph.js';
+import { bodyWithSeen } from '../page.js';
+import { ask, post, troubleOf } from '../requests.js';
 
 // What an answer that took nothing means.
 export function failed(status) {
@@ -70,13 +71,5 @@ export function shop() {
         this.told = troubleOf(error, 'The program does not answer; nothing was changed.');
       }
     },
-  };
-}
-
-// The wall chart: a choice shows it at once.
-export function chart() {
-  return {
-    choose() { document.getElementById('chart-form').requestSubmit(); },
-    print() { window.print(); },
   };
 }

@@ -1,4 +1,5 @@
-import { formBody, lay, post, showHistory, tellSaving, travelHistory, troubleOf } from '../page.js';
+import { formBody, lay, showHistory, tellSaving, travelHistory } from '../page.js';
+import { post, troubleOf } from '../requests.js';
 import { saver } from '../saving.js';
 
 const TYPING_PAUSE_MS = 120;
@@ -34,13 +35,13 @@ export function workspace() {
     },
 
     typed(event) {
-      if (event.target.matches('[data-own-value]')) return;
+      if (event.target.form?.id !== 'job-form' || event.target.matches('[data-own-value]')) return;
       clearTimeout(this.pause);
       this.pause = setTimeout(() => this.saving.run(), TYPING_PAUSE_MS);
     },
 
     chosen(event) {
-      if (event.target.matches('input:not([type]), input[type=text], textarea')) return;
+      if (event.target.form?.id !== 'job-form' || event.target.matches('input:not([type]), input[type=text], textarea')) return;
       clearTimeout(this.pause);
       this.saving.run();
     },

@@ -1,4 +1,4 @@
-import { post, troubleOf } from '../page.js';
+import { post, troubleOf } from '../requests.js';
 import { trial } from './trial.js';
 
 // A hand's own try: what it does is sent, what the machine makes of it is drawn.

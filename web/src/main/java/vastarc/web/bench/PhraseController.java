@@ -36,7 +36,7 @@ class PhraseController {
             @RequestParam(defaultValue = "") String text,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        model.addAttribute("phrase", view(cut(text), preferences));
+        model.addAttribute("phrase", view(PhraseJob.line(text), preferences));
         return "bench/phrase :: reading";
     }
 
@@ -46,7 +46,7 @@ class PhraseController {
             @RequestParam(defaultValue = "") String text,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        model.addAttribute("phrase", view(cut(text), preferences));
+        model.addAttribute("phrase", view(PhraseJob.line(text), preferences));
         return "bench/line";
     }
 
@@ -56,7 +56,7 @@ class PhraseController {
             @RequestParam(defaultValue = "") String text,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        String line = cut(text);
+        String line = PhraseJob.line(text);
         JointReading reading = JointPhrase.read(line, preferences.units());
         if (!reading.missing().isEmpty()) {
             model.addAttribute("phrase", view(line, preferences));
@@ -64,11 +64,6 @@ class PhraseController {
         }
         Job job = jobs.create(reading.name(), PhraseJob.notes(reading), content(reading));
         return "redirect:/jobs/" + job.id() + "/sheet";
-    }
-
-    private static String cut(String text) {
-        String line = text.strip();
-        return line.length() > JointPhrase.MAX_CHARACTERS ? line.substring(0, JointPhrase.MAX_CHARACTERS) : line;
     }
 
     private JobContent content(JointReading reading) {

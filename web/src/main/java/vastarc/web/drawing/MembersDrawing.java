@@ -187,7 +187,7 @@ final class MembersDrawing {
         double x0 = side * depth;
         double run = far(half) * c;
         pencil.area("metal", 0, depth, x0, 0, x0 + side * run, run, side * run, depth + run);
-        double along = 0.62 * half;
+        double along = 0.38 * half;
         double mx = x0 + side * along;
         pencil.dimension(
                 mx,

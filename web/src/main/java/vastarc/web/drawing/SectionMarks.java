@@ -67,7 +67,7 @@ final class SectionMarks {
         }
         pencil.label(
                 centre.plus(-0.92 * half, 0.78 * half),
-                position.letters() + " · " + position.numberLetterName(),
+                position.letters() + " · " + position.numberLetterName(joint.form()),
                 "start",
                 "position");
     }

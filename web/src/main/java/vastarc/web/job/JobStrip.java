@@ -13,6 +13,7 @@ import vastarc.web.ui.JointLine;
  *
  * @param name    of the job
  * @param joint   metal, thickness, form and position; empty without a sheet
+ * @param position by number and letter; a phone has no room for the whole joint
  * @param amps    working current of the pass shown, at the arc; empty without a sheet
  * @param panel   what the panel is set to where a pedal takes the current down from there; empty without a pedal
  * @param pulsed  the working current is the peak of a pulse
@@ -24,6 +25,7 @@ import vastarc.web.ui.JointLine;
 record JobStrip(
         String name,
         String joint,
+        String position,
         String amps,
         String panel,
         boolean pulsed,
@@ -36,6 +38,7 @@ record JobStrip(
         return new JobStrip(
                 name,
                 sheet.map(made -> JointLine.of(made, units)).orElse(""),
+                sheet.map(JointLine::position).orElse(""),
                 sheet.map(made -> amps(made, ParameterKey.WORKING_CURRENT, units))
                         .orElse(""),
                 sheet.filter(made -> isUsed(made, ParameterKey.PEDAL_CEILING))

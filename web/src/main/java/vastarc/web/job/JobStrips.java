@@ -53,11 +53,13 @@ class JobStrips implements HandlerInterceptor {
                 : Optional.empty();
     }
 
+    /** A job whose joint nobody has chosen yet says no figures of it. */
     private JobStrip strip(Job job, Preferences preferences) {
+        boolean asked = job.name().equals(Job.UNTITLED);
         return JobStrip.of(
                 job.name(),
                 job.content(),
-                planner.plan(job).sheet().value(),
+                asked ? Optional.empty() : planner.plan(job).sheet().value(),
                 machines.chosen(job.content()).map(Machine::name).orElse(""),
                 preferences.units());
     }

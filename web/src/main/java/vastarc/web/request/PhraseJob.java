@@ -12,6 +12,7 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.input.InputField;
 import vastarc.core.input.InputField.InputKind;
+import vastarc.core.input.JointPhrase;
 import vastarc.core.input.JointReading;
 import vastarc.core.input.WeldFields;
 import vastarc.web.store.job.JobContent;
@@ -23,6 +24,16 @@ public final class PhraseJob {
     private static final int PLACES = 4;
 
     private PhraseJob() {}
+
+    /**
+     * {@return a line as sent, without what stands around it and what is longer than a line can be}
+     *
+     * @param text as sent
+     */
+    public static String line(String text) {
+        String line = text.strip();
+        return line.substring(0, Math.min(line.length(), JointPhrase.MAX_CHARACTERS));
+    }
 
     /**
      * {@return a fresh job with what the line says typed into it}

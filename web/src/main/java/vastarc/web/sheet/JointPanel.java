@@ -45,8 +45,7 @@ import vastarc.web.ui.TypedField;
  * @param hidden   what was typed for another joint form, kept
  * @param messages problems by field name
  * @param schools  for each matter, the shop's shop default and the methods a job may choose instead
- * @param attitude how the seam is in its position
- * @param attitudeWords the same in words
+ * @param positions the positions a joint of this form can be welded in, with their pictures
  */
 public record JointPanel(
         Map<String, List<Choice>> selects,
@@ -58,8 +57,7 @@ public record JointPanel(
         Map<String, String> hidden,
         Map<String, String> messages,
         List<MethodField> schools,
-        Drawing attitude,
-        String attitudeWords) {
+        List<SeamTile> positions) {
 
     /** Something is given of how much there is to weld. */
     public boolean workTold() {
@@ -69,6 +67,23 @@ public record JointPanel(
     /** A joint form to choose by picture. */
     public record JointTile(String value, String label, boolean selected, String metal, String weld) {
         public JointTile {
+            label = Labels.of(label);
+        }
+    }
+
+    /**
+     * A position to choose by picture.
+     *
+     * @param value what the form sends
+     * @param label the field's word, such as {@code vertical up}
+     * @param letters the letters of the position and the number with its letter
+     * @param words the whole sentence about it
+     * @param selected the joint is welded in it
+     * @param picture how the seam lies
+     */
+    public record SeamTile(
+            String value, String label, String letters, String words, boolean selected, Drawing picture) {
+        public SeamTile {
             label = Labels.of(label);
         }
     }
@@ -111,9 +126,6 @@ public record JointPanel(
         Map<String, String> messages = new TreeMap<>();
         problems.forEach(problem -> messages.putIfAbsent(place(problem.field()), besideField(problem, units)));
         JointForm joint = chosen(WeldFields.JOINT, typed).orElse(JointForm.SQUARE_BUTT);
-        Position position = chosen(WeldFields.POSITION, typed)
-                .orElse(WeldFields.POSITION.usual().orElseThrow());
-        String words = Phrasebook.find("position." + position.name()).orElseThrow();
         TypedFields fields = new TypedFields(typed, joint, messages, units);
         Map<String, Boolean> flags = flags(typed, joint);
         Map<String, List<Choice>> selects = selects(typed, joint);
@@ -136,8 +148,7 @@ public record JointPanel(
                 hidden,
                 messages,
                 schools(content, shop),
-                PositionDrawing.of(position, words),
-                words);
+                positions(typed, joint));
     }
 
     /** The depth is asked for where it is to stop at one. */
@@ -203,9 +214,7 @@ public record JointPanel(
         Stream<Choice> choices = offered.stream()
                 .map(value -> Choice.labelled(
                         value.toString(),
-                        value instanceof Position position
-                                ? position.letters() + " · " + position.numberLetterName()
-                                : say(field.words(value)),
+                        say(field.words(value)),
                         value.toString().equals(selected)));
         return Stream.concat(usual, choices).toList();
     }
@@ -231,6 +240,24 @@ public record JointPanel(
                         form == chosen,
                         JointIcon.metal(form),
                         JointIcon.weld(form)))
+                .toList();
+    }
+
+    private static List<SeamTile> positions(JointText typed, JointForm joint) {
+        Position chosen = chosen(WeldFields.POSITION, typed)
+                .orElse(WeldFields.POSITION.usual().orElseThrow());
+        return WeldFields.POSITION.choicesFor(joint).stream()
+                .filter(position -> position == chosen || position.suits(joint))
+                .map(position -> {
+                    String words = say("position." + position.name());
+                    return new SeamTile(
+                            position.name(),
+                            say("position.short." + position.name()),
+                            position.letters() + " · " + position.numberLetterName(joint),
+                            words,
+                            position == chosen,
+                            PositionDrawing.of(position, words));
+                })
                 .toList();
     }
 

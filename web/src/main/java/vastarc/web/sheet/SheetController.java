@@ -33,6 +33,7 @@ import vastarc.web.request.JobMachines;
 import vastarc.web.request.JobPlan;
 import vastarc.web.request.JobPlanner;
 import vastarc.web.request.OwnValueSaver;
+import vastarc.web.request.PhraseJob;
 import vastarc.web.request.ShopLearning;
 import vastarc.web.request.ShopLearning.JobLessons;
 import vastarc.web.request.WeldQuantityText;
@@ -83,8 +84,13 @@ class SheetController implements JobPage {
     }
 
     @GetMapping("/jobs/{id}/sheet")
-    String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+    String page(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String line,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
         Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
+        model.addAttribute("line", PhraseJob.line(line));
         show(job, Optional.empty(), false, preferences, model);
         return "sheet/page";
     }

@@ -25,7 +25,16 @@ public final class JointLine {
                 : base + " to " + units.show(joint.abutting().quantity()).line();
         return say("material." + joint.material().name()) + " · " + thickness + " · "
                 + say("joint." + joint.form().name()) + " · "
-                + sheet.practice().position().numberLetterName(joint.form());
+                + position(sheet);
+    }
+
+    /**
+     * {@return the position of a sheet's joint by number and letter, such as {@code 2F}}
+     *
+     * @param sheet the setup sheet
+     */
+    public static String position(SetupSheet sheet) {
+        return sheet.practice().position().numberLetterName(sheet.joint().form());
     }
 
     private static String say(String key) {

@@ -2,6 +2,7 @@ package vastarc.web.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -12,6 +13,39 @@ import org.openqa.selenium.support.ui.Select;
 class DeepJourneysIT extends Journeys {
 
     /** From the bench to a named job with figures: the line and Enter. */
+    /** From the bench to the figures of 3 mm mild steel, T fillet, horizontal: by its form, and by its line. */
+    @Test
+    void aJointTakesTwelveKeysByItsForm() {
+        browser.open("/");
+        List<CharSequence> keys =
+                List.of("n", Keys.TAB, Keys.TAB, Keys.TAB, Keys.TAB, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.TAB, "3");
+        browser.press(keys.get(0));
+        browser.waitFor("the line of a new job", () -> "phrase".equals(browser.focused()));
+        browser.keep(() -> keys.subList(1, keys.size()).forEach(browser::press));
+
+        browser.waitFor("the joint", () -> browser.text("#job-strip").contains("T fillet · 2F"));
+        assertThat(browser.text("#job-strip")).contains("carbon steel · 3 mm");
+        assertThat(keys).hasSizeLessThanOrEqualTo(12);
+    }
+
+    @Test
+    void aNewJobTakesItsJointInOneLine() {
+        browser.open("/");
+        browser.press("n");
+        browser.waitFor("the line of a new job", () -> "phrase".equals(browser.focused()));
+        browser.find("#phrase").sendKeys("3 mm mild steel tee 2F pedal");
+        browser.waitFor(
+                "the figures", () -> !browser.all("#phrase-figures .number").isEmpty());
+        assertThat(browser.find("#job-name").getDomProperty("value"))
+                .as("typing a line saves nothing")
+                .isEqualTo("Untitled job");
+        browser.find("#phrase").sendKeys(Keys.ENTER);
+
+        browser.waitFor("the joint", () -> browser.text("#job-strip").contains("T fillet · 2F"));
+        assertThat(browser.all("#ask-the-line")).isEmpty();
+        assertThat(browser.find("#job-name").getDomProperty("value")).contains("T fillet");
+    }
+
     @Test
     void oneLineMakesAJobAndWhatIsDoubtfulIsAsked() {
         browser.open("/");

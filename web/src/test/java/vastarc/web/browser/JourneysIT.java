@@ -235,7 +235,7 @@ class JourneysIT extends Journeys {
         for (String inView : List.of(
                 "#job-name",
                 "[id='" + BASE + "']",
-                "#choose-position",
+                "#positions",
                 "#choose-control",
                 "#workingCurrent",
                 "#postFlow",

@@ -49,12 +49,13 @@ class UndoJourneysIT extends Journeys {
                 browser.find("input[name='material'][value='STAINLESS_304L']").click());
         browser.keep(() -> browser.find("input[name='joint'][value='LAP']").click());
         browser.keep(() -> browser.field("purged").click());
-        browser.keep(() -> new Select(browser.field("choose-position")).selectByValue("PF"));
+        browser.keep(() -> browser.find("input[name='position'][value='PF']").click());
         shownAsAnswered("after the changes");
         assertThat(browser.field("purged").isSelected()).isTrue();
 
         undo();
-        assertThat(browser.field("choose-position").getDomProperty("value")).isEqualTo("PB");
+        assertThat(browser.find("input[name='position'][value='PB']").isSelected())
+                .isTrue();
         undo();
         assertThat(browser.field("purged").isSelected()).isFalse();
         undo();

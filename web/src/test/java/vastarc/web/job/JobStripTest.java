@@ -31,7 +31,8 @@ class JobStripTest {
         Job job = jobs.create("Ladder <rung> 7", "", Jobs.lapUnderTheTrigger());
         String strip = strip(job, step);
 
-        assertThat(strip).contains("<h1>Ladder &lt;rung&gt; 7</h1>", "carbon steel · 2 mm · lap · 1F", "not proven");
+        assertThat(strip)
+                .contains("<h1>Ladder &lt;rung&gt; 7</h1>", "carbon steel · 2 mm · lap · 1F", ">1F<", "not proven");
         assertThat(strip).containsPattern("<b>\\d+ A</b>").doesNotContain("by pedal");
         jobs.delete(job.id());
     }

@@ -41,7 +41,7 @@ class CardCodeTest {
                 .contains(
                         "The code opens the booth of this job", lan.reachable().get(0) + "/jobs/" + job.id() + "/run")
                 .doesNotContain("localhost/jobs", "No code for a tablet");
-        assertThat(codeOnPaper(job)).isEqualTo(lan.reachable().get(0) + "/jobs/" + job.id() + "/run");
+        assertThat(codeOnPaper(job)).isEqualTo("http://" + lan.reachable().get(0) + "/jobs/" + job.id() + "/run");
         jobs.delete(job.id());
     }
 

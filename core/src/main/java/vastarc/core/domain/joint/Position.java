@@ -117,6 +117,23 @@ public enum Position {
         return downhill;
     }
 
+    /**
+     * {@return whether a joint of this form is welded in this position; others are taken too, but not offered} A girth that
+     * stands still goes by its clock (5, 6), a fillet horizontal is 2F, a seam between edges 2G.
+     *
+     * @param form of the joint
+     */
+    public boolean suits(JointForm form) {
+        return switch (this) {
+            case PA -> true;
+            case PB, PD -> form.isCorner();
+            case PC -> !form.isCorner();
+            case PE -> !form.isCorner() && !form.isTube();
+            case PF, PG -> !form.isTube();
+            case PH, PJ, HL045, JL045 -> form.isTube();
+        };
+    }
+
     /** {@return whether only a tube standing still can have this position} */
     public boolean isFixedTube() {
         return this == PH || this == PJ || this == HL045 || this == JL045;

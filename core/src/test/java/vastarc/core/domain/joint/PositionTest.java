@@ -2,8 +2,11 @@ package vastarc.core.domain.joint;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
+import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** A position by the number and letter that drawings give it: F on a fillet, G on all else. */
 class PositionTest {
@@ -26,5 +29,28 @@ class PositionTest {
     void itsNameGoesByTheJoint(Position position, JointForm form, String onTheJoint, String onAny) {
         assertThat(position.numberLetterName(form)).isEqualTo(onTheJoint);
         assertThat(position.numberLetterName()).isEqualTo(onAny);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "T_FILLET, PA PB PD PF PG",
+        "LAP, PA PB PD PF PG",
+        "SQUARE_BUTT, PA PC PE PF PG",
+        "OUTSIDE_CORNER, PA PC PE PF PG",
+        "TUBE_BUTT, PA PC PH PJ HL045 JL045",
+        "TUBE_TO_PLATE, PA PB PD PH PJ HL045 JL045"
+    })
+    void aJointIsOfferedThePositionsItIsWeldedIn(JointForm form, String offered) {
+        assertThat(Arrays.stream(Position.values())
+                        .filter(position -> position.suits(form))
+                        .map(Position::name)
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(offered);
+    }
+
+    @ParameterizedTest
+    @EnumSource(JointForm.class)
+    void theUsualPositionOfAJointIsAmongThem(JointForm form) {
+        assertThat(form.usualPosition().suits(form)).isTrue();
     }
 }

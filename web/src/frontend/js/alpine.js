@@ -1,0 +1,4 @@
+import './no-fences.js';
+import Alpine from '@alpinejs/csp';
+
+export default Alpine;

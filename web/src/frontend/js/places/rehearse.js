@@ -1,0 +1,4 @@
+import Alpine from '../alpine.js';
+import { rehearse } from '../components/rehearse.js';
+
+Alpine.data('rehearse', rehearse);

@@ -1,0 +1,4 @@
+import Alpine from '../alpine.js';
+import { booth } from '../components/booth.js';
+
+Alpine.data('booth', booth);

@@ -1,0 +1,4 @@
+import Alpine from '../alpine.js';
+import { score } from '../components/score.js';
+
+Alpine.data('score', score);
