@@ -5,7 +5,7 @@ import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, rmSync,
 import { join } from 'node:path';
 import { inflateSync } from 'node:zlib';
 
-const ICONS = ['copy', 'keyboard', 'plus', 'ruler', 'sun-moon', 'trash-2', 'undo-2', 'x', 'triangle-alert', 'arrow-left', 'play', 'volume-2', 'redo-2', 'search', 'menu', 'chevron-down'];
+const ICONS = ['copy', 'keyboard', 'plus', 'ruler', 'sun-moon', 'trash-2', 'undo-2', 'x', 'triangle-alert', 'arrow-left', 'play', 'volume-2', 'redo-2', 'search', 'menu', 'chevron-down', 'arrow-down-up'];
 const FONTS = [
   '@fontsource-variable/archivo-narrow/files/archivo-narrow-latin-wght-normal.woff2',
   '@fontsource/b612-mono/files/b612-mono-latin-400-normal.woff2',

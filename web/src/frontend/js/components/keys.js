@@ -34,7 +34,7 @@ export function keys() {
 
     close() {
       const open = document.querySelector('details[name="why"][open]');
-      if (!open) return;
+      if (!open) return document.activeElement.blur();
       open.open = false;
       open.querySelector('summary').focus();
     },

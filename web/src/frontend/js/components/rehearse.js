@@ -191,6 +191,10 @@ export function rehearse() {
       this.saysTwo = films[1] ? this.says(films[1]) : '';
       const now = films[0].frames[Math.min(frame, films[0].frames.length - 1)];
       this.clock = now ? `${now.s.toFixed(1)} s` : '0.0 s';
+      films.forEach((film, at) => {
+        const canvas = document.getElementById(`canvas-${at}`);
+        canvas.setAttribute('aria-label', `${canvas.dataset.shows}, at ${this.clock}: ${this.says(film)}`);
+      });
       this.legend = this.legendOf(films[0].family);
       const state = this.running ? 'running' : 'over';
       if (state !== lastSpoken) {

@@ -19,6 +19,11 @@ export function shop() {
     changes: [],
     file: null,
 
+    // An address that names one of the files opens their list.
+    init() {
+      document.getElementById(window.location.hash.slice(1))?.closest('[popover]')?.showPopover();
+    },
+
     async tell(address, fields) {
       try {
         Alpine.morph(document.getElementById('workspace'), await (await post(address, new URLSearchParams(fields))).text());

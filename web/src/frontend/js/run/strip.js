@@ -27,6 +27,8 @@ export function strip(canvas, told, topA) {
       highest = Math.max(highest, 1.1 * a);
     });
     readings = readings.concat(more).slice(-KEPT);
+    const [s, a] = readings[readings.length - 1] ?? [];
+    if (s !== undefined) canvas.setAttribute('aria-label', `${canvas.dataset.shows}; ${Math.round(a)} A at ${Math.round(s)} s`);
   }
 
   function draw(nowS) {

@@ -1,10 +1,15 @@
 package vastarc.web.bench;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -36,6 +41,7 @@ class BenchController {
     private final WeldRunService runs;
     private final DemoLoad demo;
     private final HotAssemblies cooling;
+    private final ShopGuide guide;
 
     BenchController(
             JobStore jobs,
@@ -43,13 +49,15 @@ class BenchController {
             JobPlanner planner,
             WeldRunService runs,
             DemoLoad demo,
-            HotAssemblies cooling) {
+            HotAssemblies cooling,
+            ShopGuide guide) {
         this.jobs = jobs;
         this.shop = shop;
         this.planner = planner;
         this.runs = runs;
         this.demo = demo;
         this.cooling = cooling;
+        this.guide = guide;
     }
 
     @GetMapping("/")
@@ -57,6 +65,7 @@ class BenchController {
             @RequestParam("deleted") Optional<UUID> deleted,
             @RequestParam(defaultValue = "") String find,
             @RequestParam(defaultValue = "1") String page,
+            @CookieValue(name = ShopGuide.COOKIE, defaultValue = "") String left,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         String words = find.length() > MOST_TYPED ? find.substring(0, MOST_TYPED) : find;
@@ -76,7 +85,23 @@ class BenchController {
                         .map(job -> new OpenRunLine(job.id().toString(), job.name()))
                         .toList());
         model.addAttribute("cooling", cooling.pieces());
+        model.addAttribute("guide", guide.steps(left));
         return "bench/page";
+    }
+
+    /** Leaves the guide, in this browser. */
+    @PostMapping("/guide")
+    String leaveTheGuide(HttpServletResponse response) {
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(ShopGuide.COOKIE, ShopGuide.LEFT)
+                        .path("/")
+                        .sameSite("Lax")
+                        .httpOnly(true)
+                        .maxAge(Duration.ofDays(365))
+                        .build()
+                        .toString());
+        return "redirect:/";
     }
 
     /** The jobs taken off the bench: they can be put back, until they go for good. */

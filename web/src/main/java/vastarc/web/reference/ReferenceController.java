@@ -56,6 +56,13 @@ class ReferenceController {
 
     @GetMapping("/reference")
     String reference(@ModelAttribute("preferences") Preferences preferences, Model model) {
+        return part(ReferencePart.POSITIONS.path(), preferences, model);
+    }
+
+    @GetMapping("/reference/{part}")
+    String part(@PathVariable String part, @ModelAttribute("preferences") Preferences preferences, Model model) {
+        model.addAttribute("part", ReferencePart.named(part).orElseThrow(() -> new NotFound("part of the reference")));
+        model.addAttribute("parts", ReferencePart.values());
         model.addAttribute("page", ReferencePage.of(preferences.units()));
         return "reference/page";
     }

@@ -77,6 +77,8 @@ public record RoutePage(
      * @param runs     line by line, the first {@value #SHOWN_RUNS}
      * @param more     runs that are not listed
      * @param ordered  a welder has changed the order
+     * @param single   there is nothing to put in order: one seam in one run
+     * @param tacks    before the first run
      * @param totals   what it takes
      * @param cost     what that costs by the shop's prices; empty where none is given
      * @param missingPrices   what no price is given for
@@ -94,6 +96,8 @@ public record RoutePage(
             List<SegmentLine> runs,
             int more,
             boolean ordered,
+            boolean single,
+            int tacks,
             List<FigureLine> totals,
             List<FigureLine> cost,
             String missingPrices,
@@ -188,6 +192,8 @@ public record RoutePage(
                 runs,
                 sequence.runs().size() - runs.size(),
                 request.isOrdered(),
+                sequence.runs().size() - tacks(sequence) == 1 && !request.isOrdered(),
+                tacks(sequence),
                 RouteLines.totals(
                         sequence,
                         PurgeReader.read(source.job().content().purge(), request.sheet())
@@ -205,6 +211,12 @@ public record RoutePage(
                         .distinct()
                         .toList(),
                 duty(source.on()));
+    }
+
+    private static int tacks(WeldSequence sequence) {
+        return (int) sequence.runs().stream()
+                .filter(segment -> segment.kind() == SegmentKind.TACK)
+                .count();
     }
 
     private static String duty(SequenceEquipment on) {

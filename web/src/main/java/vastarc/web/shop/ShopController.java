@@ -1,15 +1,12 @@
 package vastarc.web.shop;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
@@ -18,9 +15,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.core.advice.parameters.Method;
-import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.ParameterTopic;
-import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
@@ -31,11 +26,7 @@ import vastarc.core.domain.consumable.Tungsten;
 import vastarc.core.domain.joint.ControlDevice;
 import vastarc.core.domain.joint.PulsePurpose;
 import vastarc.core.domain.joint.Technique;
-import vastarc.web.request.JobPlan;
-import vastarc.web.request.JobPlanner;
 import vastarc.web.request.ShownValues;
-import vastarc.web.store.job.Job;
-import vastarc.web.store.job.JobStore;
 import vastarc.web.store.shop.ShopSettings;
 import vastarc.web.store.shop.ShopStore;
 import vastarc.web.ui.Choice;
@@ -47,19 +38,12 @@ import vastarc.web.ui.Preferences;
 @Controller
 class ShopController {
 
-    private static final int MOVED_SHOWN = 8;
-
-    /** Jobs a shop default is tried on before it is stored. */
-    private static final int CALCULATED_JOBS = 100;
-
     private final ShopStore shop;
-    private final JobStore jobs;
-    private final JobPlanner planner;
+    private final DefaultTrial trial;
 
-    ShopController(ShopStore shop, JobStore jobs, JobPlanner planner) {
+    ShopController(ShopStore shop, DefaultTrial trial) {
         this.shop = shop;
-        this.jobs = jobs;
-        this.planner = planner;
+        this.trial = trial;
     }
 
     /** A matter and the shop's method. */
@@ -69,24 +53,13 @@ class ShopController {
         }
     }
 
-    /** What a shop default would move on one job. */
-    public record MovedJob(String job, List<String> figures, boolean proven) {}
-
-    /**
-     * A change to be kept or not.
-     *
-     * @param older jobs on the bench that it was not tried on, as there are newer ones
-     */
-    public record PendingChange(
-            String school, String says, List<MovedJob> moved, int proven, int unmoved, long older) {}
-
     @GetMapping("/shop")
     String page(@ModelAttribute("preferences") Preferences preferences, Model model) {
         show(Optional.empty(), preferences.units(), model);
         return "shop/page";
     }
 
-    private void show(Optional<PendingChange> pending, UnitSystem units, Model model) {
+    private void show(Optional<DefaultTrial.PendingChange> pending, UnitSystem units, Model model) {
         ShopSettings settings = shop.habits();
         model.addAttribute("pending", pending);
         model.addAttribute("fault", shop.fault());
@@ -158,7 +131,7 @@ class ShopController {
     /** What a shop default would move, before it is stored. */
     @PostMapping("/shop/habit/ask")
     String ask(@RequestParam String school, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        show(Optional.of(pending(method(school), preferences.units())), preferences.units(), model);
+        show(Optional.of(trial.of(method(school), preferences.units())), preferences.units(), model);
         return "shop/workspace :: workspace";
     }
 
@@ -168,55 +141,6 @@ class ShopController {
         shop.change(settings -> settings.with(chosen));
         show(Optional.empty(), preferences.units(), model);
         return "shop/workspace :: workspace";
-    }
-
-    private PendingChange pending(Method method, UnitSystem units) {
-        ShopSettings after = shop.habits().with(method);
-        List<MovedJob> moved = new ArrayList<>();
-        int proven = 0;
-        int unmoved = 0;
-        for (Job job : jobs.newest(CALCULATED_JOBS)) {
-            if (job.content().proof().isPresent()) {
-                proven++;
-                continue;
-            }
-            List<String> figures = moved(job, after, units);
-            if (figures.isEmpty()) {
-                unmoved++;
-            } else {
-                moved.add(new MovedJob(job.name(), figures, false));
-            }
-        }
-        String says = Labels.of(say(Phrase.of(
-                        "matter." + Objects.requireNonNull(method.matter()).name()))) + ": "
-                + say(Phrase.of(method.words()));
-        return new PendingChange(
-                method.name(), says, moved, proven, unmoved, Math.max(0, jobs.countOnBench() - CALCULATED_JOBS));
-    }
-
-    /** The figures that a change of shop defaults moves on a job, from and to. */
-    private List<String> moved(Job job, ShopSettings after, UnitSystem units) {
-        JobPlan plan = planner.plan(job);
-        Optional<SetupSheet> now = plan.sheet().value();
-        Optional<SetupSheet> then = plan.in(after.defaults()).sheet().value();
-        if (now.isEmpty() || then.isEmpty()) {
-            return List.of();
-        }
-        return Arrays.stream(ParameterKey.values())
-                .flatMap(key -> difference(key, now.get(), then.get(), units))
-                .limit(MOVED_SHOWN)
-                .toList();
-    }
-
-    private static Stream<String> difference(ParameterKey key, SetupSheet now, SetupSheet then, UnitSystem units) {
-        if (now.find(key).equals(then.find(key))) {
-            return Stream.empty();
-        }
-        Optional<String> before = now.find(key).map(parameter -> parameter.shown(units));
-        Optional<String> after = then.find(key).map(parameter -> parameter.shown(units));
-        return before.equals(after)
-                ? Stream.empty()
-                : Stream.of(say(Phrase.of(key.words())) + " " + before.orElse("–") + " → " + after.orElse("–"));
     }
 
     /** What is in stock; nothing ticked means everything. */

@@ -5,10 +5,10 @@ import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.domain.joint.Position;
 import vastarc.core.record.diagnosis.Symptom;
 
-/** Where on the Reference page something stands. */
+/** Where in the Reference something stands. */
 public final class ReferenceAnchors {
 
-    private static final String PAGE = "/reference#";
+    private static final String PAGE = "/reference/";
 
     private ReferenceAnchors() {}
 
@@ -18,7 +18,7 @@ public final class ReferenceAnchors {
      * @param key the setting
      */
     public static String setting(ParameterKey key) {
-        return PAGE + "setting-" + key.apiName();
+        return PAGE + "settings#setting-" + key.apiName();
     }
 
     /**
@@ -27,7 +27,7 @@ public final class ReferenceAnchors {
      * @param symptom the symptom
      */
     public static String symptom(Symptom symptom) {
-        return PAGE + "symptom-" + symptom.id();
+        return PAGE + "symptoms#symptom-" + symptom.id();
     }
 
     /**
@@ -36,7 +36,7 @@ public final class ReferenceAnchors {
      * @param position the position
      */
     public static String position(Position position) {
-        return PAGE + "position-" + position.name();
+        return PAGE + "positions#position-" + position.name();
     }
 
     /**
@@ -45,7 +45,7 @@ public final class ReferenceAnchors {
      * @param term the term
      */
     public static String term(String term) {
-        return PAGE + "word-" + term.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        return PAGE + "terms#word-" + term.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
     }
 
     /**
@@ -54,6 +54,6 @@ public final class ReferenceAnchors {
      * @param address the address
      */
     public static String id(String address) {
-        return address.substring(PAGE.length());
+        return address.substring(address.indexOf('#') + 1);
     }
 }

@@ -5,6 +5,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import jakarta.servlet.http.Cookie;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -50,10 +51,16 @@ class FirstQuarterHourTest {
     void anEmptyBenchShowsTheWaysInAndTheDemoShopComesOnce() throws Exception {
         assertThat(send(get("/")).getContentAsString())
                 .contains(
-                        "Make a setup sheet",
-                        "Set up my machine",
-                        "Try it with the demo shop",
+                        "1 Say a joint",
+                        "2 Add your machine",
+                        "3 Set it and strike",
+                        "Leave the guide",
+                        "Load the demo shop",
                         "Import a list of joints");
+        assertThat(send(post("/guide")).getHeader("Set-Cookie")).contains("guide=left", "HttpOnly");
+        assertThat(send(get("/").cookie(new Cookie("guide", "left"))).getContentAsString())
+                .doesNotContain("Leave the guide")
+                .contains("Load the demo shop");
         for (String place : new String[] {
             "/machines",
             "/logbook",
@@ -79,7 +86,7 @@ class FirstQuarterHourTest {
         assertThat(runs.count()).isGreaterThan(25);
         send(post("/demo"));
         assertThat(jobs.countOnBench()).isEqualTo(5);
-        assertThat(send(get("/")).getContentAsString()).doesNotContain("Try it with the demo shop");
+        assertThat(send(get("/")).getContentAsString()).doesNotContain("Load the demo shop", "Leave the guide");
     }
 
     @ParameterizedTest

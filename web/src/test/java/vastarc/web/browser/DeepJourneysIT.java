@@ -21,7 +21,8 @@ class DeepJourneysIT extends Journeys {
                 List.of("n", Keys.TAB, Keys.TAB, Keys.TAB, Keys.TAB, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.TAB, "3");
         browser.press(keys.get(0));
         browser.waitFor("the line of a new job", () -> "phrase".equals(browser.focused()));
-        browser.keep(() -> keys.subList(1, keys.size()).forEach(browser::press));
+        browser.keep(() -> keys.subList(1, keys.size())
+                .forEach(key -> new Actions(browser.driver()).sendKeys(key).perform()));
 
         browser.waitFor("the joint", () -> browser.text("#job-strip").contains("T fillet · 2F"));
         assertThat(browser.text("#job-strip")).contains("carbon steel · 3 mm");

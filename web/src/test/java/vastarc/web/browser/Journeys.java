@@ -6,6 +6,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInstance;
+import org.openqa.selenium.Keys;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import vastarc.web.BrowserTest;
 
@@ -40,6 +41,15 @@ abstract class Journeys {
         browser.open("/");
         browser.find("#new-job").click();
         browser.find("#workingCurrent");
+        leaveTheLine();
+    }
+
+    /** A new job stands in its line; Esc gives the keys back to the page. */
+    private void leaveTheLine() {
+        browser.waitFor("the keys", () -> {
+            browser.press(Keys.ESCAPE);
+            return !"phrase".equals(browser.focused());
+        });
     }
 
     void choose(String name, String value) {

@@ -105,7 +105,7 @@ class RehearseJourneysIT extends Journeys {
 
     @Test
     void theSolverIsHeldAgainstClosedSolutionsOnTheReference() {
-        browser.open("/reference#rehearsal");
+        browser.open("/reference/simulation");
         browser.find("#prove").click();
         browser.waitFor("the lines", () -> browser.all("#proof-lines tbody tr").size() == 8);
         assertThat(browser.text("#proof-lines")).contains("freezing front", "6.57 mm");

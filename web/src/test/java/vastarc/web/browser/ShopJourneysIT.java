@@ -38,7 +38,8 @@ class ShopJourneysIT extends Journeys {
         }
         assertThat(browser.text("#found-" + found)).contains("down-slope");
         browser.press(Keys.ENTER);
-        browser.waitFor("the word", () -> browser.driver().getCurrentUrl().endsWith("/reference#word-down-slope"));
+        browser.waitFor(
+                "the word", () -> browser.driver().getCurrentUrl().endsWith("/reference/terms#word-down-slope"));
 
         browser.find("body").sendKeys("/");
         browser.press("stilling");
@@ -159,7 +160,7 @@ class ShopJourneysIT extends Journeys {
 
     @Test
     void shopReferenceAndChartAreWithinReachOfEveryone() {
-        for (String path : List.of("/shop", "/reference", "/chart")) {
+        for (String path : List.of("/shop", "/reference/settings", "/chart")) {
             browser.open(path);
             browser.find("h1");
             assertThat(browser.accessibilityFindings()).as(path).isEmpty();

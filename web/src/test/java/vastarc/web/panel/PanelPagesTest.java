@@ -86,7 +86,7 @@ class PanelPagesTest {
         assertThat(send(get("/jobs/" + job.id() + "/panel")).getContentAsString())
                 .contains("value=\"5\"");
         assertThat(tell("/done", "element", "process")).doesNotContain("“electrode”");
-        assertThat(tell("/done", "element", "")).contains("Nothing to change");
+        assertThat(tell("/done", "element", "")).contains("Nothing to change", "id=\"controls-true\"");
     }
 
     @Test

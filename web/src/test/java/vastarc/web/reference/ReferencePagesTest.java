@@ -39,14 +39,30 @@ class ReferencePagesTest {
 
     @Test
     void theReferenceDrawsEveryPositionAndSpeaksTheReadersUnits() throws Exception {
-        String page = send(get("/reference").cookie(new Cookie("units", "inch")));
-
         for (Position position : Position.values()) {
-            assertThat(page).contains(position.letters() + ": ");
+            assertThat(send(get("/reference"))).contains(position.letters() + ": ");
         }
-        assertThat(page)
-                .contains("Three frequencies that are not one", "ft³/h", "16 ga")
+        assertThat(send(get("/reference/terms"))).contains("Three frequencies that are not one");
+        assertThat(send(get("/reference/tables").cookie(new Cookie("units", "inch"))))
+                .contains("ft³/h", "16 ga")
                 .doesNotContainPattern("class=\"fig\">[^<]* mm<");
+    }
+
+    @ParameterizedTest
+    @EnumSource(ReferencePart.class)
+    void everyPartIsAPageThatMarksItsPlace(ReferencePart part) throws Exception {
+        assertThat(send(get(part.address())))
+                .containsPattern("href=\"" + part.address() + "\"\\s+aria-current=\"page\"")
+                .contains("id=\"sift\"", "data-sifted");
+    }
+
+    @Test
+    void aPartThatIsNotThereIsSaidSo() throws Exception {
+        assertThat(http.perform(get("/reference/none"))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus())
+                .isEqualTo(404);
     }
 
     @ParameterizedTest
@@ -79,7 +95,7 @@ class ReferencePagesTest {
     /** From a number's reason on the page to its equation: every link is there, and what it points at. */
     @Test
     void theEquationOfEverySettingIsOneLinkAway() throws Exception {
-        String reference = send(get("/reference"));
+        String reference = send(get("/reference/settings"));
         Map<String, String> pages = new HashMap<>();
         for (ModelPage page : ModelPages.all()) {
             pages.put(page.name(), send(get("/reference/model/" + page.name())));

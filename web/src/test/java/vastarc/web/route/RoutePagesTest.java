@@ -76,6 +76,16 @@ class RoutePagesTest {
     }
 
     @Test
+    void oneSeamInOneRunFoldsToASentence() throws Exception {
+        assertThat(send(post(address("")), "work.seams", "1", "work.seamMm", "60"))
+                .contains("Nothing to put in order: ", "then the seam in one run.")
+                .doesNotContainPattern("id=\"route-order-true\"\\s+open");
+        assertThat(send(post(address("")), "work.seams", "2", "work.seamMm", "60"))
+                .doesNotContain("Nothing to put in order")
+                .containsPattern("id=\"route-order-false\"\\s+open");
+    }
+
+    @Test
     void howMuchThereIsIsAskedOnTheSheetAsWell() throws Exception {
         String sheet = "/jobs/" + job.id() + "/sheet";
         assertThat(send(get(sheet))).contains("id=\"work-here\"", "id=\"work.seams\"");

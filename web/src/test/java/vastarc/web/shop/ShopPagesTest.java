@@ -8,11 +8,15 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import vastarc.core.advice.parameters.Method;
 import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.request.JobPlan;
@@ -80,6 +84,24 @@ class ShopPagesTest {
         assertThat(sheet()).contains("generous");
         assertThat(send(post("/shop/habit").param("school", "NO_SUCH")).getStatus())
                 .isEqualTo(404);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Method.class)
+    void aDefaultTellsWhatItDoesToThreeJointsEveryoneKnows(Method method) throws Exception {
+        if (method.matter() == null) {
+            return;
+        }
+        String asked =
+                send(post("/shop/habit/ask").param("school", method.name())).getContentAsString();
+        String common = asked.substring(asked.indexOf("id=\"common-joints\""));
+        common = common.substring(0, common.indexOf("</ul>"));
+        assertThat(common)
+                .contains("Carbon steel T fillet 3 mm", "316L tube butt 1.65 mm", "Titanium grade 2 lap 1.5 mm");
+        boolean today = ShopDefaults.usual().methods().of(method.matter()) == method;
+        if (today) {
+            assertThat(common).as("as it is today").doesNotContain("→");
+        }
     }
 
     @Test
