@@ -2,9 +2,9 @@
 import { launch } from 'chrome-launcher';
 import lighthouse, { desktopConfig } from 'lighthouse';
 
-const [port, theme] = process.argv.slice(2);
+const [port, theme, screen = 'desktop'] = process.argv.slice(2);
 const address = `http://127.0.0.1:${port}`;
-const CATEGORIES = ['performance', 'accessibility', 'best-practices'];
+const CATEGORIES = ['performance', 'accessibility', 'best-practices', 'seo'];
 
 async function first(path, pattern) {
   const found = pattern.exec(await (await fetch(address + path)).text());
@@ -26,7 +26,7 @@ let least = 100;
 for (const place of await places()) {
   const { lhr } = await lighthouse(address + place, {
     port: chrome.port, onlyCategories: CATEGORIES, logLevel: 'silent', extraHeaders: { Cookie: `theme=${theme}` },
-  }, desktopConfig);
+  }, screen === 'phone' ? undefined : desktopConfig);
   if (lhr.runtimeError) console.log(`     ${lhr.runtimeError.code}`);
   const marks = CATEGORIES.map((name) => Math.round(100 * lhr.categories[name].score));
   least = Math.min(least, ...marks);

@@ -24,7 +24,7 @@ export function workspace() {
     init() {
       this.saving = saver(() => this.send(), tellSaving);
       showHistory();
-      const narrow = window.matchMedia('(max-width: 720px)');
+      const narrow = window.matchMedia('(max-width: 45em)');
       // A new job asks what it is before it answers.
       const asks = document.getElementById('job-form').dataset.untitled === 'true';
       const fold = () => {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.Cookie;
@@ -62,6 +63,27 @@ class AccessibilityIT extends Journeys {
         browser.size(1280, 800);
         browser.driver().manage().deleteCookieNamed("theme");
         assertThat(found).isEmpty();
+    }
+
+    /** Twice the usual size of text, as a reader sets it for all pages: nothing is cut and nothing is wider than the screen. */
+    @Test
+    void textTwiceAsLargeFitsTheScreen() {
+        browser.open("/");
+        List<String> pages = pages();
+        Browser large = new Browser(port, 32);
+        try {
+            for (int width : new int[] {1280, 820}) {
+                large.size(width, 1180);
+                for (String path : pages) {
+                    large.open(path);
+                    assertThat((Long) large.driver().executeScript("return document.documentElement.scrollWidth"))
+                            .as(path + " at " + width)
+                            .isLessThanOrEqualTo(width);
+                }
+            }
+        } finally {
+            large.close();
+        }
     }
 
     private List<String> pages() {

@@ -28,27 +28,35 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** A headless browser and what the journeys do with it. Every wait is for a condition. */
 final class Browser implements AutoCloseable {
 
+    private static final int USUAL_TEXT_PX = 16;
+
     private static final Duration PATIENCE = Duration.ofSeconds(40);
 
     private final ChromeDriver driver;
     private final String address;
 
     Browser(int port) {
+        this(port, USUAL_TEXT_PX);
+    }
+
+    /** A browser whose reader has chosen another size of text. */
+    Browser(int port, int textPx) {
         address = "http://127.0.0.1:" + port;
         driver = new ChromeDriver(
                 new ChromeDriverService.Builder()
                         .usingDriverExecutable(new File("/usr/bin/chromedriver"))
                         .usingAnyFreePort()
                         .build(),
-                options());
+                options(textPx));
         size(1280, 800);
     }
 
-    private static ChromeOptions options() {
+    private static ChromeOptions options(int textPx) {
         LoggingPreferences logging = new LoggingPreferences();
         logging.enable(LogType.BROWSER, Level.ALL);
         ChromeOptions options = new ChromeOptions().setBinary("/usr/bin/chromium");
         options.setCapability("goog:loggingPrefs", logging);
+        options.setExperimentalOption("prefs", Map.of("webkit.webprefs.default_font_size", textPx));
         return options.addArguments(
                 "--headless=new",
                 "--no-sandbox",

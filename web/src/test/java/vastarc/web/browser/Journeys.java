@@ -18,7 +18,7 @@ abstract class Journeys {
     static final String BASE = "thicknessMm[0]";
 
     @LocalServerPort
-    private int port;
+    int port;
 
     Browser browser;
 

@@ -1,9 +1,16 @@
 package vastarc.web.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.util.Base64;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -15,6 +22,8 @@ import vastarc.web.store.run.WeldRunQueries;
 
 /** Papers, lists and devices on the screen: nothing for an accessibility check to find in either theme, and nothing wider than a phone. */
 class PapersAndListsIT extends Journeys {
+
+    private static final float MM = 72 / 25.4f;
 
     @Autowired
     private JobStore jobs;
@@ -85,5 +94,22 @@ class PapersAndListsIT extends Journeys {
         browser.find("#rows a").click();
         browser.waitFor("its sheet", () -> !browser.all("#workingCurrent").isEmpty());
         assertThat(browser.field("job-name").getDomProperty("value")).isEqualTo("Listed");
+    }
+
+    /** The sheet printed from its page: A4, whole, with what is set and what is to be heeded. */
+    @Test
+    void theSheetPrintsOnTwoPages() throws IOException {
+        browser.open("/");
+        browser.find("#jobs a.open").click();
+        browser.find("#workingCurrent");
+        Map<String, Object> printed = browser.driver()
+                .executeCdpCommand("Page.printToPDF", Map.of("preferCSSPageSize", true, "printBackground", true));
+        try (PDDocument pdf = Loader.loadPDF(Base64.getDecoder().decode((String) printed.get("data")))) {
+            assertThat(pdf.getNumberOfPages()).isLessThanOrEqualTo(2);
+            assertThat(pdf.getPage(0).getMediaBox().getHeight() / MM).isCloseTo(297, within(1.0f));
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("Working current", "Gas flow", "Cautions", "Starting points, not approval")
+                    .doesNotContain("Mark as proven", "Export");
+        }
     }
 }

@@ -62,6 +62,7 @@ class RouteJourneysIT extends Journeys {
         browser.driver().navigate().refresh();
         browser.waitFor("the cost", () -> browser.text("#cost").contains("crowns"));
 
+        browser.find("#route-drawn-true > summary").click();
         browser.find("#heat-at").sendKeys(Keys.END);
         browser.waitFor(
                 "the end of the job, when the last run is still hot",

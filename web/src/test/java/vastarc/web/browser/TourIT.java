@@ -133,6 +133,8 @@ class TourIT {
         tabTo("#jobs li:first-child a.open");
         press(Keys.ENTER);
         arrive("the sheet", "/sheet");
+        tabTo("#open-files");
+        press(Keys.ENTER);
         tabTo("#to-card");
         press(Keys.ENTER);
         arrive("the card", "/card");
