@@ -26,8 +26,19 @@ import org.junit.jupiter.api.io.TempDir;
 class JavadocTest {
 
     /** Packages of the web that several pages use; the pages themselves are read from their package pages. */
-    private static final List<String> SHARED =
-            List.of("store", "request", "ui", "format", "security", "stream", "work", "paper", "drawing");
+    private static final List<String> SHARED = List.of(
+            "store",
+            "request",
+            "service",
+            "layout",
+            "error",
+            "startup",
+            "format",
+            "security",
+            "stream",
+            "work",
+            "paper",
+            "drawing");
 
     @TempDir
     Path classes;

@@ -23,7 +23,7 @@ import vastarc.core.training.Question;
 import vastarc.core.training.Topic;
 import vastarc.web.format.CoreJson;
 import vastarc.web.request.ApiNames;
-import vastarc.web.request.TrainingShops;
+import vastarc.web.service.TrainingShops;
 
 /** Exams for the trainer, key included. */
 @RestController

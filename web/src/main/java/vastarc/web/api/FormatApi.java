@@ -7,8 +7,8 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import vastarc.web.error.NotFound;
 import vastarc.web.format.Format;
-import vastarc.web.ui.NotFound;
 
 /** The published formats. */
 @RestController

@@ -17,9 +17,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Problem;
-import vastarc.web.request.JointList;
-import vastarc.web.request.JointList.ListLine;
-import vastarc.web.request.JointList.ListReport;
+import vastarc.web.service.JointList;
+import vastarc.web.service.JointList.ListLine;
+import vastarc.web.service.JointList.ListReport;
 
 /** A list of joints becomes jobs on the bench. */
 @RestController

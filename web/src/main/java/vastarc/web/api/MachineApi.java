@@ -26,11 +26,11 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.equipment.MachineProfile;
+import vastarc.web.error.NotFound;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.machine.MachineStore.MachineEditResult;
 import vastarc.web.store.machine.ProfileReader;
-import vastarc.web.ui.NotFound;
 
 /**
  * The shop's machines, in the published format. What changes the shop is taken as {@code application/json} only, so that no foreign page

@@ -18,7 +18,9 @@ import tools.jackson.databind.JsonNode;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.record.weldlog.Deviation;
 import vastarc.core.record.weldlog.RunEvent;
+import vastarc.web.error.NotFound;
 import vastarc.web.format.CoreJson;
+import vastarc.web.layout.Pages;
 import vastarc.web.store.ListPage;
 import vastarc.web.store.run.RunFilter;
 import vastarc.web.store.run.RunRecord;
@@ -28,8 +30,6 @@ import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunQueries.CompleteRun;
 import vastarc.web.store.run.WeldRunQueries.LogbookOrder;
 import vastarc.web.store.run.WeldRunService;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Pages;
 
 /** The logbook as calls: runs in the published format. What changes the shop is taken as {@code application/json} only. */
 @RestController

@@ -22,7 +22,7 @@ import vastarc.core.input.JointReading;
 import vastarc.web.format.CoreJson;
 import vastarc.web.request.ApiNames;
 import vastarc.web.request.PhraseReader;
-import vastarc.web.request.ProvenRuns;
+import vastarc.web.service.ProvenRuns;
 import vastarc.web.store.machine.MachineStore;
 
 /** From a joint to its setup sheet, as JSON. */

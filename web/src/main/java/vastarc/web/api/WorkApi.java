@@ -16,11 +16,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import vastarc.web.error.NotFound;
 import vastarc.web.stream.Events;
 import vastarc.web.stream.Events.EventMessage;
 import vastarc.web.stream.Listener;
 import vastarc.web.stream.MeasurementHub;
-import vastarc.web.ui.NotFound;
 import vastarc.web.work.WorkRoom;
 import vastarc.web.work.WorkRoom.WorkStatus;
 

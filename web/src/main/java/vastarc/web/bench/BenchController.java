@@ -15,16 +15,16 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Pages;
+import vastarc.web.layout.Preferences;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.DemoLoad;
 import vastarc.web.store.ListPage;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.run.WeldRunService;
 import vastarc.web.store.shop.ShopStore;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Pages;
-import vastarc.web.ui.Preferences;
 
 /** Shows the bench; makes, copies, takes off and puts back jobs. */
 @Controller

@@ -15,13 +15,13 @@ import vastarc.core.base.validation.Outcome;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
 import vastarc.web.job.NextStep;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.layout.JobTab;
+import vastarc.web.layout.JointLine;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.Pages;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.ListPage;
 import vastarc.web.store.job.Job;
-import vastarc.web.ui.JobTab;
-import vastarc.web.ui.JointLine;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.Pages;
 
 /**
  * The bench, finished for display.

@@ -10,11 +10,11 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.JobPage;
+import vastarc.web.layout.Preferences;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.job.JobStore.HistoryResult;
-import vastarc.web.ui.JobPage;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** Takes the last change of a job back, and does it again, on whatever page the welder is. */
 @Controller

@@ -14,7 +14,7 @@ import vastarc.core.advice.sequence.RemainingHeat;
 import vastarc.core.base.units.PhysicalConstants;
 import vastarc.core.record.weldlog.RunEvent;
 import vastarc.core.record.weldlog.RunEvent.EventKind;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.run.WeldRun;

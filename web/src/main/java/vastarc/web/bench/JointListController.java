@@ -6,9 +6,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.web.request.JointList;
-import vastarc.web.request.JointList.ListReport;
-import vastarc.web.ui.Preferences;
+import vastarc.web.layout.Preferences;
+import vastarc.web.service.JointList;
+import vastarc.web.service.JointList.ListReport;
 
 /** A list of joints brought onto the bench at once. */
 @Controller

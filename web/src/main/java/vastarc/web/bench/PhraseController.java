@@ -8,13 +8,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.core.input.JointPhrase;
 import vastarc.core.input.JointReading;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.layout.Preferences;
 import vastarc.web.request.PhraseJob;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.shop.ShopStore;
-import vastarc.web.ui.Preferences;
 
 /** A joint said in one line: looked at without a job, or made one. */
 @Controller

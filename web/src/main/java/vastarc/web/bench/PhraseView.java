@@ -18,7 +18,7 @@ import vastarc.core.input.JointReading.Doubt;
 import vastarc.core.input.JointReading.ReadWord;
 import vastarc.core.input.WeldFields;
 import vastarc.web.bench.BenchPage.CardFigure;
-import vastarc.web.ui.Labels;
+import vastarc.web.layout.Labels;
 
 /**
  * What was understood of a joint said in one line, ready to be shown.

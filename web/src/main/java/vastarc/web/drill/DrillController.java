@@ -25,9 +25,9 @@ import vastarc.core.training.Mastery.TopicMastery;
 import vastarc.core.training.Question;
 import vastarc.core.training.Topic;
 import vastarc.core.training.TrainingShop;
-import vastarc.web.request.TrainingShops;
+import vastarc.web.layout.Labels;
+import vastarc.web.service.TrainingShops;
 import vastarc.web.store.drill.DrillStore;
-import vastarc.web.ui.Labels;
 
 /** Asks, explains, and remembers who knows what. */
 @Controller

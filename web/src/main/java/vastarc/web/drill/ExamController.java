@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.web.paper.PaperPress;
-import vastarc.web.request.TrainingShops;
+import vastarc.web.service.TrainingShops;
 import vastarc.web.store.drill.DrillStore;
 
 /** Exams: on paper with their key, or answered here and marked. */

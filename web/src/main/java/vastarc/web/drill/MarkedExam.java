@@ -11,7 +11,7 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.training.Question;
 import vastarc.core.training.Topic;
 import vastarc.web.drill.ExamPaper.ExamLine;
-import vastarc.web.ui.Labels;
+import vastarc.web.layout.Labels;
 
 /**
  * An exam after it was handed in.

@@ -26,11 +26,11 @@ import vastarc.core.equipment.Scale;
 import vastarc.core.training.PanelExercise;
 import vastarc.core.training.PanelExercise.MarkedControl;
 import vastarc.core.training.Topic;
-import vastarc.web.request.TrainingShops;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.ParameterView.FigureLine;
+import vastarc.web.service.TrainingShops;
 import vastarc.web.store.drill.DrillStore;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.ParameterView.FigureLine;
 
 /** A panel in disorder to be set for a job, marked control by control. */
 @Controller

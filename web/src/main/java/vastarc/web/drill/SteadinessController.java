@@ -19,11 +19,11 @@ import vastarc.core.base.validation.Outcome;
 import vastarc.core.simulation.source.TorchOperator;
 import vastarc.core.training.SteadinessExercise;
 import vastarc.core.training.SteadinessExercise.PointerSample;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.layout.ParameterView.FigureLine;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.drill.DrillStore;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
-import vastarc.web.ui.ParameterView.FigureLine;
 
 /** A shown travel to keep with the pointer, and how evenly it was kept. */
 @Controller

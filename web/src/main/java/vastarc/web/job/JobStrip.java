@@ -5,8 +5,8 @@ import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.Parameter;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.web.layout.JointLine;
 import vastarc.web.store.job.JobContent;
-import vastarc.web.ui.JointLine;
 
 /**
  * The line at the top of every place of a job: what is welded, with how much, on what, and whether that has been proven.

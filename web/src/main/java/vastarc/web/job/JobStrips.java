@@ -10,13 +10,13 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.ModelAndView;
-import vastarc.web.request.JobMachines;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.layout.Ids;
+import vastarc.web.layout.Preferences;
+import vastarc.web.service.JobMachines;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.Machine;
-import vastarc.web.ui.Ids;
-import vastarc.web.ui.Preferences;
 
 /** Gives every view of a job its strip, after the request has done what it was sent for, so that the strip shows the job as it is then. */
 @Component

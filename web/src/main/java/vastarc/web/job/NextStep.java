@@ -2,9 +2,9 @@ package vastarc.web.job;
 
 import java.util.Optional;
 import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.web.layout.JobTab;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.PurgeText;
-import vastarc.web.ui.JobTab;
 
 /**
  * What a job waits for: a sheet, a machine, a purge, the weld. Constants in the order of a day: what can be welded at once comes first.

@@ -23,9 +23,9 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.material.Material;
 import vastarc.core.record.weldlog.RunVerdict;
+import vastarc.web.layout.Choice;
 import vastarc.web.store.run.RunFilter;
 import vastarc.web.store.run.WeldRunQueries.LogbookOrder;
-import vastarc.web.ui.Choice;
 
 /**
  * A filter of the logbook as typed, read.

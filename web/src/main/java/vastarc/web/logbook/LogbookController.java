@@ -23,12 +23,16 @@ import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.record.weldlog.RunVerdict;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.LateNoteMessages;
+import vastarc.web.layout.Pages;
+import vastarc.web.layout.Preferences;
 import vastarc.web.logbook.Logbook.OpenedRun;
 import vastarc.web.logbook.RunView.RunJob;
-import vastarc.web.request.JobPlanner;
-import vastarc.web.request.RunClosings;
-import vastarc.web.request.RunClosings.ClosingForm;
+import vastarc.web.request.ClosingForm;
 import vastarc.web.request.RunText;
+import vastarc.web.service.JobPlanner;
+import vastarc.web.service.RunClosings;
 import vastarc.web.store.ListPage;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
@@ -37,10 +41,6 @@ import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunService;
 import vastarc.web.store.run.WeldRunService.NoteResult;
-import vastarc.web.ui.LateNoteMessages;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Pages;
-import vastarc.web.ui.Preferences;
 
 /** Shows the logbook and its runs, and keeps what is said of them afterwards. */
 @Controller

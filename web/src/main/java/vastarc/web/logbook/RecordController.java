@@ -14,16 +14,16 @@ import org.springframework.web.bind.annotation.PathVariable;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.ParameterView.FigureLine;
+import vastarc.web.layout.Preferences;
 import vastarc.web.logbook.Logbook.OpenedRun;
 import vastarc.web.logbook.RunView.RunJob;
 import vastarc.web.paper.PaperPress;
 import vastarc.web.store.job.PurgeText;
 import vastarc.web.store.run.PhotoStore;
 import vastarc.web.store.run.WeldRun;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.ParameterView.FigureLine;
-import vastarc.web.ui.Preferences;
 
 /** The weld record of a run, to look at and as a PDF: what was set, what was read, what it looked like, who and when. */
 @Controller

@@ -11,10 +11,10 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.RecordingChart;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.logbook.Logbook.OpenedRun;
 import vastarc.web.store.run.RunRecord;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * Two runs beside each other.

@@ -30,13 +30,15 @@ import tools.jackson.core.JacksonException;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.record.weldlog.Recording;
+import vastarc.web.error.NotFound;
 import vastarc.web.format.CoreJson;
 import vastarc.web.format.CsvText;
 import vastarc.web.format.RecordingFile;
+import vastarc.web.layout.Preferences;
 import vastarc.web.logbook.RunImport.ImportReport;
+import vastarc.web.request.ClosingForm;
 import vastarc.web.request.RecordingTable;
-import vastarc.web.request.RunClosings;
-import vastarc.web.request.RunClosings.ClosingForm;
+import vastarc.web.service.RunClosings;
 import vastarc.web.store.run.PhotoStore;
 import vastarc.web.store.run.Photograph.PhotographKind;
 import vastarc.web.store.run.PictureRefused;
@@ -46,8 +48,6 @@ import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunFormat;
 import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunService;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** The logbook as files, out and in; photographs and readings of a run. */
 @Controller

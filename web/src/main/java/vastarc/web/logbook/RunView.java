@@ -13,12 +13,12 @@ import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.RecordingChart;
 import vastarc.web.drawing.RecordingChart.ChartedRun;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.logbook.Logbook.OpenedRun;
 import vastarc.web.store.run.Photograph;
 import vastarc.web.store.run.RunRecord;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * A run of the logbook, finished for display.

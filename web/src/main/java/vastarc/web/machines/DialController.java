@@ -18,10 +18,10 @@ import vastarc.core.equipment.PanelElement;
 import vastarc.core.equipment.PanelElement.SwitchStop;
 import vastarc.core.equipment.PanelSetting;
 import vastarc.core.equipment.SimulatedSource;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Preferences;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.MachineStore;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** Stores what meters say of dials, and what is in memory. */
 @Controller

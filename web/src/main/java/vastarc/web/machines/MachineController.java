@@ -20,16 +20,16 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.equipment.MachineProfile;
 import vastarc.web.drawing.PanelDrawing;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Pages;
+import vastarc.web.layout.Preferences;
 import vastarc.web.store.ListPage;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.machine.ProfileReader;
 import vastarc.web.store.machine.StartingProfiles;
 import vastarc.web.store.machine.Torch;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Pages;
-import vastarc.web.ui.Preferences;
 
 /** Shows the shop's machines and torches. */
 @Controller

@@ -21,11 +21,11 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.equipment.PanelElement.ControlKind;
 import vastarc.core.equipment.PanelSetting;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Preferences;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.machine.MachineStore.MachineEditResult;
 import vastarc.web.store.machine.ProfileReader;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** Edits a machine: what is on its plate, and its controls. */
 @Controller

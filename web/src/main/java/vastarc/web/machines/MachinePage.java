@@ -26,10 +26,10 @@ import vastarc.core.equipment.Taper;
 import vastarc.web.drawing.DialDrawing;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.PanelDrawing;
+import vastarc.web.layout.Choice;
 import vastarc.web.store.machine.DialReadingRow;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.ProfileReader;
-import vastarc.web.ui.Choice;
 
 /**
  * One machine with its editor, dials and memory, finished for display.

@@ -12,13 +12,13 @@ import org.springframework.ui.Model;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.TrendChart;
-import vastarc.web.request.ShopLearning;
+import vastarc.web.error.NotFound;
+import vastarc.web.service.ShopLearning;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.machine.MemorySlot;
-import vastarc.web.ui.NotFound;
 
 /** Puts a machine of the shop on its page. */
 @Component

@@ -9,10 +9,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import vastarc.web.error.NotFound;
 import vastarc.web.store.document.Document;
 import vastarc.web.store.unreadable.UnreadableDocuments;
 import vastarc.web.store.unreadable.UnreadableDocuments.DocumentKind;
-import vastarc.web.ui.NotFound;
 
 /** Shows a document that cannot be read, and takes it back mended. */
 @Controller

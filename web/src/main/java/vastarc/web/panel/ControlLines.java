@@ -14,8 +14,8 @@ import vastarc.core.equipment.PanelElement.ControlKind;
 import vastarc.core.equipment.PanelPlan;
 import vastarc.core.equipment.PanelPlan.ControlTarget;
 import vastarc.core.equipment.Scale;
+import vastarc.web.layout.Choice;
 import vastarc.web.panel.PanelPage.ControlLine;
-import vastarc.web.ui.Choice;
 
 /** The controls of a panel as lines: where each must be set, what that gives, how it is set now. */
 final class ControlLines {

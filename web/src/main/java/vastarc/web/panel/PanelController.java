@@ -19,6 +19,12 @@ import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.equipment.LeakCheck;
 import vastarc.core.equipment.MachineProfile;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Ids;
+import vastarc.web.layout.JobPage;
+import vastarc.web.layout.JobTab;
+import vastarc.web.layout.Preferences;
 import vastarc.web.panel.PanelPage.PanelSource;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
@@ -27,12 +33,6 @@ import vastarc.web.store.job.JobStore.HistoryResult;
 import vastarc.web.store.job.JobStore.SaveResult;
 import vastarc.web.store.machine.JobPanel;
 import vastarc.web.store.machine.MachineStore;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.Ids;
-import vastarc.web.ui.JobPage;
-import vastarc.web.ui.JobTab;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** Shows a job on the shop's own machine, and stores its current settings and what has been checked. */
 @Controller

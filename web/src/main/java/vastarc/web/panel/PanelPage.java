@@ -17,14 +17,14 @@ import vastarc.core.equipment.PanelPlan;
 import vastarc.core.equipment.PreWeldCheck;
 import vastarc.core.equipment.TorchProfile;
 import vastarc.web.drawing.PanelDrawing;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Labels;
 import vastarc.web.panel.SlotSheets.UsedSlot;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.machine.JobPanel;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.Torch;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.Labels;
 
 /**
  * The Panel place, finished for display.

@@ -30,11 +30,15 @@ import vastarc.core.physics.purge.OxygenMeter.MeterFault;
 import vastarc.core.physics.purge.PurgePart;
 import vastarc.core.physics.purge.PurgePlan;
 import vastarc.core.physics.purge.PurgePlan.GasPort;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.JobPage;
+import vastarc.web.layout.JobTab;
+import vastarc.web.layout.Preferences;
 import vastarc.web.purge.PurgeMeter.RefusedReadings;
 import vastarc.web.purge.PurgePage.PurgeSource;
-import vastarc.web.request.JobPlanner;
 import vastarc.web.request.MeterText;
 import vastarc.web.request.PurgeReader;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JobStore;
@@ -42,10 +46,6 @@ import vastarc.web.store.job.JobStore.HistoryResult;
 import vastarc.web.store.job.JobStore.SaveResult;
 import vastarc.web.store.job.PurgeText;
 import vastarc.web.store.run.MeterKeys;
-import vastarc.web.ui.JobPage;
-import vastarc.web.ui.JobTab;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** Shows a job's purge, keeps what is typed of it, and counts the wait. */
 @Controller

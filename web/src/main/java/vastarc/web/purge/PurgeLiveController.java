@@ -31,8 +31,10 @@ import vastarc.core.physics.purge.PurgePlan;
 import vastarc.core.physics.purge.TargetConfirmation;
 import vastarc.core.record.weldlog.MeasuredQuantity;
 import vastarc.web.drawing.OxygenChart;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Preferences;
 import vastarc.web.request.PurgeReader;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.job.PurgeText;
@@ -42,8 +44,6 @@ import vastarc.web.stream.Events.EventMessage;
 import vastarc.web.stream.Listener;
 import vastarc.web.stream.Measurement;
 import vastarc.web.stream.MeasurementHub;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** A meter listened to while a purge fills: chosen, shown live, and stored. */
 @Controller

@@ -14,10 +14,10 @@ import vastarc.core.physics.purge.LeakFit.OxygenReading;
 import vastarc.core.physics.purge.OxygenMeter.MeterFault;
 import vastarc.core.physics.purge.PurgeFault;
 import vastarc.core.physics.purge.PurgePlan;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.request.MeterText;
 import vastarc.web.store.job.PurgeText;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * What an oxygen meter read, and what it says of the purge.

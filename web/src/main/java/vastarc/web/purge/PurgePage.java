@@ -25,16 +25,16 @@ import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.OxygenChart;
 import vastarc.web.drawing.PurgeDrawing;
 import vastarc.web.drawing.RootDrawing;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.ParameterView.FigureLine;
+import vastarc.web.layout.TypedField;
 import vastarc.web.purge.PurgeMeter.RefusedReadings;
 import vastarc.web.request.PurgeReader;
 import vastarc.web.request.PurgeReader.ParsedPurge;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.PurgeText;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.ParameterView.FigureLine;
-import vastarc.web.ui.TypedField;
 
 /**
  * The Purge place, finished for display.

@@ -22,24 +22,24 @@ import vastarc.core.record.diagnosis.Diagnoser;
 import vastarc.core.record.diagnosis.DiagnosisRequest;
 import vastarc.core.record.diagnosis.Remedy.FigureChange;
 import vastarc.core.record.diagnosis.Symptom;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.JobPage;
+import vastarc.web.layout.JobTab;
+import vastarc.web.layout.Preferences;
 import vastarc.web.read.LastRun.LastRunFigures;
 import vastarc.web.read.ReadPage.ReadSource;
-import vastarc.web.request.JobMachines;
-import vastarc.web.request.JobPlan;
-import vastarc.web.request.JobPlanner;
-import vastarc.web.request.OwnValueSaver;
-import vastarc.web.request.ShopLearning;
-import vastarc.web.request.ShopLearning.JobLessons;
+import vastarc.web.service.JobMachines;
+import vastarc.web.service.JobPlan;
+import vastarc.web.service.JobPlanner;
+import vastarc.web.service.OwnValueSaver;
+import vastarc.web.service.ShopLearning;
+import vastarc.web.service.ShopLearning.JobLessons;
 import vastarc.web.store.diagnosis.BeadObservations;
 import vastarc.web.store.diagnosis.DiagnosisStore;
 import vastarc.web.store.diagnosis.DiagnosisStore.TrialResult;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.job.JobStore.HistoryResult;
-import vastarc.web.ui.JobPage;
-import vastarc.web.ui.JobTab;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** Reads a job's bead: stores what is seen and answered, puts a change on the sheet, and counts the result of it. */
 @Controller

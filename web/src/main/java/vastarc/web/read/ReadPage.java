@@ -24,12 +24,12 @@ import vastarc.core.record.diagnosis.Symptom;
 import vastarc.core.record.diagnosis.Symptom.SymptomPlace;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.SymptomDrawing;
+import vastarc.web.layout.Labels;
 import vastarc.web.read.LastRun.LastRunFigures;
 import vastarc.web.store.diagnosis.BeadObservations;
 import vastarc.web.store.diagnosis.DiagnosisStore.TrialCounts;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
-import vastarc.web.ui.Labels;
 
 /**
  * The Read place, finished for display.

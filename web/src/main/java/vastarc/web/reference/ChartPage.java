@@ -15,7 +15,7 @@ import vastarc.core.base.units.FormattedQuantity;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.JointForm;
-import vastarc.web.ui.Choice;
+import vastarc.web.layout.Choice;
 
 /**
  * The wall chart, finished for display.

@@ -18,7 +18,7 @@ import org.commonmark.renderer.html.HtmlRenderer;
 import org.springframework.util.StringUtils;
 import vastarc.core.reference.ModelPages;
 import vastarc.core.reference.ModelPages.ModelPage;
-import vastarc.web.ui.ModelAddress;
+import vastarc.web.layout.ModelAddress;
 
 /**
  * A page of the model, finished for display.

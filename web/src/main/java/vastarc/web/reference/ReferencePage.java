@@ -23,9 +23,9 @@ import vastarc.core.reference.ModelPages;
 import vastarc.core.reference.OutsideCheck;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.PositionDrawing;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.ModelAddress;
-import vastarc.web.ui.ReferenceAnchors;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.ModelAddress;
+import vastarc.web.layout.ReferenceAnchors;
 
 /**
  * What the welder looks up, finished for display.

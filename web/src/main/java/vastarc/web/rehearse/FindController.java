@@ -22,10 +22,10 @@ import vastarc.core.simulation.SettingSearch.SearchResult;
 import vastarc.core.simulation.SettingSearch.SearchVariable;
 import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.mesh.MeshDetail;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Preferences;
 import vastarc.web.rehearse.RehearsePages.StartedWork;
 import vastarc.web.store.job.JobStore;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 import vastarc.web.work.SimulationWork;
 
 /** Looks for a setting by rehearsing, and puts it on the sheet. */

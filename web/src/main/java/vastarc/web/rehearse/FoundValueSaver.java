@@ -3,7 +3,7 @@ package vastarc.web.rehearse;
 import org.springframework.stereotype.Component;
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.simulation.SettingSearch.SearchVariable;
-import vastarc.web.request.OwnValueSaver;
+import vastarc.web.service.OwnValueSaver;
 import vastarc.web.store.job.JobContent;
 
 /** Puts what a simulation found on a job's sheet. */

@@ -29,13 +29,13 @@ import vastarc.core.simulation.result.SimulationResult;
 import vastarc.core.simulation.result.SimulationResult.BeadWidth;
 import vastarc.web.drawing.BeadChart;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.request.JobPlan;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Labels;
+import vastarc.web.service.JobPlan;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.simulation.KeptSimulation;
 import vastarc.web.store.simulation.SimulationRecord;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.Labels;
 import vastarc.web.work.SimulationWork.SimulationStatus;
 
 /**

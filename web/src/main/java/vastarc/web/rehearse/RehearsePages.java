@@ -11,13 +11,13 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.simulation.SimulationSetup;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Preferences;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.job.JobStore.HistoryResult;
 import vastarc.web.store.simulation.SimulationStore;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** What the doors of the Rehearse place share: the job, what is shown of it, and how a refusal is given. */
 @Component

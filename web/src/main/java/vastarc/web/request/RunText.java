@@ -15,7 +15,6 @@ import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.record.weldlog.RunVerdict;
-import vastarc.web.request.RunClosings.ClosingForm;
 import vastarc.web.store.run.RunRecord;
 import vastarc.web.store.run.WeldRun;
 

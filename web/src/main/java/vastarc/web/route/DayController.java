@@ -19,17 +19,17 @@ import vastarc.core.advice.sequence.DaySchedule;
 import vastarc.core.advice.sequence.DaySchedule.ChangeoverTimes;
 import vastarc.core.advice.sequence.SequencePlanner;
 import vastarc.core.advice.sequence.SequenceRequest;
+import vastarc.web.error.NotFound;
 import vastarc.web.format.DayCalendar;
 import vastarc.web.format.DayCsv;
+import vastarc.web.layout.Preferences;
 import vastarc.web.paper.PaperPress;
-import vastarc.web.request.SequencePlans;
 import vastarc.web.request.WeldQuantityText;
 import vastarc.web.route.DayPage.DayView;
 import vastarc.web.route.DayProposal.DayCandidate;
+import vastarc.web.service.SequencePlans;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** One welder over the jobs that are ticked: what is welded while another cools. */
 @Controller

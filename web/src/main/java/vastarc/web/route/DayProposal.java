@@ -10,9 +10,9 @@ import vastarc.core.advice.sequence.SequencePlanner;
 import vastarc.core.advice.sequence.SequenceRequest;
 import vastarc.core.advice.sequence.WeldSequence;
 import vastarc.web.job.NextStep;
-import vastarc.web.request.JobPlanner;
-import vastarc.web.request.SequencePlans;
 import vastarc.web.request.WeldQuantityText;
+import vastarc.web.service.JobPlanner;
+import vastarc.web.service.SequencePlans;
 import vastarc.web.store.job.Job;
 
 /** Which jobs of the bench a day may hold, how long each takes, and a day of those that are still to be welded. */

@@ -26,23 +26,23 @@ import vastarc.core.advice.sequence.WeldSequence;
 import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
+import vastarc.web.error.NotFound;
 import vastarc.web.format.SequenceCsv;
+import vastarc.web.layout.JobPage;
+import vastarc.web.layout.JobTab;
+import vastarc.web.layout.Preferences;
 import vastarc.web.paper.PaperPress;
-import vastarc.web.request.SequencePlans;
 import vastarc.web.request.WeldQuantityText;
 import vastarc.web.route.RoutePage.AssemblyJob;
 import vastarc.web.route.RoutePage.RouteSource;
 import vastarc.web.route.RoutePage.RouteView;
+import vastarc.web.service.SequencePlans;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.job.JobStore.HistoryResult;
 import vastarc.web.store.job.JointText;
 import vastarc.web.store.shop.ShopStore;
-import vastarc.web.ui.JobPage;
-import vastarc.web.ui.JobTab;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** Shows the way through a job, and keeps how much there is of it and in which order a welder wants it. */
 @Controller

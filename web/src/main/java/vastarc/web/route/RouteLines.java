@@ -18,10 +18,10 @@ import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.physics.purge.Cylinder;
+import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.route.RoutePage.AssemblyJob;
 import vastarc.web.route.RoutePage.JobHeat;
 import vastarc.web.route.RoutePage.RouteSource;
-import vastarc.web.ui.ParameterView.FigureLine;
 
 /** What a route takes and costs, line by line, for it alone and for the piece it belongs to. */
 final class RouteLines {

@@ -18,16 +18,16 @@ import vastarc.core.base.validation.Outcome;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.SequenceDrawing;
 import vastarc.web.drawing.SequenceTimeline;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.ParameterView.FigureLine;
+import vastarc.web.layout.QuantityFields;
+import vastarc.web.layout.TypedField;
 import vastarc.web.request.PurgeReader;
-import vastarc.web.request.SequencePlans.SequenceEquipment;
 import vastarc.web.request.WeldQuantityText;
+import vastarc.web.service.SequencePlans.SequenceEquipment;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.shop.ShopSettings;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.ParameterView.FigureLine;
-import vastarc.web.ui.QuantityFields;
-import vastarc.web.ui.TypedField;
 
 /**
  * The Route place, finished for display.

@@ -11,7 +11,7 @@ import vastarc.core.record.weldlog.RunEvent;
 import vastarc.core.record.weldlog.RunEvent.EventKind;
 import vastarc.core.record.weldlog.RunState;
 import vastarc.core.record.weldlog.RunState.RunStage;
-import vastarc.web.request.RunSetups;
+import vastarc.web.service.RunSetups;
 import vastarc.web.store.run.WeldRunService.OpenRun;
 
 /**

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import vastarc.core.record.weldlog.MeasuredQuantity;
+import vastarc.web.error.NotFound;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunService;
 import vastarc.web.store.run.WeldRunService.OpenRun;
@@ -26,7 +27,6 @@ import vastarc.web.stream.Listener;
 import vastarc.web.stream.Measurement;
 import vastarc.web.stream.MeasurementHub;
 import vastarc.web.stream.RunFeed;
-import vastarc.web.ui.NotFound;
 
 /** What meters read beside a run, as it comes; and that something has happened to the run. */
 @Controller

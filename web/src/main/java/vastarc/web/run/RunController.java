@@ -24,11 +24,17 @@ import vastarc.core.record.weldlog.Recording;
 import vastarc.core.record.weldlog.RunEvent.EventKind;
 import vastarc.core.record.weldlog.SyntheticRecording;
 import vastarc.core.record.weldlog.SyntheticRecording.OperatorFault;
-import vastarc.web.request.RunClosings;
-import vastarc.web.request.RunSetups;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Ids;
+import vastarc.web.layout.JobPage;
+import vastarc.web.layout.JobTab;
+import vastarc.web.layout.LateNoteMessages;
+import vastarc.web.layout.Preferences;
 import vastarc.web.request.RunText;
 import vastarc.web.run.BoothState.NextInputs;
 import vastarc.web.run.RunPage.RunSource;
+import vastarc.web.service.RunClosings;
+import vastarc.web.service.RunSetups;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.job.JobStore.HistoryResult;
@@ -40,12 +46,6 @@ import vastarc.web.store.run.WeldRunService.NoteResult;
 import vastarc.web.store.run.WeldRunService.OpenRun;
 import vastarc.web.stream.RunFeed;
 import vastarc.web.stream.SimulatedMeters;
-import vastarc.web.ui.Ids;
-import vastarc.web.ui.JobPage;
-import vastarc.web.ui.JobTab;
-import vastarc.web.ui.LateNoteMessages;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** The booth of a job: the run is begun by its first arc, kept at every event, and closed with what the welder says of it. */
 @Controller

@@ -25,15 +25,15 @@ import vastarc.core.equipment.PreWeldCheck.CheckItem;
 import vastarc.core.record.weldlog.RunEvent.EventKind;
 import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.core.record.weldlog.SyntheticRecording.OperatorFault;
-import vastarc.web.request.RunSetups;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.run.BoothState.NextInputs;
+import vastarc.web.service.RunSetups;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.run.WeldRun;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * The Run place, finished for display.

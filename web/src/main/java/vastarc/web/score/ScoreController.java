@@ -36,13 +36,19 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.input.WeldFields;
+import vastarc.web.error.NotFound;
 import vastarc.web.format.CycleCsv;
-import vastarc.web.request.JobPlan;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Ids;
+import vastarc.web.layout.JobPage;
+import vastarc.web.layout.JobTab;
+import vastarc.web.layout.Preferences;
 import vastarc.web.request.OperatorInputReader;
 import vastarc.web.request.OwnValueReader;
 import vastarc.web.score.ScorePage.ComparedWith;
 import vastarc.web.score.ScorePage.ScoreSource;
+import vastarc.web.service.JobPlan;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JobStore;
@@ -50,12 +56,6 @@ import vastarc.web.store.job.JobStore.HistoryResult;
 import vastarc.web.store.job.JobStore.SaveResult;
 import vastarc.web.store.job.JointText;
 import vastarc.web.store.job.OwnValuesText;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.Ids;
-import vastarc.web.ui.JobPage;
-import vastarc.web.ui.JobTab;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** Shows a job's score, keeps what is pulled and typed on it, and plays what the welder tries. */
 @Controller

@@ -23,12 +23,12 @@ import vastarc.core.domain.joint.PulsePurpose;
 import vastarc.core.input.WeldFields;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
-import vastarc.web.request.JobPlan;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.ParameterView.FigureLine;
+import vastarc.web.service.JobPlan;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * The Score place, finished for display.

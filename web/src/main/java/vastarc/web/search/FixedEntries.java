@@ -16,8 +16,8 @@ import vastarc.core.domain.joint.Position;
 import vastarc.core.domain.material.Material;
 import vastarc.core.record.diagnosis.Symptom;
 import vastarc.core.reference.Glossary;
-import vastarc.web.ui.JobTab;
-import vastarc.web.ui.ReferenceAnchors;
+import vastarc.web.layout.JobTab;
+import vastarc.web.layout.ReferenceAnchors;
 
 /** What can be found in every shop: signs, settings, terms, positions, joints, metals, places, and what can be done there. */
 final class FixedEntries {

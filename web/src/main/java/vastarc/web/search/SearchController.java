@@ -14,12 +14,12 @@ import org.springframework.web.util.UriComponentsBuilder;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.input.JointPhrase;
 import vastarc.core.input.JointReading;
+import vastarc.web.layout.Ids;
+import vastarc.web.layout.Preferences;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.run.RunFilter;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunQueries;
-import vastarc.web.ui.Ids;
-import vastarc.web.ui.Preferences;
 
 /** Answers what is typed into the search of any page. */
 @Controller

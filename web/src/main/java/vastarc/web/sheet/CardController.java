@@ -20,12 +20,14 @@ import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.advice.plan.SheetDocument;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.equipment.PanelPlan;
+import vastarc.web.error.NotFound;
 import vastarc.web.format.SheetCsv;
+import vastarc.web.layout.Preferences;
 import vastarc.web.paper.PaperPress;
-import vastarc.web.request.JobMachines;
-import vastarc.web.request.JobPlan;
-import vastarc.web.request.JobPlanner;
 import vastarc.web.security.Lan;
+import vastarc.web.service.JobMachines;
+import vastarc.web.service.JobPlan;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.sheet.CardPage.CardSource;
 import vastarc.web.store.document.Document;
 import vastarc.web.store.document.SheetDocuments;
@@ -35,8 +37,6 @@ import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.machine.Torch;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** A job's setup card: to look at, and as a PDF. */
 @Controller

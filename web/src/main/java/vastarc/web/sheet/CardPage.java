@@ -16,14 +16,14 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.equipment.PanelPlan;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.PanelDrawing;
+import vastarc.web.layout.ParameterView;
+import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.paper.QrCode;
-import vastarc.web.request.JobPlan;
 import vastarc.web.request.PurgeReader;
 import vastarc.web.request.PurgeReader.ParsedPurge;
+import vastarc.web.service.JobPlan;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.machine.Machine;
-import vastarc.web.ui.ParameterView;
-import vastarc.web.ui.ParameterView.FigureLine;
 
 /**
  * A job's setup card: everything that goes on panel and torch, on one page of paper.

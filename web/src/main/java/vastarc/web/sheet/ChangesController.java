@@ -13,10 +13,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import vastarc.web.error.NotFound;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.stream.Events;
 import vastarc.web.stream.Events.EventMessage;
-import vastarc.web.ui.NotFound;
 
 /** Tells an open page that its job was changed elsewhere: on another device, or in another window. */
 @Controller

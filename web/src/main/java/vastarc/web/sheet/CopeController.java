@@ -28,12 +28,12 @@ import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.domain.joint.SaddleCope;
 import vastarc.web.drawing.CopeDrawing;
 import vastarc.web.drawing.Drawing;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Preferences;
+import vastarc.web.layout.TypedField;
 import vastarc.web.paper.PaperPress;
 import vastarc.web.paper.SvgFile;
 import vastarc.web.request.ApiNames;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
-import vastarc.web.ui.TypedField;
 
 /** The cope template of a saddle: typed tubes, the curve to wrap round the branch, on the page, as SVG and as a PDF as large as life. */
 @Controller

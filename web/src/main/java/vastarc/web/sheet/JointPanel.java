@@ -26,13 +26,13 @@ import vastarc.core.input.WeldFields;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointIcon;
 import vastarc.web.drawing.PositionDrawing;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.QuantityFields;
+import vastarc.web.layout.TypedField;
 import vastarc.web.request.WeldQuantityText;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JointText;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.QuantityFields;
-import vastarc.web.ui.TypedField;
 
 /**
  * The left of the sheet: the joint as typed, every choice and every message beside its field.

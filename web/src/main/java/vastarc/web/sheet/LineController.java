@@ -9,12 +9,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import vastarc.core.input.JointPhrase;
 import vastarc.core.input.JointReading;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Preferences;
 import vastarc.web.request.PhraseJob;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.job.JobStore.JobEdit;
 import vastarc.web.store.job.JobStore.SaveResult;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** Sets the joint of a job by one line. */
 @Controller

@@ -29,14 +29,19 @@ import vastarc.core.advice.sheet.Alternative;
 import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.input.WeldFields;
-import vastarc.web.request.JobMachines;
-import vastarc.web.request.JobPlan;
-import vastarc.web.request.JobPlanner;
-import vastarc.web.request.OwnValueSaver;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.JobPage;
+import vastarc.web.layout.JobTab;
+import vastarc.web.layout.Preferences;
+import vastarc.web.layout.ReasonView;
 import vastarc.web.request.PhraseJob;
-import vastarc.web.request.ShopLearning;
-import vastarc.web.request.ShopLearning.JobLessons;
 import vastarc.web.request.WeldQuantityText;
+import vastarc.web.service.JobMachines;
+import vastarc.web.service.JobPlan;
+import vastarc.web.service.JobPlanner;
+import vastarc.web.service.OwnValueSaver;
+import vastarc.web.service.ShopLearning;
+import vastarc.web.service.ShopLearning.JobLessons;
 import vastarc.web.sheet.SheetPage.SheetSource;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
@@ -46,11 +51,6 @@ import vastarc.web.store.job.JobStore.JobEdit;
 import vastarc.web.store.job.JobStore.SaveResult;
 import vastarc.web.store.job.JointText;
 import vastarc.web.store.job.OwnValuesText;
-import vastarc.web.ui.JobPage;
-import vastarc.web.ui.JobTab;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
-import vastarc.web.ui.ReasonView;
 
 /** Shows a job's sheet, and keeps every change to it. */
 @Controller

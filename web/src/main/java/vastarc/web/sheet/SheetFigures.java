@@ -12,9 +12,9 @@ import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.ParameterView;
-import vastarc.web.ui.ParameterView.FigureLine;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.ParameterView;
+import vastarc.web.layout.ParameterView.FigureLine;
 
 /** The figures of a sheet in the order they are shown: those that apply by group, and those that do not with the reason. */
 final class SheetFigures {

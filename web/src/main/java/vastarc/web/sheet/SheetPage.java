@@ -14,11 +14,11 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.domain.joint.JointForm;
-import vastarc.web.request.JobPlan;
+import vastarc.web.layout.Labels;
+import vastarc.web.service.JobPlan;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.ProvenSheet;
-import vastarc.web.ui.Labels;
 
 /**
  * The Sheet place, finished for display.

@@ -27,9 +27,9 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Problem;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.JointDrawing;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.ParameterView;
-import vastarc.web.ui.ParameterView.FigureLine;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.ParameterView;
+import vastarc.web.layout.ParameterView.FigureLine;
 
 /**
  * A sheet finished for display.

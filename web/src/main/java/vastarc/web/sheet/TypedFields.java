@@ -12,9 +12,9 @@ import vastarc.core.domain.joint.JointForm;
 import vastarc.core.input.InputField;
 import vastarc.core.input.InputField.InputKind;
 import vastarc.core.input.WeldFields;
+import vastarc.web.layout.TypedField;
 import vastarc.web.request.TypedInputs;
 import vastarc.web.store.job.JointText;
-import vastarc.web.ui.TypedField;
 
 /** Makes the fields that are typed into. */
 final class TypedFields {

@@ -16,14 +16,14 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.input.JointPhrase;
 import vastarc.core.input.JointReading;
-import vastarc.web.request.JobPlan;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.layout.Labels;
 import vastarc.web.request.PhraseJob;
+import vastarc.web.service.JobPlan;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.shop.ShopStore;
-import vastarc.web.ui.Labels;
 
 /** What a shop default would do, before it is kept: on three joints that every shop knows, and on the jobs on the bench. */
 @Component

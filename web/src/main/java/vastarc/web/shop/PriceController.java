@@ -14,11 +14,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.core.advice.sequence.Prices;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.consumable.FillerAlloy;
+import vastarc.web.layout.TypedField;
 import vastarc.web.request.PriceText;
 import vastarc.web.request.ShownValues;
 import vastarc.web.store.shop.ShopSettings;
 import vastarc.web.store.shop.ShopStore;
-import vastarc.web.ui.TypedField;
 
 /** What the shop pays: without it a route has no cost. */
 @Controller

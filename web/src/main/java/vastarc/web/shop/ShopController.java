@@ -26,13 +26,13 @@ import vastarc.core.domain.consumable.Tungsten;
 import vastarc.core.domain.joint.ControlDevice;
 import vastarc.core.domain.joint.PulsePurpose;
 import vastarc.core.domain.joint.Technique;
+import vastarc.web.error.NotFound;
+import vastarc.web.layout.Choice;
+import vastarc.web.layout.Labels;
+import vastarc.web.layout.Preferences;
 import vastarc.web.request.ShownValues;
 import vastarc.web.store.shop.ShopSettings;
 import vastarc.web.store.shop.ShopStore;
-import vastarc.web.ui.Choice;
-import vastarc.web.ui.Labels;
-import vastarc.web.ui.NotFound;
-import vastarc.web.ui.Preferences;
 
 /** Shows how the shop works, and changes it: shop defaults only after showing whom they move. */
 @Controller

@@ -23,7 +23,7 @@ import vastarc.core.training.TrainingShop.TrainingJob;
 import vastarc.core.training.TrainingShop.TrainingMachine;
 import vastarc.web.SpringTest;
 import vastarc.web.format.Format;
-import vastarc.web.request.TrainingShops;
+import vastarc.web.service.TrainingShops;
 
 @SpringTest
 class DrillApiTest {

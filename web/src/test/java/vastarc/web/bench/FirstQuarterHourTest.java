@@ -19,10 +19,10 @@ import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.base.text.Phrasebook;
+import vastarc.web.layout.JobTab;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.run.WeldRunQueries;
-import vastarc.web.ui.JobTab;
 
 /** A shop that nobody has used yet: every place says what it is for, and the demo shop comes once. */
 @Tag("program")

@@ -14,9 +14,9 @@ import org.springframework.test.web.servlet.MockMvc;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.input.WeldFields;
 import vastarc.web.SpringTest;
-import vastarc.web.request.JointList;
-import vastarc.web.request.JointList.ListLine;
-import vastarc.web.request.JointList.ListReport;
+import vastarc.web.service.JointList;
+import vastarc.web.service.JointList.ListLine;
+import vastarc.web.service.JointList.ListReport;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 

@@ -21,7 +21,7 @@ import vastarc.core.training.Question;
 import vastarc.core.training.Question.CorrectAnswer;
 import vastarc.core.training.Topic;
 import vastarc.web.SpringTest;
-import vastarc.web.request.TrainingShops;
+import vastarc.web.service.TrainingShops;
 import vastarc.web.store.drill.DrillStore;
 import vastarc.web.store.drill.DrillStore.DatedAnswer;
 

@@ -29,7 +29,7 @@ import vastarc.core.training.Topic;
 import vastarc.core.training.TrainingShop;
 import vastarc.core.training.TrainingShop.TrainingJob;
 import vastarc.web.SpringTest;
-import vastarc.web.request.TrainingShops;
+import vastarc.web.service.TrainingShops;
 import vastarc.web.store.drill.DrillStore;
 import vastarc.web.store.drill.DrillStore.DatedAnswer;
 

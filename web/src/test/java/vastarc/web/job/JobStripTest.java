@@ -11,9 +11,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
+import vastarc.web.layout.JobTab;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
-import vastarc.web.ui.JobTab;
 
 /** Whoever stands before a place of a job sees which job it is. */
 @SpringTest

@@ -29,7 +29,7 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.SaddleCope;
 import vastarc.web.SpringTest;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.run.RunFilter;

@@ -23,7 +23,7 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.purge.PurgePage.PurgeSource;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.History;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;

@@ -21,8 +21,8 @@ import vastarc.core.reference.ModelPages;
 import vastarc.core.reference.ModelPages.ModelEquation;
 import vastarc.core.reference.ModelPages.ModelPage;
 import vastarc.web.SpringTest;
+import vastarc.web.layout.ModelAddress;
 import vastarc.web.store.machine.MachineStore;
-import vastarc.web.ui.ModelAddress;
 
 @SpringTest
 class ReferencePagesTest {

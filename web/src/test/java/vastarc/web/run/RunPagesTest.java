@@ -43,7 +43,7 @@ import vastarc.core.record.weldlog.SyntheticRecording;
 import vastarc.core.record.weldlog.SyntheticRecording.OperatorFault;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.request.RunSetups;
+import vastarc.web.service.RunSetups;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.run.PhotoStore;

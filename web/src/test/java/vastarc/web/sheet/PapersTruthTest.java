@@ -20,7 +20,7 @@ import vastarc.core.advice.sheet.Parameter;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.web.SpringTest;
-import vastarc.web.request.JobPlanner;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 

@@ -19,7 +19,7 @@ import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.request.JobPlan;
+import vastarc.web.service.JobPlan;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.shop.ShopSettings;

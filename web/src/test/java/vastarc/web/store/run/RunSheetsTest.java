@@ -17,7 +17,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import vastarc.core.advice.plan.SheetDocument;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
-import vastarc.web.request.RunSetups;
+import vastarc.web.service.RunSetups;
 import vastarc.web.store.document.Document;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;

@@ -1,0 +1,92 @@
+package vastarc.web.service;
+
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.domain.joint.PulsePurpose;
+import vastarc.core.input.WeldFields;
+import vastarc.web.store.job.JobContent;
+import vastarc.web.store.job.OwnValuesText;
+
+/** Puts a figure that was found elsewhere on a job's sheet as the welder's own. */
+@Component
+public class OwnValueSaver {
+
+    private final JobPlanner planner;
+
+    OwnValueSaver(JobPlanner planner) {
+        this.planner = planner;
+    }
+
+    /**
+     * {@return the job with a figure of its own; empty where a sheet has no such figure to be set}
+     *
+     * @param before how it was before
+     * @param key the parameter
+     * @param value the value
+     */
+    public Optional<JobContent> withValue(JobContent before, ParameterKey key, double value) {
+        if (key == ParameterKey.TRAVEL_SPEED) {
+            return Optional.of(paced(before, value));
+        }
+        return CycleKey.named(key.apiName()).map(score -> own(before, score, value));
+    }
+
+    /**
+     * {@return a pace, under the current as it is}
+     *
+     * @param before how it was before
+     * @param mmPerMin travel, mm/min
+     */
+    public JobContent paced(JobContent before, double mmPerMin) {
+        return held(before)
+                .with(before.joint()
+                        .with(WeldFields.TRAVEL, Optional.of(String.format(Locale.ROOT, "%.0f mm/min", mmPerMin))));
+    }
+
+    /**
+     * {@return a pulse rate with its pulse}
+     *
+     * @param before how it was before
+     * @param rateHz pulses a second, Hz
+     */
+    public JobContent pulsed(JobContent before, double rateHz) {
+        boolean steady = sheet(before).filter(sheet -> !sheet.isPulsed()).isPresent();
+        JobContent pulsing = steady
+                ? before.with(before.joint().with(WeldFields.PULSE, Optional.of(PulsePurpose.HEAT.name())))
+                : before;
+        return own(pulsing, CycleKey.PULSE_RATE, rateHz);
+    }
+
+    private JobContent held(JobContent before) {
+        return sheet(before)
+                .map(sheet -> own(
+                        before,
+                        CycleKey.WORKING_CURRENT,
+                        sheet.setting(ParameterKey.WORKING_CURRENT).value()))
+                .orElse(before);
+    }
+
+    private Optional<SetupSheet> sheet(JobContent content) {
+        return planner.plan(content).sheet().value();
+    }
+
+    /**
+     * {@return a figure of the weld cycle}
+     *
+     * @param before how it was before
+     * @param key the key
+     * @param value the value
+     */
+    public JobContent own(JobContent before, CycleKey key, double value) {
+        Map<CycleKey, Double> values = new EnumMap<>(CycleKey.class);
+        values.putAll(before.own().values());
+        values.put(key, Math.round(value * 10) / 10.0);
+        return before.with(new OwnValuesText(values, before.own().unread()));
+    }
+}
