@@ -2,7 +2,7 @@
 import { launch } from 'chrome-launcher';
 import lighthouse, { desktopConfig } from 'lighthouse';
 
-const [port, theme, screen = 'desktop'] = process.argv.slice(2);
+const [port, theme, screen = 'desktop', only = ''] = process.argv.slice(2);
 const address = `http://127.0.0.1:${port}`;
 const CATEGORIES = ['performance', 'accessibility', 'best-practices', 'seo'];
 
@@ -23,7 +23,7 @@ async function places() {
 const chrome = await launch({ chromeFlags: ['--headless=new', '--no-sandbox', '--disable-gpu'] });
 const lost = new Map();
 let least = 100;
-for (const place of await places()) {
+for (const place of (await places()).filter((one) => one.includes(only))) {
   const { lhr } = await lighthouse(address + place, {
     port: chrome.port, onlyCategories: CATEGORIES, logLevel: 'silent', extraHeaders: { Cookie: `theme=${theme}` },
   }, screen === 'phone' ? undefined : desktopConfig);

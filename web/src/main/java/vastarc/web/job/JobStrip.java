@@ -20,6 +20,7 @@ import vastarc.web.store.job.JobContent;
  * @param pass    number of the pass shown; 0 for a tack
  * @param passes  how many passes there are
  * @param machine name of the one chosen; empty where none is
+ * @param suggested none is chosen, so that the places show the machine of the shop that suits best
  * @param proven  the day it was proven; empty where it is open
  */
 record JobStrip(
@@ -32,9 +33,16 @@ record JobStrip(
         int pass,
         int passes,
         String machine,
+        boolean suggested,
         String proven) {
 
-    static JobStrip of(String name, JobContent content, Optional<SetupSheet> sheet, String machine, UnitSystem units) {
+    static JobStrip of(
+            String name,
+            JobContent content,
+            Optional<SetupSheet> sheet,
+            String machine,
+            boolean suggested,
+            UnitSystem units) {
         return new JobStrip(
                 name,
                 sheet.map(made -> JointLine.of(made, units)).orElse(""),
@@ -50,6 +58,7 @@ record JobStrip(
                         .map(plan -> plan.passes().size())
                         .orElse(1),
                 machine,
+                suggested,
                 content.proof().map(proof -> proof.day().toString()).orElse(""));
     }
 

@@ -56,11 +56,13 @@ class JobStrips implements HandlerInterceptor {
     /** A job whose joint nobody has chosen yet says no figures of it. */
     private JobStrip strip(Job job, Preferences preferences) {
         boolean asked = job.name().equals(Job.UNTITLED);
+        Optional<Machine> chosen = machines.chosen(job.content());
         return JobStrip.of(
                 job.name(),
                 job.content(),
                 asked ? Optional.empty() : planner.plan(job).sheet().value(),
-                machines.chosen(job.content()).map(Machine::name).orElse(""),
+                chosen.map(Machine::name).orElse(""),
+                chosen.isEmpty() && machines.isThereAny(),
                 preferences.units());
     }
 }

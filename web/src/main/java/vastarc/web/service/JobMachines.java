@@ -56,4 +56,9 @@ public class JobMachines {
     public Optional<Machine> chosen(JobContent content) {
         return content.machine().flatMap(machines::machine);
     }
+
+    /** {@return whether the shop has a machine, so that a job without a chosen one is set on the one that suits best} */
+    public boolean isThereAny() {
+        return !machines.machines().isEmpty();
+    }
 }
