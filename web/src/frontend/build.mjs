@@ -5,7 +5,25 @@ import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, rmSync,
 import { join } from 'node:path';
 import { inflateSync } from 'node:zlib';
 
-const ICONS = ['copy', 'keyboard', 'plus', 'ruler', 'sun-moon', 'trash-2', 'undo-2', 'x', 'triangle-alert', 'arrow-left', 'play', 'volume-2', 'redo-2', 'search', 'menu', 'chevron-down', 'arrow-down-up'];
+const ICONS = [
+  'copy',
+  'keyboard',
+  'plus',
+  'ruler',
+  'sun-moon',
+  'trash-2',
+  'undo-2',
+  'x',
+  'triangle-alert',
+  'arrow-left',
+  'play',
+  'volume-2',
+  'redo-2',
+  'search',
+  'menu',
+  'chevron-down',
+  'arrow-down-up',
+];
 const FONTS = [
   '@fontsource-variable/archivo-narrow/files/archivo-narrow-latin-wght-normal.woff2',
   '@fontsource/b612-mono/files/b612-mono-latin-400-normal.woff2',
@@ -57,12 +75,18 @@ function ttf(woff) {
     const at = 44 + 20 * i;
     const raw = woff.subarray(woff.readUInt32BE(at + 4), woff.readUInt32BE(at + 4) + woff.readUInt32BE(at + 8));
     const length = woff.readUInt32BE(at + 12);
-    return { tag: woff.subarray(at, at + 4), sum: woff.readUInt32BE(at + 16), data: raw.length < length ? inflateSync(raw) : raw };
+    return {
+      tag: woff.subarray(at, at + 4),
+      sum: woff.readUInt32BE(at + 16),
+      data: raw.length < length ? inflateSync(raw) : raw,
+    };
   });
   const head = Buffer.alloc(12 + 16 * count);
   const power = Math.floor(Math.log2(count));
   head.writeUInt32BE(woff.readUInt32BE(4), 0);
-  [count, 16 * 2 ** power, power, 16 * count - 16 * 2 ** power].forEach((value, i) => head.writeUInt16BE(value, 4 + 2 * i));
+  [count, 16 * 2 ** power, power, 16 * count - 16 * 2 ** power].forEach((value, i) =>
+    head.writeUInt16BE(value, 4 + 2 * i),
+  );
   let at = head.length;
   const bodies = tables.map((table, i) => {
     table.tag.copy(head, 12 + 16 * i);
@@ -76,7 +100,12 @@ function ttf(woff) {
 
 function paper() {
   mkdirSync(join(out, 'paper'), { recursive: true });
-  PAPER.forEach((name) => writeFileSync(join(out, 'paper', `${name}.ttf`), ttf(readFileSync(`node_modules/@ibm/plex-sans/fonts/complete/woff/${name}.woff`))));
+  PAPER.forEach((name) =>
+    writeFileSync(
+      join(out, 'paper', `${name}.ttf`),
+      ttf(readFileSync(`node_modules/@ibm/plex-sans/fonts/complete/woff/${name}.woff`)),
+    ),
+  );
   copyFileSync('paper.css', join(out, 'paper/paper.css'));
   copyFileSync('paper.css', join(assets, 'paper.css'));
 }
@@ -90,9 +119,22 @@ mkdirSync(assets, { recursive: true });
 FONTS.forEach((font) => copyFileSync(join('node_modules', font), join(assets, font.split('/').pop())));
 sprite();
 paper();
-execFileSync('node_modules/.bin/tailwindcss', ['-i', 'app.css', '-o', join(assets, 'app.css'), '--minify'], { stdio: ['ignore', 'ignore', 'pipe'] });
+execFileSync('node_modules/.bin/tailwindcss', ['-i', 'app.css', '-o', join(assets, 'app.css'), '--minify'], {
+  stdio: ['ignore', 'ignore', 'pipe'],
+});
 // A place's page loads what all have in common and its own script, no more.
 const scripts = ['js/app.js', ...files('js/places')];
-const asModules = ['--bundle', '--splitting', '--minify', '--format=esm', '--target=es2022', '--entry-names=[name]', '--chunk-names=shared-[hash]', '--legal-comments=external'];
-execFileSync('node_modules/.bin/esbuild', [...scripts, ...asModules, `--outdir=${assets}`, '--log-level=warning'], { stdio: 'inherit' });
+const asModules = [
+  '--bundle',
+  '--splitting',
+  '--minify',
+  '--format=esm',
+  '--target=es2022',
+  '--entry-names=[name]',
+  '--chunk-names=shared-[hash]',
+  '--legal-comments=external',
+];
+execFileSync('node_modules/.bin/esbuild', [...scripts, ...asModules, `--outdir=${assets}`, '--log-level=warning'], {
+  stdio: 'inherit',
+});
 writeFileSync(join(out, '.stamp'), wanted);

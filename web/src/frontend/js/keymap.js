@@ -1,5 +1,15 @@
 // What a key does: the button or link it presses, or an act of the page. Keys are left alone while something is being typed, and with Ctrl, Alt or Meta.
-const KEYS = { '?': 'help', u: '#turn-units', t: '#turn-theme', n: '#new-job', h: '#to-bench', m: '#to-machines', b: 'booth', l: '#to-logbook', '/': 'search' };
+const KEYS = {
+  '?': 'help',
+  u: '#turn-units',
+  t: '#turn-theme',
+  n: '#new-job',
+  h: '#to-bench',
+  m: '#to-machines',
+  b: 'booth',
+  l: '#to-logbook',
+  '/': 'search',
+};
 const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
 
 export function isTyping(element) {

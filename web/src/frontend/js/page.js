@@ -8,7 +8,8 @@ let stroke = 0;
 let sent = 0;
 
 ['input', 'change'].forEach((kind) =>
-  document.addEventListener(kind, (event) => strokes.set(event.target.name, (stroke += 1)), true));
+  document.addEventListener(kind, (event) => strokes.set(event.target.name, (stroke += 1)), true),
+);
 
 const plain = (form) => new URLSearchParams(new FormData(form));
 
@@ -19,8 +20,10 @@ export function formBody(read = plain) {
 
 // How a control stood when the server last laid it: its attributes, not its properties.
 function stood(control) {
-  if (control.matches('input[type=checkbox], input[type=radio]')) return control.hasAttribute('checked') ? [control.value] : [];
-  if (control.matches('select')) return [(control.querySelector('option[selected]') ?? control.options[0])?.value ?? ''];
+  if (control.matches('input[type=checkbox], input[type=radio]'))
+    return control.hasAttribute('checked') ? [control.value] : [];
+  if (control.matches('select'))
+    return [(control.querySelector('option[selected]') ?? control.options[0])?.value ?? ''];
   return [control.getAttribute('value') ?? ''];
 }
 
@@ -28,12 +31,14 @@ function stood(control) {
 export function bodyWithSeen(form) {
   const body = plain(form);
   const rows = new Set();
-  [...form.elements].filter((control) => control.dataset.name || control.name).forEach((control) => {
-    const name = control.dataset.name ?? control.name;
-    if (!rows.has(name) && control.type === 'checkbox') body.append(`was.${name}`, '');
-    rows.add(name);
-    stood(control).forEach((value) => body.append(`was.${name}`, value));
-  });
+  [...form.elements]
+    .filter((control) => control.dataset.name || control.name)
+    .forEach((control) => {
+      const name = control.dataset.name ?? control.name;
+      if (!rows.has(name) && control.type === 'checkbox') body.append(`was.${name}`, '');
+      rows.add(name);
+      stood(control).forEach((value) => body.append(`was.${name}`, value));
+    });
   return body;
 }
 

@@ -24,7 +24,12 @@ async function reach(address, options) {
 }
 
 function send(address, body, headers) {
-  return reach(address, { method: 'POST', body, keepalive: body instanceof URLSearchParams, headers: { 'X-XSRF-TOKEN': token(), ...headers } });
+  return reach(address, {
+    method: 'POST',
+    body,
+    keepalive: body instanceof URLSearchParams,
+    headers: { 'X-XSRF-TOKEN': token(), ...headers },
+  });
 }
 
 // The token is asked for anew: the program may have been started afresh, or the browser's cookies cleared, since this page was opened.
@@ -48,14 +53,19 @@ const DISK_FULL = 507;
 // The answer, where it is one that took what was sent.
 export async function post(address, body, headers = {}) {
   const answer = await ask(address, body, headers);
-  if (!answer.ok) throw new Refusal(answer.status, [CROWDED, DISK_FULL].includes(answer.status) ? await answer.text() : '');
+  if (!answer.ok)
+    throw new Refusal(answer.status, [CROWDED, DISK_FULL].includes(answer.status) ? await answer.text() : '');
   return answer;
 }
 
 // What to tell the hand: what the program said, or, where it said nothing, the words given.
 export function troubleOf(error, silent) {
   if (error instanceof Silence) return silent;
-  if (error instanceof Refusal) return error.said || `The program could not do this (${error.status}). Load the page again; everything saved is still there.`;
+  if (error instanceof Refusal)
+    return (
+      error.said ||
+      `The program could not do this (${error.status}). Load the page again; everything saved is still there.`
+    );
   console.error(error);
   return 'Something went wrong on this page. Load it again; what was kept is there.';
 }

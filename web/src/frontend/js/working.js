@@ -5,7 +5,10 @@ const LOOK_MS = 250;
 const OVER = ['DONE', 'FAILED', 'CANCELLED'];
 
 export const isOver = (state) => OVER.includes(state);
-export const rest = (ms) => new Promise((go) => { setTimeout(go, ms); });
+export const rest = (ms) =>
+  new Promise((go) => {
+    setTimeout(go, ms);
+  });
 
 export function cancel(id) {
   return fetch(`/api/v1/work/${id}`, { method: 'DELETE' });

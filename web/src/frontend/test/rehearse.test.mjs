@@ -28,8 +28,20 @@ test('of a section only metal is painted', () => {
   const layout = laidOut({ acrossMm: [0, 1, 2], downMm: [0, 1, 2], mirrored: false, metal });
   const painted = [];
   const context = { fillRect: (x, y) => painted.push([x, y]) };
-  const look = { metal: [60, 70, 80], chalk: [230, 230, 220], hot: [255, 200, 0], edge: [200, 60, 0], family: 'STEEL', meltC: 1500, stepC: 7 };
+  const look = {
+    metal: [60, 70, 80],
+    chalk: [230, 230, 220],
+    hot: [255, 200, 0],
+    edge: [200, 60, 0],
+    family: 'STEEL',
+    meltC: 1500,
+    stepC: 7,
+  };
   section(context, look, layout, [0, 0, 0, 0], [0, 0, 0, 0], { x: 0, y: 0, w: 20, h: 20 });
-  assert.deepEqual(painted, [[0, 0], [0, 10], [10, 10]]);
+  assert.deepEqual(painted, [
+    [0, 0],
+    [0, 10],
+    [10, 10],
+  ]);
   assert.equal(laidOut(null), null);
 });

@@ -7,7 +7,13 @@ import { saver } from '../js/saving.js';
 test('changes made while one is on the wire are sent once, afterwards', async () => {
   const gates = [];
   let sent = 0;
-  const saving = saver(() => new Promise((done) => { sent += 1; gates.push(done); }));
+  const saving = saver(
+    () =>
+      new Promise((done) => {
+        sent += 1;
+        gates.push(done);
+      }),
+  );
 
   const first = saving.run();
   saving.run();
@@ -24,7 +30,9 @@ test('changes made while one is on the wire are sent once, afterwards', async ()
 });
 
 test('a failed send leaves the saver ready', async () => {
-  const saving = saver(async () => { throw new Error('down'); });
+  const saving = saver(async () => {
+    throw new Error('down');
+  });
   await assert.rejects(saving.run());
   assert.equal(saving.busy(), false);
 });

@@ -7,10 +7,44 @@ import { poolAt } from '../js/score/player.js';
 import { GUTTER, MARGIN, ampScale, kept, niceStep, timeScale, zoomed } from '../js/score/scale.js';
 import { FOOT_TRAVEL_S, trial } from '../js/score/trial.js';
 
-const stretch = (phase, t0, t1, a0, a1, more = {}) => ({ phase, t0, t1, a0, a1, gas: true, held: false, f0: 0, f1: 0, ...more });
+const stretch = (phase, t0, t1, a0, a1, more = {}) => ({
+  phase,
+  t0,
+  t1,
+  a0,
+  a1,
+  gas: true,
+  held: false,
+  f0: 0,
+  f1: 0,
+  ...more,
+});
 const pulsed = stretch('WELD', 2, 6, 100, 100, { beat: [2, 0.5, 0.4, 2, 5] });
-const segments = [stretch('PRE_FLOW', 0, 1, 0, 0), stretch('UP_SLOPE', 1, 2, 20, 100), pulsed, stretch('DOWN_SLOPE', 6, 8, 100, 10), stretch('POST_FLOW', 8, 12, 0, 0)];
-const score = { lengthS: 12, topA: 100, input: 'SWITCH', segments, spans: [{ phase: 'WELD', words: 'welding', t0: 2, t1: 6, next: '', travels: true }], touches: [{ t: 0, kind: 'PRESS', foot: 0, words: 'press' }], handles: [], pool: [[0, 0], [4, 5], [12, 0]], poolMm: 5, seam: '60 mm', dabsPerS: 1.5, wire: true };
+const segments = [
+  stretch('PRE_FLOW', 0, 1, 0, 0),
+  stretch('UP_SLOPE', 1, 2, 20, 100),
+  pulsed,
+  stretch('DOWN_SLOPE', 6, 8, 100, 10),
+  stretch('POST_FLOW', 8, 12, 0, 0),
+];
+const score = {
+  lengthS: 12,
+  topA: 100,
+  input: 'SWITCH',
+  segments,
+  spans: [{ phase: 'WELD', words: 'welding', t0: 2, t1: 6, next: '', travels: true }],
+  touches: [{ t: 0, kind: 'PRESS', foot: 0, words: 'press' }],
+  handles: [],
+  pool: [
+    [0, 0],
+    [4, 5],
+    [12, 0],
+  ],
+  poolMm: 5,
+  seam: '60 mm',
+  dabsPerS: 1.5,
+  wire: true,
+};
 
 test('times and currents go to the page and back', () => {
   const time = timeScale({ t0: 2, t1: 12 }, 1000);
@@ -62,7 +96,10 @@ test('dabs fall while welding, at their rhythm', () => {
   const dabs = dabTimes(score);
   assert.equal(dabs.length, 6);
   assert.ok(dabs.every((t) => t > 2 && t < 6));
-  assert.deepEqual(runs(segments, (one) => one.gas), [[0, 12]]);
+  assert.deepEqual(
+    runs(segments, (one) => one.gas),
+    [[0, 12]],
+  );
 });
 
 test('the whole drawing carries no nonsense', () => {
@@ -104,7 +141,10 @@ test('a trial counts from the first touch and passes over a key that repeats', (
   assert.ok(tried.touch(true, 1000));
   assert.equal(tried.touch(true, 1200), false);
   assert.ok(tried.touch(false, 3000));
-  assert.deepEqual(tried.touches(), [{ atS: 0, kind: 'PRESS' }, { atS: 2, kind: 'RELEASE' }]);
+  assert.deepEqual(tried.touches(), [
+    { atS: 0, kind: 'PRESS' },
+    { atS: 2, kind: 'RELEASE' },
+  ]);
 });
 
 test('a foot that turns back on its way turns where it is', () => {
@@ -126,7 +166,13 @@ test('undo and redo have their keys, number keys go to the steps', () => {
 });
 
 test('quick keys go on from what was pressed, not from an older answer', () => {
-  const places = [{ field: 'own.downSlope', value: 2.4 }, { field: 'own.postFlow', value: 8 }];
+  const places = [
+    { field: 'own.downSlope', value: 2.4 },
+    { field: 'own.postFlow', value: 8 },
+  ];
   goOnFrom({ 'own.downSlope': 1.4 }, places);
-  assert.deepEqual(places.map((place) => place.value), [1.4, 8]);
+  assert.deepEqual(
+    places.map((place) => place.value),
+    [1.4, 8],
+  );
 });

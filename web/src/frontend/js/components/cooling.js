@@ -11,7 +11,9 @@ export function cooling() {
       this.timer = setInterval(() => this.tell(), TICK_MS);
     },
 
-    destroy() { clearInterval(this.timer); },
+    destroy() {
+      clearInterval(this.timer);
+    },
 
     tell() {
       const gone = (performance.now() - this.began) / 1000;

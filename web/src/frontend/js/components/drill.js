@@ -2,7 +2,9 @@ import { isTyping } from '../keymap.js';
 
 // What is tapped on a drawn front is ticked in the list beneath it, and the other way round.
 function marks(asked, id, on) {
-  asked.querySelectorAll(`[data-control="${CSS.escape(id)}"]`).forEach((control) => control.classList.toggle('tapped', on));
+  asked
+    .querySelectorAll(`[data-control="${CSS.escape(id)}"]`)
+    .forEach((control) => control.classList.toggle('tapped', on));
 }
 
 const tapping = {
@@ -27,7 +29,8 @@ export function drill() {
     press(event) {
       if (isTyping(document.activeElement) || event.ctrlKey || event.altKey || event.metaKey) return;
       const choice = document.querySelector(`[data-key="${CSS.escape(event.key)}"]`);
-      const next = event.key === 'Enter' && !document.activeElement?.closest('button, a') ? document.getElementById('next') : null;
+      const next =
+        event.key === 'Enter' && !document.activeElement?.closest('button, a') ? document.getElementById('next') : null;
       const wanted = choice ?? next;
       if (!wanted) return;
       event.preventDefault();

@@ -14,11 +14,13 @@ export function keys() {
 
     // Undo and redo belong to the page that is shown.
     undo() {
-      if (!document.querySelector('[data-history=undo]')?.disabled) window.dispatchEvent(new CustomEvent('history', { detail: 'undo' }));
+      if (!document.querySelector('[data-history=undo]')?.disabled)
+        window.dispatchEvent(new CustomEvent('history', { detail: 'undo' }));
     },
 
     redo() {
-      if (!document.querySelector('[data-history=redo]')?.disabled) window.dispatchEvent(new CustomEvent('history', { detail: 'redo' }));
+      if (!document.querySelector('[data-history=redo]')?.disabled)
+        window.dispatchEvent(new CustomEvent('history', { detail: 'redo' }));
     },
 
     historyClicked(event) {

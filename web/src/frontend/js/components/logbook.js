@@ -21,8 +21,11 @@ export function logbook() {
 
     async bring(input) {
       try {
-        const answer = await (await post('/logbook/import', input.files[0], { 'Content-Type': 'application/octet-stream' })).json();
-        this.report = answer.wrong || `${answer.taken} imported, ${answer.known} already there, ${answer.refused} refused.`;
+        const answer = await (
+          await post('/logbook/import', input.files[0], { 'Content-Type': 'application/octet-stream' })
+        ).json();
+        this.report =
+          answer.wrong || `${answer.taken} imported, ${answer.known} already there, ${answer.refused} refused.`;
         this.rows = answer.rows;
         this.trouble = '';
       } catch (error) {
@@ -58,7 +61,9 @@ export function logged() {
 
     clicked(event) {
       if (event.target.closest('#take-columns')) {
-        const chosen = [...document.querySelectorAll('[data-column]')].map((select) => `column=${encodeURIComponent(select.value)}`);
+        const chosen = [...document.querySelectorAll('[data-column]')].map(
+          (select) => `column=${encodeURIComponent(select.value)}`,
+        );
         this.readings(`?${chosen.join('&')}`);
       }
     },
@@ -83,7 +88,9 @@ export function logged() {
 
     async readings(query) {
       try {
-        const told = await (await post(`/logbook/${this.root()}/trace${query}`, table, { 'Content-Type': 'application/octet-stream' })).json();
+        const told = await (
+          await post(`/logbook/${this.root()}/trace${query}`, table, { 'Content-Type': 'application/octet-stream' })
+        ).json();
         if (told.to) {
           window.location.reload();
           return;
@@ -92,7 +99,11 @@ export function logged() {
         this.said = told.wrong;
         this.columns = told.columns;
         this.trouble = this.asking ? '' : told.wrong;
-        this.$nextTick(() => document.querySelectorAll('[data-column]').forEach((select) => { select.value = select.dataset.chosen; }));
+        this.$nextTick(() =>
+          document.querySelectorAll('[data-column]').forEach((select) => {
+            select.value = select.dataset.chosen;
+          }),
+        );
       } catch (error) {
         this.trouble = troubleOf(error, 'The readings were not kept: the program does not answer.');
       }

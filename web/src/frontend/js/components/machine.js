@@ -21,7 +21,10 @@ export function machine() {
         else throw new Refusal(answer.status, answer.status === 507 ? text : '');
         return answer.ok;
       } catch (error) {
-        this.trouble = troubleOf(error, 'Not kept: the program does not answer. What you typed stays here; change it once more to try again.');
+        this.trouble = troubleOf(
+          error,
+          'Not kept: the program does not answer. What you typed stays here; change it once more to try again.',
+        );
         return false;
       }
     },
@@ -84,8 +87,12 @@ export function machine() {
       this.tell('/readings', body, form.querySelector('[data-said]'));
     },
 
-    print() { window.print(); },
-    reload() { window.location.reload(); },
+    print() {
+      window.print();
+    },
+    reload() {
+      window.location.reload();
+    },
 
     // --- dragging
 
@@ -124,7 +131,10 @@ export function machine() {
       const share = (value, by, whole) => Math.min(100, Math.max(0, (100 * (Number(value) + by)) / whole)).toFixed(1);
       this.tell(
         `/controls/${control.dataset.control}/place`,
-        new URLSearchParams({ x: share(control.dataset.x, dx, box.width), y: share(control.dataset.y, dy, box.height) }),
+        new URLSearchParams({
+          x: share(control.dataset.x, dx, box.width),
+          y: share(control.dataset.y, dy, box.height),
+        }),
       );
     },
 
@@ -146,7 +156,11 @@ export function importer() {
       const file = event.target.files[0];
       if (!file) return;
       try {
-        const answer = await fetch('/api/v1/machines', { method: 'POST', body: file, headers: { 'Content-Type': 'application/json' } });
+        const answer = await fetch('/api/v1/machines', {
+          method: 'POST',
+          body: file,
+          headers: { 'Content-Type': 'application/json' },
+        });
         const said = await answer.json();
         if (answer.ok) window.location.assign(`/machines/${said.id}`);
         else this.trouble = `${file.name} was not imported: ${said.detail}`;

@@ -18,7 +18,9 @@ export function panel() {
       showHistory();
     },
 
-    get timerWord() { return this.timing ? 'Stop the clock' : 'Start the clock'; },
+    get timerWord() {
+      return this.timing ? 'Stop the clock' : 'Start the clock';
+    },
 
     address(more) {
       return `${document.getElementById('job-form').getAttribute('action')}${more}`;
@@ -28,7 +30,9 @@ export function panel() {
       if (event.target.name) saving.run();
     },
 
-    refresh() { saving.run(); },
+    refresh() {
+      saving.run();
+    },
 
     async send() {
       try {
@@ -36,7 +40,10 @@ export function panel() {
         lay(await answer.text(), answer.headers.get('X-Job'), 'panel');
         this.trouble = '';
       } catch (error) {
-        this.trouble = troubleOf(error, 'Not kept yet: the program does not answer. What you told stays here; trying again.');
+        this.trouble = troubleOf(
+          error,
+          'Not kept yet: the program does not answer. What you told stays here; trying again.',
+        );
         setTimeout(() => saving.run(), RETRY_MS);
       }
     },
@@ -73,8 +80,12 @@ export function panel() {
       saving.run();
     },
 
-    again() { this.tell('/check/again', {}); },
-    store() { this.tell('/slot', { slot: document.getElementById('choose-slot').value }); },
+    again() {
+      this.tell('/check/again', {});
+    },
+    store() {
+      this.tell('/slot', { slot: document.getElementById('choose-slot').value });
+    },
 
     async travel(event) {
       try {
@@ -95,7 +106,9 @@ export function panel() {
       }
       const begun = performance.now();
       this.timing = true;
-      clock = setInterval(() => { seconds.value = Math.round((performance.now() - begun) / 1000); }, 250);
+      clock = setInterval(() => {
+        seconds.value = Math.round((performance.now() - begun) / 1000);
+      }, 250);
     },
 
     async leak() {

@@ -7,7 +7,8 @@ export function phrase() {
 
     // A line that came back, since something is missing, is looked at once more.
     init() {
-      if (this.$root.querySelector('#phrase').value && !this.$root.querySelector('#phrase-reading').children.length) this.look();
+      if (this.$root.querySelector('#phrase').value && !this.$root.querySelector('#phrase-reading').children.length)
+        this.look();
     },
 
     async look() {

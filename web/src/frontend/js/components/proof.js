@@ -9,7 +9,9 @@ export function proof() {
     async run() {
       try {
         const { id } = await (await post('/reference/proof', new URLSearchParams())).json();
-        await untilOver(id, ({ share }) => { this.says = `${Math.round(100 * share)} %`; });
+        await untilOver(id, ({ share }) => {
+          this.says = `${Math.round(100 * share)} %`;
+        });
         const page = new DOMParser().parseFromString(await (await fetch(`/reference/proof/${id}`)).text(), 'text/html');
         document.getElementById('proof-lines').replaceWith(page.getElementById('proof-lines'));
         this.says = '';

@@ -47,7 +47,10 @@ export function route() {
         this.warm();
         this.trouble = '';
       } catch (error) {
-        this.trouble = troubleOf(error, 'Not kept yet: the program does not answer. What you typed stays here; trying again.');
+        this.trouble = troubleOf(
+          error,
+          'Not kept yet: the program does not answer. What you typed stays here; trying again.',
+        );
         setTimeout(() => saving.run(), RETRY_MS);
       }
     },

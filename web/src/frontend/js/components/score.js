@@ -36,7 +36,10 @@ export function score() {
 
     init() {
       raw.saving = saver(() => this.send(), tellSaving);
-      raw.player = player((t) => this.show(t), () => this.ended());
+      raw.player = player(
+        (t) => this.show(t),
+        () => this.ended(),
+      );
       raw.observer = new ResizeObserver(() => this.redraw());
       const sheet = document.getElementById('score-drawing');
       if (sheet) raw.observer.observe(sheet);
@@ -44,12 +47,27 @@ export function score() {
       this.read();
     },
 
-    get playWord() { return this.playing ? 'Stop' : 'Play'; },
-    get paceWord() { return `×${this.paceAt}`; },
-    get tickWord() { return this.ticking ? 'Ticks' : 'Silent'; },
-    get tryWord() { return this.trying ? 'Stop' : 'Practise'; },
-    get padWord() { return { FOOT: 'hold: foot down (space)', TOUCH: 'hold: touch and lift (space)' }[raw.score?.input] ?? 'hold: trigger (space)'; },
-    get valveWord() { return this.valveOpen ? 'Close the valve' : 'Open the valve'; },
+    get playWord() {
+      return this.playing ? 'Stop' : 'Play';
+    },
+    get paceWord() {
+      return `×${this.paceAt}`;
+    },
+    get tickWord() {
+      return this.ticking ? 'Ticks' : 'Silent';
+    },
+    get tryWord() {
+      return this.trying ? 'Stop' : 'Practise';
+    },
+    get padWord() {
+      return (
+        { FOOT: 'hold: foot down (space)', TOUCH: 'hold: touch and lift (space)' }[raw.score?.input] ??
+        'hold: trigger (space)'
+      );
+    },
+    get valveWord() {
+      return this.valveOpen ? 'Close the valve' : 'Open the valve';
+    },
 
     read() {
       const data = document.getElementById('score-data')?.dataset.score;
@@ -76,7 +94,9 @@ export function score() {
     giveBack(field) {
       delete raw.asked[field];
       raw.fresh.add(field);
-      document.getElementsByName(field).forEach((input) => { input.value = ''; });
+      document.getElementsByName(field).forEach((input) => {
+        input.value = '';
+      });
       raw.saving.run();
     },
 
@@ -96,7 +116,9 @@ export function score() {
       }
     },
 
-    refresh() { raw.saving.run(); },
+    refresh() {
+      raw.saving.run();
+    },
 
     async send() {
       const form = document.getElementById('job-form');
@@ -108,7 +130,10 @@ export function score() {
         this.lay(await answer.text(), answer.headers.get('X-Job'));
         this.trouble = '';
       } catch (error) {
-        this.trouble = troubleOf(error, 'Not kept yet: the program does not answer. Your figures stay here; trying again.');
+        this.trouble = troubleOf(
+          error,
+          'Not kept yet: the program does not answer. Your figures stay here; trying again.',
+        );
         raw.pause = setTimeout(() => raw.saving.run(), RETRY_MS);
       }
     },

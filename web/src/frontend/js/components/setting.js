@@ -25,7 +25,10 @@ export function setting() {
     },
     init() {
       this.saver = saver(async () => {
-        const answer = await ask('/drill/set/front', new URLSearchParams(new FormData(document.getElementById('set-form'))));
+        const answer = await ask(
+          '/drill/set/front',
+          new URLSearchParams(new FormData(document.getElementById('set-form'))),
+        );
         if (answer.ok) lay(await answer.text());
       });
     },

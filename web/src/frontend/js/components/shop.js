@@ -4,10 +4,12 @@ import { ask, post, troubleOf } from '../requests.js';
 
 // What an answer that took nothing means.
 export function failed(status) {
-  if (status === 403) return 'This page is too old to send. Load it again, then choose the file once more. Nothing was changed.';
+  if (status === 403)
+    return 'This page is too old to send. Load it again, then choose the file once more. Nothing was changed.';
   if (status === 507) return 'The disk of this machine is full. Make room and take it then. Nothing was changed.';
   if (status === 413) return 'The file is larger than an archive of a shop can be. Nothing was changed.';
-  if (status === 409 || status === 429) return 'Another archive is being taken just now. Try again when it is done. Nothing was changed.';
+  if (status === 409 || status === 429)
+    return 'Another archive is being taken just now. Try again when it is done. Nothing was changed.';
   return `The program could not import it (${status}). Nothing was changed; try again, or restart the program.`;
 }
 
@@ -26,7 +28,10 @@ export function shop() {
 
     async tell(address, fields) {
       try {
-        Alpine.morph(document.getElementById('workspace'), await (await post(address, new URLSearchParams(fields))).text());
+        Alpine.morph(
+          document.getElementById('workspace'),
+          await (await post(address, new URLSearchParams(fields))).text(),
+        );
         this.trouble = '';
       } catch (error) {
         this.trouble = troubleOf(error, 'Not kept: the program does not answer. Choose it once more to try again.');
@@ -51,7 +56,9 @@ export function shop() {
       if (this.file) await this.send(false);
     },
 
-    async take() { await this.send(true); },
+    async take() {
+      await this.send(true);
+    },
 
     leave() {
       this.file = null;
@@ -70,7 +77,10 @@ export function shop() {
         this.changes = said.changes ?? [];
         if (said.problem) this.told = said.problem;
         else if (take) this.told = this.changes.length ? 'Taken:' : 'Taken; nothing was different.';
-        else this.told = this.changes.length ? `${this.file.name} would change this shop:` : `${this.file.name} changes nothing in this shop.`;
+        else
+          this.told = this.changes.length
+            ? `${this.file.name} would change this shop:`
+            : `${this.file.name} changes nothing in this shop.`;
         if (take || said.problem) this.file = null;
       } catch (error) {
         this.told = troubleOf(error, 'The program does not answer; nothing was changed.');

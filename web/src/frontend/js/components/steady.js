@@ -39,7 +39,13 @@ export function steady() {
       const s = (performance.now() - this.began) / 1000;
       this.x = FROM + ((TO - FROM) * Math.min(s, LENGTH_S)) / LENGTH_S;
       this.left = `${Math.max(0, Math.ceil(LENGTH_S - s))} s`;
-      this.samples.push([s.toFixed(3), ((this.pointer.x - FROM) / this.perMm).toFixed(3), ((this.pointer.y - 80) / this.perMm).toFixed(3)].join(','));
+      this.samples.push(
+        [
+          s.toFixed(3),
+          ((this.pointer.x - FROM) / this.perMm).toFixed(3),
+          ((this.pointer.y - 80) / this.perMm).toFixed(3),
+        ].join(','),
+      );
       if (s >= LENGTH_S) this.end();
     },
     stop() {

@@ -41,7 +41,8 @@ export function workspace() {
     },
 
     chosen(event) {
-      if (event.target.form?.id !== 'job-form' || event.target.matches('input:not([type]), input[type=text], textarea')) return;
+      if (event.target.form?.id !== 'job-form' || event.target.matches('input:not([type]), input[type=text], textarea'))
+        return;
       clearTimeout(this.pause);
       this.saving.run();
     },
@@ -84,7 +85,10 @@ export function workspace() {
         this.place(await answer.text(), answer.headers.get('X-Job'));
         this.trouble = '';
       } catch (error) {
-        this.trouble = troubleOf(error, 'Not kept yet: the program does not answer. Your typing stays here; trying again.');
+        this.trouble = troubleOf(
+          error,
+          'Not kept yet: the program does not answer. Your typing stays here; trying again.',
+        );
         this.pause = setTimeout(() => this.saving.run(), RETRY_MS);
       }
     },
@@ -110,7 +114,9 @@ export function workspace() {
 
     // One tap gives an own value back to the engine, marks the job as proven, takes a way out of a refusal, or changes one field.
     async clicked(event) {
-      const button = event.target.closest('[data-back], [data-proven], [data-way], [data-pass], [data-set], [data-learned], [data-own]');
+      const button = event.target.closest(
+        '[data-back], [data-proven], [data-way], [data-pass], [data-set], [data-learned], [data-own]',
+      );
       if (!button) return;
       const { elements } = document.getElementById('job-form');
       const { version, pass } = elements;
@@ -124,7 +130,15 @@ export function workspace() {
       if (proven) seen.set('proven', proven);
       if (learned) ['setting', 'value'].forEach((name, i) => seen.set(name, [learned, value][i]));
       if (own) seen.set('value', button.closest('.own-value').querySelector('input').value);
-      const address = own ? `own/${own}` : proven ? 'proven' : learned ? 'learned' : way ? `way/${way}` : `engine/${back}`;
+      const address = own
+        ? `own/${own}`
+        : proven
+          ? 'proven'
+          : learned
+            ? 'learned'
+            : way
+              ? `way/${way}`
+              : `engine/${back}`;
       try {
         const answer = await post(`${window.location.pathname}/${address}`, seen);
         this.place(await answer.text(), null);

@@ -26,10 +26,12 @@ export function listener(told) {
   };
 
   const hear = (readings) => {
-    readings.filter(({ at }) => at).forEach(({ at }) => {
-      const [x, y] = at.split(' ').map(Number);
-      marks.push(`${(x - 2).toFixed(1)} ${(y - 2).toFixed(1)}`);
-    });
+    readings
+      .filter(({ at }) => at)
+      .forEach(({ at }) => {
+        const [x, y] = at.split(' ').map(Number);
+        marks.push(`${(x - 2).toFixed(1)} ${(y - 2).toFixed(1)}`);
+      });
     draw();
     const oxygen = readings.filter(({ ppm }) => ppm > 0).at(-1);
     const flow = readings.filter(({ at, ppm }) => !at && !ppm).at(-1);

@@ -10,8 +10,24 @@ const ROWS = 110;
 
 // What the air leaves on hot metal, by its temperature, °C. Reserved for heat.
 const TINTS = {
-  STAINLESS: [[300, '#d9c07a'], [380, '#b98a45'], [420, '#8e5a52'], [480, '#5b4a80'], [560, '#3f5f9e'], [650, '#6b7684'], [1000, '#2c2d2f']],
-  TITANIUM: [[400, '#dcc583'], [450, '#b58545'], [520, '#7d4f86'], [580, '#3a559b'], [650, '#7fb0b8'], [750, '#85898b'], [900, '#d9d6cf']],
+  STAINLESS: [
+    [300, '#d9c07a'],
+    [380, '#b98a45'],
+    [420, '#8e5a52'],
+    [480, '#5b4a80'],
+    [560, '#3f5f9e'],
+    [650, '#6b7684'],
+    [1000, '#2c2d2f'],
+  ],
+  TITANIUM: [
+    [400, '#dcc583'],
+    [450, '#b58545'],
+    [520, '#7d4f86'],
+    [580, '#3a559b'],
+    [650, '#7fb0b8'],
+    [750, '#85898b'],
+    [900, '#d9d6cf'],
+  ],
 };
 
 const rgb = (hex) => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
@@ -169,18 +185,21 @@ export function paint(canvas, film, number, cursor) {
   face(context, look, layout, frame.front, layout.frontMm, faceBox);
   if (hasBack) face(context, look, layout, frame.back, layout.backMm, backBox);
   const length = layout.columns * layout.columnMm;
-  if (frame.burns) arc(context, look, (frame.x / length % 1) * seam, faceBox);
+  if (frame.burns) arc(context, look, ((frame.x / length) % 1) * seam, faceBox);
   if (cursor !== null) line(context, look, cursor * seam, label, h);
   const box = { x: seam + 2 * GAP, y: label, w: w - seam - 2 * GAP, h: h - label - 4 };
   const cells = (layout.acrossMm.length - 1) * (layout.downMm.length - 1);
-  const bead = cursor !== null && beads.length ? beads[Math.min(beads.length - 1, Math.floor(cursor * beads.length))] : null;
+  const bead =
+    cursor !== null && beads.length ? beads[Math.min(beads.length - 1, Math.floor(cursor * beads.length))] : null;
   if (bead) section(context, look, layout, null, bead, box);
   else section(context, look, layout, frame.section.subarray(0, cells), frame.section.subarray(cells), box);
   context.fillStyle = css(look.faint);
   context.font = '14px "Archivo Narrow", sans-serif';
   context.fillText(fitting(context, film.faceWords, seam), 0, 12);
   if (hasBack) context.fillText(fitting(context, film.backWords, seam), 0, label + high + GAP + 12);
-  const under = bead ? `section at ${film.places[Math.min(film.places.length - 1, Math.floor(cursor * film.places.length))]}` : 'section under the arc';
+  const under = bead
+    ? `section at ${film.places[Math.min(film.places.length - 1, Math.floor(cursor * film.places.length))]}`
+    : 'section under the arc';
   context.fillText(fitting(context, under, box.w), seam + 2 * GAP, 12);
 }
 

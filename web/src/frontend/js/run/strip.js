@@ -28,7 +28,8 @@ export function strip(canvas, told, topA) {
     });
     readings = readings.concat(more).slice(-KEPT);
     const [s, a] = readings[readings.length - 1] ?? [];
-    if (s !== undefined) canvas.setAttribute('aria-label', `${canvas.dataset.shows}; ${Math.round(a)} A at ${Math.round(s)} s`);
+    if (s !== undefined)
+      canvas.setAttribute('aria-label', `${canvas.dataset.shows}; ${Math.round(a)} A at ${Math.round(s)} s`);
   }
 
   function draw(nowS) {
@@ -62,9 +63,25 @@ export function strip(canvas, told, topA) {
       pen.globalAlpha = 1;
       pen.fillText(`${a} A`, 4, y(a) + 4);
     });
-    line(pen, planned.map(([s, a]) => [x(s + shift), y(a)]), 1.5, [5, 4], chalk);
-    line(pen, readings.filter(([s]) => s >= from).map(([s, a]) => [x(s), y(a)]), 2.5, [], chalk);
-    pen.fillText(readings.length ? 'dashed: planned; solid: measured' : 'planned current; the measured one is drawn over it', 46, height - 4);
+    line(
+      pen,
+      planned.map(([s, a]) => [x(s + shift), y(a)]),
+      1.5,
+      [5, 4],
+      chalk,
+    );
+    line(
+      pen,
+      readings.filter(([s]) => s >= from).map(([s, a]) => [x(s), y(a)]),
+      2.5,
+      [],
+      chalk,
+    );
+    pen.fillText(
+      readings.length ? 'dashed: planned; solid: measured' : 'planned current; the measured one is drawn over it',
+      46,
+      height - 4,
+    );
   }
 
   function line(pen, path, width, dash, colour) {

@@ -2,7 +2,8 @@
 export function clockText(seconds) {
   const whole = Math.floor(Math.max(0, seconds));
   const minutes = Math.floor(whole / 60);
-  return minutes >= 60 ? `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}:${String(whole % 60).padStart(2, '0')}`
+  return minutes >= 60
+    ? `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}:${String(whole % 60).padStart(2, '0')}`
     : `${minutes}:${String(whole % 60).padStart(2, '0')}`;
 }
 

@@ -25,7 +25,11 @@ export function nudged(place, key) {
 
 // A key pressed while an answer was on its way is what the next key goes on from.
 export function goOnFrom(pressed, places) {
-  places.filter((place) => place.field in pressed).forEach((place) => { place.value = pressed[place.field]; });
+  places
+    .filter((place) => place.field in pressed)
+    .forEach((place) => {
+      place.value = pressed[place.field];
+    });
 }
 
 // What is put into the field: with its unit, so that it means the same in either unit system.
@@ -37,7 +41,13 @@ export function spot(place, view, size, top) {
   const lane = lanes(size.height);
   const time = timeScale(view, size.width);
   const amp = ampScale(top, lane.current);
-  const y = { current: () => amp.y(place.a), pulse: () => amp.y(place.a), gas: () => lane.gas.y + lane.gas.h / 2, trigger: () => lane.trigger.y + lane.trigger.h - 14, travel: () => lane.travel.y + 5 }[place.lane]();
+  const y = {
+    current: () => amp.y(place.a),
+    pulse: () => amp.y(place.a),
+    gas: () => lane.gas.y + lane.gas.h / 2,
+    trigger: () => lane.trigger.y + lane.trigger.h - 14,
+    travel: () => lane.travel.y + 5,
+  }[place.lane]();
   return { x: time.x(place.t) + place.dx, y, time, amp };
 }
 
@@ -47,7 +57,9 @@ function bracket(place, at) {
   const high = (place.high - place.value) / place.scale;
   const cross = (side) => (place.passed === side ? `<path class="struck" d="M-7 -7L7 7"/>` : '');
   const across = place.axis === 'TIME';
-  const [a, b] = across ? [low * at.time.pxPerS, high * at.time.pxPerS] : [at.amp.y(place.a + low) - at.y, at.amp.y(place.a + high) - at.y];
+  const [a, b] = across
+    ? [low * at.time.pxPerS, high * at.time.pxPerS]
+    : [at.amp.y(place.a + low) - at.y, at.amp.y(place.a + high) - at.y];
   const arm = across ? ['M5 -13H0V13H5', 'M-5 -13H0V13H-5'] : ['M-13 -5V0H13V-5', 'M-13 5V0H13V5'];
   const move = (distance) => (across ? `translate(${distance.toFixed(1)} 0)` : `translate(0 ${distance.toFixed(1)})`);
   return `<g transform="${move(a)}"><path d="${arm[0]}"/>${cross('low')}</g><g transform="${move(b)}"><path d="${arm[1]}"/>${cross('high')}</g>`;
@@ -63,7 +75,8 @@ export function placeHandles(svg, score, view, size, grabbed) {
     if (!handle) {
       handle = document.createElementNS(NS, 'g');
       handle.id = id;
-      handle.innerHTML = '<rect class="reach" x="-22" y="-22" width="44" height="44"/><g class="window"></g><path class="grip"/><text class="said"></text>';
+      handle.innerHTML =
+        '<rect class="reach" x="-22" y="-22" width="44" height="44"/><g class="window"></g><path class="grip"/><text class="said"></text>';
       handle.setAttribute('tabindex', '0');
       handle.setAttribute('role', 'slider');
       svg.append(handle);
@@ -74,7 +87,10 @@ export function placeHandles(svg, score, view, size, grabbed) {
     handle.style.display = seen ? '' : 'none';
     const held = grabbed && grabbed.field === place.field;
     handle.dataset.field = place.field;
-    handle.setAttribute('class', `handle ${place.axis.toLowerCase()}${place.refused ? ' refused' : ''}${place.own ? ' own' : ''}${place.passed ? ' out' : ''}${held ? ' held' : ''}`);
+    handle.setAttribute(
+      'class',
+      `handle ${place.axis.toLowerCase()}${place.refused ? ' refused' : ''}${place.own ? ' own' : ''}${place.passed ? ' out' : ''}${held ? ' held' : ''}`,
+    );
     handle.setAttribute('transform', `translate(${at.x.toFixed(1)} ${at.y.toFixed(1)})`);
     handle.setAttribute('aria-label', place.label);
     handle.setAttribute('aria-valuenow', place.value);

@@ -40,7 +40,9 @@ export function looking(raw) {
       this.redraw();
     },
 
-    whole() { this.look(0, this.length()); },
+    whole() {
+      this.look(0, this.length());
+    },
 
     start() {
       const weld = raw.score.spans.find((span) => span.travels) ?? raw.score.spans[0];
@@ -54,8 +56,12 @@ export function looking(raw) {
       this.look(last.t1 - Math.max(0.5, 0.2 * tail), this.length());
     },
 
-    closer() { this.zoom(0.5); },
-    wider() { this.zoom(2); },
+    closer() {
+      this.zoom(0.5);
+    },
+    wider() {
+      this.zoom(2);
+    },
 
     zoom(factor, around) {
       const middle = (raw.view.t0 + raw.view.t1) / 2;

@@ -27,7 +27,7 @@ export function playing(raw) {
       this.verdict = [];
       this.playing = true;
       this.redraw();
-      const from = (raw.at ?? 0) >= this.length() - 0.01 ? 0 : raw.at ?? 0;
+      const from = (raw.at ?? 0) >= this.length() - 0.01 ? 0 : (raw.at ?? 0);
       raw.player.start(from, this.length(), this.paceAt);
     },
 
@@ -36,7 +36,9 @@ export function playing(raw) {
       if (this.playing) raw.player.setPace(this.paceAt);
     },
 
-    ticks() { this.ticking = !this.ticking; },
+    ticks() {
+      this.ticking = !this.ticking;
+    },
 
     ended() {
       this.playing = false;
@@ -51,7 +53,9 @@ export function playing(raw) {
       const spans = raw.triedSpans && raw.tried ? raw.triedSpans : score.spans;
       const span = spans.find((one) => one.t1 > t);
       const segment = segmentAt(segments, t);
-      const text = (id, words) => { document.getElementById(id).textContent = words; };
+      const text = (id, words) => {
+        document.getElementById(id).textContent = words;
+      };
       text('now-time', `${t.toFixed(1)} s`);
       text('now-current', currentWords(segment, t));
       text('now-phase', span ? span.words : 'At rest');
@@ -64,11 +68,17 @@ export function playing(raw) {
 
     // The pool of the picture grows and freezes with the score.
     pool(t) {
-      const width = raw.tried ? raw.score.poolMm * Math.min(1, currentAt(raw.tried, t) / raw.score.topA) : poolAt(raw.score.pool, t);
+      const width = raw.tried
+        ? raw.score.poolMm * Math.min(1, currentAt(raw.tried, t) / raw.score.topA)
+        : poolAt(raw.score.pool, t);
       const share = Math.min(1.6, width / raw.score.poolMm);
-      document.querySelectorAll('#pool-picture .pool').forEach((pool) => pool.setAttribute('transform', `scale(${share.toFixed(3)})`));
+      document
+        .querySelectorAll('#pool-picture .pool')
+        .forEach((pool) => pool.setAttribute('transform', `scale(${share.toFixed(3)})`));
       document.querySelectorAll('#pool-picture .arc, #pool-picture .gas').forEach((part) => {
-        const on = part.classList.contains('arc') ? currentAt(raw.tried ?? raw.score.segments, t) > 0 : segmentAt(raw.score.segments, t).gas;
+        const on = part.classList.contains('arc')
+          ? currentAt(raw.tried ?? raw.score.segments, t) > 0
+          : segmentAt(raw.score.segments, t).gas;
         part.setAttribute('visibility', on ? 'visible' : 'hidden');
       });
     },

@@ -8,7 +8,13 @@ export function pulling(raw) {
       const handle = event.target.closest?.('.handle');
       const place = handle && raw.score.handles.find((one) => one.field === handle.dataset.field);
       raw.grabbed = place
-        ? { field: place.field, place: { ...place }, x: event.clientX, y: event.clientY, at: spot(place, raw.view, this.size(), raw.score.topA) }
+        ? {
+            field: place.field,
+            place: { ...place },
+            x: event.clientX,
+            y: event.clientY,
+            at: spot(place, raw.view, this.size(), raw.score.topA),
+          }
         : { pan: { ...raw.view }, x: event.clientX };
       raw.asked = {};
       handle?.focus();
@@ -24,7 +30,11 @@ export function pulling(raw) {
         return;
       }
       const { at } = grabbed;
-      const value = pulled(grabbed.place, (event.clientX - grabbed.x) / at.time.pxPerS, at.amp.a(at.y + event.clientY - grabbed.y) - at.amp.a(at.y));
+      const value = pulled(
+        grabbed.place,
+        (event.clientX - grabbed.x) / at.time.pxPerS,
+        at.amp.a(at.y + event.clientY - grabbed.y) - at.amp.a(at.y),
+      );
       this.set(grabbed.place, value);
     },
 

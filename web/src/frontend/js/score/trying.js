@@ -18,8 +18,12 @@ export function trying(raw) {
       this.redraw();
     },
 
-    padDown() { this.touch(true); },
-    padUp() { if (this.trying) this.touch(false); },
+    padDown() {
+      this.touch(true);
+    },
+    padUp() {
+      if (this.trying) this.touch(false);
+    },
 
     touch(press) {
       if (raw.trial.touch(press, performance.now())) this.ask(false);
@@ -31,8 +35,12 @@ export function trying(raw) {
       this.ask(false);
     },
 
-    away() { this.ask(true, raw.trial.now(performance.now())); },
-    stop() { raw.trial.started() ? this.ask(true) : this.quit(); },
+    away() {
+      this.ask(true, raw.trial.now(performance.now()));
+    },
+    stop() {
+      raw.trial.started() ? this.ask(true) : this.quit();
+    },
 
     quit() {
       raw.player.stop();
@@ -42,7 +50,9 @@ export function trying(raw) {
     },
 
     async ask(over, away) {
-      const asked = over ? raw.trial.touches().filter((touch) => touch.atS <= raw.trial.now(performance.now())) : raw.trial.touches();
+      const asked = over
+        ? raw.trial.touches().filter((touch) => touch.atS <= raw.trial.now(performance.now()))
+        : raw.trial.touches();
       const body = JSON.stringify({ touches: asked, over, ...(away === undefined ? {} : { awayS: away }) });
       const base = window.location.pathname;
       try {

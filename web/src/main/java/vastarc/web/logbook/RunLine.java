@@ -56,7 +56,7 @@ public record RunLine(
                 head.hand(),
                 figures.currentA().isPresent()
                         ? shown(figures.currentA(), Unit.AMPERE, units)
-                        : "(" + shown(OptionalDouble.of(head.plannedA()), Unit.AMPERE, units) + ")",
+                        : "(" + shown(OptionalDouble.of(head.planned().currentA()), Unit.AMPERE, units) + ")",
                 shown(figures.travel(), Unit.MM_PER_MIN, units),
                 shown(figures.heat(), Unit.KJ_PER_MM, units),
                 figures.arcS() > 0
@@ -78,10 +78,10 @@ public record RunLine(
     }
 
     static String joint(RunHead head, UnitSystem units) {
-        String material = named(Material.values(), head.material(), "material.");
-        String form = named(JointForm.values(), head.joint(), "joint.");
-        String thickness = head.thicknessMm() > 0
-                ? units.show(Quantity.millimetres(head.thicknessMm())).line()
+        String material = named(Material.values(), head.welded().material(), "material.");
+        String form = named(JointForm.values(), head.welded().joint(), "joint.");
+        String thickness = head.welded().thicknessMm() > 0
+                ? units.show(Quantity.millimetres(head.welded().thicknessMm())).line()
                 : "";
         return Stream.of(material, thickness, form)
                 .filter(part -> !part.isEmpty())

@@ -46,7 +46,7 @@ final class RunSides {
         side(
                 "working current",
                 Unit.AMPERE,
-                some(opened.run().head().plannedA()),
+                some(opened.run().head().planned().currentA()),
                 figures().currentA());
         opened.record().ifPresent(record -> {
             side("mean over the arc", Unit.AMPERE, NONE, record.meanA());
@@ -69,7 +69,7 @@ final class RunSides {
         side(
                 "travel, slopes left out",
                 Unit.MM_PER_MIN,
-                some(head.plannedTravel()),
+                some(head.planned().travel()),
                 figures().travel());
         side("length", Unit.MILLIMETRE, some(planned), figures().seamMm());
         side("arc time", Unit.SECOND, arcS, some(Math.rint(figures().arcS())));

@@ -110,7 +110,7 @@ public record RunView(
                 opened.trace(),
                 opened.seen(),
                 opened.events(),
-                opened.run().head().plannedA());
+                opened.run().head().planned().currentA());
     }
 
     private static Photo photo(Photograph photo) {

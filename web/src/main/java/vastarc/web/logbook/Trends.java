@@ -51,11 +51,11 @@ public record Trends(List<Drawing> charts, int count, int most) {
     }
 
     private static OptionalDouble currentRatio(WeldRun run) {
-        return ratio(run.figures().currentA(), run.head().plannedA());
+        return ratio(run.figures().currentA(), run.head().planned().currentA());
     }
 
     private static OptionalDouble travelRatio(WeldRun run) {
-        return ratio(run.figures().travel(), run.head().plannedTravel());
+        return ratio(run.figures().travel(), run.head().planned().travel());
     }
 
     private static OptionalDouble gasPerMin(WeldRun run) {

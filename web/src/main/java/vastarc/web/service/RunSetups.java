@@ -22,6 +22,7 @@ import vastarc.core.advice.sequence.WeldSequence.WeldSegment;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
+import vastarc.core.domain.joint.Joint;
 import vastarc.core.equipment.PreWeldCheck;
 import vastarc.core.equipment.PreWeldCheck.CheckItem;
 import vastarc.core.physics.duty.DutyPoint;
@@ -42,6 +43,7 @@ import vastarc.web.store.job.JobContent;
 import vastarc.web.store.machine.Machine;
 import vastarc.web.store.machine.MachineStore;
 import vastarc.web.store.machine.Torch;
+import vastarc.web.store.run.PlannedFigures;
 import vastarc.web.store.run.RunFigures;
 import vastarc.web.store.run.RunHead;
 import vastarc.web.store.run.RunRecord;
@@ -49,6 +51,7 @@ import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunQueries.CompleteRun;
 import vastarc.web.store.run.WeldRunService;
 import vastarc.web.store.run.WeldRunService.OpenRun;
+import vastarc.web.store.run.WeldedJoint;
 
 /** What a run of a job needs: its score, what it is meant to be, where it is welded and what is not checked yet. */
 @Component
@@ -224,20 +227,20 @@ public class RunSetups {
     }
 
     private static RunHead head(Job job, Setup setup, String welder, String meter) {
+        Joint joint = setup.score().sheet().joint();
         return new RunHead(
                 Optional.of(job.id()),
                 job.name(),
-                setup.score().sheet().joint().material().name(),
-                setup.score().sheet().joint().form().name(),
-                setup.score().sheet().joint().thinnerMm(),
+                new WeldedJoint(joint.material().name(), joint.form().name(), joint.thinnerMm()),
                 setup.machine().map(Machine::id),
                 setup.machine().map(Machine::name).orElse(""),
                 welder,
                 meter,
                 false,
-                setup.plan().working().value(),
-                setup.score().sheet().balanceA(),
-                setup.plan().travel().value());
+                new PlannedFigures(
+                        setup.plan().working().value(),
+                        setup.score().sheet().balanceA(),
+                        setup.plan().travel().value()));
     }
 
     private static RunRecord record(Job job, Setup setup, UUID sheet) {

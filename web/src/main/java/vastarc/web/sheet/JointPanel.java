@@ -318,6 +318,17 @@ public record JointPanel(
         return messages.getOrDefault(field, "");
     }
 
+    /** A choice as the form shows it: its name, label, options and what is wrong with it. */
+    public record ChoiceField(String name, String label, List<Choice> choices, String message) {}
+
+    /** {@return a choice of the joint}
+     *
+     * @param field its name
+     */
+    public ChoiceField field(String field) {
+        return new ChoiceField(field, label(field), select(field), message(field));
+    }
+
     public List<Choice> select(String field) {
         return selects.getOrDefault(field, List.of());
     }

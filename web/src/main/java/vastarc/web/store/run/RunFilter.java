@@ -74,14 +74,16 @@ public record RunFilter(
             if (!text.isBlank()) {
                 all.add(build.like(run.get("words"), likeWords(), '!'));
             }
-            material.ifPresent(one -> all.add(build.equal(run.get("material"), one)));
-            joint.ifPresent(one -> all.add(build.equal(run.get("joint"), one)));
+            material.ifPresent(one -> all.add(build.equal(run.get("welded").get("material"), one)));
+            joint.ifPresent(one -> all.add(build.equal(run.get("welded").get("joint"), one)));
             machine.ifPresent(one -> all.add(build.equal(run.get("machineName"), one)));
             hand.ifPresent(one -> all.add(build.equal(run.get("hand"), one)));
             verdict.ifPresent(runVerdict -> all.add(build.equal(run.get("verdict"), runVerdict)));
             job.ifPresent(uUID -> all.add(build.equal(run.get("jobId"), uUID)));
-            fromMm.ifPresent(mm -> all.add(build.greaterThanOrEqualTo(run.<Double>get("thicknessMm"), mm)));
-            toMm.ifPresent(mm -> all.add(build.lessThanOrEqualTo(run.<Double>get("thicknessMm"), mm)));
+            fromMm.ifPresent(
+                    mm -> all.add(build.greaterThanOrEqualTo(run.get("welded").<Double>get("thicknessMm"), mm)));
+            toMm.ifPresent(
+                    mm -> all.add(build.lessThanOrEqualTo(run.get("welded").<Double>get("thicknessMm"), mm)));
             from.ifPresent(day -> all.add(build.greaterThanOrEqualTo(run.<Instant>get("startedAt"), day)));
             to.ifPresent(day -> all.add(build.lessThan(run.<Instant>get("startedAt"), day)));
             return build.and(all.toArray(Predicate[]::new));

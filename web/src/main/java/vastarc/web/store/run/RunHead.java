@@ -8,48 +8,27 @@ import java.util.UUID;
  *
  * @param job           it belongs to; empty for one that came from a file
  * @param jobName       as it was called then
- * @param material      by its API name
- * @param joint         likewise
- * @param thicknessMm   of the thinner member
+ * @param welded        what it joined
  * @param machine       it was welded on; empty where none was chosen
  * @param machineName   as it was called then
  * @param hand          who welded; empty where not given
  * @param meter         it listens to; empty for none
  * @param simulated     a stand-in welded it
- * @param plannedA      working current of the sheet, A
- * @param reckonedA     what the engine calculated without the welder's own value, A
- * @param plannedTravel of the sheet, mm/min
+ * @param planned       what the sheet wanted
  */
 public record RunHead(
         Optional<UUID> job,
         String jobName,
-        String material,
-        String joint,
-        double thicknessMm,
+        WeldedJoint welded,
         Optional<UUID> machine,
         String machineName,
         String hand,
         String meter,
         boolean simulated,
-        double plannedA,
-        double reckonedA,
-        double plannedTravel) {
+        PlannedFigures planned) {
 
     /** The same at a job and on a machine. */
     RunHead at(Optional<UUID> otherJob, Optional<UUID> otherMachine) {
-        return new RunHead(
-                otherJob,
-                jobName,
-                material,
-                joint,
-                thicknessMm,
-                otherMachine,
-                machineName,
-                hand,
-                meter,
-                simulated,
-                plannedA,
-                reckonedA,
-                plannedTravel);
+        return new RunHead(otherJob, jobName, welded, otherMachine, machineName, hand, meter, simulated, planned);
     }
 }

@@ -24,6 +24,7 @@ public class WeldRun extends VersionedEntity {
     /** Longest name of a meter, characters. */
     public static final int MAX_METER = 60;
 
+    private static final int MAX_CODE = 40;
     private static final int MAX_NAME = 120;
     private static final int MAX_MACHINE = 160;
     private static final int MAX_WORDS = 2600;
@@ -40,11 +41,7 @@ public class WeldRun extends VersionedEntity {
     @Column(name = "ended_at")
     private @Nullable Instant endedAt;
 
-    private String material;
-    private String joint;
-
-    @Column(name = "thickness_mm")
-    private double thicknessMm;
+    private WeldedJoint welded;
 
     @Column(name = "machine_id")
     private @Nullable UUID machineId;
@@ -60,17 +57,10 @@ public class WeldRun extends VersionedEntity {
 
     private boolean simulated;
 
-    @Column(name = "planned_a")
-    private double plannedA;
-
-    @Column(name = "reckoned_a")
-    private double reckonedA;
-
     @Column(name = "current_a")
     private @Nullable Double currentA;
 
-    @Column(name = "planned_travel")
-    private double plannedTravel;
+    private PlannedFigures planned;
 
     private @Nullable Double travel;
     private @Nullable Double heat;
@@ -101,17 +91,16 @@ public class WeldRun extends VersionedEntity {
     final void restore(RunHead head) {
         jobId = head.job().orElse(null);
         jobName = cut(head.jobName(), MAX_NAME);
-        material = cut(head.material(), 40);
-        joint = cut(head.joint(), 40);
-        thicknessMm = head.thicknessMm();
+        welded = new WeldedJoint(
+                cut(head.welded().material(), MAX_CODE),
+                cut(head.welded().joint(), MAX_CODE),
+                head.welded().thicknessMm());
         machineId = head.machine().orElse(null);
         machineName = cut(head.machineName(), MAX_MACHINE);
         hand = cut(head.hand(), MAX_HAND);
         meter = cut(head.meter(), MAX_METER);
         simulated = head.simulated();
-        plannedA = head.plannedA();
-        reckonedA = head.reckonedA();
-        plannedTravel = head.plannedTravel();
+        planned = head.planned();
     }
 
     final void measure(RunFigures figures, String text) {
@@ -162,17 +151,13 @@ public class WeldRun extends VersionedEntity {
         return new RunHead(
                 Optional.ofNullable(jobId),
                 jobName,
-                material,
-                joint,
-                thicknessMm,
+                welded,
                 Optional.ofNullable(machineId),
                 machineName,
                 hand,
                 meter,
                 simulated,
-                plannedA,
-                reckonedA,
-                plannedTravel);
+                planned);
     }
 
     /** {@return what was measured} */

@@ -77,18 +77,18 @@ public final class WeldRunFormat {
         row.put("job", head.jobName());
         row.put("started", run.startedAt().toString());
         row.put("ended", run.endedAt().map(Instant::toString).orElse(null));
-        row.put("material", head.material());
-        row.put("joint", head.joint());
-        row.put("thicknessMm", CoreJson.rounded(head.thicknessMm()));
+        row.put("material", head.welded().material());
+        row.put("joint", head.welded().joint());
+        row.put("thicknessMm", CoreJson.rounded(head.welded().thicknessMm()));
         row.put("machine", head.machineName());
         row.put("hand", head.hand());
         row.put("meter", head.meter());
         row.put("verdict", run.verdict().name());
         row.put("simulated", head.simulated());
-        row.put("plannedA", CoreJson.rounded(head.plannedA()));
-        row.put("reckonedA", CoreJson.rounded(head.reckonedA()));
+        row.put("plannedA", CoreJson.rounded(head.planned().currentA()));
+        row.put("reckonedA", CoreJson.rounded(head.planned().reckonedA()));
         put(row, "currentA", figures.currentA());
-        row.put("plannedTravelMmPerMin", CoreJson.rounded(head.plannedTravel()));
+        row.put("plannedTravelMmPerMin", CoreJson.rounded(head.planned().travel()));
         put(row, "travelMmPerMin", figures.travel());
         put(row, "heatInputKjPerMm", figures.heat());
         put(row, "gasL", figures.gasL());
@@ -155,17 +155,19 @@ public final class WeldRunFormat {
         RunHead head = new RunHead(
                 Optional.empty(),
                 text(row, "job"),
-                text(row, "material"),
-                text(row, "joint"),
-                row.path("thicknessMm").asDouble(0),
+                new WeldedJoint(
+                        text(row, "material"),
+                        text(row, "joint"),
+                        row.path("thicknessMm").asDouble(0)),
                 Optional.empty(),
                 text(row, "machine"),
                 text(row, "hand"),
                 text(row, "meter"),
                 row.path("simulated").asBoolean(false),
-                row.path("plannedA").asDouble(0),
-                row.path("reckonedA").asDouble(row.path("plannedA").asDouble(0)),
-                row.path("plannedTravelMmPerMin").asDouble(0));
+                new PlannedFigures(
+                        row.path("plannedA").asDouble(0),
+                        row.path("reckonedA").asDouble(row.path("plannedA").asDouble(0)),
+                        row.path("plannedTravelMmPerMin").asDouble(0)));
         return new CompleteRun(
                 id,
                 head,

@@ -15,7 +15,7 @@ import org.springframework.test.context.ActiveProfiles;
 
 /**
  * Takes the pictures of {@code docs/screenshots} from the demo shop. Not a test of the build: run it when a page has changed, with
- * {@code mvn -pl core,web verify -Dit.test=Screenshots -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false}.
+ * {@code mvn -Ptools -pl core,web verify -Dit.test=Screenshots -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false}.
  */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,

@@ -8,7 +8,7 @@ import vastarc.web.BrowserTest;
 
 /**
  * Measures how long a search takes while typing, how long the weld cycle takes to be drawn anew (a 30 s weld at 5 pulses a second, script and layout together), and how soon a
- * simulation shows its first picture. Not a test of the build; run it with {@code mvn -pl core,web verify -Dit.test=RedrawMeasure -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false} and read the line it prints.
+ * simulation shows its first picture. Not a test of the build; run it with {@code mvn -Ptools -pl core,web verify -Dit.test=RedrawMeasure -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false} and read the line it prints.
  */
 @BrowserTest
 class RedrawMeasure {
@@ -32,6 +32,9 @@ class RedrawMeasure {
             const done = arguments[0];
             const field = document.getElementById('search-field');
             const list = document.getElementById('search-results');
+            const plain = window.fetch;
+            let asked = Promise.resolve();
+            window.fetch = (...what) => (asked = plain(...what));
             (async () => {
               const times = [];
               for (const word of ['crater current', 'pulse amps', 'stilling tube', 'sugar', 'down-slope', 'root pushed out']) {
@@ -39,6 +42,7 @@ class RedrawMeasure {
                   const begun = performance.now();
                   field.value = word.slice(0, i);
                   field.dispatchEvent(new Event('input', { bubbles: true }));
+                  await (await asked).clone().json();
                   await new Promise((turn) => setTimeout(turn, 0));
                   list.getBoundingClientRect();
                   times.push(performance.now() - begun);
@@ -84,8 +88,47 @@ class RedrawMeasure {
             };
             requestAnimationFrame(look);""";
 
+    /** From Enter on the line to the first paint of the new job's sheet, ms. */
+    private static final String ENTER_ON_THE_LINE = """
+            const line = document.getElementById('phrase-form');
+            line.addEventListener('submit', () => sessionStorage.setItem('entered', Date.now()));
+            line.requestSubmit();""";
+
+    private static final String PAINTED = """
+            const paint = performance.getEntriesByName('first-contentful-paint')[0];
+            return paint && document.getElementById('workingCurrent')
+              ? Math.round(performance.timeOrigin + paint.startTime - Number(sessionStorage.getItem('entered'))) : null;""";
+
     @LocalServerPort
     private int port;
+
+    @Test
+    void oneLine() {
+        try (Browser browser = new Browser(port)) {
+            for (String line : new String[] {
+                "3 mm mild steel tee 2F pedal",
+                "1/8 304 lap, 4T, ripple",
+                "2in sch 10 316 butt 5G purged",
+                "2 mm 4130 lap"
+            }) {
+                browser.open("/");
+                browser.find("#phrase").sendKeys(line);
+                browser.waitFor(
+                        "its figures",
+                        () -> !browser.all("#phrase-figures .number").isEmpty());
+                browser.driver().executeScript(ENTER_ON_THE_LINE);
+                browser.waitFor(
+                        "its sheet",
+                        () -> browser.driver().getCurrentUrl().endsWith("/sheet")
+                                && browser.driver().executeScript(PAINTED) != null);
+                System.out.printf(
+                        Locale.ROOT,
+                        "%s: from Enter to the sheet %s ms%n",
+                        line,
+                        browser.driver().executeScript(PAINTED));
+            }
+        }
+    }
 
     @Test
     void firstPicture() {

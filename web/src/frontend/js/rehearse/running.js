@@ -1,0 +1,124 @@
+// Runs a weld on simulated metal: begun, followed while it forms, stopped, kept.
+import { formBody } from '../page.js';
+import { post, troubleOf } from '../requests.js';
+import { cancel, isOver, rest } from '../working.js';
+import { bytes, laidOut } from './paint.js';
+
+const POLL_MS = 120;
+const FIRST_MS = 30;
+
+const decoded = (frame) => ({
+  ...frame,
+  front: bytes(frame.front),
+  back: bytes(frame.back),
+  section: bytes(frame.section),
+});
+
+export function running(reel) {
+  return {
+    // What was begun, or the words why it was not.
+    async begin(more, kept) {
+      const body = formBody();
+      if (kept) body.set('one', kept);
+      body.set('version', document.querySelector('#job-form [name=version]').value);
+      reel.sent = body.toString();
+      const told = await (await post(this.address(more), body)).json();
+      this.trouble = told.problems.join(' ');
+      return told.ids;
+    },
+
+    // The weld as the form says, or one that was kept, to be watched once more.
+    async run(again) {
+      if (this.running) await this.stop();
+      try {
+        const begun = await this.begin(again ? '/again' : '/run', again);
+        if (!begun.length) return;
+        reel.ids = begun;
+        const number = (reel.started += 1);
+        const change = document.getElementById('choose-change');
+        reel.films = reel.ids.map(() => ({
+          layout: null,
+          frames: [],
+          beads: [],
+          state: 'WAITING',
+          share: 0,
+          before: 0,
+        }));
+        this.running = true;
+        this.done = false;
+        this.empty = false;
+        this.shown = true;
+        this.two = reel.ids.length > 1;
+        this.nameTwo = this.two
+          ? change.selectedOptions[0].textContent +
+            (this.amounts ? ` ${document.getElementById('amount').value || '10'}` : '')
+          : '';
+        this.pause();
+        reel.frame = 0;
+        reel.cursor = null;
+        document.getElementById('told').replaceChildren();
+        await Promise.all(reel.ids.map((id, at) => this.follow(id, at, number)));
+        if (number !== reel.started) return;
+        this.running = false;
+        if (!again && reel.films.every((film) => film.state === 'DONE')) await this.keep();
+      } catch (error) {
+        this.running = false;
+        this.trouble = troubleOf(error, 'The program does not answer. Tap it again.');
+      }
+    },
+
+    async follow(id, at, number) {
+      while (number === reel.started) {
+        const film = reel.films[at];
+        const answer = await fetch(this.address(`/film/${id}?from=${film.frames.length}`));
+        if (number !== reel.started) return;
+        if (!answer.ok) {
+          film.state = 'CANCELLED';
+          return;
+        }
+        const told = await answer.json();
+        Object.assign(film, {
+          layout: laidOut(told.layout),
+          state: told.state,
+          share: told.share,
+          before: told.before,
+          stepC: told.stepC,
+          family: told.family,
+          places: told.places,
+          faceWords: told.faceWords,
+          backWords: told.backWords,
+        });
+        film.frames.push(...told.frames.map(decoded));
+        film.beads = told.beads.map(bytes);
+        reel.frame = Math.max(0, Math.min(...reel.films.map((one) => one.frames.length - 1)));
+        this.draw();
+        if (isOver(told.state) && (!told.frames.length || told.beads.length)) return;
+        await rest(film.frames.length ? POLL_MS : FIRST_MS);
+      }
+    },
+
+    async stop() {
+      reel.started += 1;
+      this.running = false;
+      await Promise.all(reel.ids.map((id) => cancel(id)));
+      reel.films.forEach((film) => Object.assign(film, { state: film.state === 'DONE' ? 'DONE' : 'CANCELLED' }));
+      this.draw();
+    },
+
+    async keep() {
+      const body = new URLSearchParams(reel.sent);
+      reel.ids.forEach((id, at) => body.set(at ? 'other' : 'one', id));
+      const answer = await post(this.address('/keep'), body);
+      this.done = true;
+      this.tell(await answer.text());
+      this.draw();
+    },
+
+    tell(html) {
+      const page = new DOMParser().parseFromString(html, 'text/html');
+      const kept = page.getElementById('rehearsed');
+      if (kept) document.getElementById('rehearsed').replaceWith(kept);
+      document.getElementById('told').replaceWith(page.getElementById('told'));
+    },
+  };
+}

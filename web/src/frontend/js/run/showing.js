@@ -1,0 +1,62 @@
+// Shows where a run stands: the page counts between two events, the program says where it stands at each.
+import { clockText, lasts } from './times.js';
+
+const by = (id) => document.getElementById(id);
+
+export function showing(live) {
+  return {
+    // The screen stays on while the booth is looked at, where the browser lets it.
+    async stayAwake() {
+      if (document.visibilityState !== 'visible' || !navigator.wakeLock || live.awake) return;
+      try {
+        live.awake = await navigator.wakeLock.request('screen');
+        live.awake.addEventListener('release', () => {
+          live.awake = null;
+        });
+      } catch {
+        live.awake = null;
+      }
+    },
+
+    burning: () => live.shown?.stage === 'ARC',
+
+    tell() {
+      if (!live.shown || !by('booth')) return;
+      const gone = (performance.now() - live.at) / 1000;
+      const { stage } = live.shown;
+      const counting = stage === 'POST_FLOW' || stage === 'COOLING';
+      by('stage').textContent = live.shown.says;
+      by('booth').dataset.stage = stage;
+      by('clock').textContent = counting
+        ? clockText(Math.max(0, live.shown.leftS - gone))
+        : stage === 'READY'
+          ? clockText(0)
+          : clockText(live.shown.sinceS + gone);
+      by('arc').textContent = clockText(live.shown.arcS + (stage === 'ARC' ? gone : 0));
+      by('duty').textContent =
+        live.shown.dutyLeftS >= 599 && stage !== 'ARC'
+          ? '10:00'
+          : clockText(Math.max(0, live.shown.dutyLeftS - (stage === 'ARC' ? gone : 0)));
+      [by('argon').textContent, by('argon-unit').textContent] = lasts(live.shown.argonMin);
+      by('touch').textContent = live.shown.touch;
+      by('arc-button').textContent = stage === 'ARC' ? 'Arc out' : 'Arc on';
+      if (counting && gone >= live.shown.leftS) this.look();
+      live.drawing.draw(live.shown.nowS + gone);
+    },
+
+    take(state) {
+      const begun = state.run !== live.shown.run;
+      live.shown = state;
+      live.at = performance.now();
+      by('close-run').disabled = by('drop-run').disabled = !state.run;
+      by('simulated').hidden = !state.playing && by('simulated').hidden;
+      if (state.playing) by('simulated').hidden = false;
+      by('marks').replaceChildren(
+        ...state.marks.map((mark) => Object.assign(document.createElement('li'), { textContent: mark })),
+      );
+      this.trouble = '';
+      this.tell();
+      if (begun) this.listen();
+    },
+  };
+}
