@@ -42,7 +42,8 @@ class RedrawMeasure {
                   const begun = performance.now();
                   field.value = word.slice(0, i);
                   field.dispatchEvent(new Event('input', { bubbles: true }));
-                  await (await asked).clone().json();
+                  await asked;
+                  await new Promise((turn) => requestAnimationFrame(turn));
                   await new Promise((turn) => setTimeout(turn, 0));
                   list.getBoundingClientRect();
                   times.push(performance.now() - begun);
