@@ -7,8 +7,17 @@ const strokes = new Map();
 let stroke = 0;
 let sent = 0;
 
+// What is typed was counted key by key: that it was left then is no stroke of its own, and nothing would be sent for it.
+const isTyped = (control) => control.matches('input[type=text], textarea');
+
 ['input', 'change'].forEach((kind) =>
-  document.addEventListener(kind, (event) => strokes.set(event.target.name, (stroke += 1)), true),
+  document.addEventListener(
+    kind,
+    (event) => {
+      if (kind === 'input' || !isTyped(event.target)) strokes.set(event.target.name, (stroke += 1));
+    },
+    true,
+  ),
 );
 
 const plain = (form) => new URLSearchParams(new FormData(form));
@@ -59,7 +68,7 @@ export function settle(control) {
 // Every control but the one being typed into, those of the page's own, and those changed after this answer was asked for.
 function settleAll(focused, fresh) {
   document.querySelectorAll('#workspace input, #workspace select, #workspace textarea').forEach((control) => {
-    const typing = control === focused && control.matches('input[type=text], textarea');
+    const typing = control === focused && isTyped(control);
     const newer = fresh.has(control.dataset.name) || (strokes.get(control.name) ?? 0) > sent;
     if (!typing && !newer && !control.closest('[data-live]') && control.type !== 'file') settle(control);
   });
@@ -78,7 +87,7 @@ export function lay(html, job, step, fresh = new Set()) {
       if (from.nodeType !== Node.ELEMENT_NODE) return;
       if (from.tagName === 'DETAILS') to.open = from.open;
       if (from.classList.contains('why') || from.hasAttribute('data-live')) skip();
-      if (from === focused && from.matches('input[type=text], textarea')) {
+      if (from === focused && isTyped(from)) {
         if (to.hasAttribute('aria-invalid')) from.setAttribute('aria-invalid', to.getAttribute('aria-invalid'));
         skip();
       }

@@ -55,7 +55,6 @@ final class Program implements AutoCloseable {
                 "-Dvastarc.data=" + data,
                 "-Dvastarc.demo=false",
                 "-Dvastarc.lan=true",
-                "-Dvastarc.warm-up=false",
                 "-Dspring.main.lazy-initialization=true"));
         String app = System.getProperty("vastarc.app", "");
         command.addAll(
@@ -64,7 +63,11 @@ final class Program implements AutoCloseable {
                                 "-cp",
                                 System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                                 "vastarc.web.VastArcApplication")
-                        : List.of("-XX:SharedArchiveFile=.run/app.jsa", "-jar", ".run/app/vastarc.jar"));
+                        : List.of(
+                                "-XX:SharedArchiveFile=.run/app.jsa",
+                                "-Dspring.aot.enabled=true",
+                                "-jar",
+                                ".run/app/vastarc.jar"));
         command.add("--server.port=0");
         Files.createDirectories(data);
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);

@@ -3,7 +3,6 @@ package vastarc.web.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.util.Map;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -15,7 +14,7 @@ import org.springframework.data.repository.Repository;
 import vastarc.web.SpringTest;
 import vastarc.web.VastArcApplication;
 
-/** The database is opened beside the start: what is wrong with it, or with a query, is found all the same. */
+/** Repositories are prepared when first asked: what is wrong with a query, or with the database, is found all the same. */
 @SpringTest
 class StoreStartTest {
 
@@ -32,7 +31,6 @@ class StoreStartTest {
         SpringApplication start = new SpringApplication(VastArcApplication.class);
         AtomicBoolean opened = new AtomicBoolean();
         start.addListeners((ApplicationListener<WebServerInitializedEvent>) door -> opened.set(true));
-        start.setDefaultProperties(Map.of("vastarc.warm-up", "false"));
         assertThatThrownBy(() -> start.run(
                         "--spring.datasource.url=jdbc:h2:mem:halfway;INIT=create table job(id int)",
                         "--server.port=0",

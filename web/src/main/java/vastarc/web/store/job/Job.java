@@ -3,6 +3,7 @@ package vastarc.web.store.job;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import vastarc.web.store.job.JobStore.JobEdit;
 
 /** A job on the bench. */
 @Entity
+@EntityListeners(JobChangePublisher.class)
 @Table(name = "job")
 public class Job extends VersionedEntity {
 

@@ -35,8 +35,7 @@ import vastarc.web.store.shop.ShopStore;
         properties = {
             "spring.datasource.url=jdbc:h2:mem:release;DB_CLOSE_DELAY=-1;"
                     + "INIT=RUNSCRIPT FROM 'classpath:last-release/once.sql'",
-            "vastarc.demo=false",
-            "vastarc.warm-up=false"
+            "vastarc.demo=false"
         })
 @AutoConfigureMockMvc
 class LastReleaseTest {
