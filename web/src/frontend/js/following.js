@@ -1,4 +1,4 @@
-import { catchUp } from './page.js';
+import { catchUp, version } from './page.js';
 
 const STEPS = /^\/jobs\/([0-9a-f-]{36})\/(sheet|panel|purge|route)$/;
 
@@ -9,8 +9,7 @@ export function follow() {
   let line = null;
   const turn = () => {
     if (document.visibilityState === 'visible' && !line) {
-      const seen = document.querySelector('#job-form [name=version]')?.value ?? '';
-      line = new EventSource(`/jobs/${job}/changes?seen=${encodeURIComponent(seen)}`);
+      line = new EventSource(`/jobs/${job}/changes?seen=${encodeURIComponent(version())}`);
       line.onmessage = (event) => catchUp(JSON.parse(event.data).version);
     } else if (document.visibilityState !== 'visible' && line) {
       line.close();

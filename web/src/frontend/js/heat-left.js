@@ -17,19 +17,18 @@ function clock(s) {
 }
 
 // Colours the runs drawn, and says in words what is hot; share is from 0 to 1 of the job's time.
-export function showHeat(share) {
-  const place = document.getElementById('heat');
+export function showHeat(share, { heat: place, lines, picture }) {
   if (!place) return '';
   const s = share * Number(place.dataset.wall);
   const falls = place.dataset.falls.split('|').map((one) => one.split(' ').map(Number));
   const steps = place.dataset.steps.split('|');
   const hot = steps.map(() => []);
   let burning = '';
-  document.querySelectorAll('#runs [data-start]').forEach((line) => {
+  [...(lines?.children ?? [])].forEach((line) => {
     const level = levelOf(line, s, falls);
     if (level === 'burns') burning = line.dataset.n;
     else if (level) hot[level - 1].push(line.dataset.n);
-    document.querySelectorAll(`#route-place .picture .run-${line.dataset.n}`).forEach((path) => {
+    picture.querySelectorAll(`.run-${line.dataset.n}`).forEach((path) => {
       path.classList.remove('burns', ...LEVELS);
       if (level) path.classList.add(level === 'burns' ? level : LEVELS[level - 1]);
     });

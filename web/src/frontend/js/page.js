@@ -22,17 +22,36 @@ const isTyped = (control) => control.matches('input[type=text], textarea');
 
 const plain = (form) => new URLSearchParams(new FormData(form));
 
+export const jobForm = () => document.getElementById('job-form');
+
+const workspace = () => document.getElementById('workspace');
+
+// The version of the job that is shown.
+export const version = () => jobForm()?.elements.version?.value ?? '';
+
 export function formBody(read = plain) {
   sent = stroke;
-  return read(document.getElementById('job-form'));
+  return read(jobForm());
 }
+
+const parsed = (html) => new DOMParser().parseFromString(html, 'text/html');
+
+// Parts of an answered page in place of the same parts of the page shown; one that lies in another in the answer is taken out of it first.
+export function replaceParts(html, ...parts) {
+  const page = parsed(html);
+  parts.forEach((part) => {
+    const fresh = page.getElementById(part.id);
+    if (fresh) part.replaceWith(fresh);
+  });
+}
+
+const optionSent = (select) => select.querySelector('option[selected]') ?? select.options[0];
 
 // How a control stood when the server last laid it: its attributes, not its properties.
 function stood(control) {
   if (control.matches('input[type=checkbox], input[type=radio]'))
     return control.hasAttribute('checked') ? [control.value] : [];
-  if (control.matches('select'))
-    return [(control.querySelector('option[selected]') ?? control.options[0])?.value ?? ''];
+  if (control.matches('select')) return [optionSent(control)?.value ?? ''];
   return [control.getAttribute('value') ?? ''];
 }
 
@@ -56,7 +75,7 @@ export function settle(control) {
   if (control.matches('input[type=checkbox], input[type=radio]')) {
     control.checked = control.hasAttribute('checked');
   } else if (control.matches('select')) {
-    const chosen = control.querySelector('option[selected]') ?? control.options[0];
+    const chosen = optionSent(control);
     if (chosen) control.value = chosen.value;
   } else if (control.matches('textarea')) {
     control.value = control.textContent;
@@ -67,11 +86,13 @@ export function settle(control) {
 
 // Every control but the one being typed into, those of the page's own, and those changed after this answer was asked for.
 function settleAll(focused, fresh) {
-  document.querySelectorAll('#workspace input, #workspace select, #workspace textarea').forEach((control) => {
-    const typing = control === focused && isTyped(control);
-    const newer = fresh.has(control.dataset.name) || (strokes.get(control.name) ?? 0) > sent;
-    if (!typing && !newer && !control.closest('[data-live]') && control.type !== 'file') settle(control);
-  });
+  workspace()
+    .querySelectorAll('input, select, textarea')
+    .forEach((control) => {
+      const typing = control === focused && isTyped(control);
+      const newer = fresh.has(control.dataset.name) || (strokes.get(control.name) ?? 0) > sent;
+      if (!typing && !newer && !control.closest('[data-live]') && control.type !== 'file') settle(control);
+    });
 }
 
 // Lays an answered workspace over the one shown. What is being typed stays as it is, only its state is told anew; what the page itself
@@ -80,7 +101,7 @@ export function lay(html, job, step, fresh = new Set()) {
   const address = `/jobs/${job}/${step}`;
   if (job && window.location.pathname !== address) window.history.replaceState(null, '', address);
   const focused = document.activeElement;
-  Alpine.morph(document.getElementById('workspace'), html, {
+  Alpine.morph(workspace(), html, {
     // What a hand has opened stays the same thing, whatever comes or goes beside it.
     key: (element) => (element.tagName === 'DETAILS' ? element.id : null),
     updating(from, to, childrenOnly, skip) {
@@ -99,13 +120,13 @@ export function lay(html, job, step, fresh = new Set()) {
 
 // Whether a change is on its way to the server, told to assistive technology too.
 export function tellSaving(on) {
-  document.getElementById('workspace').setAttribute('aria-busy', String(on));
+  workspace().setAttribute('aria-busy', String(on));
 }
 
 export function showHistory() {
-  const { undo, redo } = document.getElementById('workspace').dataset;
-  document.querySelector('[data-history=undo]').disabled = undo !== 'true';
-  document.querySelector('[data-history=redo]').disabled = redo !== 'true';
+  document.querySelectorAll('[data-history]').forEach((button) => {
+    button.disabled = workspace().dataset[button.dataset.history] !== 'true';
+  });
 }
 
 let travelling = Promise.resolve();
@@ -119,9 +140,8 @@ export function travelHistory(way, step) {
 async function travel(way, step) {
   const base = window.location.pathname.replace(/\/[^/]+$/, '');
   document.activeElement?.blur();
-  const version = document.querySelector('#job-form [name=version]')?.value;
-  const told = new URLSearchParams({ compare: document.getElementById('choose-compare')?.value ?? '' });
-  if (version) told.set('version', version);
+  const told = new URLSearchParams({ compare: jobForm()?.elements.compare?.value ?? '' });
+  if (version()) told.set('version', version());
   sent = stroke;
   const answer = await post(`${base}/${step}/${way}`, told);
   lay(await answer.text(), null, step);
@@ -130,16 +150,15 @@ async function travel(way, step) {
 // The job was changed on another device or in another window: what it says there is laid over what is shown here, unless a stroke of this hand
 // is on its way, which then meets the other in the program.
 function isOnItsWay() {
-  const { elements } = document.getElementById('job-form');
+  const { elements } = jobForm();
   return [...strokes].some(([name, at]) => at > sent && name && elements[name]);
 }
 
-export async function catchUp(version) {
-  const shown = Number(document.querySelector('#job-form [name=version]')?.value);
-  const busy = document.getElementById('workspace')?.getAttribute('aria-busy') === 'true';
-  if (!(version > shown) || busy || isOnItsWay()) return;
+export async function catchUp(reached) {
+  const busy = workspace()?.getAttribute('aria-busy') === 'true';
+  if (!(reached > Number(version())) || busy || isOnItsWay()) return;
   const answer = await fetch(window.location.pathname);
   if (!answer.ok || isOnItsWay()) return;
-  const page = new DOMParser().parseFromString(await answer.text(), 'text/html').getElementById('workspace');
+  const page = parsed(await answer.text()).getElementById('workspace');
   if (page) lay(page.outerHTML, null, '');
 }

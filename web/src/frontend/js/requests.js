@@ -1,6 +1,8 @@
 // Asks the program, with the token of this page, and says in words what went wrong.
+const tokenIn = (page) => page.querySelector('meta[name=csrf]');
+
 export function token() {
-  return document.querySelector('meta[name=csrf]').content;
+  return tokenIn(document).content;
 }
 
 // Why a change was not kept, where the program answered.
@@ -35,8 +37,8 @@ function send(address, body, headers) {
 // The token is asked for anew: the program may have been started afresh, or the browser's cookies cleared, since this page was opened.
 async function renewToken() {
   const page = await (await reach(window.location.pathname)).text();
-  const meta = new DOMParser().parseFromString(page, 'text/html').querySelector('meta[name=csrf]');
-  if (meta) document.querySelector('meta[name=csrf]').content = meta.content;
+  const meta = tokenIn(new DOMParser().parseFromString(page, 'text/html'));
+  if (meta) tokenIn(document).content = meta.content;
 }
 
 // The answer, whatever it says.

@@ -3,7 +3,7 @@ import { post, troubleOf } from '../requests.js';
 import { strip } from '../run/strip.js';
 import { isFoot } from '../run/foot.js';
 import { listening } from '../run/listening.js';
-import { showing } from '../run/showing.js';
+import { by, showing } from '../run/showing.js';
 
 const BOUNCE_MS = 250;
 const TICK_MS = 100;
@@ -12,7 +12,6 @@ const TICK_MS = 100;
 export function booth() {
   const live = { shown: null, at: 0, drawing: null, events: null, last: -BOUNCE_MS, awake: null, read: new Map() };
 
-  const by = (id) => document.getElementById(id);
   const root = () => by('booth');
 
   return {

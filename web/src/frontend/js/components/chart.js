@@ -2,7 +2,7 @@
 export function chart() {
   return {
     choose() {
-      document.getElementById('chart-form').requestSubmit();
+      this.$refs.form.requestSubmit();
     },
     print() {
       window.print();

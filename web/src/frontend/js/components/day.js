@@ -16,7 +16,7 @@ export function day() {
       const onto = event.target.closest('[data-turn]');
       if (held === null || !onto) return;
       event.preventDefault();
-      const { turns, query } = document.getElementById('stints').dataset;
+      const { turns, query } = this.$refs.turns.dataset;
       const moved = turns.split('.');
       moved.splice(Number(onto.dataset.turn), 0, moved.splice(Number(held), 1)[0]);
       held = null;

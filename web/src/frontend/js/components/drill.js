@@ -29,8 +29,7 @@ export function drill() {
     press(event) {
       if (isTyping(document.activeElement) || event.ctrlKey || event.altKey || event.metaKey) return;
       const choice = document.querySelector(`[data-key="${CSS.escape(event.key)}"]`);
-      const next =
-        event.key === 'Enter' && !document.activeElement?.closest('button, a') ? document.getElementById('next') : null;
+      const next = event.key === 'Enter' && !document.activeElement?.closest('button, a') ? this.$refs.next : null;
       const wanted = choice ?? next;
       if (!wanted) return;
       event.preventDefault();
@@ -59,7 +58,7 @@ export function exam() {
         this.left = text;
         if (over) {
           clearInterval(this.clock);
-          document.getElementById('exam-answers').requestSubmit();
+          this.$refs.answers.requestSubmit();
         }
       };
       this.clock = setInterval(beat, 500);

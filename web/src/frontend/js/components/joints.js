@@ -3,7 +3,7 @@ export function joints() {
   return {
     async changed(event) {
       if (event.target.id !== 'joints-file' || !event.target.files.length) return;
-      document.getElementById('list').value = await event.target.files[0].text();
+      this.$refs.list.value = await event.target.files[0].text();
       event.target.value = '';
     },
   };

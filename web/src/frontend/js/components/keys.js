@@ -14,13 +14,16 @@ export function keys() {
 
     // Undo and redo belong to the page that is shown.
     undo() {
-      if (!document.querySelector('[data-history=undo]')?.disabled)
-        window.dispatchEvent(new CustomEvent('history', { detail: 'undo' }));
+      this.history('undo');
     },
 
     redo() {
-      if (!document.querySelector('[data-history=redo]')?.disabled)
-        window.dispatchEvent(new CustomEvent('history', { detail: 'redo' }));
+      this.history('redo');
+    },
+
+    history(way) {
+      if (!document.querySelector(`[data-history=${way}]`)?.disabled)
+        window.dispatchEvent(new CustomEvent('history', { detail: way }));
     },
 
     historyClicked(event) {
@@ -29,7 +32,7 @@ export function keys() {
     },
 
     help() {
-      const overlay = document.getElementById('keys');
+      const { overlay } = this.$refs;
       if (overlay.open) overlay.close();
       else overlay.showModal();
     },
@@ -38,7 +41,7 @@ export function keys() {
       const open = document.querySelector('details[name="why"][open]');
       if (!open) return document.activeElement.blur();
       open.open = false;
-      open.querySelector('summary').focus();
+      open.firstElementChild.focus();
     },
 
     search() {

@@ -16,7 +16,8 @@ export function logbook() {
     clicked() {},
 
     count() {
-      document.getElementById('compare').disabled = document.querySelectorAll('[name=run]:checked').length !== 2;
+      const { compare } = this.$refs;
+      compare.disabled = new FormData(compare.form).getAll('run').length !== 2;
     },
 
     async bring(input) {
@@ -47,7 +48,13 @@ export function logged() {
     said: '',
     columns: [],
 
-    root: () => document.getElementById('run-place').dataset.run,
+    run() {
+      return this.$root.dataset.run;
+    },
+
+    columnChoices() {
+      return [...this.$root.querySelectorAll('[data-column]')];
+    },
 
     async changed(event) {
       const { target } = event;
@@ -61,16 +68,14 @@ export function logged() {
 
     clicked(event) {
       if (event.target.closest('#take-columns')) {
-        const chosen = [...document.querySelectorAll('[data-column]')].map(
-          (select) => `column=${encodeURIComponent(select.value)}`,
-        );
+        const chosen = this.columnChoices().map((select) => `column=${encodeURIComponent(select.value)}`);
         this.readings(`?${chosen.join('&')}`);
       }
     },
 
     async photograph(input) {
       try {
-        const address = `/logbook/${this.root()}/photo?kind=${input.dataset.photo}`;
+        const address = `/logbook/${this.run()}/photo?kind=${input.dataset.photo}`;
         const answer = await ask(address, input.files[0], { 'Content-Type': 'application/octet-stream' });
         if (answer.status === 413) {
           this.trouble = 'This picture cannot be taken: it is larger than 12 MB. Take it at a lower resolution.';
@@ -89,7 +94,7 @@ export function logged() {
     async readings(query) {
       try {
         const told = await (
-          await post(`/logbook/${this.root()}/trace${query}`, table, { 'Content-Type': 'application/octet-stream' })
+          await post(`/logbook/${this.run()}/trace${query}`, table, { 'Content-Type': 'application/octet-stream' })
         ).json();
         if (told.to) {
           window.location.reload();
@@ -100,7 +105,7 @@ export function logged() {
         this.columns = told.columns;
         this.trouble = this.asking ? '' : told.wrong;
         this.$nextTick(() =>
-          document.querySelectorAll('[data-column]').forEach((select) => {
+          this.columnChoices().forEach((select) => {
             select.value = select.dataset.chosen;
           }),
         );

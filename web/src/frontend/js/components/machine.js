@@ -2,6 +2,8 @@ import Alpine from '../morph.js';
 import { Refusal, ask, troubleOf } from '../requests.js';
 
 // The panel editor: every change goes to the server, which keeps it where it fits the format and says what is wrong where it does not.
+const saidOf = (form) => form.querySelector('[data-said]');
+
 export function machine() {
   let dragged = null;
 
@@ -9,7 +11,7 @@ export function machine() {
     trouble: '',
 
     base() {
-      return document.getElementById('workspace').dataset.base;
+      return this.$refs.workspace.dataset.base;
     },
 
     async tell(more, body, said) {
@@ -42,7 +44,7 @@ export function machine() {
     place(html) {
       this.trouble = '';
       const focused = document.activeElement;
-      Alpine.morph(document.getElementById('workspace'), html, {
+      Alpine.morph(this.$refs.workspace, html, {
         updating(from, to, childrenOnly, skip) {
           if (from.nodeType !== Node.ELEMENT_NODE) return;
           if (from.tagName === 'DETAILS') to.open = from.open;
@@ -50,7 +52,7 @@ export function machine() {
           if (from === focused && from.matches('input, textarea')) skip();
         },
       });
-      document.querySelectorAll('#workspace input[type=text], #workspace input:not([type])').forEach((input) => {
+      this.$refs.workspace.querySelectorAll('input[type=text], input:not([type])').forEach((input) => {
         if (input !== focused) input.value = input.getAttribute('value') ?? '';
       });
     },
@@ -58,7 +60,7 @@ export function machine() {
     changed(event) {
       const form = event.target.closest('form[data-post]');
       if (!form || form.id === 'add-control' || form.dataset.post === '/readings') return;
-      this.tell(form.dataset.post, new URLSearchParams(new FormData(form)), form.querySelector('[data-said]'));
+      this.tell(form.dataset.post, new URLSearchParams(new FormData(form)), saidOf(form));
     },
 
     clicked(event) {
@@ -72,19 +74,19 @@ export function machine() {
     },
 
     add() {
-      this.tell('/controls', new URLSearchParams(new FormData(document.getElementById('add-control'))));
+      this.tell('/controls', new URLSearchParams(new FormData(this.$refs.add)));
     },
 
     reading(button) {
       const form = button.closest('form');
-      this.tell('/readings', new URLSearchParams(new FormData(form)), form.querySelector('[data-said]'));
+      this.tell('/readings', new URLSearchParams(new FormData(form)), saidOf(form));
     },
 
     simulate(button) {
       const form = button.closest('form');
       const body = new URLSearchParams(new FormData(form));
       body.set('simulated', 'true');
-      this.tell('/readings', body, form.querySelector('[data-said]'));
+      this.tell('/readings', body, saidOf(form));
     },
 
     print() {
@@ -97,7 +99,7 @@ export function machine() {
     // --- dragging
 
     front() {
-      return document.querySelector('#editor-front svg');
+      return this.$refs.front.firstElementChild;
     },
 
     grab(event) {
@@ -142,7 +144,7 @@ export function machine() {
       const form = document.getElementById(`form-${id}`);
       form.open = true;
       form.scrollIntoView({ block: 'nearest' });
-      form.querySelector('summary').focus();
+      form.firstElementChild.focus();
     },
   };
 }

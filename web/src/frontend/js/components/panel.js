@@ -1,61 +1,24 @@
-import { bodyWithSeen, formBody, lay, showHistory, tellSaving, travelHistory } from '../page.js';
-import { post, troubleOf } from '../requests.js';
-import { saver } from '../saving.js';
-
-const RETRY_MS = 3000;
+import { jobPage } from '../job-page.js';
+import { bodyWithSeen, jobForm } from '../page.js';
 
 // A job on its machine: what stands where, what is done, what has been checked.
 export function panel() {
-  let saving = null;
   let clock = null;
 
   return {
-    trouble: '',
+    ...jobPage('panel', bodyWithSeen),
     timing: false,
 
     init() {
-      saving = saver(() => this.send(), tellSaving);
-      showHistory();
+      this.ready();
     },
 
     get timerWord() {
       return this.timing ? 'Stop the clock' : 'Start the clock';
     },
 
-    address(more) {
-      return `${document.getElementById('job-form').getAttribute('action')}${more}`;
-    },
-
     chosen(event) {
-      if (event.target.name) saving.run();
-    },
-
-    refresh() {
-      saving.run();
-    },
-
-    async send() {
-      try {
-        const answer = await post(this.address(''), formBody(bodyWithSeen));
-        lay(await answer.text(), answer.headers.get('X-Job'), 'panel');
-        this.trouble = '';
-      } catch (error) {
-        this.trouble = troubleOf(
-          error,
-          'Not kept yet: the program does not answer. What you told stays here; trying again.',
-        );
-        setTimeout(() => saving.run(), RETRY_MS);
-      }
-    },
-
-    async tell(more, fields) {
-      try {
-        const answer = await post(this.address(more), new URLSearchParams(fields));
-        lay(await answer.text(), null, 'panel');
-        this.trouble = '';
-      } catch (error) {
-        this.trouble = troubleOf(error, 'Not kept: the program does not answer. Tap it again.');
-      }
+      if (event.target.name) this.save();
     },
 
     clicked(event) {
@@ -71,34 +34,26 @@ export function panel() {
 
     // A control tapped in the drawing: its line in the list; a switch goes to its next stop.
     show(id) {
-      const field = document.getElementById(`stands.${id}`);
+      const field = jobForm().elements[`stands.${id}`];
       if (!field) return;
-      document.getElementById(`control-${id}`).scrollIntoView({ block: 'nearest' });
+      field.closest('li').scrollIntoView({ block: 'nearest' });
       field.focus();
       if (field.tagName !== 'SELECT') return;
       field.selectedIndex = (field.selectedIndex % (field.options.length - 1)) + 1;
-      saving.run();
+      this.save();
     },
 
     again() {
       this.tell('/check/again', {});
     },
     store() {
-      this.tell('/slot', { slot: document.getElementById('choose-slot').value });
-    },
-
-    async travel(event) {
-      try {
-        await travelHistory(event.detail, 'panel');
-      } catch (error) {
-        this.trouble = troubleOf(error, 'Nothing was taken back: the program does not answer. Try again.');
-      }
+      this.tell('/slot', { slot: this.$refs.slot.value });
     },
 
     // --- leak check
 
     timer() {
-      const seconds = document.getElementById('leak-seconds');
+      const { seconds } = this.$refs;
       if (this.timing) {
         clearInterval(clock);
         this.timing = false;
@@ -112,9 +67,8 @@ export function panel() {
     },
 
     async leak() {
-      const figure = (name) => document.getElementById(`leak-${name}`).value;
-      const query = new URLSearchParams({ volume: figure('volume'), drop: figure('drop'), seconds: figure('seconds') });
-      const said = document.getElementById('leak-said');
+      const { volume, drop, seconds, said } = this.$refs;
+      const query = new URLSearchParams({ volume: volume.value, drop: drop.value, seconds: seconds.value });
       try {
         said.textContent = await (await fetch(this.address(`/leak?${query}`))).text();
       } catch {

@@ -7,22 +7,21 @@ export function phrase() {
 
     // A line that came back, since something is missing, is looked at once more.
     init() {
-      if (this.$root.querySelector('#phrase').value && !this.$root.querySelector('#phrase-reading').children.length)
-        this.look();
+      if (this.$refs.line.value && !this.$refs.reading.children.length) this.look();
     },
 
     async look() {
-      const line = this.$root.querySelector('#phrase').value.trim();
+      const line = this.$refs.line.value.trim();
       const now = ++this.asked;
       const answer = line ? await fetch('/look?text=' + encodeURIComponent(line)) : null;
       const reading = answer && answer.ok ? await answer.text() : '';
-      if (now === this.asked) this.$root.querySelector('#phrase-reading').innerHTML = reading;
+      if (now === this.asked) this.$refs.reading.innerHTML = reading;
     },
 
     choose(event) {
       const option = event.target.closest('[data-to]');
       if (!option) return;
-      const line = this.$root.querySelector('#phrase');
+      const { line } = this.$refs;
       line.value = replaceWords(line.value, option.dataset.from, option.dataset.to);
       line.focus();
       this.look();

@@ -1,3 +1,4 @@
+import { replaceParts } from '../page.js';
 import { post, troubleOf } from '../requests.js';
 import { untilOver } from '../working.js';
 
@@ -12,8 +13,7 @@ export function proof() {
         await untilOver(id, ({ share }) => {
           this.says = `${Math.round(100 * share)} %`;
         });
-        const page = new DOMParser().parseFromString(await (await fetch(`/reference/proof/${id}`)).text(), 'text/html');
-        document.getElementById('proof-lines').replaceWith(page.getElementById('proof-lines'));
+        replaceParts(await (await fetch(`/reference/proof/${id}`)).text(), this.$refs.lines);
         this.says = '';
       } catch (error) {
         this.says = troubleOf(error, 'The program does not answer. Tap it again.');

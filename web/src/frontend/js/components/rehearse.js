@@ -1,5 +1,4 @@
-import { showHistory, travelHistory } from '../page.js';
-import { troubleOf } from '../requests.js';
+import { jobPage } from '../job-page.js';
 import { isTyping } from '../keymap.js';
 import { cancel } from '../working.js';
 import { keeping } from '../rehearse/keeping.js';
@@ -22,10 +21,10 @@ export function rehearse() {
   };
 
   return {
+    ...jobPage('rehearse'),
     ...running(reel),
     ...watching(reel),
     ...keeping(reel),
-    trouble: '',
     search: '',
     running: false,
     finding: false,
@@ -47,22 +46,15 @@ export function rehearse() {
     speed: 4,
 
     init() {
-      showHistory();
-      this.unsteady = document.getElementById('unsteady')?.checked ?? false;
-      new ResizeObserver(() => this.draw()).observe(document.getElementById('rehearse-place'));
-      [0, 1].forEach((at) => {
-        document.getElementById(`canvas-${at}`)?.addEventListener('pointermove', (event) => this.point(event));
-        document.getElementById(`canvas-${at}`)?.addEventListener('pointerleave', () => this.aim(null));
-        document.getElementById(`canvas-${at}`)?.addEventListener('keydown', (event) => this.walk(event));
-      });
+      this.ready();
+      this.unsteady = this.$refs.unsteady?.checked ?? false;
+      new ResizeObserver(() => this.draw()).observe(this.$root);
     },
 
-    form() {
-      return document.getElementById('job-form');
-    },
-
-    address(more) {
-      return `${this.form().getAttribute('action')}${more}`;
+    // Where the bead of each of the two welds is drawn.
+    canvases() {
+      const { one, two } = this.$refs;
+      return [one, two];
     },
 
     chosen(event) {
@@ -97,14 +89,6 @@ export function rehearse() {
 
     async turned() {
       window.location.reload();
-    },
-
-    async travel(event) {
-      try {
-        await travelHistory(event.detail, 'rehearse');
-      } catch (error) {
-        this.trouble = troubleOf(error, 'Nothing was taken back: the program does not answer. Try again.');
-      }
     },
   };
 }

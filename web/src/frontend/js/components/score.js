@@ -1,6 +1,5 @@
-import { formBody, lay, showHistory, tellSaving, travelHistory } from '../page.js';
-import { post, troubleOf } from '../requests.js';
-import { saver } from '../saving.js';
+import { jobPage } from '../job-page.js';
+import { jobForm, lay } from '../page.js';
 import { dabTimes } from '../score/draw.js';
 import { goOnFrom } from '../score/handles.js';
 import { looking } from '../score/looking.js';
@@ -11,20 +10,21 @@ import { REST_S, kept } from '../score/scale.js';
 import { trying } from '../score/trying.js';
 
 const TYPING_PAUSE_MS = 250;
-const RETRY_MS = 3000;
 
 // The score at work. The server calculates; here the weld cycle is drawn, pulled, played and practised.
 export function score() {
   // Kept out of Alpine's reach: it changes with every frame.
   const raw = { view: null, grabbed: null, tried: null, fresh: new Set(), asked: {}, pressed: {} };
 
+  const base = jobPage('score');
+
   return {
+    ...base,
     ...looking(raw),
     ...pulling(raw),
     ...playing(raw),
     ...trying(raw),
 
-    trouble: '',
     playing: false,
     trying: false,
     ticking: false,
@@ -35,15 +35,13 @@ export function score() {
     welded: '',
 
     init() {
-      raw.saving = saver(() => this.send(), tellSaving);
+      this.ready();
       raw.player = player(
         (t) => this.show(t),
         () => this.ended(),
       );
       raw.observer = new ResizeObserver(() => this.redraw());
-      const sheet = document.getElementById('score-drawing');
-      if (sheet) raw.observer.observe(sheet);
-      showHistory();
+      if (this.$refs.drawing) raw.observer.observe(this.$refs.drawing);
       this.read();
     },
 
@@ -70,7 +68,7 @@ export function score() {
     },
 
     read() {
-      const data = document.getElementById('score-data')?.dataset.score;
+      const data = this.$refs.data?.dataset.score;
       if (!data) return;
       const before = raw.score;
       raw.score = JSON.parse(data);
@@ -97,7 +95,7 @@ export function score() {
       document.getElementsByName(field).forEach((input) => {
         input.value = '';
       });
-      raw.saving.run();
+      this.save();
     },
 
     typed(event) {
@@ -105,57 +103,37 @@ export function score() {
       if (!name) return;
       event.target.name = name;
       raw.fresh.add(name);
-      clearTimeout(raw.pause);
-      raw.pause = setTimeout(() => raw.saving.run(), TYPING_PAUSE_MS);
+      this.save(TYPING_PAUSE_MS);
     },
 
     chosen(event) {
-      if (event.target.matches('select, [data-name]')) {
-        clearTimeout(raw.pause);
-        raw.saving.run();
-      }
-    },
-
-    refresh() {
-      raw.saving.run();
+      if (event.target.matches('select, [data-name]')) this.save();
     },
 
     async send() {
-      const form = document.getElementById('job-form');
-      if (!form) return;
+      if (!jobForm()) return;
       raw.fresh.clear();
       raw.pressed = {};
-      try {
-        const answer = await post(form.action, formBody());
-        this.lay(await answer.text(), answer.headers.get('X-Job'));
-        this.trouble = '';
-      } catch (error) {
-        this.trouble = troubleOf(
-          error,
-          'Not kept yet: the program does not answer. Your figures stay here; trying again.',
-        );
-        raw.pause = setTimeout(() => raw.saving.run(), RETRY_MS);
-      }
+      await base.send.call(this);
     },
 
-    lay(html, job) {
+    place(html, job) {
       lay(html, job, 'score', raw.fresh);
       this.read();
     },
 
-    async travel(event) {
+    laid() {
+      this.read();
+    },
+
+    travel(event) {
       raw.asked = {};
       raw.pressed = {};
-      try {
-        await travelHistory(event.detail, 'score');
-        this.read();
-      } catch (error) {
-        this.trouble = troubleOf(error, 'Nothing was taken back: the program does not answer. Try again.');
-      }
+      return base.travel.call(this, event);
     },
 
     csv() {
-      const step = document.getElementById('csv-step').value.replace(/[^0-9.,eE-]/g, '');
+      const step = this.$refs.step.value.replace(/[^0-9.,eE-]/g, '');
       window.location.assign(`${window.location.pathname}.csv?step=${encodeURIComponent(step)}`);
     },
   };

@@ -8,10 +8,9 @@ export function search() {
     at: 0,
 
     open() {
-      const overlay = document.getElementById('search');
-      if (overlay.open) return;
-      overlay.showModal();
-      const field = document.getElementById('search-field');
+      if (this.$root.open) return;
+      this.$root.showModal();
+      const { field } = this.$refs;
       field.value = '';
       field.focus();
       this.show([], false);
@@ -20,7 +19,7 @@ export function search() {
     // Only the answer to the newest question counts.
     async look() {
       const question = (asked += 1);
-      const find = document.getElementById('search-field').value.trim();
+      const find = this.$refs.field.value.trim();
       if (!find) return this.show([], false);
       try {
         const job = /^\/jobs\/([^/]+)/.exec(window.location.pathname)?.[1] ?? '';
@@ -43,7 +42,7 @@ export function search() {
         event.preventDefault();
         this.at = (this.at + step + this.results.length) % this.results.length;
         this.results = this.results.map((entry, index) => ({ ...entry, chosen: index === this.at }));
-        document.getElementById(`found-${this.at}`)?.scrollIntoView({ block: 'nearest' });
+        this.$refs.results.children[this.at + 1]?.scrollIntoView({ block: 'nearest' });
       } else if (event.key === 'Enter' && this.results.length) {
         event.preventDefault();
         this.go(this.results[this.at].href);
@@ -56,7 +55,7 @@ export function search() {
     },
 
     go(href) {
-      document.getElementById('search').close();
+      this.$root.close();
       window.location.assign(href);
     },
   };

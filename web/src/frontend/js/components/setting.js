@@ -5,7 +5,7 @@ import { saver } from '../saving.js';
 export function setting() {
   return {
     field(id) {
-      return document.querySelector(`[data-turn="${CSS.escape(id)}"]`);
+      return [...this.$refs.form.elements].find((field) => field.dataset.turn === id);
     },
     tapped(event) {
       const control = event.target.closest('[data-control]');
@@ -25,11 +25,8 @@ export function setting() {
     },
     init() {
       this.saver = saver(async () => {
-        const answer = await ask(
-          '/drill/set/front',
-          new URLSearchParams(new FormData(document.getElementById('set-form'))),
-        );
-        if (answer.ok) lay(await answer.text());
+        const answer = await ask('/drill/set/front', new URLSearchParams(new FormData(this.$refs.form)));
+        if (answer.ok) lay(await answer.text(), this.$refs);
       });
     },
     draw() {
@@ -39,10 +36,10 @@ export function setting() {
 }
 
 // The front as it stands now, and its words beside what was turned.
-function lay(front) {
-  document.getElementById('front').innerHTML = front;
-  document.querySelectorAll('[data-words]').forEach((words) => {
-    const drawn = document.querySelector(`#front [data-control="${CSS.escape(words.dataset.words)}"]`);
+function lay(drawing, { form, front }) {
+  front.innerHTML = drawing;
+  form.querySelectorAll('[data-words]').forEach((words) => {
+    const drawn = front.querySelector(`[data-control="${CSS.escape(words.dataset.words)}"]`);
     const said = drawn?.getAttribute('aria-label') ?? '';
     words.textContent = said.slice(said.indexOf(': ') + 2);
   });

@@ -28,10 +28,7 @@ export function shop() {
 
     async tell(address, fields) {
       try {
-        Alpine.morph(
-          document.getElementById('workspace'),
-          await (await post(address, new URLSearchParams(fields))).text(),
-        );
+        Alpine.morph(this.$refs.workspace, await (await post(address, new URLSearchParams(fields))).text());
         this.trouble = '';
       } catch (error) {
         this.trouble = troubleOf(error, 'Not kept: the program does not answer. Choose it once more to try again.');

@@ -18,14 +18,13 @@ export function steady() {
       this.perMm = (TO - FROM) / ((this.travel / 60) * LENGTH_S);
     },
     at(event) {
-      const track = document.getElementById('track');
-      const box = track.getBoundingClientRect();
+      const box = this.$refs.track.getBoundingClientRect();
       return { x: ((event.clientX - box.left) / box.width) * 1000, y: ((event.clientY - box.top) / box.height) * 160 };
     },
     begin(event) {
       const at = this.at(event);
       if (this.began || Math.abs(at.x - FROM) > 40) return;
-      document.getElementById('track').setPointerCapture(event.pointerId);
+      this.$refs.track.setPointerCapture(event.pointerId);
       this.began = performance.now();
       this.samples = [];
       this.pointer = at;
@@ -54,8 +53,8 @@ export function steady() {
     end() {
       clearInterval(this.beat);
       this.began = 0;
-      document.getElementById('samples').value = this.samples.join(';');
-      document.getElementById('steady-form').requestSubmit();
+      this.$refs.samples.value = this.samples.join(';');
+      this.$refs.form.requestSubmit();
     },
   };
 }

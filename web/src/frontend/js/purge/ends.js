@@ -1,4 +1,6 @@
 // The dams of a purge, pulled along in the picture.
+import { jobForm } from '../page.js';
+
 const END_SHARE = 0.22;
 const TAP_PX = 8;
 const MM_PER_INCH = 25.4;
@@ -36,7 +38,7 @@ export function ends() {
     moveDam(picture, first, along) {
       const [, , width] = picture.getAttribute('viewBox').split(' ').map(Number);
       const millimetres = (along * width) / picture.getBoundingClientRect().width;
-      const lengths = [...document.querySelectorAll('#parts input[id$=".lengthMm"]')];
+      const lengths = [...jobForm().elements].filter((field) => field.id.endsWith('.lengthMm'));
       const field = first ? lengths[0] : lengths[lengths.length - 1];
       if (!field) return;
       const now = parseFloat((field.value || field.placeholder).replace(',', '.'));
@@ -47,7 +49,7 @@ export function ends() {
     },
 
     turnEnd(first, wanted) {
-      const list = document.getElementById(first ? 'choose-purge.inlet' : 'choose-purge.ventAt');
+      const list = jobForm().elements[first ? 'purge.inlet' : 'purge.ventAt'];
       list.value = wanted ?? (list.value === 'LOW' ? 'HIGH' : 'LOW');
       list.dispatchEvent(new Event('change', { bubbles: true }));
     },

@@ -25,9 +25,8 @@ export function hearing() {
       if (ppm) this.livePpm = ppm;
       if (flow) this.liveFlow = flow;
       if (flow) this.liveSays = says;
-      const struck = document.querySelector('#inside b');
+      const { inside: struck, meter: field } = this.$refs;
       if (inside && struck) struck.textContent = inside;
-      const field = document.getElementById('meter');
       if (reached && field && !field.value) {
         field.value = ppm;
         this.refresh();

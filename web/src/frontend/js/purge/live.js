@@ -7,14 +7,14 @@ function shown(value, unit) {
 }
 
 // Listens to the meter beside a purge; the server says where each reading lies in the chart.
-export function listener(told) {
+export function listener(told, parts) {
   let line = null;
   let to = '';
   let marks = [];
   let heard = 0;
 
   const draw = () => {
-    const chart = document.querySelector('svg[aria-label^="Oxygen inside over time"]');
+    const chart = parts().chart?.firstElementChild;
     if (!chart) return;
     let path = chart.querySelector('.heard');
     if (!path) {
@@ -49,7 +49,7 @@ export function listener(told) {
   return {
     // One line as long as the page says that a meter is listened to; another one where another purge has begun: then it is told so.
     follow(address) {
-      const wait = document.getElementById('wait');
+      const { wait } = parts();
       const wanted = wait?.dataset.listen ? `${wait.dataset.listen} ${wait.dataset.started}` : '';
       if (wanted === to) {
         draw();

@@ -1,5 +1,5 @@
 // Looks for a setting by simulations, and goes through those that were kept.
-import { lay } from '../page.js';
+import { replaceParts } from '../page.js';
 import { post, troubleOf } from '../requests.js';
 import { untilOver } from '../working.js';
 
@@ -7,13 +7,13 @@ export function keeping(reel) {
   return {
     async find() {
       try {
-        const field = document.getElementById('targetMm');
+        const { target: field, found } = this.$refs;
         if (!field.value) field.value = field.placeholder;
         const [id] = await this.begin('/find');
         if (!id) return;
         reel.looking = id;
         this.finding = true;
-        document.getElementById('found').replaceChildren();
+        found.replaceChildren();
         const state = await untilOver(id, ({ before, share }) => {
           this.search = before
             ? `waits: ${before} before it`
@@ -23,8 +23,7 @@ export function keeping(reel) {
         this.search = { DONE: '', CANCELLED: 'stopped' }[state] ?? 'this could not be calculated; try a shorter seam';
         if (state !== 'DONE') return;
         const answer = await fetch(this.address(`/found/${id}`));
-        const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
-        document.getElementById('found').replaceWith(page.getElementById('found'));
+        replaceParts(await answer.text(), found);
       } catch (error) {
         this.finding = false;
         this.trouble = troubleOf(error, 'The program does not answer. Tap it again.');
@@ -32,15 +31,12 @@ export function keeping(reel) {
     },
 
     async take(knob, value) {
-      const version = document.querySelector('#job-form [name=version]').value;
-      await this.told('/take', { knob, value, version }, (html) => {
-        lay(html, null, 'rehearse');
-        this.search = 'Now on the sheet, as your own value.';
-      });
+      await this.tell('/take', { knob, value });
+      if (!this.trouble) this.search = 'Now on the sheet, as your own value.';
     },
 
     async compare() {
-      const ticked = [...document.querySelectorAll('#rehearsed [name=kept]:checked')].slice(0, 2);
+      const ticked = [...this.$refs.rehearsed.querySelectorAll('[name=kept]:checked')].slice(0, 2);
       if (!ticked.length) {
         this.trouble = 'Tick one or two of them first.';
         return;
@@ -53,20 +49,13 @@ export function keeping(reel) {
       }
       this.trouble = '';
       this.empty = false;
-      this.tell(await answer.text());
+      this.show(await answer.text());
     },
 
     async forget(id) {
-      await this.told('/forget', { one: id }, (html) => {
-        const page = new DOMParser().parseFromString(html, 'text/html');
-        document.getElementById('rehearsed').replaceWith(page.getElementById('rehearsed'));
-      });
-    },
-
-    async told(more, fields, then) {
       try {
-        const answer = await post(this.address(more), new URLSearchParams(fields));
-        then(await answer.text());
+        const answer = await post(this.address('/forget'), new URLSearchParams({ one: id }));
+        replaceParts(await answer.text(), this.$refs.rehearsed);
         this.trouble = '';
       } catch (error) {
         this.trouble = troubleOf(error, 'Not done: the program does not answer. Tap it again.');

@@ -1,5 +1,5 @@
 // Runs a weld on simulated metal: begun, followed while it forms, stopped, kept.
-import { formBody } from '../page.js';
+import { formBody, replaceParts, version } from '../page.js';
 import { post, troubleOf } from '../requests.js';
 import { cancel, isOver, rest } from '../working.js';
 import { bytes, laidOut } from './paint.js';
@@ -20,7 +20,7 @@ export function running(reel) {
     async begin(more, kept) {
       const body = formBody();
       if (kept) body.set('one', kept);
-      body.set('version', document.querySelector('#job-form [name=version]').value);
+      body.set('version', version());
       reel.sent = body.toString();
       const told = await (await post(this.address(more), body)).json();
       this.trouble = told.problems.join(' ');
@@ -35,7 +35,7 @@ export function running(reel) {
         if (!begun.length) return;
         reel.ids = begun;
         const number = (reel.started += 1);
-        const change = document.getElementById('choose-change');
+        const { change, amount, told } = this.$refs;
         reel.films = reel.ids.map(() => ({
           layout: null,
           frames: [],
@@ -50,13 +50,12 @@ export function running(reel) {
         this.shown = true;
         this.two = reel.ids.length > 1;
         this.nameTwo = this.two
-          ? change.selectedOptions[0].textContent +
-            (this.amounts ? ` ${document.getElementById('amount').value || '10'}` : '')
+          ? change.selectedOptions[0].textContent + (this.amounts ? ` ${amount.value || '10'}` : '')
           : '';
         this.pause();
         reel.frame = 0;
         reel.cursor = null;
-        document.getElementById('told').replaceChildren();
+        told.replaceChildren();
         await Promise.all(reel.ids.map((id, at) => this.follow(id, at, number)));
         if (number !== reel.started) return;
         this.running = false;
@@ -110,15 +109,13 @@ export function running(reel) {
       reel.ids.forEach((id, at) => body.set(at ? 'other' : 'one', id));
       const answer = await post(this.address('/keep'), body);
       this.done = true;
-      this.tell(await answer.text());
+      this.show(await answer.text());
       this.draw();
     },
 
-    tell(html) {
-      const page = new DOMParser().parseFromString(html, 'text/html');
-      const kept = page.getElementById('rehearsed');
-      if (kept) document.getElementById('rehearsed').replaceWith(kept);
-      document.getElementById('told').replaceWith(page.getElementById('told'));
+    // What came of a weld, and the list of those that are kept.
+    show(html) {
+      replaceParts(html, this.$refs.rehearsed, this.$refs.told);
     },
   };
 }

@@ -11,9 +11,9 @@ export function watching(reel) {
     draw() {
       if (!reel.films.length || !this.shown) return;
       requestAnimationFrame(() =>
-        reel.films.forEach((film, at) => paint(document.getElementById(`canvas-${at}`), film, reel.frame, reel.cursor)),
+        reel.films.forEach((film, at) => paint(this.canvases()[at], film, reel.frame, reel.cursor)),
       );
-      const scrub = document.getElementById('scrub');
+      const { scrub } = this.$refs;
       scrub.max = String(last());
       scrub.value = String(reel.frame);
       this.saysOne = this.says(reel.films[0]);
@@ -21,7 +21,7 @@ export function watching(reel) {
       const now = reel.films[0].frames[Math.min(reel.frame, reel.films[0].frames.length - 1)];
       this.clock = now ? `${now.s.toFixed(1)} s` : '0.0 s';
       reel.films.forEach((film, at) => {
-        const canvas = document.getElementById(`canvas-${at}`);
+        const canvas = this.canvases()[at];
         canvas.setAttribute('aria-label', `${canvas.dataset.shows}, at ${this.clock}: ${this.says(film)}`);
       });
       this.legend = this.legendOf(reel.films[0].family);
@@ -100,6 +100,10 @@ export function watching(reel) {
       this.aim(share >= 0 && share <= 1 ? share : null);
     },
 
+    leave() {
+      this.aim(null);
+    },
+
     aim(share) {
       reel.cursor = share;
       this.draw();
@@ -119,7 +123,7 @@ export function watching(reel) {
       requestAnimationFrame(() =>
         requestAnimationFrame(() => {
           const link = document.createElement('a');
-          link.href = document.getElementById('canvas-0').toDataURL('image/png');
+          link.href = this.$refs.one.toDataURL('image/png');
           link.download = 'bead.png';
           link.click();
         }),

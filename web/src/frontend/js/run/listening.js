@@ -1,4 +1,5 @@
 // Hears what meters read, and that the run has gone on.
+import { by } from './showing.js';
 
 const OTHERS = {
   VOLTAGE: ['V', 1],
@@ -6,8 +7,6 @@ const OTHERS = {
   OXYGEN: ['ppm of oxygen', 0],
   TEMPERATURE: ['°C', 0],
 };
-
-const by = (id) => document.getElementById(id);
 
 export function listening(live) {
   return {

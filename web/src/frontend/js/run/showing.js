@@ -1,7 +1,7 @@
 // Shows where a run stands: the page counts between two events, the program says where it stands at each.
 import { clockText, lasts } from './times.js';
 
-const by = (id) => document.getElementById(id);
+export const by = (id) => document.getElementById(id);
 
 export function showing(live) {
   return {

@@ -97,9 +97,9 @@ export function placeHandles(svg, score, view, size, grabbed) {
     handle.setAttribute('aria-valuemin', place.min);
     handle.setAttribute('aria-valuemax', place.max);
     handle.setAttribute('aria-valuetext', [place.text, place.refused, place.warning].filter(Boolean).join('. '));
-    handle.querySelector('.grip').setAttribute('d', place.axis === 'TIME' ? 'M-5 -11H5V11H-5Z' : 'M-11 -5H11V5H-11Z');
-    handle.querySelector('.window').innerHTML = bracket(place, at);
-    const said = handle.querySelector('.said');
+    const [, frame, grip, said] = handle.children;
+    grip.setAttribute('d', place.axis === 'TIME' ? 'M-5 -11H5V11H-5Z' : 'M-11 -5H11V5H-11Z');
+    frame.innerHTML = bracket(place, at);
     said.textContent = place.refused ? `${place.label}: ${place.refused}` : `${place.label} ${place.text}`;
     const right = at.x < size.width - (place.refused ? 460 : 190);
     said.setAttribute('x', right ? 16 : -16);

@@ -10,7 +10,7 @@ export function looking(raw) {
     },
 
     size() {
-      const box = document.getElementById('score-drawing').getBoundingClientRect();
+      const box = this.$refs.drawing.getBoundingClientRect();
       return { width: box.width, height: box.height };
     },
 
@@ -18,15 +18,15 @@ export function looking(raw) {
       if (!raw.score) return;
       const begun = performance.now();
       const size = this.size();
-      document.getElementById('score-lanes').innerHTML = draw(raw.score, raw.view, size, raw.tried);
-      placeHandles(document.getElementById('score-handles'), raw.score, raw.view, size, raw.grabbed);
+      this.$refs.lanes.innerHTML = draw(raw.score, raw.view, size, raw.tried);
+      placeHandles(this.$refs.handles, raw.score, raw.view, size, raw.grabbed);
       this.cursor();
-      document.getElementById('score-drawing').dataset.drawMs = (performance.now() - begun).toFixed(2);
+      this.$refs.drawing.dataset.drawMs = (performance.now() - begun).toFixed(2);
     },
 
     cursor() {
       const at = raw.at;
-      const lanes = document.getElementById('score-lanes');
+      const { lanes } = this.$refs;
       lanes.querySelector('.cursor')?.remove();
       if (at === undefined || at === null) return;
       const size = this.size();
@@ -73,7 +73,7 @@ export function looking(raw) {
       const time = timeScale(raw.view, this.size().width);
       if (event.ctrlKey || event.altKey) {
         event.preventDefault();
-        const box = document.getElementById('score-drawing').getBoundingClientRect();
+        const box = this.$refs.drawing.getBoundingClientRect();
         this.zoom(event.deltaY > 0 ? 1.25 : 0.8, time.t(event.clientX - box.left));
       } else if (Math.abs(event.deltaX) > Math.abs(event.deltaY)) {
         event.preventDefault();

@@ -13,6 +13,8 @@ function currentWords(segment, t) {
   return `${figure(peak)}/${figure(backgroundOf(segment.beat, peak))}`;
 }
 
+const show = (part, on) => part.setAttribute('visibility', on ? 'visible' : 'hidden');
+
 // Plays the score: cursor, figures of the moment, pool.
 export function playing(raw) {
   return {
@@ -53,14 +55,12 @@ export function playing(raw) {
       const spans = raw.triedSpans && raw.tried ? raw.triedSpans : score.spans;
       const span = spans.find((one) => one.t1 > t);
       const segment = segmentAt(segments, t);
-      const text = (id, words) => {
-        document.getElementById(id).textContent = words;
-      };
-      text('now-time', `${t.toFixed(1)} s`);
-      text('now-current', currentWords(segment, t));
-      text('now-phase', span ? span.words : 'At rest');
-      text('now-next', span ? span.next : 'gas shut, torch free');
-      text('now-gas', span && segment.gas ? 'gas on' : 'gas shut');
+      const { time, current, phase, next, gas } = this.$refs;
+      time.textContent = `${t.toFixed(1)} s`;
+      current.textContent = currentWords(segment, t);
+      phase.textContent = span ? span.words : 'At rest';
+      next.textContent = span ? span.next : 'gas shut, torch free';
+      gas.textContent = span && segment.gas ? 'gas on' : 'gas shut';
       this.pool(t);
       this.cursor();
       if (this.playing && this.ticking && raw.dabs.some((dab) => dab > before && dab <= t)) tick();
@@ -72,14 +72,15 @@ export function playing(raw) {
         ? raw.score.poolMm * Math.min(1, currentAt(raw.tried, t) / raw.score.topA)
         : poolAt(raw.score.pool, t);
       const share = Math.min(1.6, width / raw.score.poolMm);
-      document
-        .querySelectorAll('#pool-picture .pool')
-        .forEach((pool) => pool.setAttribute('transform', `scale(${share.toFixed(3)})`));
-      document.querySelectorAll('#pool-picture .arc, #pool-picture .gas').forEach((part) => {
-        const on = part.classList.contains('arc')
-          ? currentAt(raw.tried ?? raw.score.segments, t) > 0
-          : segmentAt(raw.score.segments, t).gas;
-        part.setAttribute('visibility', on ? 'visible' : 'hidden');
+      const shown = {
+        pool: (part) => part.setAttribute('transform', `scale(${share.toFixed(3)})`),
+        arc: (part) => show(part, currentAt(raw.tried ?? raw.score.segments, t) > 0),
+        gas: (part) => show(part, segmentAt(raw.score.segments, t).gas),
+      };
+      this.$refs.picture?.querySelectorAll('.pool, .arc, .gas').forEach((part) => {
+        Object.keys(shown)
+          .filter((name) => part.classList.contains(name))
+          .forEach((name) => shown[name](part));
       });
     },
   };

@@ -51,7 +51,7 @@ export function pulling(raw) {
       raw.pressed[place.field] = value;
       field.name = place.field;
       field.value = text;
-      raw.saving.run();
+      this.save();
     },
 
     keyed(event) {
