@@ -55,6 +55,8 @@ final class Program implements AutoCloseable {
                 "-Dvastarc.data=" + data,
                 "-Dvastarc.demo=false",
                 "-Dvastarc.lan=true",
+                // As it is started by ./run: put together at build time.
+                "-Dspring.aot.enabled=true",
                 "-Dspring.main.lazy-initialization=true"));
         String app = System.getProperty("vastarc.app", "");
         command.addAll(
@@ -63,11 +65,7 @@ final class Program implements AutoCloseable {
                                 "-cp",
                                 System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                                 "vastarc.web.VastArcApplication")
-                        : List.of(
-                                "-XX:SharedArchiveFile=.run/app.jsa",
-                                "-Dspring.aot.enabled=true",
-                                "-jar",
-                                ".run/app/vastarc.jar"));
+                        : List.of("-XX:SharedArchiveFile=.run/app.jsa", "-jar", ".run/app/vastarc.jar"));
         command.add("--server.port=0");
         Files.createDirectories(data);
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
