@@ -1,6 +1,7 @@
 import { jobPage } from '../job-page.js';
 import { isTyping } from '../keymap.js';
 import { cancel } from '../working.js';
+import { looking } from '../rehearse/looking.js';
 import { keeping } from '../rehearse/keeping.js';
 import { running } from '../rehearse/running.js';
 import { watching } from '../rehearse/watching.js';
@@ -25,13 +26,13 @@ export function rehearse() {
     ...running(reel),
     ...watching(reel),
     ...keeping(reel),
+    ...looking(reel),
     search: '',
     running: false,
     finding: false,
     unsteady: false,
     amounts: false,
     shown: false,
-    empty: true,
     two: false,
     done: false,
     nameOne: 'As on the sheet',
@@ -48,7 +49,8 @@ export function rehearse() {
     init() {
       this.ready();
       this.unsteady = this.$refs.unsteady?.checked ?? false;
-      new ResizeObserver(() => this.draw()).observe(this.$root);
+      new ResizeObserver(() => (reel.films.length ? this.draw() : this.drawSolid())).observe(this.$root);
+      this.fitUp();
     },
 
     // Where the bead of each of the two welds is drawn.
@@ -58,6 +60,7 @@ export function rehearse() {
     },
 
     chosen(event) {
+      if (['seamMm', 'quality'].includes(event.target.name)) this.fitAgain();
       if (event.target.name === 'steadiness') this.unsteady = event.target.value === 'UNSTEADY';
       if (event.target.name === 'change') this.amounts = ['CURRENT', 'TRAVEL'].includes(event.target.value);
     },
@@ -65,12 +68,16 @@ export function rehearse() {
     async clicked(event) {
       const button = event.target.closest('button');
       if (!button) return;
-      const { do: act, forget, again, take, value } = button.dataset;
+      const { do: act, forget, again, take, value, look } = button.dataset;
       if (act === 'run') await this.run();
       else if (act === 'stop') await this.stop();
       else if (act === 'play') this.play();
       else if (act === 'speed') this.turnSpeed();
       else if (act === 'picture') this.picture();
+      else if (act === 'helmet') this.helmet();
+      else if (act === 'differs') this.turnDiffers();
+      else if (act === 'film') await this.film();
+      else if (look) this.lookFrom(look);
       else if (act === 'find') await this.find();
       else if (act === 'stop-find') await cancel(reel.looking);
       else if (act === 'compare') await this.compare();
@@ -85,6 +92,7 @@ export function rehearse() {
         event.preventDefault();
         this.play();
       } else if (event.key === 'r') this.run();
+      else this.lookByKey(event.key);
     },
 
     async turned() {

@@ -48,7 +48,6 @@ export function keeping(reel) {
         return;
       }
       this.trouble = '';
-      this.empty = false;
       this.show(await answer.text());
     },
 

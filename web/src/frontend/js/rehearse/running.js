@@ -7,6 +7,8 @@ import { bytes, laidOut } from './paint.js';
 const POLL_MS = 120;
 const FIRST_MS = 30;
 
+const signed = (text) => (Number(text) > 0 ? `+${Number(text)}` : text.replace('-', '−'));
+
 const decoded = (frame) => ({
   ...frame,
   front: bytes(frame.front),
@@ -28,7 +30,8 @@ export function running(reel) {
     },
 
     // The weld as the form says, or one that was kept, to be watched once more.
-    async run(again) {
+    // One that was begun unasked is not kept.
+    async run(again, unasked) {
       if (this.running) await this.stop();
       try {
         const begun = await this.begin(again ? '/again' : '/run', again);
@@ -43,15 +46,17 @@ export function running(reel) {
           state: 'WAITING',
           share: 0,
           before: 0,
+          drawn: 0,
         }));
         this.running = true;
         this.done = false;
-        this.empty = false;
         this.shown = true;
+        this.flatShown = !this.solid;
         this.two = reel.ids.length > 1;
         this.nameTwo = this.two
-          ? change.selectedOptions[0].textContent + (this.amounts ? ` ${amount.value || '10'}` : '')
+          ? change.selectedOptions[0].textContent + (this.amounts ? ` ${signed(amount.value || '10')} %` : '')
           : '';
+        this.single = !this.two;
         this.pause();
         reel.frame = 0;
         reel.cursor = null;
@@ -59,9 +64,10 @@ export function running(reel) {
         await Promise.all(reel.ids.map((id, at) => this.follow(id, at, number)));
         if (number !== reel.started) return;
         this.running = false;
-        if (!again && reel.films.every((film) => film.state === 'DONE')) await this.keep();
+        if (!again && reel.films.every((film) => film.state === 'DONE')) await (unasked ? this.told() : this.keep());
       } catch (error) {
         this.running = false;
+        if (unasked) return;
         this.trouble = troubleOf(error, 'The program does not answer. Tap it again.');
       }
     },
@@ -69,7 +75,7 @@ export function running(reel) {
     async follow(id, at, number) {
       while (number === reel.started) {
         const film = reel.films[at];
-        const answer = await fetch(this.address(`/film/${id}?from=${film.frames.length}`));
+        const answer = await fetch(this.address(`/film/${id}?from=${film.frames.length}&drawn=${film.drawn}`));
         if (number !== reel.started) return;
         if (!answer.ok) {
           film.state = 'CANCELLED';
@@ -87,9 +93,11 @@ export function running(reel) {
           faceWords: told.faceWords,
           backWords: told.backWords,
         });
+        this.solidPart(film, told);
         film.frames.push(...told.frames.map(decoded));
         film.beads = told.beads.map(bytes);
         reel.frame = Math.max(0, Math.min(...reel.films.map((one) => one.frames.length - 1)));
+        this.standFilms();
         this.draw();
         if (isOver(told.state) && (!told.frames.length || told.beads.length)) return;
         await rest(film.frames.length ? POLL_MS : FIRST_MS);
@@ -110,6 +118,16 @@ export function running(reel) {
       const answer = await post(this.address('/keep'), body);
       this.done = true;
       this.show(await answer.text());
+      this.draw();
+    },
+
+    // What came of one that is not kept.
+    async told() {
+      const query = new URLSearchParams(reel.sent);
+      reel.ids.forEach((id, at) => query.set(at ? 'other' : 'one', id));
+      const answer = await fetch(this.address(`/told?${query}`));
+      this.done = true;
+      if (answer.ok) this.show(await answer.text());
       this.draw();
     },
 

@@ -10,9 +10,11 @@ export function watching(reel) {
   return {
     draw() {
       if (!reel.films.length || !this.shown) return;
-      requestAnimationFrame(() =>
-        reel.films.forEach((film, at) => paint(this.canvases()[at], film, reel.frame, reel.cursor)),
-      );
+      if (this.solid) this.drawSolid();
+      else
+        requestAnimationFrame(() =>
+          reel.films.forEach((film, at) => paint(this.canvases()[at], film, reel.frame, reel.cursor)),
+        );
       const { scrub } = this.$refs;
       scrub.max = String(last());
       scrub.value = String(reel.frame);
@@ -20,11 +22,14 @@ export function watching(reel) {
       this.saysTwo = reel.films[1] ? this.says(reel.films[1]) : '';
       const now = reel.films[0].frames[Math.min(reel.frame, reel.films[0].frames.length - 1)];
       this.clock = now ? `${now.s.toFixed(1)} s` : '0.0 s';
-      reel.films.forEach((film, at) => {
-        const canvas = this.canvases()[at];
+      const drawn = this.solid ? [this.$refs.weld] : this.canvases();
+      drawn.slice(0, reel.films.length).forEach((canvas, at) => {
+        const film = reel.films[at];
         canvas.setAttribute('aria-label', `${canvas.dataset.shows}, at ${this.clock}: ${this.says(film)}`);
       });
-      this.legend = this.legendOf(reel.films[0].family);
+      this.legend = this.differs
+        ? 'Orange: wider or hotter than the other. Blue: narrower or colder.'
+        : this.legendOf(reel.films[0].family);
       const state = this.running ? 'running' : 'over';
       if (state !== reel.lastSpoken) {
         reel.lastSpoken = state;
@@ -78,6 +83,9 @@ export function watching(reel) {
       const gap = frames.length > 1 ? frames[1].s - frames[0].s : 0.1;
       if (reel.frame >= last()) {
         this.pause();
+        this.draw();
+        reel.onEnd?.();
+        reel.onEnd = null;
         return;
       }
       const skip = Math.max(1, Math.round((this.speed * 0.04) / gap));
@@ -117,6 +125,10 @@ export function watching(reel) {
     },
 
     picture() {
+      if (this.solid) {
+        this.still();
+        return;
+      }
       reel.frame = last();
       reel.cursor = null;
       this.draw();

@@ -9,6 +9,7 @@ import vastarc.core.simulation.observe.FrameRecorder;
 import vastarc.core.simulation.observe.PeakTemperatureRecorder;
 import vastarc.core.simulation.observe.PeakTemperatureRecorder.PoolState;
 import vastarc.core.simulation.observe.SeamResults;
+import vastarc.core.simulation.observe.SurfaceRecorder;
 import vastarc.core.simulation.request.SimulationRequest;
 import vastarc.core.simulation.result.SimulationResult;
 import vastarc.core.simulation.solver.FaceHeatLoss;
@@ -23,6 +24,7 @@ public final class WeldSimulation {
 
     private static final double LOOK_S = 0.03;
     private static final int FILM_LOOKS = 2;
+    private static final int FRAMES_PER_SURFACE = 4;
     private static final double FRAMES = 160;
     private static final double LEAST_FRAME_S = 0.1;
 
@@ -31,6 +33,7 @@ public final class WeldSimulation {
     private final TorchPath stroke;
     private final PeakTemperatureRecorder watch;
     private final SeamResults story;
+    private final SurfaceRecorder surface;
     private final FrameRecorder film;
     private final Simulator simulator;
     private final double meltC;
@@ -69,6 +72,7 @@ public final class WeldSimulation {
         this.watch = new PeakTemperatureRecorder(
                 field, conditions.metalC(), meltC, coverMm, conditions.purged(), simulator::fluxPerMm2);
         this.story = new SeamResults(request, watch, stroke, meltC);
+        this.surface = new SurfaceRecorder(request, watch, meltC);
     }
 
     /**
@@ -103,28 +107,34 @@ public final class WeldSimulation {
         int looks = 0;
         while (!story.isOver() || stroke.realS() < story.outS() + ask.afterS()) {
             simulator.step(Double.POSITIVE_INFINITY);
+            surface.book(stroke);
             boolean goesOut = stroke.isOut() && !story.isOver();
             if (stroke.realS() >= nextLook || goesOut) {
                 nextLook = stroke.realS() + LOOK_S;
                 boolean shows = stroke.realS() >= nextFrame;
-                watch.look(stroke.xMm(), isGasOn(), shows);
+                watch.look(stroke.realS(), stroke.xMm(), isGasOn(), shows);
                 if (goesOut) {
                     story.arcOut();
                 }
                 PoolState pool = looks++ % FILM_LOOKS == 0 || shows ? story.look() : story.pool();
                 if (shows) {
                     film.take(watch, stroke, pool);
+                    if (film.count() % FRAMES_PER_SURFACE == 0) {
+                        film.take(surface.near(stroke));
+                    }
                     nextFrame += frameS;
                     progress.at(Math.min(0.99, stroke.realS() / about));
                 }
                 progress.orStop();
             }
         }
-        watch.look(stroke.xMm(), false, true);
+        watch.look(stroke.realS(), stroke.xMm(), false, true);
         film.take(watch, stroke, story.look());
+        SimulationResult result = story.result(simulator.energy(), simulator.numerics());
+        film.take(surface.whole(stroke, result.crater()));
         film.end(watch);
         progress.at(1);
-        return story.result(simulator.energy(), simulator.numerics());
+        return result;
     }
 
     private boolean isGasOn() {

@@ -11,7 +11,10 @@ import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;
+import vastarc.core.simulation.WeldScene;
+import vastarc.core.simulation.mesh.SectionMesh.SectionPoint;
 import vastarc.core.simulation.observe.FrameRecorder;
+import vastarc.web.rehearse.SceneJson.StandingJson;
 import vastarc.web.work.SimulationWork.SimulationStatus;
 import vastarc.web.work.WorkRoom.WorkStatus;
 
@@ -28,6 +31,9 @@ import vastarc.web.work.WorkRoom.WorkStatus;
  * @param family of the metal, for its tint
  * @param faceWords what the upper picture shows
  * @param backWords what the lower one shows
+ * @param scene  the joint as it stood before; with the first picture only, else null
+ * @param surfaces how often the bead's surface has been worked out
+ * @param surface the latest, where it is newer than the reader's; else null
  */
 record FramesJson(
         String state,
@@ -40,7 +46,10 @@ record FramesJson(
         List<String> places,
         String family,
         String faceWords,
-        String backWords) {
+        String backWords,
+        @Nullable StandingJson scene,
+        int surfaces,
+        @Nullable SurfaceJson surface) {
 
     private static final int AT_ONCE = 40;
 
@@ -52,6 +61,8 @@ record FramesJson(
             boolean mirrored,
             List<Double> frontMm,
             List<Double> backMm,
+            List<SectionPoint> frontAt,
+            List<SectionPoint> backAt,
             List<Double> acrossMm,
             List<Double> downMm,
             String metal,
@@ -60,8 +71,9 @@ record FramesJson(
     /** One picture: when, where the arc is and whether it burns, and what is to be said of it. */
     record FrameJson(double s, double x, boolean burns, String said, String front, String back, String section) {}
 
-    static FramesJson of(SimulationStatus show, WorkStatus shown, int from, UnitSystem units) {
+    static FramesJson of(SimulationStatus show, WorkStatus shown, int from, int drawn, UnitSystem units) {
         FrameRecorder recorder = show.film();
+        int surfaces = recorder.surfaces();
         List<FrameRecorder.Frame> frames = recorder.from(from);
         List<FrameRecorder.Frame> some = frames.subList(0, Math.min(AT_ONCE, frames.size()));
         boolean all = some.size() == frames.size();
@@ -80,7 +92,14 @@ record FramesJson(
                 places(recorder.layout(), units),
                 show.setup().plan().weld().joint().material().family().name(),
                 faceWords(show.setup().plan().weld().joint(), show),
-                backWords(show.setup().plan().weld().joint()));
+                backWords(show.setup().plan().weld().joint()),
+                from == 0 ? SceneJson.standing(WeldScene.of(show.ask())) : null,
+                surfaces,
+                surfaces > drawn
+                        ? Optional.ofNullable(recorder.surface())
+                                .map(SurfaceJson::of)
+                                .orElse(null)
+                        : null);
     }
 
     private static List<String> places(FrameRecorder.@Nullable FrameLayout layout, UnitSystem units) {
@@ -116,6 +135,8 @@ record FramesJson(
                 layout.mirrored(),
                 layout.frontMm(),
                 layout.backMm(),
+                layout.frontAt(),
+                layout.backAt(),
                 layout.acrossMm(),
                 layout.downMm(),
                 text(layout.metal()),

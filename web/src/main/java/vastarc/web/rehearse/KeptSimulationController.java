@@ -60,6 +60,27 @@ class KeptSimulationController {
             Model model) {
         Job job = place.job(id);
         RehearseForm form = RehearseForm.of(sent, preferences.units());
+        List<SimulationStatus> shows = over(sent);
+        for (int i = shows.size() - 1; i >= 0; i--) {
+            Phrase changed = i == 0 ? Phrase.of("rehearsal.as.sheet") : changed(form);
+            simulations.keep(
+                    SimulationStore.idOf(shows.get(i).id(), job.id()), job.id(), record(shows.get(i), changed));
+        }
+        return told(job, form, shows, preferences, model);
+    }
+
+    /** Tells the result of what is over, and keeps nothing: of a weld that was begun unasked. */
+    @GetMapping("/jobs/{id}/rehearse/told")
+    String tell(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        RehearseForm form = RehearseForm.of(sent, preferences.units());
+        return told(place.job(id), form, over(sent), preferences, model);
+    }
+
+    private List<SimulationStatus> over(Map<String, String> sent) {
         List<SimulationStatus> shows = Stream.of("one", "other")
                 .flatMap(name -> Ids.read(sent.get(name)).stream())
                 .flatMap(work -> room.find(work).stream())
@@ -68,11 +89,11 @@ class KeptSimulationController {
         if (shows.isEmpty()) {
             throw new NotFound("rehearsal");
         }
-        for (int i = shows.size() - 1; i >= 0; i--) {
-            Phrase changed = i == 0 ? Phrase.of("rehearsal.as.sheet") : changed(form);
-            simulations.keep(
-                    SimulationStore.idOf(shows.get(i).id(), job.id()), job.id(), record(shows.get(i), changed));
-        }
+        return shows;
+    }
+
+    private String told(
+            Job job, RehearseForm form, List<SimulationStatus> shows, Preferences preferences, Model model) {
         place.show(job, false, preferences, model);
         List<String> names = shows.size() == 1
                 ? List.of("As on the sheet")

@@ -19,6 +19,8 @@ import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.simulation.SimulationSetup;
+import vastarc.core.simulation.WeldScene;
+import vastarc.core.simulation.observe.SeenPlace;
 import vastarc.web.error.NotFound;
 import vastarc.web.layout.JobPage;
 import vastarc.web.layout.JobTab;
@@ -81,6 +83,19 @@ class RehearseController implements JobPage {
                 : RehearsePages.refused(problems, preferences.units());
     }
 
+    /** The joint as it stands before the arc is struck; its problems where it cannot be simulated. */
+    @GetMapping("/jobs/{id}/rehearse/scene")
+    @ResponseBody
+    SceneJson scene(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences) {
+        RehearseForm form = RehearseForm.of(sent, preferences.units());
+        Outcome<WeldScene> scene =
+                place.setup(id, form).then(setup -> setup.ask().map(WeldScene::of));
+        return SceneJson.of(scene, preferences.units());
+    }
+
     /** The frames recorded since the last look. */
     @GetMapping("/jobs/{id}/rehearse/film/{work}")
     @ResponseBody
@@ -88,10 +103,36 @@ class RehearseController implements JobPage {
             @PathVariable UUID id,
             @PathVariable UUID work,
             @RequestParam(defaultValue = "0") String from,
+            @RequestParam(defaultValue = "0") String drawn,
             @ModelAttribute("preferences") Preferences preferences) {
         SimulationStatus show = room.find(work).orElseThrow(() -> new NotFound("rehearsal"));
         WorkStatus shown = works.look(work).orElseThrow(() -> new NotFound("rehearsal"));
-        return FramesJson.of(show, shown, (int) NumberReader.read(from).orElse(0), preferences.units());
+        return FramesJson.of(
+                show,
+                shown,
+                (int) NumberReader.read(from).orElse(0),
+                (int) NumberReader.read(drawn).orElse(0),
+                preferences.units());
+    }
+
+    /** What is known of one place of a weld that is looked at. */
+    @GetMapping("/jobs/{id}/rehearse/film/{work}/place")
+    @ResponseBody
+    PlaceJson place(
+            @PathVariable UUID id,
+            @PathVariable UUID work,
+            @RequestParam(defaultValue = "front") String face,
+            @RequestParam(defaultValue = "0") String xMm,
+            @RequestParam(defaultValue = "0") String placeMm,
+            @ModelAttribute("preferences") Preferences preferences) {
+        SimulationStatus show = room.find(work).orElseThrow(() -> new NotFound("rehearsal"));
+        return SeenPlace.of(
+                        show.film(),
+                        !"back".equals(face),
+                        NumberReader.read(xMm).orElse(0),
+                        NumberReader.read(placeMm).orElse(0))
+                .map(seen -> PlaceJson.of(seen, show.ask().joint(), preferences.units()))
+                .orElse(new PlaceJson(""));
     }
 
     @Override

@@ -14,7 +14,7 @@ public record PulseRhythm(double rateHz, double onFraction) {
      * @param seconds time, s
      */
     public boolean isOnAt(double seconds) {
-        return part(seconds) < onFraction;
+        return phaseAt(seconds) < onFraction;
     }
 
     /**
@@ -24,7 +24,7 @@ public record PulseRhythm(double rateHz, double onFraction) {
      */
     public double nextEdgeS(double seconds) {
         double whole = Math.floor(seconds * rateHz);
-        return (whole + (part(seconds) < onFraction ? onFraction : 1)) / rateHz;
+        return (whole + (phaseAt(seconds) < onFraction ? onFraction : 1)) / rateHz;
     }
 
     /**
@@ -34,10 +34,15 @@ public record PulseRhythm(double rateHz, double onFraction) {
      */
     public double onS(double until) {
         double whole = Math.floor(until * rateHz);
-        return (whole * onFraction + Math.min(part(until), onFraction)) / rateHz;
+        return (whole * onFraction + Math.min(phaseAt(until), onFraction)) / rateHz;
     }
 
-    private double part(double seconds) {
+    /**
+     * {@return how much of the cycle under way is over at an instant, 0 to 1}
+     *
+     * @param seconds time, s
+     */
+    public double phaseAt(double seconds) {
         double cycles = seconds * rateHz;
         return cycles - Math.floor(cycles);
     }

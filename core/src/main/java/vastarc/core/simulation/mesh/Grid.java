@@ -136,6 +136,24 @@ public final class Grid {
     }
 
     /**
+     * {@return the column that a place lies in; beyond the ends the last one, round a ring as often as it goes}
+     *
+     * @param xMm from the joint's start, mm
+     */
+    public int column(double xMm) {
+        return index((int) Math.floor(xMm / dx));
+    }
+
+    /**
+     * {@return a number of a column as one that there is: beyond the ends the last one, round a ring as often as it goes}
+     *
+     * @param column any number
+     */
+    public int index(int column) {
+        return ring ? Math.floorMod(column, columns) : Math.max(0, Math.min(columns - 1, column));
+    }
+
+    /**
      * {@return middle of a row, mm}
      *
      * @param row number of the row, from 0

@@ -1,9 +1,12 @@
 package vastarc.core.simulation.mesh;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalDouble;
 import vastarc.core.domain.joint.EdgePreparation;
 import vastarc.core.simulation.mesh.SectionMesh.FaceDirection;
 import vastarc.core.simulation.mesh.SectionMesh.JointOutline;
+import vastarc.core.simulation.mesh.SectionMesh.SectionPoint;
 
 /** Outlines of joints, the root at y = 0, z = 0, the arc above. Places on faces count from the root; one side of it may count below 0. */
 final class JointOutlines {
@@ -25,6 +28,14 @@ final class JointOutlines {
         return Math.abs(value - line) < NEAR;
     }
 
+    private static SectionPoint at(double y, double z) {
+        return new SectionPoint(y, z);
+    }
+
+    private static List<SectionPoint> box(double fromY, double fromZ, double toY, double toZ) {
+        return List.of(at(fromY, fromZ), at(toY, fromZ), at(toY, toZ), at(fromY, toZ));
+    }
+
     /** Half of a flat plate, or of two alike that meet edge to edge; its far edge gives off nothing. */
     record FlatPlate(double halfWidthMm, double thicknessMm) implements JointOutline {
 
@@ -41,6 +52,21 @@ final class JointOutlines {
         @Override
         public OptionalDouble back(double y, double z, FaceDirection side) {
             return when(side == FaceDirection.DOWN, y);
+        }
+
+        @Override
+        public SectionPoint frontAt(double place) {
+            return at(place, 0);
+        }
+
+        @Override
+        public SectionPoint backAt(double place) {
+            return at(place, thicknessMm);
+        }
+
+        @Override
+        public List<List<SectionPoint>> members() {
+            return List.of(box(-halfWidthMm, 0, 0, thicknessMm), box(0, 0, halfWidthMm, thicknessMm));
         }
 
         @Override
@@ -75,6 +101,21 @@ final class JointOutlines {
         @Override
         public OptionalDouble back(double y, double z, FaceDirection side) {
             return when(side == FaceDirection.DOWN, y);
+        }
+
+        @Override
+        public SectionPoint frontAt(double place) {
+            return at(place, 0);
+        }
+
+        @Override
+        public SectionPoint backAt(double place) {
+            return at(place, place > 0 ? baseMm : abuttingMm);
+        }
+
+        @Override
+        public List<List<SectionPoint>> members() {
+            return List.of(box(-legMm, 0, 0, abuttingMm), box(0, 0, legMm, baseMm));
         }
     }
 
@@ -121,6 +162,36 @@ final class JointOutlines {
         }
 
         @Override
+        public SectionPoint frontAt(double place) {
+            double y = Math.abs(place);
+            double wall = thicknessMm - rootFaceMm - (y - halfGapMm) / tangent;
+            return at(place, Math.max(0, Math.min(levelMm, wall)));
+        }
+
+        @Override
+        public SectionPoint backAt(double place) {
+            return at(place, thicknessMm + stripMm);
+        }
+
+        @Override
+        public List<List<SectionPoint>> members() {
+            List<List<SectionPoint>> members = new ArrayList<>();
+            for (int side : new int[] {-1, 1}) {
+                members.add(List.of(
+                        at(side * openTo(0), 0),
+                        at(side * legMm, 0),
+                        at(side * legMm, thicknessMm),
+                        at(side * halfGapMm, thicknessMm),
+                        at(side * halfGapMm, thicknessMm - rootFaceMm)));
+            }
+            if (stripMm > 0) {
+                double half = EdgePreparation.STRIP_HALF_WIDTH_MM;
+                members.add(box(-half, thicknessMm, half, thicknessMm + stripMm));
+            }
+            return members;
+        }
+
+        @Override
         public boolean isMirrored() {
             return true;
         }
@@ -142,6 +213,21 @@ final class JointOutlines {
         @Override
         public OptionalDouble back(double y, double z, FaceDirection side) {
             return OptionalDouble.empty();
+        }
+
+        @Override
+        public SectionPoint frontAt(double place) {
+            return at(Math.max(-abuttingMm, Math.min(baseMm, place)), 0);
+        }
+
+        @Override
+        public SectionPoint backAt(double place) {
+            return at(place, legMm);
+        }
+
+        @Override
+        public List<List<SectionPoint>> members() {
+            return List.of(box(-abuttingMm, 0, 0, legMm), box(0, 0, baseMm, legMm));
         }
 
         @Override
@@ -175,6 +261,21 @@ final class JointOutlines {
             return side == FaceDirection.DOWN && y > abuttingMm
                     ? OptionalDouble.of(y - abuttingMm)
                     : when(side == FaceDirection.RIGHT && z > baseMm, baseMm - z);
+        }
+
+        @Override
+        public SectionPoint frontAt(double place) {
+            return place > 0 ? at(place / ACROSS, 0) : at(0, -place / ACROSS);
+        }
+
+        @Override
+        public SectionPoint backAt(double place) {
+            return place > 0 ? at(abuttingMm + place, baseMm) : at(abuttingMm, baseMm - place);
+        }
+
+        @Override
+        public List<List<SectionPoint>> members() {
+            return List.of(box(0, baseMm, abuttingMm, legMm), box(0, 0, legMm, baseMm));
         }
 
         @Override
@@ -212,6 +313,21 @@ final class JointOutlines {
         }
 
         @Override
+        public SectionPoint frontAt(double place) {
+            return place > 0 ? at(place, 0) : at(0, place);
+        }
+
+        @Override
+        public SectionPoint backAt(double place) {
+            return backOfBase ? at(place, baseMm) : at(-uprightMm, place);
+        }
+
+        @Override
+        public List<List<SectionPoint>> members() {
+            return List.of(box(-uprightMm, -legMm, 0, 0), box(-goesOnMm, 0, legMm, baseMm));
+        }
+
+        @Override
         public double leanDeg() {
             return CORNER_LEAN_DEG;
         }
@@ -244,6 +360,21 @@ final class JointOutlines {
         @Override
         public OptionalDouble back(double y, double z, FaceDirection side) {
             return when(side == FaceDirection.DOWN, y);
+        }
+
+        @Override
+        public SectionPoint frontAt(double place) {
+            return place > 0 ? at(place, 0) : place > -upperMm ? at(0, place) : at(place + upperMm, -upperMm);
+        }
+
+        @Override
+        public SectionPoint backAt(double place) {
+            return at(place, baseMm);
+        }
+
+        @Override
+        public List<List<SectionPoint>> members() {
+            return List.of(box(-legMm, -upperMm, 0, 0), box(-legMm, 0, legMm, baseMm));
         }
 
         @Override

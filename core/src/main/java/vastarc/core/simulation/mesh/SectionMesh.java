@@ -39,6 +39,9 @@ public final class SectionMesh {
         }
     }
 
+    /** A point of a section: across the seam and down from the root, mm. */
+    public record SectionPoint(double y, double z) {}
+
     /** A joint's outline. */
     public interface JointOutline {
 
@@ -67,6 +70,24 @@ public final class SectionMesh {
          * @param side the direction
          */
         OptionalDouble back(double y, double z, FaceDirection side);
+
+        /**
+         * {@return the point of the arc's faces that lies so far from the root, as {@link #front} counts it; where only one half is cut,
+         * places below 0 are its mirror image}
+         *
+         * @param place along the faces, mm
+         */
+        SectionPoint frontAt(double place);
+
+        /**
+         * {@return the same of the faces behind}
+         *
+         * @param place along the faces, mm
+         */
+        SectionPoint backAt(double place);
+
+        /** {@return the members as they lie before the weld, each by the corners of its section; both halves} */
+        List<List<SectionPoint>> members();
 
         /** {@return the arc's axis from straight above the root, degrees; positive leans over the side of growing y} */
         default double leanDeg() {

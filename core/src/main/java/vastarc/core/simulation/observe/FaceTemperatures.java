@@ -3,6 +3,7 @@ package vastarc.core.simulation.observe;
 import java.util.List;
 import vastarc.core.simulation.mesh.SectionMesh;
 import vastarc.core.simulation.mesh.SectionMesh.BoundaryFace;
+import vastarc.core.simulation.shape.BeadSection.Toes;
 import vastarc.core.simulation.solver.TemperatureField;
 
 /**
@@ -86,24 +87,30 @@ public final class FaceTemperatures {
 
     /** Width over which the facets are at a temperature or above it, mm; 0 where none is. */
     double width(double[] celsius, int from, double wanted) {
+        Toes toes = toes(celsius, from, wanted);
+        return toes.rightMm() - toes.leftMm();
+    }
+
+    /** Places between which the facets are at a temperature or above it. */
+    Toes toes(double[] celsius, int from, double wanted) {
         int count = places.length;
         int last = count - 1;
         while (last >= 0 && celsius[from + last] < wanted) {
             last--;
         }
         if (last < 0) {
-            return 0;
+            return Toes.NONE;
         }
         double right = last == count - 1 ? places[last] + halves[last] : between(last, last + 1, celsius, from, wanted);
         if (mirrored) {
-            return 2 * right;
+            return new Toes(-right, right);
         }
         int least = 0;
         while (celsius[from + least] < wanted) {
             least++;
         }
         double left = least == 0 ? places[0] - halves[0] : between(least, least - 1, celsius, from, wanted);
-        return right - left;
+        return new Toes(left, right);
     }
 
     private double between(int in, int out, double[] celsius, int from, double wanted) {

@@ -9,7 +9,9 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.simulation.mesh.Grid;
 import vastarc.core.simulation.mesh.SectionMesh;
+import vastarc.core.simulation.mesh.SectionMesh.SectionPoint;
 import vastarc.core.simulation.observe.PeakTemperatureRecorder.PoolState;
+import vastarc.core.simulation.result.BeadSurface;
 import vastarc.core.simulation.solver.TemperatureField;
 import vastarc.core.simulation.source.TorchPath;
 
@@ -29,6 +31,8 @@ public final class FrameRecorder {
     private final List<Frame> frames = new ArrayList<>();
     private @Nullable FrameLayout layout;
     private @Nullable List<ByteBuffer> beads;
+    private @Nullable BeadSurface surface;
+    private int surfaces;
 
     /**
      * How the pictures are laid out.
@@ -39,6 +43,8 @@ public final class FrameRecorder {
      * @param mirrored  only one half of each section is shown
      * @param frontMm   places across the seam on the faces that see the arc
      * @param backMm    the same behind; empty where there is no back
+     * @param frontAt   where those places lie in the section
+     * @param backAt    the same behind
      * @param acrossMm  edges of the cells of the section across
      * @param downMm    edges of its cells downward
      * @param metal     of the cells of the section, row by row downward: 1 where there is metal
@@ -51,6 +57,8 @@ public final class FrameRecorder {
             boolean mirrored,
             List<Double> frontMm,
             List<Double> backMm,
+            List<SectionPoint> frontAt,
+            List<SectionPoint> backAt,
             List<Double> acrossMm,
             List<Double> downMm,
             ByteBuffer metal,
@@ -60,6 +68,8 @@ public final class FrameRecorder {
         public FrameLayout {
             frontMm = List.copyOf(frontMm);
             backMm = List.copyOf(backMm);
+            frontAt = List.copyOf(frontAt);
+            backAt = List.copyOf(backAt);
             acrossMm = List.copyOf(acrossMm);
             downMm = List.copyOf(downMm);
             metal = metal.asReadOnlyBuffer();
@@ -118,6 +128,26 @@ public final class FrameRecorder {
         return List.copyOf(frames.subList(Math.max(0, Math.min(number, frames.size())), frames.size()));
     }
 
+    /** {@return the bead's surface as it was last worked out; nothing before the first time} */
+    public synchronized @Nullable BeadSurface surface() {
+        return surface;
+    }
+
+    /** {@return how often the surface has been worked out} */
+    public synchronized int surfaces() {
+        return surfaces;
+    }
+
+    /**
+     * Takes the bead's surface.
+     *
+     * @param latest as it is now
+     */
+    public synchronized void take(BeadSurface latest) {
+        surface = latest;
+        surfaces++;
+    }
+
     /** {@return the number of frames recorded so far} */
     public synchronized int count() {
         return frames.size();
@@ -161,6 +191,12 @@ public final class FrameRecorder {
                 mesh.shape().isMirrored(),
                 places(watch.front, frontPlaces),
                 places(watch.back, backPlaces),
+                places(watch.front, frontPlaces).stream()
+                        .map(mesh.shape()::frontAt)
+                        .toList(),
+                places(watch.back, backPlaces).stream()
+                        .map(mesh.shape()::backAt)
+                        .toList(),
                 edges(mesh::acrossMm, rowFrom, rowTo),
                 edges(mesh::downMm, layerFrom, layerTo),
                 ByteBuffer.wrap(metal),

@@ -7,6 +7,7 @@ import vastarc.core.simulation.mesh.ColumnLayout;
 import vastarc.core.simulation.mesh.Grid;
 import vastarc.core.simulation.mesh.SectionMesh;
 import vastarc.core.simulation.observe.FaceTemperatures.ArcFlux;
+import vastarc.core.simulation.shape.BeadSection.Toes;
 import vastarc.core.simulation.solver.TemperatureField;
 
 /** Stores what the seam has seen: how hot each place of both faces was, how hot it was in the air, what of the section was molten. */
@@ -33,6 +34,11 @@ public final class PeakTemperatureRecorder {
     final double[] backNow;
     final double[] backPeak;
     final double[] backAir;
+
+    final FreezingTimes frontTimes;
+    final FreezingTimes backTimes;
+    /** When each column was last looked at, s. */
+    private final double[] seenS;
 
     /** Highest enthalpy of each cell, J/mm³. */
     private final float[] peaks;
@@ -74,6 +80,9 @@ public final class PeakTemperatureRecorder {
         this.backNow = cold(columns * back.count());
         this.backPeak = cold(columns * back.count());
         this.backAir = cold(columns * back.count());
+        this.frontTimes = new FreezingTimes(frontNow.length, meltC);
+        this.backTimes = new FreezingTimes(backNow.length, meltC);
+        this.seenS = new double[columns];
         this.peaks = new float[columns * field.grid.stride];
     }
 
@@ -86,20 +95,25 @@ public final class PeakTemperatureRecorder {
     /**
      * Looks at the seam.
      *
+     * @param s     now, from the strike
      * @param arcX  where the torch is, mm
      * @param gasOn it still gives gas
      * @param whole looks at all of it, not only near the arc
      */
-    public void look(double arcX, boolean gasOn, boolean whole) {
+    public void look(double s, double arcX, boolean gasOn, boolean whole) {
         for (int x : columns(arcX, whole || looks++ % ALL_EVERY == 0)) {
-            see(x, arcX, gasOn);
+            see(s, x, arcX, gasOn);
         }
     }
 
-    private void see(int column, double arcX, boolean gasOn) {
+    private void see(double s, int column, double arcX, boolean gasOn) {
         boolean inGas = gasOn && distance(field.grid.x(column), arcX) <= coverMm;
-        see(front, column, frontNow, frontPeak, inGas ? null : frontAir);
-        see(back, column, backNow, backPeak, purged ? null : backAir);
+        Look look = new Look(column, seenS[column], s);
+        see(front, look, frontNow, frontTimes);
+        see(back, look, backNow, backTimes);
+        raise(front, column, frontNow, frontPeak, inGas ? null : frontAir);
+        raise(back, column, backNow, backPeak, purged ? null : backAir);
+        seenS[column] = s;
         raisePeaks(field.enthalpy(), field.pad + column * field.grid.stride, column * field.grid.stride);
     }
 
@@ -112,14 +126,24 @@ public final class PeakTemperatureRecorder {
         }
     }
 
-    private static void see(FaceTemperatures face, int column, double[] now, double[] peak, double @Nullable [] air) {
-        int from = column * face.count();
+    /** A column, when it was seen before, and now. */
+    private record Look(int column, double beforeS, double nowS) {}
+
+    private static void see(FaceTemperatures face, Look look, double[] now, FreezingTimes times) {
+        int from = look.column() * face.count();
         for (int i = 0; i < face.count(); i++) {
-            double celsius = face.celsius(column, i);
+            double celsius = face.celsius(look.column(), i);
+            times.see(from + i, now[from + i], look.beforeS(), celsius, look.nowS());
             now[from + i] = celsius;
-            peak[from + i] = Math.max(peak[from + i], celsius);
+        }
+    }
+
+    private static void raise(FaceTemperatures face, int column, double[] now, double[] peak, double @Nullable [] air) {
+        int from = column * face.count();
+        for (int i = from; i < from + face.count(); i++) {
+            peak[i] = Math.max(peak[i], now[i]);
             if (air != null) {
-                air[from + i] = Math.max(air[from + i], celsius);
+                air[i] = Math.max(air[i], now[i]);
             }
         }
     }
@@ -181,6 +205,15 @@ public final class PeakTemperatureRecorder {
     /** Width of the bead that stays on the face at a column, mm. */
     double frontBeadMm(int column, double meltC) {
         return front.width(frontPeak, column * front.count(), meltC);
+    }
+
+    /** Toes of the bead that stays on the face at a column. */
+    Toes frontToes(int column, double meltC) {
+        return front.toes(frontPeak, column * front.count(), meltC);
+    }
+
+    Toes backToes(int column, double meltC) {
+        return back.count() == 0 ? Toes.NONE : back.toes(backPeak, column * back.count(), meltC);
     }
 
     double backBeadMm(int column, double meltC) {

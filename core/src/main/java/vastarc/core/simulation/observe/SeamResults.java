@@ -145,9 +145,7 @@ public final class SeamResults {
 
     /** Column of a place along the way, mm from the strike. */
     private int column(double mm) {
-        Grid grid = watch.field.grid;
-        int column = (int) Math.floor((startMm + mm) / grid.dx);
-        return grid.ring ? Math.floorMod(column, grid.columns) : Math.max(0, Math.min(grid.columns - 1, column));
+        return watch.field.grid.column(startMm + mm);
     }
 
     private IntStream columns(double fromMm, double toMm) {

@@ -221,8 +221,8 @@ public record SimulationRequest(
         return Math.max(4, Math.min(30, 2 + score.values().of(CycleKey.POST_FLOW)));
     }
 
-    /** How many cell updates it takes at most. */
-    double effort() {
+    /** {@return how many cell updates it takes at most} */
+    public double effort() {
         Grid grid = grid();
         double seconds = goesMm()
                 / (operator.travelMmPerMin().orElse(60 * heat().demand().speedMmPerS()) / 60);

@@ -23,7 +23,9 @@ public final class TorchPath implements ArcPath {
 
     private static final double SPREAD_PER_ARC_MM = 0.15;
     private static final double USUAL_ARC_MM = 2;
-    private static final double DAB_SHARE = 0.3;
+    /** Share of its beat that a dab keeps the rod in the pool (judgement). */
+    public static final double DAB_SHARE = 0.3;
+
     private static final double FED_FROM = 0.5;
     /** What the arc gives in a step is added up in parts short beside an unsteady welder's motions. */
     private static final int PARTS = 6;
@@ -49,6 +51,7 @@ public final class TorchPath implements ArcPath {
     private double realS;
     private double xMm;
     private double owedJ;
+    private double fedJ;
     private double currentA;
     private double radiusMm;
     private int index;
@@ -112,6 +115,11 @@ public final class TorchPath implements ArcPath {
     /** {@return current now, A; 0 once the arc is out} */
     public double currentA() {
         return isOut() ? 0 : currentA;
+    }
+
+    /** {@return heat that the wire fed up to now takes to melt, J} */
+    public double fedJ() {
+        return fedJ;
     }
 
     /** e⁻² radius of the arc's heat now, a longer arc wider, mm. */
@@ -199,6 +207,7 @@ public final class TorchPath implements ArcPath {
         radiusMm = ArcModel.radiusMm(currentA) * (1 + SPREAD_PER_ARC_MM * (arc.lengthMm() - USUAL_ARC_MM));
         double fed =
                 going && envelope >= FED_FROM * workingA ? wireW * lump(middleS) * Math.min(1, envelope / workingA) : 0;
+        fedJ += fed * stepS;
         double want = owedJ + fed * stepS;
         double used = Math.min(want, arcW * stepS);
         owedJ = want - used;

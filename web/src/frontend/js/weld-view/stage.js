@@ -1,0 +1,445 @@
+// The weld in three dimensions: the joint as it lies, the bead as it grows, looked at from named places, through a helmet, cut through.
+import {
+  Color,
+  DirectionalLight,
+  DoubleSide,
+  Group,
+  HemisphereLight,
+  Matrix4,
+  Mesh,
+  MeshLambertMaterial,
+  MeshPhongMaterial,
+  PerspectiveCamera,
+  Plane,
+  PointLight,
+  Raycaster,
+  Scene,
+  Spherical,
+  Vector2,
+  Vector3,
+  WebGLRenderer,
+} from 'three';
+import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
+import { COLD, Side } from './bead.js';
+import { glows, helmetGlows, throughShade, tints } from './heat.js';
+import { plus, room, scaled, unit } from './mapping.js';
+import { Section } from './section.js';
+import { memberGeometry } from './solids.js';
+import { Torch } from './torch.js';
+
+const FIELD_DEG = 32;
+const NEAR_MM = 1;
+const FAR_MM = 3000;
+const CLOSE_MM = 62;
+// Pixels for each of the page while a film plays without a graphics card; at rest all of them.
+const COARSE = 0.6;
+const BEAD_AT = 0.6;
+const PRINT = { width: 2400, height: 1500 };
+const METAL = { specular: 0x6a6a6a, shininess: 60 };
+
+// How each named view looks at the arc: so far out, along the seam and across it, from how far away.
+const VIEWS = {
+  side: { out: 0.5, along: 0.5, across: 0.7, mm: CLOSE_MM },
+  // Between two members the torch side is seen from before the torch, which hides the pool from above.
+  corner: { out: 0.5, along: 0.72, across: 0.22, mm: CLOSE_MM },
+  seam: { out: 0.62, along: -0.9, across: 0.06, mm: 58 },
+  back: { out: -0.85, along: -0.2, across: 0.5, mm: 55 },
+  section: { out: 0.3, along: 1, across: 0.16, mm: 44 },
+  whole: { out: 0.85, along: -0.35, across: 0.85, mm: 0 },
+};
+
+// Light that a surface gives by itself, beside what falls on it.
+function shining(material, strength) {
+  material.onBeforeCompile = (shader) => {
+    shader.uniforms.strength = strength;
+    shader.vertexShader = shader.vertexShader
+      .replace('#include <common>', '#include <common>\nattribute vec3 shine;\nvarying vec3 vShine;')
+      .replace('#include <begin_vertex>', '#include <begin_vertex>\nvShine = shine;');
+    shader.fragmentShader = shader.fragmentShader
+      .replace('#include <common>', '#include <common>\nvarying vec3 vShine;\nuniform float strength;')
+      .replace(
+        '#include <emissivemap_fragment>',
+        '#include <emissivemap_fragment>\ntotalEmissiveRadiance += vShine * strength;',
+      );
+  };
+  return material;
+}
+
+// Whether the browser draws without a graphics card: smooth edges cost most of a picture then.
+function isSoftware() {
+  const gl = document.createElement('canvas').getContext('webgl2');
+  const info = gl?.getExtension('WEBGL_debug_renderer_info');
+  const name = info ? String(gl.getParameter(info.UNMASKED_RENDERER_WEBGL)) : '';
+  gl?.getExtension('WEBGL_lose_context')?.loseContext();
+  return /swiftshader|llvmpipe|software/i.test(name);
+}
+
+// One weld of one film, or the joint alone.
+class Model {
+  constructor(stage, scene) {
+    this.stage = stage;
+    this.scene = scene;
+    this.group = new Group();
+    this.members = [];
+    this.sides = [];
+    this.torch = new Torch(scene);
+    this.section = new Section(scene);
+    this.group.add(this.torch.group, this.section.group);
+    this.stand([]);
+  }
+
+  // Members without the faces that are drawn by themselves.
+  stand(faces) {
+    this.members.forEach((mesh) => {
+      mesh.geometry.dispose();
+      this.group.remove(mesh);
+    });
+    this.members = this.scene.members.map(
+      (corners) => new Mesh(memberGeometry(this.scene, corners, faces), this.stage.steel),
+    );
+    this.group.add(...this.members);
+  }
+
+  // Lies as it is welded, the arc at a place of the seam.
+  orient(x) {
+    const { right, up, towards } = room(this.scene, x);
+    const rows = [0, 1, 2].map((i) => new Vector3(right[i], up[i], towards[i]));
+    this.group.quaternion.setFromRotationMatrix(new Matrix4().makeBasis(...rows));
+  }
+
+  watch(film) {
+    if (!film?.layout || this.sides.length) return;
+    const names = film.layout.backMm.length ? ['front', 'back'] : ['front'];
+    this.sides = names.map((name) => new Side(this.scene, film, name));
+    this.stand(this.sides.map(({ old }) => old.places.map((place) => old.at(place))));
+    this.skins = this.sides.flatMap((side) =>
+      side.geometries.map((geometry) => {
+        const mesh = new Mesh(geometry, this.stage.skin);
+        mesh.userData = { side };
+        return mesh;
+      }),
+    );
+    this.group.add(...this.skins);
+  }
+
+  dispose() {
+    this.members.forEach((mesh) => mesh.geometry.dispose());
+    this.sides.flatMap((side) => side.geometries).forEach((geometry) => geometry.dispose());
+    this.section.clear();
+  }
+}
+
+export class Stage {
+  constructor(canvas) {
+    this.canvas = canvas;
+    this.software = isSoftware();
+    this.renderer = new WebGLRenderer({ canvas, antialias: !this.software, alpha: true, preserveDrawingBuffer: true });
+    this.renderer.localClippingEnabled = true;
+    this.strength = { value: 1 };
+    this.cut = new Plane(new Vector3(0, 0, 1), 1e6);
+    const clippingPlanes = [this.cut];
+    this.steel = new MeshLambertMaterial({ color: new Color(...COLD), side: DoubleSide, clippingPlanes });
+    this.skin = shining(
+      new MeshPhongMaterial({
+        vertexColors: true,
+        ...METAL,
+        side: DoubleSide,
+        clippingPlanes,
+        polygonOffset: true,
+        polygonOffsetFactor: 0,
+        polygonOffsetUnits: -2,
+      }),
+      this.strength,
+    );
+    this.world = new Scene();
+    this.sky = new HemisphereLight(0xffffff, 0x4a4e52, 1.15);
+    this.sun = new DirectionalLight(0xfff4e2, 2.9);
+    this.arcLight = new PointLight(0xdfe9ff, 0, 0, 2);
+    this.camera = new PerspectiveCamera(FIELD_DEG, 1, NEAR_MM, FAR_MM);
+    this.world.add(this.sky, this.arcLight, this.camera);
+    this.camera.add(this.sun);
+    this.sun.position.set(-95, 45, 10);
+    this.controls = new OrbitControls(this.camera, canvas);
+    this.controls.enableDamping = false;
+    this.controls.minDistance = 8;
+    this.controls.maxDistance = 900;
+    this.controls.addEventListener('start', () => {
+      this.turned = true;
+    });
+    this.controls.addEventListener('change', () => {
+      if (!this.placing) this.onMoved?.();
+    });
+    this.models = [];
+    this.view = 'side';
+    this.shade = null;
+    this.sectionX = null;
+    this.differs = false;
+    this.moving = false;
+    this.looks = new Map();
+  }
+
+  // The joints that stand there: one, or two to be held against each other.
+  stand(scenes) {
+    this.models.forEach((model) => {
+      this.world.remove(model.group);
+      model.dispose();
+    });
+    this.models = scenes.map((scene) => new Model(this, scene));
+    this.models.forEach((model) => model.orient(model.scene.startMm));
+    this.models.forEach((model) => this.world.add(model.group));
+    this.lookFrom(this.view);
+  }
+
+  looksOf(film) {
+    const key = `${film.family} ${film.layout.meltC} ${film.stepC} ${this.shade !== null}`;
+    if (!this.looks.has(key)) {
+      const light = this.shade === null ? glows : helmetGlows;
+      this.looks.set(key, { tints: tints(film.family, film.stepC), glows: light(film.layout.meltC, film.stepC) });
+    }
+    return this.looks.get(key);
+  }
+
+  // Lays everything as it is at a moment of each film; a joint without a film stands as it was fitted up.
+  lay(moments) {
+    this.models.forEach((model, i) => {
+      const moment = moments[i] ?? { s: 0, x: model.scene.startMm, burns: false };
+      const { film, frame, s, x, burns } = moment;
+      model.watch(film);
+      model.orient(x);
+      model.arc = model.torch.place(x, s, burns);
+      model.torch.group.visible = !moment.lifted && this.view !== 'section';
+      model.burns = burns;
+      if (!frame) return;
+      const otherMoment = moments[1 - i];
+      const other =
+        this.differs && otherMoment?.frame ? { frame: otherMoment.frame, bead: otherMoment.film.surface } : null;
+      model.sides.forEach((side) => {
+        if (film.surface) side.take(film.surface);
+        side.lay(frame, s, this.looksOf(film), other);
+      });
+      model.moment = moment;
+    });
+    this.cutThrough();
+    this.follow();
+  }
+
+  // Cuts all that lies beyond a place of the seam away.
+  cutThrough() {
+    this.models.forEach((model) => {
+      model.section.group.visible = this.sectionX !== null;
+      if (this.sectionX === null) return;
+      const { film, frame, s = 0 } = model.moment ?? {};
+      model.section.show(this.sectionX, film, frame, s, null);
+      model.sides.forEach((side) => side.bead.surface && model.section.bead(this.sectionX, s, side));
+    });
+    const [model] = this.models;
+    if (this.sectionX === null || !model) {
+      this.cut.set(new Vector3(0, 0, 1), 1e6);
+      return;
+    }
+    const { here, along } = model.torch.place(this.sectionX, 0, false);
+    model.torch.place(model.moment?.x ?? model.scene.startMm, model.moment?.s ?? 0, model.burns ?? false);
+    const normal = new Vector3(...along).negate().applyQuaternion(model.group.quaternion);
+    this.cut.setFromNormalAndCoplanarPoint(normal, new Vector3(...here).applyQuaternion(model.group.quaternion));
+  }
+
+  // Looks at the weld from a named place.
+  lookFrom(name) {
+    this.view = name;
+    this.turned = false;
+    const [model] = this.models;
+    if (!model) return;
+    const look = name === 'side' && model.scene.leanDeg > 0 ? VIEWS.corner : VIEWS[name];
+    const x = this.looksAt(model, name);
+    const turn = model.torch.place(x, model.moment?.s ?? 0, model.burns ?? false);
+    const inside = name === 'back' && model.scene.radiusMm > 0;
+    const direction = unit(
+      plus(scaled(turn.out, look.out), scaled(turn.along, look.along), scaled(turn.across, look.across)),
+    );
+    const whole = Math.max(
+      model.scene.radiusMm ? 3.2 * model.scene.radiusMm + 60 : 0.9 * model.scene.lengthMm + 70,
+      110,
+    );
+    const away = name === 'whole' ? 1.25 * whole : inside ? Math.min(look.mm, 1.75 * model.scene.radiusMm) : look.mm;
+    const wide = this.camera.aspect < 1.2 ? 1.35 : 1;
+    const target = new Vector3(...(name === 'whole' && !model.scene.radiusMm ? this.middle(model) : turn.here));
+    const from = target.clone().add(new Vector3(...scaled(direction, away * wide)));
+    const turned = model.group.quaternion;
+    this.camera.position.copy(from.applyQuaternion(turned));
+    this.controls.target.copy(target.applyQuaternion(turned));
+    this.camera.up.set(0, 1, 0);
+    model.torch.seeThrough(name === 'seam' || inside || name === 'section');
+    this.models.slice(1).forEach((other) => other.torch.seeThrough(name === 'seam' || inside || name === 'section'));
+    this.settle();
+  }
+
+  // The camera is where it was put: nobody has to draw because of it.
+  settle() {
+    this.placing = true;
+    this.controls.update();
+    this.placing = false;
+  }
+
+  // Where along the seam one looks: at the arc; at the cut; once the torch is gone, at the bead.
+  looksAt({ scene, moment }, name) {
+    if (name === 'section' && this.sectionX !== null) return this.sectionX;
+    return moment?.lifted ? scene.startMm + BEAD_AT * scene.goesMm : (moment?.x ?? scene.startMm);
+  }
+
+  middle(model) {
+    const { lengthMm } = model.scene;
+    return [lengthMm / 2, 0, 0];
+  }
+
+  // Goes with the arc: from the named place, or as it was turned by hand.
+  follow() {
+    const [model] = this.models;
+    if (!model?.arc || this.view === 'whole' || this.view === 'section') return;
+    if (!this.turned) {
+      this.lookFrom(this.view);
+      return;
+    }
+    const target = new Vector3(...model.arc.here).applyQuaternion(model.group.quaternion);
+    this.camera.position.add(target.clone().sub(this.controls.target));
+    this.controls.target.copy(target);
+    this.settle();
+  }
+
+  // Turns the look by angles and goes nearer or away by a factor.
+  turn([round, over], factor) {
+    this.turned = true;
+    const from = this.camera.position.clone().sub(this.controls.target);
+    const ball = new Spherical().setFromVector3(from);
+    ball.theta += round;
+    ball.phi = Math.max(0.05, Math.min(Math.PI - 0.05, ball.phi + over));
+    ball.radius = Math.max(this.controls.minDistance, Math.min(this.controls.maxDistance, ball.radius * factor));
+    this.camera.position.copy(this.controls.target).add(from.setFromSpherical(ball));
+    this.controls.update();
+  }
+
+  helmet(shade, usual) {
+    this.shade = shade;
+    this.usualShade = usual;
+    this.looks.clear();
+  }
+
+  resize() {
+    const { clientWidth: w, clientHeight: h } = this.canvas;
+    if (!w || !h) return;
+    const ratio = this.software && this.moving ? COARSE : Math.min(2, window.devicePixelRatio || 1);
+    if (this.canvas.width !== Math.round(w * ratio) || this.canvas.height !== Math.round(h * ratio)) {
+      this.renderer.setPixelRatio(ratio);
+      this.renderer.setSize(w, h, false);
+    }
+    this.aspect(w, h);
+  }
+
+  aspect(w, h) {
+    const count = Math.max(1, this.models.length);
+    this.camera.aspect = w / (h / count);
+    this.camera.updateProjectionMatrix();
+  }
+
+  // A face that is turned away is not drawn; of the whole joint both may be seen.
+  turnAway(model) {
+    if (!model.arc || !model.skins) return;
+    const out = new Vector3(...model.arc.out).applyQuaternion(model.group.quaternion);
+    const facing = this.camera.position.clone().sub(this.controls.target).normalize().dot(out);
+    model.skins.forEach((mesh) => {
+      const front = mesh.userData.side.name === 'front';
+      mesh.visible = this.view === 'whole' || (front ? facing > -0.25 : facing < 0.25);
+    });
+  }
+
+  light(model) {
+    const dark = this.shade !== null;
+    const through = dark ? throughShade(this.shade, this.usualShade) : 1;
+    [this.sky, this.sun].forEach((light) => {
+      light.visible = !dark;
+    });
+    this.strength.value = through;
+    this.arcLight.visible = Boolean(model.burns);
+    this.arcLight.intensity = model.burns ? (dark ? 26 * through : 34) : 0;
+    if (model.arc) {
+      const at = plus(model.arc.here, scaled(model.arc.out, model.scene.torch.arcMm * 0.7));
+      this.arcLight.position.set(...at).applyQuaternion(model.group.quaternion);
+    }
+    this.renderer.setClearColor(new Color(0, 0, 0), dark ? 1 : 0);
+    model.torch.arc.material.opacity = dark ? Math.min(1, 0.8 * through) : 0.55;
+  }
+
+  // Draws each model in a part of its own, one under the other, all from one place.
+  render() {
+    const size = this.renderer.getSize(new Vector2());
+    const count = Math.max(1, this.models.length);
+    this.renderer.setScissorTest(count > 1);
+    this.models.forEach((model, i) => {
+      this.models.forEach((other) => {
+        other.group.visible = other === model;
+      });
+      this.light(model);
+      this.turnAway(model);
+      const high = size.y / count;
+      const from = size.y - (i + 1) * high;
+      this.renderer.setViewport(0, from, size.x, high);
+      this.renderer.setScissor(0, from, size.x, high);
+      this.renderer.render(this.world, this.camera);
+    });
+  }
+
+  // How many mm of what is looked at a pixel of the page is.
+  mmPerPixel() {
+    const away = this.camera.position.distanceTo(this.controls.target);
+    const high = this.canvas.clientHeight / Math.max(1, this.models.length);
+    return (2 * away * Math.tan((FIELD_DEG * Math.PI) / 360)) / high;
+  }
+
+  // What lies under a point of the page: which weld, which face, where along the seam and across it. Null where there is nothing.
+  pick(clientX, clientY) {
+    const box = this.canvas.getBoundingClientRect();
+    const count = Math.max(1, this.models.length);
+    const part = Math.min(count - 1, Math.floor(((clientY - box.top) / box.height) * count));
+    const model = this.models[part];
+    if (!model?.skins) return null;
+    const y = (((clientY - box.top) / box.height) * count - part) * 2;
+    const ray = new Raycaster();
+    ray.setFromCamera(new Vector2(((clientX - box.left) / box.width) * 2 - 1, 1 - y), this.camera);
+    const [hit] = ray.intersectObjects(model.skins, false);
+    if (!hit) return null;
+    return { part, ...whereOn(hit, hit.object.userData.side) };
+  }
+
+  // A still at print size.
+  picture() {
+    const size = this.renderer.getSize(new Vector2());
+    const ratio = this.renderer.getPixelRatio();
+    this.renderer.setPixelRatio(1);
+    this.renderer.setSize(PRINT.width, PRINT.height, false);
+    this.aspect(PRINT.width, PRINT.height);
+    this.render();
+    const picture = this.canvas.toDataURL('image/png');
+    this.renderer.setPixelRatio(ratio);
+    this.renderer.setSize(size.x, size.y, false);
+    this.aspect(size.x, size.y);
+    this.render();
+    return picture;
+  }
+}
+
+function whereOn(hit, side) {
+  const { geometry } = hit.object;
+  if (geometry === side.bead.geometry) {
+    const { strip, surface } = side.bead;
+    return {
+      face: side.name,
+      xMm: (Math.floor(hit.face.a / strip.across) + 0.5) * surface.stepMm,
+      placeMm: strip.place[hit.face.a],
+    };
+  }
+  const strip = side.strips.find((one) => one.geometry === geometry);
+  return {
+    face: side.name,
+    xMm: strip.xs[Math.floor(hit.face.a / strip.places.length)],
+    placeMm: strip.places[hit.face.a % strip.places.length],
+  };
+}
