@@ -19,7 +19,11 @@ public final class BeadSection {
 
     private static final int FACE_POINTS = FRONT_POINTS - 4;
     private static final int PROFILE_POINTS = 24;
-    private static final double PARABOLA = 2.0 / 3;
+    /** A parabola's section over its width and rise, as so many straight pieces draw it: 2/3 (1 − 1/n²). */
+    private static final double FACE = drawn(FACE_POINTS - 1);
+
+    private static final double ROOT = drawn(BACK_POINTS - 1);
+    private static final double WASHED = 0.5;
     private static final double DEEPEST_SINK = 0.35;
     private static final double DEEPEST_SAG = 0.5;
     private static final double UNDERCUT_SLOPE = 0.12;
@@ -28,6 +32,10 @@ public final class BeadSection {
     private static final double NEAR = 1e-6;
     private static final int HALVINGS = 24;
     private static final double STEP_MM = 1e-4;
+
+    private static double drawn(int pieces) {
+        return 2.0 / 3 * (1 - 1.0 / (pieces * pieces));
+    }
 
     private final JointOutline outline;
     private final double capillaryMm2;
@@ -122,13 +130,13 @@ public final class BeadSection {
         double backVoid = makeup.back().isNone() ? 0 : voidMm2(makeup.back(), false);
         double metal = makeup.laidMm2() - frontVoid - backVoid;
         double sag = makeup.held() ? 0 : sagMm(metal, wide, backWide, makeup.pull());
-        double face = makeup.laidMm2() - backVoid - PARABOLA * backWide * sag - gapMm2;
-        double rise = (face - voidMm2(wets, true)) / (PARABOLA * wide);
+        double face = makeup.laidMm2() - backVoid - ROOT * backWide * sag - gapMm2;
+        double rise = (face - voidMm2(wets, true)) / (FACE * wide);
         double lowest = lowestMm(wets);
         if (rise >= lowest) {
             boolean all = fused.leftMm() <= rimLeftMm + NEAR && fused.rightMm() >= rimRightMm - NEAR;
             double rounds = all ? ROUNDED * wide : 0;
-            return new BeadShape(fused, wets, rise + rounds, PARABOLA * rounds, 0, makeup.back(), sag);
+            return new BeadShape(fused, wets, rise + rounds, FACE * rounds, 0, makeup.back(), sag);
         }
         return voidMm2(wets, true) > NEAR
                 ? starved(fused, wets, face, makeup.back(), sag)
@@ -149,8 +157,8 @@ public final class BeadSection {
                 ? square * weight
                 : square
                         * (weight
-                                + (metalMm2 / PARABOLA - weight * square * backWide)
-                                        / (wide + square * backWide / (wide * wide))
+                                + (metalMm2 - ROOT * weight * square * backWide)
+                                        / (FACE * wide + ROOT * square * backWide / (wide * wide))
                                         / (wide * wide));
         return Math.max(-DEEPEST_SAG * thicknessMm, Math.min(DEEPEST_SAG * backWide, sag));
     }
@@ -162,8 +170,7 @@ public final class BeadSection {
         for (int i = 0; i < HALVINGS; i++) {
             double share = (low + high) / 2;
             Toes wetted = most.by(share);
-            double takes =
-                    voidMm2(wetted, true) + PARABOLA * chordMm(wetted) * lowestMm(wetted) - washedMm2(most, share);
+            double takes = voidMm2(wetted, true) + FACE * chordMm(wetted) * lowestMm(wetted) - washedMm2(most, share);
             low = takes < face ? share : low;
             high = takes < face ? high : share;
         }
@@ -182,7 +189,7 @@ public final class BeadSection {
 
     private double washedMm2(Toes fused, double share) {
         double bare = (1 - share) * (fused.rightMm() - fused.leftMm());
-        return corner ? PARABOLA * bare * undercutMm(widest(fused) * (1 - share)) : 0;
+        return corner ? WASHED * bare * undercutMm(widest(fused) * (1 - share)) : 0;
     }
 
     /** The lowest rise at which the face does not cut into the members: a hollow corner leaves both at a tangent. */
