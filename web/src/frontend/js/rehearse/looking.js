@@ -13,7 +13,7 @@ const RULE_NAMES = {
   101.6: '4 in',
 };
 const RULE_PIXELS = 150;
-const LOOKS = ['side', 'seam', 'back', 'section', 'whole'];
+const LOOKS = { s: 'side', a: 'seam', k: 'back', c: 'section', w: 'whole' };
 const TURN = 0.12;
 const NEARER = 1.12;
 const ASK_MS = 90;
@@ -39,7 +39,6 @@ export function looking(reel) {
     helmeted: false,
     cuts: false,
     differs: false,
-    single: false,
     films: false,
     filming: false,
     filmName: 'Film (WebM)',
@@ -190,9 +189,8 @@ export function looking(reel) {
     },
 
     lookByKey(key) {
-      const name = LOOKS[Number(key) - 1];
-      if (name) this.lookFrom(name);
-      else if (key === 'h') this.helmet();
+      if (LOOKS[key]) this.lookFrom(LOOKS[key]);
+      else if (key === 'e') this.helmet();
       else if (key === 'd') this.turnDiffers();
     },
 

@@ -56,7 +56,6 @@ export function running(reel) {
         this.nameTwo = this.two
           ? change.selectedOptions[0].textContent + (this.amounts ? ` ${signed(amount.value || '10')} %` : '')
           : '';
-        this.single = !this.two;
         this.pause();
         reel.frame = 0;
         reel.cursor = null;

@@ -60,7 +60,8 @@ final class Browser implements AutoCloseable {
         return options.addArguments(
                 "--headless=new",
                 "--no-sandbox",
-                "--disable-gpu",
+                "--use-angle=swiftshader",
+                "--enable-unsafe-swiftshader",
                 "--disable-quic",
                 "--no-first-run",
                 "--disable-background-networking",
@@ -93,6 +94,15 @@ final class Browser implements AutoCloseable {
 
     void open(String path) {
         driver.get(address + path);
+    }
+
+    /** From now on pages find no way to draw in three dimensions. */
+    void withoutThreeDimensions() {
+        driver.executeCdpCommand("Page.addScriptToEvaluateOnNewDocument", Map.of("source", """
+                const real = HTMLCanvasElement.prototype.getContext;
+                HTMLCanvasElement.prototype.getContext = function (kind, ...more) {
+                  return kind.startsWith('webgl') ? null : real.call(this, kind, ...more);
+                };"""));
     }
 
     /** Stops the page's own clock, which from then on goes only as far as it is given to. */

@@ -35,8 +35,13 @@ final class FreezingTimes {
         }
     }
 
-    float meltedS(int place) {
-        return meltedS[place];
+    /** When the first place of a column melted; not a number where none has. */
+    float firstMeltedS(int column, int count) {
+        float first = Float.NaN;
+        for (int i = column * count; i < (column + 1) * count; i++) {
+            first = Float.isNaN(first) || meltedS[i] < first ? meltedS[i] : first;
+        }
+        return first;
     }
 
     /**

@@ -186,9 +186,9 @@ public final class SurfaceRecorder {
         double area = runsOut * (mixed[one] + share * (mixed[other] - mixed[one]));
         double pull = attitude.pullInto((number + 0.5) / lines);
         BeadShape shape = section.shape(new BeadMakeup(front, back, area, pull, held));
-        int nearer = (share < 0.5 ? one : other) * watch.front.count() + watch.front.nearestToRoot();
+        float melted = watch.frontTimes.firstMeltedS(share < 0.5 ? one : other, watch.front.count());
         boolean hole = back.rightMm() - back.leftMm() > widestBackMm;
-        return new Line(shape, front.isNone() ? 0 : area, watch.frontTimes.meltedS(nearer), hole);
+        return new Line(shape, front.isNone() ? 0 : area, melted, hole);
     }
 
     /** Between two columns of which one has not melted the bead runs out to nothing. */
