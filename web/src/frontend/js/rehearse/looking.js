@@ -63,7 +63,7 @@ export function looking(reel) {
         stage.stand([scene]);
         this.drawSolid();
         const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
-        if (scene.soon && !still && !reel.films.length) this.run(undefined, true);
+        if (scene.soon && !still && !reel.films.length) this.run({ unasked: true });
       });
     },
 

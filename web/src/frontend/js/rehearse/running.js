@@ -19,9 +19,9 @@ const decoded = (frame) => ({
 export function running(reel) {
   return {
     // What was begun, or the words why it was not.
-    async begin(more, kept) {
+    async begin(more, fields = {}) {
       const body = formBody();
-      if (kept) body.set('one', kept);
+      Object.entries(fields).forEach(([name, value]) => value && body.set(name, value));
       body.set('version', version());
       reel.sent = body.toString();
       const told = await (await post(this.address(more), body)).json();
@@ -29,16 +29,15 @@ export function running(reel) {
       return told.ids;
     },
 
-    // The weld as the form says, or one that was kept, to be watched once more.
-    // One that was begun unasked is not kept.
-    async run(again, unasked) {
+    // The weld as the form says; or one that was kept, once more; or an exhibit. What was not asked for by the form is not kept.
+    async run({ again, exhibit, unasked } = {}) {
       if (this.running) await this.stop();
       try {
-        const begun = await this.begin(again ? '/again' : '/run', again);
+        const begun = await this.begin(again ? '/again' : exhibit ? '/exhibit' : '/run', { one: again, exhibit });
         if (!begun.length) return;
         reel.ids = begun;
         const number = (reel.started += 1);
-        const { change, amount, told } = this.$refs;
+        const { told } = this.$refs;
         reel.films = reel.ids.map(() => ({
           layout: null,
           frames: [],
@@ -53,9 +52,8 @@ export function running(reel) {
         this.shown = true;
         this.flatShown = !this.solid;
         this.two = reel.ids.length > 1;
-        this.nameTwo = this.two
-          ? change.selectedOptions[0].textContent + (this.amounts ? ` ${signed(amount.value || '10')} %` : '')
-          : '';
+        this.nameOne = exhibit ? 'As it should be' : 'As on the sheet';
+        this.nameTwo = this.two ? (exhibit ? this.exhibitName(exhibit) : this.changeName()) : '';
         this.pause();
         reel.frame = 0;
         reel.cursor = null;
@@ -63,12 +61,23 @@ export function running(reel) {
         await Promise.all(reel.ids.map((id, at) => this.follow(id, at, number)));
         if (number !== reel.started) return;
         this.running = false;
-        if (!again && reel.films.every((film) => film.state === 'DONE')) await (unasked ? this.told() : this.keep());
+        if (!again && reel.films.every((film) => film.state === 'DONE')) {
+          await (unasked || exhibit ? this.told() : this.keep());
+        }
       } catch (error) {
         this.running = false;
         if (unasked) return;
         this.trouble = troubleOf(error, 'The program does not answer. Tap it again.');
       }
+    },
+
+    changeName() {
+      const { change, amount } = this.$refs;
+      return change.selectedOptions[0].textContent + (this.amounts ? ` ${signed(amount.value || '10')} %` : '');
+    },
+
+    exhibitName(exhibit) {
+      return this.$root.querySelector(`[data-exhibit=${exhibit}]`).textContent;
     },
 
     async follow(id, at, number) {

@@ -33,6 +33,21 @@ function onFace([y, z], faces) {
   );
 }
 
+// Corners of a section, and between them the places where a face that is drawn by itself ends.
+function splitAt(corners, ends) {
+  return corners.flatMap((from, i) => {
+    const to = corners[(i + 1) % corners.length];
+    const [dy, dz] = [to.y - from.y, to.z - from.z];
+    const length = Math.hypot(dy, dz);
+    const shares = ends
+      .map(([y, z]) => [((y - from.y) * dy + (z - from.z) * dz) / length ** 2, (y - from.y) * dz - (z - from.z) * dy])
+      .filter(([share, away]) => share > 0 && share < 1 && Math.abs(away) < NEAR_MM * length)
+      .map(([share]) => share)
+      .sort((a, b) => a - b);
+    return [from, ...shares.map((share) => ({ y: from.y + share * dy, z: from.z + share * dz }))];
+  });
+}
+
 function piecesOf(corners) {
   return corners.flatMap(({ y, z }, i) => {
     const to = corners[(i + 1) % corners.length];
@@ -56,7 +71,8 @@ export function memberGeometry(scene, corners, faces) {
   const places = stations(scene);
   const points = [];
   const index = [];
-  for (const [from, to] of piecesOf(corners)) {
+  const ends = faces.flatMap((face) => [face[0], face[face.length - 1]]);
+  for (const [from, to] of piecesOf(splitAt(corners, ends))) {
     if (onFace(from, faces) && onFace(to, faces)) continue;
     const first = points.length / 3;
     for (const x of places) points.push(...at(x, ...from), ...at(x, ...to));

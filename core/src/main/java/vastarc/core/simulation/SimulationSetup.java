@@ -27,9 +27,15 @@ import vastarc.core.simulation.source.TorchOperator;
  * @param quality how finely the joint is cut
  * @param legMm   how far the members reach from the seam, mm
  * @param wireMm  another wire at the same feed, mm; the sheet's where it is empty
+ * @param sinkAhead copper lies against the back from half of the way on
  */
 public record SimulationSetup(
-        PlanRequest plan, TorchOperator operator, MeshDetail quality, double legMm, OptionalDouble wireMm) {
+        PlanRequest plan,
+        TorchOperator operator,
+        MeshDetail quality,
+        double legMm,
+        OptionalDouble wireMm,
+        boolean sinkAhead) {
 
     /**
      * {@return the setup of a planned weld with a steady welder}
@@ -39,14 +45,14 @@ public record SimulationSetup(
      */
     public static SimulationSetup of(PlanRequest plan, MeshDetail quality) {
         return new SimulationSetup(
-                plan, TorchOperator.steady(), quality, SimulationRequest.LEG_MM, OptionalDouble.empty());
+                plan, TorchOperator.steady(), quality, SimulationRequest.LEG_MM, OptionalDouble.empty(), false);
     }
 
     /** {@return what is simulated, or why it cannot be} */
     public Outcome<SimulationRequest> ask() {
         return WeldPlan.of(plan)
                 .score()
-                .then(cycle -> new SimulationRequest(cycle, operator, quality, legMm, wireMm).checked());
+                .then(cycle -> new SimulationRequest(cycle, operator, quality, legMm, wireMm, sinkAhead).checked());
     }
 
     Outcome<SetupSheet> sheet() {
@@ -54,15 +60,20 @@ public record SimulationSetup(
     }
 
     SimulationSetup by(TorchOperator other) {
-        return new SimulationSetup(plan, other, quality, legMm, wireMm);
+        return new SimulationSetup(plan, other, quality, legMm, wireMm, sinkAhead);
     }
 
     SimulationSetup legs(double mm) {
-        return new SimulationSetup(plan, operator, quality, mm, wireMm);
+        return new SimulationSetup(plan, operator, quality, mm, wireMm, sinkAhead);
+    }
+
+    /** The same, walking into a heat sink. */
+    SimulationSetup intoSink() {
+        return new SimulationSetup(plan, operator, quality, legMm, wireMm, true);
     }
 
     SimulationSetup wire(double mm) {
-        return new SimulationSetup(plan, operator, quality, legMm, OptionalDouble.of(mm));
+        return new SimulationSetup(plan, operator, quality, legMm, OptionalDouble.of(mm), sinkAhead);
     }
 
     /**
@@ -71,7 +82,7 @@ public record SimulationSetup(
      * @param other how fine the mesh is
      */
     public SimulationSetup cut(MeshDetail other) {
-        return new SimulationSetup(plan, operator, other, legMm, wireMm);
+        return new SimulationSetup(plan, operator, other, legMm, wireMm, sinkAhead);
     }
 
     /**
@@ -135,7 +146,8 @@ public record SimulationSetup(
                 operator,
                 quality,
                 legMm,
-                wireMm);
+                wireMm,
+                sinkAhead);
     }
 
     /** The same with its working current held where the sheet has it, whatever else changes. */

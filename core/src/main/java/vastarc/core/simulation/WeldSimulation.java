@@ -2,6 +2,7 @@ package vastarc.core.simulation;
 
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.base.progress.Progress;
+import vastarc.core.domain.joint.BackingBar;
 import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.domain.material.MaterialProperties;
 import vastarc.core.simulation.mesh.Grid;
@@ -23,6 +24,7 @@ import vastarc.core.simulation.source.TorchPath;
 public final class WeldSimulation {
 
     private static final double LOOK_S = 0.03;
+    private static final double HALF_WAY = 0.5;
     private static final int FILM_LOOKS = 2;
     private static final int FRAMES_PER_SURFACE = 4;
     private static final double FRAMES = 160;
@@ -51,6 +53,10 @@ public final class WeldSimulation {
                 conditions.metalC(),
                 FaceHeatLoss.ofJoint(grid.section.back(), conditions.chill()),
                 kernel);
+        if (request.sinkAhead()) {
+            field.liesAgainst(
+                    FaceHeatLoss.ofJoint(grid.section.back(), BackingBar.COPPER_BAR), HALF_WAY * request.goesMm());
+        }
         this.stroke = new TorchPath(
                 request.score(),
                 request.operator(),

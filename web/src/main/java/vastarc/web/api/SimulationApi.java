@@ -129,7 +129,8 @@ class SimulationApi {
                                 simulation.value().orElseThrow().operator(),
                                 simulation.value().orElseThrow().quality(),
                                 simulation.value().orElseThrow().legMm(),
-                                simulation.value().orElseThrow().wireMm()))
+                                simulation.value().orElseThrow().wireMm(),
+                                false))
                 : Outcome.failed(problems);
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -23,6 +24,7 @@ import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
+import vastarc.core.simulation.Exhibit;
 import vastarc.core.simulation.SimulationVerdict;
 import vastarc.web.error.NotFound;
 import vastarc.web.format.SimulationCsv;
@@ -74,8 +76,14 @@ class KeptSimulationController {
     String tell(
             @PathVariable UUID id,
             @RequestParam Map<String, String> sent,
+            @RequestParam(required = false) @Nullable Exhibit exhibit,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
+        if (exhibit != null) {
+            place.show(place.job(id), false, preferences, model);
+            model.addAttribute("told", RehearsePage.exhibit(over(sent), exhibit, preferences.units()));
+            return "rehearse/results :: results";
+        }
         RehearseForm form = RehearseForm.of(sent, preferences.units());
         return told(place.job(id), form, over(sent), preferences, model);
     }

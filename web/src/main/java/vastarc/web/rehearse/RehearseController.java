@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
+import vastarc.core.simulation.Exhibit;
 import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.WeldScene;
 import vastarc.core.simulation.observe.SeenPlace;
@@ -69,12 +70,26 @@ class RehearseController implements JobPage {
         if (setup.value().isEmpty()) {
             return RehearsePages.refused(setup.problems(), preferences.units());
         }
-        List<String> ids = new ArrayList<>();
-        List<Problem> problems = new ArrayList<>();
         SimulationSetup own = setup.value().get();
         SimulationSetup changed = form.change().on(own, form.amount());
-        Stream.of(own, changed).distinct().forEach(simulationSetup -> {
-            Outcome<SimulationStatus> show = room.start(simulationSetup);
+        return started(Stream.of(own, changed).distinct().toList(), preferences);
+    }
+
+    /** Begins a weld as it should be and the same with a fault, to learn what it looks like. */
+    @PostMapping("/jobs/{id}/rehearse/exhibit")
+    @ResponseBody
+    ResponseEntity<StartedWork> exhibit(
+            @PathVariable UUID id,
+            @RequestParam Exhibit exhibit,
+            @ModelAttribute("preferences") Preferences preferences) {
+        return started(List.of(exhibit.right(), exhibit.wrong()), preferences);
+    }
+
+    private ResponseEntity<StartedWork> started(List<SimulationSetup> setups, Preferences preferences) {
+        List<String> ids = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
+        setups.forEach(setup -> {
+            Outcome<SimulationStatus> show = room.start(setup);
             show.value().ifPresent(begun -> ids.add(begun.id().toString()));
             problems.addAll(show.problems());
         });

@@ -106,7 +106,7 @@ record RehearseForm(
     /** The job's weld, set up as entered. */
     SimulationSetup setup(PlanRequest plan) {
         SimulationSetup bare =
-                new SimulationSetup(plan, hand, quality, SimulationRequest.LEG_MM, OptionalDouble.empty());
+                new SimulationSetup(plan, hand, quality, SimulationRequest.LEG_MM, OptionalDouble.empty(), false);
         return bare.own(CycleKey.SEAM_LENGTH, seam.orElseGet(() -> SimulationSetup.usualSeamMm(plan)));
     }
 }

@@ -15,6 +15,7 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.Joint;
+import vastarc.core.simulation.Exhibit;
 import vastarc.core.simulation.SettingSearch;
 import vastarc.core.simulation.SettingSearch.SearchGoal;
 import vastarc.core.simulation.SettingSearch.SearchResult;
@@ -70,6 +71,7 @@ public record RehearsePage(
             List<Choice> changes,
             List<Choice> knobs,
             List<Choice> goals,
+            List<Choice> exhibits,
             String seamHint,
             String backHint) {}
 
@@ -118,6 +120,7 @@ public record RehearsePage(
                 Choice.of(WeldChange.values(), "rehearsal.change", WeldChange.NOTHING.name()),
                 Choice.of(SearchVariable.values(), "rehearsal.knob", SearchVariable.CURRENT.name()),
                 Choice.of(SearchGoal.values(), "rehearsal.goal", SearchGoal.BACK_BEAD.name()),
+                Choice.of(Exhibit.values(), "rehearsal.exhibit", ""),
                 tube ? "once round" : units.show(Quantity.ruled(seamMm)).line(),
                 units.show(Quantity.ruled(back)).line());
     }
@@ -170,6 +173,7 @@ public record RehearsePage(
      * @param limits   what they leave out
      * @param chart    width along the seam
      * @param table    the same in figures
+     * @param sees     what is to be seen of a fault that is shown; empty for a weld of one's own
      */
     public record SimulationView(
             List<String> names,
@@ -177,7 +181,13 @@ public record RehearsePage(
             List<List<String>> verdicts,
             List<String> limits,
             Drawing chart,
-            List<WidthLine> table) {}
+            List<WidthLine> table,
+            List<String> sees) {
+
+        SimulationView seeing(List<String> lines) {
+            return new SimulationView(names, this.lines, verdicts, limits, chart, table, lines);
+        }
+    }
 
     /** One figure of both; {@code other} and {@code difference} empty where there is one only. */
     public record ComparedFigures(String name, String one, String other, String difference) {
@@ -206,6 +216,12 @@ public record RehearsePage(
                 units);
     }
 
+    /** A weld as it should be beside one with a fault, and what is to be seen. */
+    static SimulationView exhibit(List<SimulationStatus> shows, Exhibit exhibit, UnitSystem units) {
+        List<String> names = texts(List.of(Phrase.of("rehearsal.exhibit.right"), exhibit.words()), units);
+        return view(shows, names.subList(0, shows.size()), units).seeing(texts(exhibit.see(), units));
+    }
+
     static SimulationView view(
             List<SimulationResult> made,
             List<String> names,
@@ -221,7 +237,8 @@ public record RehearsePage(
                 verdicts,
                 limits,
                 BeadChart.of(made, units),
-                table(made, units));
+                table(made, units),
+                List.of());
     }
 
     static List<String> texts(List<Phrase> phrases, UnitSystem units) {

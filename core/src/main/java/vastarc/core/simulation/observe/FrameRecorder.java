@@ -25,7 +25,7 @@ public final class FrameRecorder {
     public static final double STEP_C = 7;
 
     private static final int MOST_COLUMNS = 160;
-    private static final double FACES_MM = 16;
+    private static final double FACES_MM = 28;
     private static final double SECTION_MM = 8;
 
     private final List<Frame> frames = new ArrayList<>();

@@ -2,7 +2,6 @@ package vastarc.core.simulation.observe;
 
 import java.util.Arrays;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 import vastarc.core.simulation.mesh.ColumnLayout;
 import vastarc.core.simulation.mesh.Grid;
 import vastarc.core.simulation.mesh.SectionMesh;
@@ -107,12 +106,14 @@ public final class PeakTemperatureRecorder {
     }
 
     private void see(double s, int column, double arcX, boolean gasOn) {
-        boolean inGas = gasOn && distance(field.grid.x(column), arcX) <= coverMm;
+        double away = distance(field.grid.x(column), arcX);
+        // The cup is round: beside the seam its gas reaches less far back.
+        double beside = gasOn && away <= coverMm ? Math.sqrt(coverMm * coverMm - away * away) : -1;
         Look look = new Look(column, seenS[column], s);
         see(front, look, frontNow, frontTimes);
         see(back, look, backNow, backTimes);
-        raise(front, column, frontNow, frontPeak, inGas ? null : frontAir);
-        raise(back, column, backNow, backPeak, purged ? null : backAir);
+        raise(front, column, frontNow, frontPeak, frontAir, beside);
+        raise(back, column, backNow, backPeak, backAir, purged ? Double.POSITIVE_INFINITY : -1);
         seenS[column] = s;
         raisePeaks(field.enthalpy(), field.pad + column * field.grid.stride, column * field.grid.stride);
     }
@@ -138,12 +139,13 @@ public final class PeakTemperatureRecorder {
         }
     }
 
-    private static void raise(FaceTemperatures face, int column, double[] now, double[] peak, double @Nullable [] air) {
+    private static void raise(
+            FaceTemperatures face, int column, double[] now, double[] peak, double[] air, double coveredMm) {
         int from = column * face.count();
-        for (int i = from; i < from + face.count(); i++) {
-            peak[i] = Math.max(peak[i], now[i]);
-            if (air != null) {
-                air[i] = Math.max(air[i], now[i]);
+        for (int i = 0; i < face.count(); i++) {
+            peak[from + i] = Math.max(peak[from + i], now[from + i]);
+            if (Math.abs(face.place(i)) > coveredMm) {
+                air[from + i] = Math.max(air[from + i], now[from + i]);
             }
         }
     }

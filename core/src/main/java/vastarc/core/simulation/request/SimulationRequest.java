@@ -30,9 +30,15 @@ import vastarc.core.simulation.source.TorchOperator;
  * @param quality how finely the joint is cut
  * @param legMm   how far the members reach from the seam; narrower ones warm up as a whole, mm
  * @param wireMm  another wire at the same feed; the sheet's where it is not given, mm
+ * @param sinkAhead copper lies against the back from half of the way on
  */
 public record SimulationRequest(
-        WeldCycle score, TorchOperator operator, MeshDetail quality, double legMm, OptionalDouble wireMm) {
+        WeldCycle score,
+        TorchOperator operator,
+        MeshDetail quality,
+        double legMm,
+        OptionalDouble wireMm,
+        boolean sinkAhead) {
 
     /** Members are followed no further than this, mm. */
     public static final double LEG_MM = SectionMesh.LEG_MM;
@@ -60,7 +66,7 @@ public record SimulationRequest(
      * @param quality how fine the mesh is
      */
     public static SimulationRequest of(WeldCycle cycle, MeshDetail quality) {
-        return new SimulationRequest(cycle, TorchOperator.steady(), quality, LEG_MM, OptionalDouble.empty());
+        return new SimulationRequest(cycle, TorchOperator.steady(), quality, LEG_MM, OptionalDouble.empty(), false);
     }
 
     /**
@@ -69,7 +75,7 @@ public record SimulationRequest(
      * @param other the other one
      */
     public SimulationRequest by(TorchOperator other) {
-        return new SimulationRequest(score, other, quality, legMm, wireMm);
+        return new SimulationRequest(score, other, quality, legMm, wireMm, sinkAhead);
     }
 
     /**
@@ -78,7 +84,7 @@ public record SimulationRequest(
      * @param mm length, mm
      */
     public SimulationRequest legs(double mm) {
-        return new SimulationRequest(score, operator, quality, mm, wireMm);
+        return new SimulationRequest(score, operator, quality, mm, wireMm, sinkAhead);
     }
 
     /**
@@ -87,7 +93,7 @@ public record SimulationRequest(
      * @param mm length, mm
      */
     public SimulationRequest wire(double mm) {
-        return new SimulationRequest(score, operator, quality, legMm, OptionalDouble.of(mm));
+        return new SimulationRequest(score, operator, quality, legMm, OptionalDouble.of(mm), sinkAhead);
     }
 
     /**
@@ -96,7 +102,7 @@ public record SimulationRequest(
      * @param other how fine the mesh is
      */
     public SimulationRequest cut(MeshDetail other) {
-        return new SimulationRequest(score, operator, other, legMm, wireMm);
+        return new SimulationRequest(score, operator, other, legMm, wireMm, sinkAhead);
     }
 
     /**
@@ -105,7 +111,7 @@ public record SimulationRequest(
      * @param other the other one
      */
     public SimulationRequest score(WeldCycle other) {
-        return new SimulationRequest(other, operator, quality, legMm, wireMm);
+        return new SimulationRequest(other, operator, quality, legMm, wireMm, sinkAhead);
     }
 
     /**

@@ -29,6 +29,8 @@ public final class BeadSection {
     private static final double UNDERCUT_SLOPE = 0.12;
     private static final double MOST_UNDERCUT_MM = 0.4;
     private static final double ROUNDED = 0.2;
+    private static final double STEEPEST = 0.45;
+    private static final double WIDEST_LUMP = 40;
     private static final double NEAR = 1e-6;
     private static final int HALVINGS = 24;
     private static final double STEP_MM = 1e-4;
@@ -81,7 +83,7 @@ public final class BeadSection {
      * The shape.
      *
      * @param fused      toes of what was molten in front
-     * @param wetted     toes of the bead within it
+     * @param wetted     toes of the bead: within it, or beyond it where more metal was laid than it holds up
      * @param riseMm     of the face above the straight line from toe to toe; below 0 where it is hollow
      * @param dropMm     that both toes lie below the old face: a rim that has rounded itself
      * @param undercutMm deepest place between a fused toe and the bead's
@@ -133,6 +135,9 @@ public final class BeadSection {
         double face = makeup.laidMm2() - backVoid - ROOT * backWide * sag - gapMm2;
         double rise = (face - voidMm2(wets, true)) / (FACE * wide);
         double lowest = lowestMm(wets);
+        if (rise > STEEPEST * wide && rimLeftMm == Double.NEGATIVE_INFINITY) {
+            return lumped(fused, wets, face, makeup.back(), sag);
+        }
         if (rise >= lowest) {
             boolean all = fused.leftMm() <= rimLeftMm + NEAR && fused.rightMm() >= rimRightMm - NEAR;
             double rounds = all ? ROUNDED * wide : 0;
@@ -177,6 +182,23 @@ public final class BeadSection {
         Toes wetted = most.by(high);
         double washed = corner ? undercutMm(widest(most) * (1 - high)) : 0;
         return new BeadShape(fused, wetted, lowestMm(wetted), 0, washed, back, sag);
+    }
+
+    /** More metal than the fused width holds up: the rest runs over its toes and lies on the plate unfused. */
+    private BeadShape lumped(Toes fused, Toes least, double face, Toes back, double sag) {
+        double low = 1;
+        double high = WIDEST_LUMP;
+        for (int i = 0; i < HALVINGS; i++) {
+            double share = (low + high) / 2;
+            Toes wetted = least.by(share);
+            double wide = chordMm(wetted);
+            double takes = voidMm2(wetted, true) + FACE * STEEPEST * wide * wide;
+            low = takes < face ? share : low;
+            high = takes < face ? high : share;
+        }
+        Toes wetted = least.by(high);
+        double rise = (face - voidMm2(wetted, true)) / (FACE * chordMm(wetted));
+        return new BeadShape(fused, wetted, rise, 0, 0, back, sag);
     }
 
     private static double widest(Toes toes) {
@@ -289,11 +311,13 @@ public final class BeadSection {
         Toes fused = shape.fused();
         Toes wetted = shape.wetted();
         int last = FRONT_POINTS - 1;
+        double left = Math.min(fused.leftMm(), wetted.leftMm());
+        double right = Math.max(fused.rightMm(), wetted.rightMm());
         if (point == 0 || point == last) {
-            return point == 0 ? fused.leftMm() : fused.rightMm();
+            return point == 0 ? left : right;
         }
         if (point == 1 || point == last - 1) {
-            return point == 1 ? (fused.leftMm() + wetted.leftMm()) / 2 : (fused.rightMm() + wetted.rightMm()) / 2;
+            return point == 1 ? (left + wetted.leftMm()) / 2 : (right + wetted.rightMm()) / 2;
         }
         return wetted.leftMm() + share(point) * (wetted.rightMm() - wetted.leftMm());
     }
@@ -364,7 +388,7 @@ public final class BeadSection {
         if (shape.fused().isNone()) {
             return 0;
         }
-        List<SectionPoint> front = oldFace(shape.fused(), true);
+        List<SectionPoint> front = oldFace(new Toes(frontPlace(shape, 0), frontPlace(shape, FRONT_POINTS - 1)), true);
         for (int point = FRONT_POINTS - 1; point >= 0; point--) {
             front.add(front(shape, point, 0));
         }

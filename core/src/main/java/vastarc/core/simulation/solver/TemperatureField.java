@@ -47,6 +47,8 @@ public final class TemperatureField {
     private final double startEnthalpy;
     private final FaceHeatLoss loss;
     private final double[] conductance;
+    private double[] beyond;
+    private int beyondFrom = Integer.MAX_VALUE;
     private final int[] lossCells;
     private final double[] areas;
     private final double[] perMm3;
@@ -88,6 +90,7 @@ public final class TemperatureField {
         this.loss = faceLoss;
         List<BoundaryFace> facets = grid.section.bare();
         this.conductance = facets.stream().mapToDouble(faceLoss::perMm2K).toArray();
+        this.beyond = conductance;
         this.lossCells = facets.stream().mapToInt(grid::cell).toArray();
         this.areas =
                 facets.stream().mapToDouble(facet -> facet.lengthMm() * grid.dx).toArray();
@@ -149,6 +152,17 @@ public final class TemperatureField {
     public void sweep(double fromMm, double toMm) {
         sweptFrom = (int) Math.floor(fromMm / grid.dx);
         sweptTo = (int) Math.ceil(toMm / grid.dx);
+    }
+
+    /**
+     * From a place along the seam on something else lies against the faces.
+     *
+     * @param other heat that they lose there; air and radiation as before
+     * @param fromMm place, mm
+     */
+    public void liesAgainst(FaceHeatLoss other, double fromMm) {
+        beyond = grid.section.bare().stream().mapToDouble(other::perMm2K).toArray();
+        beyondFrom = (int) Math.floor(fromMm / grid.dx);
     }
 
     private boolean isSwept(int column) {
@@ -270,11 +284,12 @@ public final class TemperatureField {
     private double lost(int column, double seconds) {
         int start = pad + column * grid.stride;
         boolean swept = isSwept(column);
+        double[] passes = column < beyondFrom ? conductance : beyond;
         double sum = 0;
-        for (int i = 0; i < conductance.length; i++) {
+        for (int i = 0; i < passes.length; i++) {
             double gas = swept && facesArc[i] ? FaceHeatLoss.SWEPT_PER_MM2K : 0;
             int at = start + lossCells[i];
-            double flux = loss.perMm2(melt.temperature().at(enthalpy[at]), conductance[i] + gas);
+            double flux = loss.perMm2(melt.temperature().at(enthalpy[at]), passes[i] + gas);
             enthalpy[at] -= flux * seconds * perMm3[i];
             sum += flux * seconds * areas[i];
         }

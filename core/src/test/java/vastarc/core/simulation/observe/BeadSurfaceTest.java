@@ -140,7 +140,8 @@ class BeadSurfaceTest {
                 TorchOperator.steady().unsteady(25, 7),
                 steady.quality(),
                 steady.legMm(),
-                steady.wireMm());
+                steady.wireMm(),
+                false);
         assertThat(spread(ripples(drawn(unsteady).surface())))
                 .isGreaterThan(2 * spread(ripples(drawn(steady).surface())));
     }

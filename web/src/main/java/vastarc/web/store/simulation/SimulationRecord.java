@@ -131,7 +131,7 @@ public record SimulationRecord(
                 new CycleChoices(asked.logic().map(TriggerMode::of), asked.cycle()),
                 Optional.empty(),
                 asked.pass());
-        return new SimulationSetup(plan, hand, quality, legMm, asked.wireMm());
+        return new SimulationSetup(plan, hand, quality, legMm, asked.wireMm(), false);
     }
 
     private SimulationRecord lacking(List<String> fields) {
