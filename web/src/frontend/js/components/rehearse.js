@@ -68,7 +68,7 @@ export function rehearse() {
     async clicked(event) {
       const button = event.target.closest('button');
       if (!button) return;
-      const { do: act, forget, again, take, value, look, exhibit } = button.dataset;
+      const { do: act, forget, again, take, look, exhibit } = button.dataset;
       if (act === 'run') await this.run();
       else if (act === 'stop') await this.stop();
       else if (act === 'play') this.play();
@@ -84,7 +84,7 @@ export function rehearse() {
       else if (forget) await this.forget(forget);
       else if (again) await this.run({ again });
       else if (exhibit) await this.run({ exhibit });
-      else if (take) await this.take(take, value);
+      else if (take) await this.take(button.dataset);
     },
 
     keyed(event) {

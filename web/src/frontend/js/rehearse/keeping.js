@@ -30,8 +30,8 @@ export function keeping(reel) {
       }
     },
 
-    async take(knob, value) {
-      await this.tell('/take', { knob, value });
+    async take({ take: knob, value, other, beside }) {
+      await this.tell('/take', { knob, value, other, beside });
       if (!this.trouble) this.search = 'Now on the sheet, as your own value.';
     },
 

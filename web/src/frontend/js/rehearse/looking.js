@@ -32,6 +32,7 @@ export function looking(reel) {
   let scene = null;
   let due = false;
   let asked = 0;
+  let marked = false;
 
   return {
     solid: false,
@@ -123,6 +124,8 @@ export function looking(reel) {
     // The same once more from where one looks now.
     redraw() {
       stage.render();
+      if (!marked) performance.mark('joint-shown');
+      marked = true;
       const scale = stage.mmPerPixel();
       const rules = RULES[document.documentElement.dataset.units] ?? RULES.metric;
       const mm = rules.filter((one) => one / scale <= RULE_PIXELS).pop() ?? rules[0];

@@ -61,6 +61,8 @@ export function running(reel) {
         await Promise.all(reel.ids.map((id, at) => this.follow(id, at, number)));
         if (number !== reel.started) return;
         this.running = false;
+        reel.frame = Math.max(0, ...reel.films.map((film) => film.frames.length - 1));
+        this.draw();
         if (!again && reel.films.every((film) => film.state === 'DONE')) {
           await (unasked || exhibit ? this.told() : this.keep());
         }

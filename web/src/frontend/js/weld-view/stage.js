@@ -123,9 +123,8 @@ class Model {
   }
 
   dispose() {
-    this.members.forEach((mesh) => mesh.geometry.dispose());
-    this.sides.flatMap((side) => side.geometries).forEach((geometry) => geometry.dispose());
     this.section.clear();
+    this.group.traverse((part) => part.geometry?.dispose());
   }
 }
 

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.Range;
 import vastarc.core.advice.sheet.SetupSheet;
@@ -12,6 +13,8 @@ import vastarc.core.base.progress.Progress;
 import vastarc.core.base.units.Unit;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.consumable.FillerRod;
+import vastarc.core.domain.joint.BackingBar;
 import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.domain.joint.PulsePurpose;
 import vastarc.core.simulation.observe.FrameRecorder;
@@ -23,21 +26,37 @@ public final class SettingSearch {
     /** What may be turned. Its words: {@code rehearsal.knob.<name>}. */
     public enum SearchVariable {
         /** Working current. */
-        CURRENT(ParameterKey.WORKING_CURRENT),
+        CURRENT(ParameterKey.WORKING_CURRENT, Unit.AMPERE),
         /** Travel. */
-        TRAVEL(ParameterKey.TRAVEL_SPEED),
+        TRAVEL(ParameterKey.TRAVEL_SPEED, Unit.MM_PER_MIN),
         /** Pulse rate. */
-        PULSE(ParameterKey.PULSE_RATE);
+        PULSE(ParameterKey.PULSE_RATE, Unit.HERTZ),
+        /** Diameter of the rod, under the current as it is. */
+        ROD(ParameterKey.WIRE_DIAMETER, Unit.STOCK_MILLIMETRE),
+        /** A copper bar behind the seam, under the current as it is: 0 without, 1 with it. */
+        BAR(ParameterKey.BACK_BEAD, Unit.NUMBER);
 
         private final ParameterKey key;
+        private final Unit unit;
 
-        SearchVariable(ParameterKey key) {
+        SearchVariable(ParameterKey key, Unit unit) {
             this.key = key;
+            this.unit = unit;
         }
 
-        /** {@return the parameter of the sheet that it varies} */
+        /** {@return the parameter of the sheet that it varies; of a bar, what it acts on} */
         public ParameterKey key() {
             return key;
+        }
+
+        /** {@return the unit of its values} */
+        public Unit unit() {
+            return unit;
+        }
+
+        /** {@return whether it has steps only and nothing between them} */
+        public boolean isStepped() {
+            return this == ROD || this == BAR;
         }
     }
 
@@ -54,66 +73,100 @@ public final class SettingSearch {
 
     private static final int SCANNED = 5;
     private static final int REFINED = 4;
+    /** With two at once: fewer values of the first for each of the second. */
+    private static final int SCANNED_OF_TWO = 3;
+
+    private static final int REFINED_OF_TWO = 2;
+    private static final int BESIDE = 3;
     private static final double CLOSE = 0.03;
 
     private final SimulationSetup setup;
+    private final SearchQuery query;
     private final SearchVariable knob;
     private final SearchGoal goal;
     private final double targetMm;
     private final Progress progress;
     private final List<SearchTrial> tries = new ArrayList<>();
+    private int planned = 1;
+    private int done;
 
-    private SettingSearch(
-            SimulationSetup setup, SearchVariable knob, SearchGoal goal, double targetMm, Progress progress) {
+    private SettingSearch(SimulationSetup setup, SearchQuery query, Progress progress) {
         this.setup = setup;
-        this.knob = knob;
-        this.goal = goal;
-        this.targetMm = targetMm;
+        this.query = query;
+        this.knob = query.knob();
+        this.goal = query.goal();
+        this.targetMm = query.targetMm();
         this.progress = progress;
     }
 
-    /** A value tried, and its result. */
-    public record SearchTrial(double value, double backMm, double frontSpread, double frontMm) {}
+    /**
+     * What is looked for.
+     *
+     * @param knob     the setting to vary
+     * @param other    a second one, varied together with it; empty for one only
+     * @param goal     the goal
+     * @param targetMm back bead that is wanted, mm; of no account for an even width
+     */
+    public record SearchQuery(SearchVariable knob, Optional<SearchVariable> other, SearchGoal goal, double targetMm) {
+
+        /**
+         * {@return a search by one setting}
+         *
+         * @param knob     the setting to vary
+         * @param goal     the goal
+         * @param targetMm back bead that is wanted, mm
+         */
+        public static SearchQuery of(SearchVariable knob, SearchGoal goal, double targetMm) {
+            return new SearchQuery(knob, Optional.empty(), goal, targetMm);
+        }
+    }
+
+    /**
+     * A value tried, and its result.
+     *
+     * @param value  of the setting
+     * @param beside of the second; empty where only one was varied
+     */
+    public record SearchTrial(double value, OptionalDouble beside, double backMm, double frontSpread, double frontMm) {}
 
     /**
      * What was found.
      *
-     * @param knob   what was turned
-     * @param range  within which values, as on the sheet
+     * @param query  what was looked for
      * @param best   the best value tried
      * @param met    it is what was wanted
      * @param tries  every value tried, in its order
      */
-    public record SearchResult(
-            SearchVariable knob,
-            SearchGoal goal,
-            Range range,
-            SearchTrial best,
-            boolean met,
-            List<SearchTrial> tries) {}
+    public record SearchResult(SearchQuery query, SearchTrial best, boolean met, List<SearchTrial> tries) {}
 
     /**
-     * Looks for a setting.
+     * Looks for a setting, or for two at once.
      *
      * @param setup the setup
-     * @param knob the setting to vary
-     * @param goal the goal
-     * @param targetMm back bead that is wanted, mm; of no account for an even width
+     * @param query what is looked for
      * @param progress is told how far it is, and may stop it
      * @return why nothing can be looked for, where it cannot
      */
-    public static Outcome<SearchResult> find(
-            SimulationSetup setup, SearchVariable knob, SearchGoal goal, double targetMm, Progress progress) {
-        Optional<Problem> bad = goal == SearchGoal.BACK_BEAD ? TARGET.check(targetMm) : Optional.empty();
+    public static Outcome<SearchResult> find(SimulationSetup setup, SearchQuery query, Progress progress) {
+        Optional<Problem> bad =
+                query.goal() == SearchGoal.BACK_BEAD ? TARGET.check(query.targetMm()) : Optional.empty();
         if (bad.isPresent()) {
             return Outcome.failed(bad.get());
         }
-        SimulationSetup turned = knob == SearchVariable.PULSE ? pulsed(setup) : setup;
+        boolean pulses = query.knob() == SearchVariable.PULSE
+                || query.other().filter(SearchVariable.PULSE::equals).isPresent();
+        SimulationSetup turned = pulses ? pulsed(setup) : setup;
         return turned.ask().then(request -> {
-            if (goal == SearchGoal.BACK_BEAD && !request.joint().hasOpenBack()) {
+            if (query.goal() == SearchGoal.BACK_BEAD && !request.joint().hasOpenBack()) {
                 return Outcome.failed(Problem.outOfScope("goal", "rehearsal.noBack"));
             }
-            return Outcome.of(new SettingSearch(turned, knob, goal, targetMm, progress)
+            boolean dry = request.wireW() == 0
+                    && (query.knob() == SearchVariable.ROD
+                            || query.other().filter(SearchVariable.ROD::equals).isPresent());
+            if (dry) {
+                return Outcome.failed(Problem.outOfScope("knob", "rehearsal.noWire"));
+            }
+            return Outcome.of(new SettingSearch(turned, query, progress)
                     .found(request.score().sheet()));
         });
     }
@@ -126,24 +179,64 @@ public final class SettingSearch {
     }
 
     private SearchResult found(SetupSheet sheet) {
-        Range range = sheet.setting(knob.key()).window().orElseThrow();
-        for (int i = 0; i < SCANNED; i++) {
-            attempt(range.low() + (range.high() - range.low()) * i / (SCANNED - 1));
+        boolean two = query.other().isPresent();
+        List<OptionalDouble> beside = query.other()
+                .map(other -> values(other, sheet, BESIDE).stream()
+                        .map(OptionalDouble::of)
+                        .toList())
+                .orElse(List.of(OptionalDouble.empty()));
+        List<Double> scanned = values(knob, sheet, two ? SCANNED_OF_TWO : SCANNED);
+        int refined = knob.isStepped() ? 0 : two ? REFINED_OF_TWO : REFINED;
+        planned = beside.size() * (scanned.size() + refined);
+        for (OptionalDouble second : beside) {
+            tries.addAll(line(second, scanned, refined));
         }
-        for (int i = 0; i < REFINED && !isMet(best()); i++) {
-            between().ifPresent(this::attempt);
-        }
-        SearchTrial best = best();
+        SearchTrial best = best(tries);
         progress.at(1);
-        return new SearchResult(knob, goal, range, best, isMet(best), List.copyOf(tries));
+        return new SearchResult(query, best, isMet(best), List.copyOf(tries));
     }
 
-    private void attempt(double value) {
-        int number = tries.size();
+    /** Values of a setting within its range, or the steps it has: rods one size thinner and thicker than the sheet's, with and without bar. */
+    private static List<Double> values(SearchVariable variable, SetupSheet sheet, int count) {
+        if (variable == SearchVariable.BAR) {
+            return List.of(0.0, 1.0);
+        }
+        if (variable == SearchVariable.ROD) {
+            List<Double> sizes = FillerRod.sizes().stream()
+                    .map(FillerRod::diameterMm)
+                    .sorted()
+                    .toList();
+            int now = sizes.indexOf(sheet.setting(ParameterKey.WIRE_DIAMETER).value());
+            return sizes.subList(Math.max(0, now - 1), Math.min(sizes.size(), now + 2));
+        }
+        Range range = sheet.setting(variable.key()).window().orElseThrow();
+        return IntStream.range(0, count)
+                .mapToObj(i -> range.low() + (range.high() - range.low()) * i / (count - 1))
+                .toList();
+    }
+
+    /** The first setting looked for, with the second where it is. */
+    private List<SearchTrial> line(OptionalDouble second, List<Double> scanned, int refined) {
+        SimulationSetup base =
+                second.isPresent() ? turned(setup, query.other().orElseThrow(), second.getAsDouble()) : setup;
+        List<SearchTrial> line = new ArrayList<>();
+        scanned.forEach(value -> attempt(base, value, second, line));
+        for (int i = 0; i < refined; i++) {
+            if (line.isEmpty() || isMet(best(line))) {
+                done++;
+            } else {
+                between(line).ifPresent(value -> attempt(base, value, second, line));
+            }
+        }
+        return line;
+    }
+
+    private void attempt(SimulationSetup base, double value, OptionalDouble second, List<SearchTrial> line) {
+        int number = done++;
         Progress part = new Progress() {
             @Override
             public void at(double share) {
-                progress.at((number + share) / (SCANNED + REFINED));
+                progress.at((number + share) / planned);
             }
 
             @Override
@@ -151,14 +244,15 @@ public final class SettingSearch {
                 return progress.isCancelled();
             }
         };
-        turned(setup, knob, value).ask().value().ifPresent(request -> {
+        turned(base, knob, value).ask().value().ifPresent(request -> {
             SimulationResult made = WeldSimulation.of(request, part, new FrameRecorder());
-            tries.add(new SearchTrial(
+            line.add(new SearchTrial(
                     value,
+                    second,
                     made.widths().backMm(),
                     made.widths().frontSpread(),
                     made.widths().frontMm()));
-            tries.sort(Comparator.comparingDouble(SearchTrial::value));
+            line.sort(Comparator.comparingDouble(SearchTrial::value));
         });
     }
 
@@ -174,6 +268,9 @@ public final class SettingSearch {
             case TRAVEL -> setup.held().practised(draft -> draft.travelMmPerS = OptionalDouble.of(value / 60));
             case PULSE -> pulsed(setup).own(ParameterKey.PULSE_RATE, value);
             case CURRENT -> setup.own(ParameterKey.WORKING_CURRENT, value);
+            case ROD -> setup.held().wire(value);
+            case BAR ->
+                setup.held().practised(draft -> draft.chill = value > 0 ? BackingBar.COPPER_BAR : BackingBar.NONE);
         };
     }
 
@@ -181,8 +278,8 @@ public final class SettingSearch {
         return goal == SearchGoal.BACK_BEAD ? Math.abs(searchTrial.backMm() - targetMm) : searchTrial.frontSpread();
     }
 
-    private SearchTrial best() {
-        return tries.stream().min(Comparator.comparingDouble(this::miss)).orElseThrow();
+    private SearchTrial best(List<SearchTrial> among) {
+        return among.stream().min(Comparator.comparingDouble(this::miss)).orElseThrow();
     }
 
     private boolean isMet(SearchTrial best) {
@@ -190,11 +287,11 @@ public final class SettingSearch {
     }
 
     /** The next value: where a straight line between the two that enclose the target meets it, or half way to the better neighbour. */
-    private OptionalDouble between() {
+    private OptionalDouble between(List<SearchTrial> line) {
         if (goal == SearchGoal.BACK_BEAD) {
-            for (int i = 1; i < tries.size(); i++) {
-                SearchTrial low = tries.get(i - 1);
-                SearchTrial high = tries.get(i);
+            for (int i = 1; i < line.size(); i++) {
+                SearchTrial low = line.get(i - 1);
+                SearchTrial high = line.get(i);
                 if ((low.backMm() - targetMm) * (high.backMm() - targetMm) < 0) {
                     double share = (targetMm - low.backMm()) / (high.backMm() - low.backMm());
                     return OptionalDouble.of(
@@ -203,12 +300,12 @@ public final class SettingSearch {
             }
             return OptionalDouble.empty();
         }
-        int at = tries.indexOf(best());
+        int at = line.indexOf(best(line));
         int beside = at == 0
                 ? 1
-                : at == tries.size() - 1 ? at - 1 : miss(tries.get(at - 1)) < miss(tries.get(at + 1)) ? at - 1 : at + 1;
-        return beside >= tries.size()
+                : at == line.size() - 1 ? at - 1 : miss(line.get(at - 1)) < miss(line.get(at + 1)) ? at - 1 : at + 1;
+        return beside >= line.size()
                 ? OptionalDouble.empty()
-                : OptionalDouble.of((tries.get(at).value() + tries.get(beside).value()) / 2);
+                : OptionalDouble.of((line.get(at).value() + line.get(beside).value()) / 2);
     }
 }

@@ -1,17 +1,20 @@
 package vastarc.core.training;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import vastarc.core.base.tables.Table;
 import vastarc.core.training.Question.Choice;
 import vastarc.core.training.Question.CorrectAnswer;
+import vastarc.core.training.Question.Picture;
 import vastarc.core.training.SeededRandom.AnswerChoices;
 
 /** Asks for facts of the trade. Source: table {@code drill-facts.csv}. */
 final class FactQuestions implements QuestionWriter {
 
-    private record Fact(Topic topic, int level, String question, Choice right, List<Choice> wrong) {}
+    private record Fact(
+            Topic topic, int level, String question, Choice right, List<Choice> wrong, Optional<Picture> picture) {}
 
     private static final List<Fact> FACTS = Table.read(
                     "drill-facts.csv",
@@ -26,7 +29,8 @@ final class FactQuestions implements QuestionWriter {
                             "why_2",
                             "wrong_3",
                             "why_3",
-                            "why"))
+                            "why",
+                            "picture"))
             .stream()
             .map(FactQuestions::fact)
             .toList();
@@ -48,7 +52,14 @@ final class FactQuestions implements QuestionWriter {
                 List.of(
                         new Choice(row.text("wrong_1"), row.text("why_1")),
                         new Choice(row.text("wrong_2"), row.text("why_2")),
-                        new Choice(row.text("wrong_3"), row.text("why_3"))));
+                        new Choice(row.text("wrong_3"), row.text("why_3"))),
+                picture(row.text("picture")));
+    }
+
+    private static Optional<Picture> picture(String bead) {
+        return "none".equals(bead)
+                ? Optional.empty()
+                : Optional.of(new Picture(Picture.Kind.BEAD, Map.of(), Map.of("bead", bead)));
     }
 
     @Override
@@ -60,7 +71,7 @@ final class FactQuestions implements QuestionWriter {
                 topic,
                 fact.level(),
                 fact.question(),
-                Optional.empty(),
+                fact.picture(),
                 choices.all(),
                 CorrectAnswer.choice(choices.right()),
                 fact.right().why());

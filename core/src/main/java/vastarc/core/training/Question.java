@@ -55,7 +55,9 @@ public record Question(
             /** A sign of the reading place by its id. */
             SIGN,
             /** A weld in time by the corners of its envelope, {@code t0 a0 t1 a1 …}; {@code choice0 …} name the sign of each choice. */
-            SCORE
+            SCORE,
+            /** A weld as it was simulated, from both sides, by its number: {@code bead}. */
+            BEAD
         }
     }
 

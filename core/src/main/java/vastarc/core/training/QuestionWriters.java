@@ -28,6 +28,7 @@ final class QuestionWriters {
         ALL.put(Topic.PURGE, FigureQuestions::purge);
         ALL.put(Topic.FIT_UP, new FactQuestions(Topic.FIT_UP));
         ALL.put(Topic.WIRE, MachineQuestions::wire);
+        ALL.put(Topic.BEADS, new FactQuestions(Topic.BEADS));
     }
 
     private QuestionWriters() {}

@@ -39,7 +39,9 @@ public enum Topic {
     /** Fit-up. */
     FIT_UP,
     /** Filler. */
-    WIRE;
+    WIRE,
+    /** What was done wrong, by the bead. */
+    BEADS;
 
     /** What hurts people or spoils work when it is not known: asked a quarter of the time. */
     public static final List<Topic> HURTS = List.of(CAUTIONS, CONTROLS, PURGE, GAS);

@@ -31,6 +31,7 @@ import vastarc.web.drawing.WeldCurve;
  * @param topic    in words
  * @param prompt   what is asked
  * @param drawing  shown with it; empty for none
+ * @param image    of a weld, as an address that holds it; empty for none
  * @param front    a panel as somebody left it; empty for none
  * @param choices  to choose from
  * @param unit     of the figure that is typed; empty where none is
@@ -40,6 +41,7 @@ public record QuestionView(
         String topic,
         String prompt,
         Optional<Drawing> drawing,
+        Optional<String> image,
         Optional<PanelDrawing> front,
         List<ChoiceView> choices,
         String unit,
@@ -64,6 +66,7 @@ public record QuestionView(
                 say(question.topic().words()),
                 question.prompt(),
                 drawing(question),
+                BeadPicture.of(question),
                 machine.map(trainingMachine -> front(trainingMachine, question, shop, settings)),
                 choices(question),
                 question.answer().figure().map(Question.Figure::unit).orElse(""),
@@ -87,7 +90,7 @@ public record QuestionView(
                         : Optional.of(PositionDrawing.of(
                                 Position.valueOf(picture.words().getOrDefault("position", "PA")),
                                 "the position asked for"));
-            case FRONT -> Optional.empty();
+            case FRONT, BEAD -> Optional.empty();
             case SCORE -> Optional.of(WeldCurve.of(picture.figures()));
         });
     }

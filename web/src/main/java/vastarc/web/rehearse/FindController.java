@@ -1,8 +1,10 @@
 package vastarc.web.rehearse;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -18,6 +20,7 @@ import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.simulation.SettingSearch;
 import vastarc.core.simulation.SettingSearch.SearchGoal;
+import vastarc.core.simulation.SettingSearch.SearchQuery;
 import vastarc.core.simulation.SettingSearch.SearchResult;
 import vastarc.core.simulation.SettingSearch.SearchVariable;
 import vastarc.core.simulation.SimulationSetup;
@@ -63,11 +66,18 @@ class FindController {
                         ? place.setup(id, form)
                         : Outcome.<SimulationSetup>failed(problems))
                 .then(setup -> setup.cut(MeshDetail.LIVE).ask().map(request -> setup.cut(MeshDetail.LIVE)))
-                .then(setup -> room.look(setup, knob, goal, target))
+                .then(setup -> room.look(setup, new SearchQuery(knob, other(sent, knob), goal, target)))
                 .map(work -> new StartedWork(List.of(work.id().toString()), List.of()));
         return begun.value()
                 .map(ResponseEntity::ok)
                 .orElseGet(() -> RehearsePages.refused(begun.problems(), preferences.units()));
+    }
+
+    /** The second setting; none where it is not chosen, or the first once more. */
+    private static Optional<SearchVariable> other(Map<String, String> sent, SearchVariable knob) {
+        return Arrays.stream(SearchVariable.values())
+                .filter(variable -> variable != knob && variable.name().equals(sent.get("other")))
+                .findFirst();
     }
 
     /** A width that is not given is one that cannot be. */
@@ -102,8 +112,17 @@ class FindController {
             Model model) {
         SearchVariable knob = RehearseForm.chosen(SearchVariable.class, sent.get("knob"), SearchVariable.CURRENT);
         double value = NumberReader.read(sent.get("value")).orElseThrow(() -> new NotFound("setting"));
+        Optional<SearchVariable> other = other(sent, knob);
+        double beside = NumberReader.read(sent.get("beside")).orElse(0);
         return place.travelled(
-                jobs.edit(id, JobStore.seen(sent.get("version")), job -> taker.withValue(job.content(), knob, value)),
+                jobs.edit(
+                        id,
+                        JobStore.seen(sent.get("version")),
+                        job -> taker.withValue(
+                                other.map(second -> taker.withValue(job.content(), second, beside))
+                                        .orElse(job.content()),
+                                knob,
+                                value)),
                 preferences,
                 model);
     }

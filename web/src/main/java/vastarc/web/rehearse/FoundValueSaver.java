@@ -22,6 +22,9 @@ class FoundValueSaver {
             case CURRENT -> taker.own(before, CycleKey.WORKING_CURRENT, value);
             case TRAVEL -> taker.paced(before, value);
             case PULSE -> taker.pulsed(before, value);
+            case BAR -> taker.barred(before, value > 0);
+            // A rod comes from the stock of the shop; no job has one of its own.
+            case ROD -> before;
         };
     }
 }

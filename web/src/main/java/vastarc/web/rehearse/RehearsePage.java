@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
@@ -18,7 +19,9 @@ import vastarc.core.domain.joint.Joint;
 import vastarc.core.simulation.Exhibit;
 import vastarc.core.simulation.SettingSearch;
 import vastarc.core.simulation.SettingSearch.SearchGoal;
+import vastarc.core.simulation.SettingSearch.SearchQuery;
 import vastarc.core.simulation.SettingSearch.SearchResult;
+import vastarc.core.simulation.SettingSearch.SearchTrial;
 import vastarc.core.simulation.SettingSearch.SearchVariable;
 import vastarc.core.simulation.SimulationComparison;
 import vastarc.core.simulation.SimulationComparison.ComparedFigure;
@@ -30,6 +33,7 @@ import vastarc.core.simulation.result.SimulationResult;
 import vastarc.core.simulation.result.SimulationResult.BeadWidth;
 import vastarc.web.drawing.BeadChart;
 import vastarc.web.drawing.Drawing;
+import vastarc.web.drawing.SearchMap;
 import vastarc.web.layout.Choice;
 import vastarc.web.layout.Labels;
 import vastarc.web.service.JobPlan;
@@ -70,6 +74,7 @@ public record RehearsePage(
             List<Choice> qualities,
             List<Choice> changes,
             List<Choice> knobs,
+            List<Choice> others,
             List<Choice> goals,
             List<Choice> exhibits,
             String seamHint,
@@ -119,6 +124,10 @@ public record RehearsePage(
                 Choice.of(MeshDetail.values(), "rehearsal.quality", MeshDetail.LIVE.name()),
                 Choice.of(WeldChange.values(), "rehearsal.change", WeldChange.NOTHING.name()),
                 Choice.of(SearchVariable.values(), "rehearsal.knob", SearchVariable.CURRENT.name()),
+                Stream.concat(
+                                Stream.of(Choice.labelled("", "nothing else", true)),
+                                Choice.of(SearchVariable.values(), "rehearsal.knob", "").stream())
+                        .toList(),
                 Choice.of(SearchGoal.values(), "rehearsal.goal", SearchGoal.BACK_BEAD.name()),
                 Choice.of(Exhibit.values(), "rehearsal.exhibit", ""),
                 tube ? "once round" : units.show(Quantity.ruled(seamMm)).line(),
@@ -295,42 +304,74 @@ public record RehearsePage(
      * What a search found.
      *
      * @param words   in a sentence
+     * @param beside  what the second setting is called; empty where there was one only
      * @param tries   every value tried
-     * @param knob    to be taken
-     * @param value   to be taken
+     * @param map     the same as a drawing, where two were varied
+     * @param take    to be put on the sheet; empty where nothing of it can be
      */
-    public record FoundView(String words, List<TriedValue> tries, String knob, String value, String label) {}
+    public record FoundView(
+            String words, String beside, List<TriedValue> tries, Optional<Drawing> map, Optional<FoundValue> take) {}
 
     /** A value and its result. */
-    public record TriedValue(String value, String back, String spread, boolean best) {}
+    public record TriedValue(String value, String beside, String back, String spread, boolean best) {}
+
+    /** A value to be put on the sheet, with that of a second setting. */
+    public record FoundValue(String knob, String value, String other, String beside, String label) {}
 
     static FoundView found(SearchResult found, UnitSystem units) {
-        Quantity best = Quantity.of(found.best().value(), found.knob().key().unit());
-        String at = units.show(best).line();
-        String got = found.goal() == SearchGoal.BACK_BEAD
-                ? "a root bead "
-                        + units.show(Quantity.ruled(found.best().backMm())).line()
+        SearchTrial best = found.best();
+        SearchQuery query = found.query();
+        String at = shown(query, best, units);
+        String got = query.goal() == SearchGoal.BACK_BEAD
+                ? "a root bead " + units.show(Quantity.ruled(best.backMm())).line()
                 : "a width variation of "
-                        + units.show(Quantity.percent(found.best().frontSpread()))
-                                .line();
+                        + units.show(Quantity.percent(best.frontSpread())).line();
         String words = found.met()
                 ? at + " gives " + got + "."
                 : "Nothing in its range gives exactly that; the nearest, " + at + ", gives " + got + ".";
         return new FoundView(
                 words,
+                query.other()
+                        .map(other -> Labels.of(say("rehearsal.knob." + other, units)))
+                        .orElse(""),
                 found.tries().stream()
-                        .map(searchTrial -> new TriedValue(
-                                units.show(Quantity.of(
-                                                searchTrial.value(),
-                                                found.knob().key().unit()))
+                        .map(trial -> new TriedValue(
+                                value(query.knob(), trial.value(), units),
+                                query.other()
+                                        .map(other ->
+                                                value(other, trial.beside().orElse(0), units))
+                                        .orElse(""),
+                                units.show(Quantity.ruled(trial.backMm())).line(),
+                                units.show(Quantity.percent(trial.frontSpread()))
                                         .line(),
-                                units.show(Quantity.ruled(searchTrial.backMm())).line(),
-                                units.show(Quantity.percent(searchTrial.frontSpread()))
-                                        .line(),
-                                searchTrial.equals(found.best())))
+                                trial.equals(best)))
                         .toList(),
-                found.knob().name(),
-                String.format(Locale.ROOT, "%.3f", found.best().value()),
-                at);
+                query.other().map(other -> SearchMap.of(found, units)),
+                query.knob() == SearchVariable.ROD ? Optional.empty() : Optional.of(take(query, best, at)));
+    }
+
+    private static FoundValue take(SearchQuery query, SearchTrial best, String label) {
+        return new FoundValue(
+                query.knob().name(),
+                String.format(Locale.ROOT, "%.3f", best.value()),
+                query.other().map(Enum::name).orElse(""),
+                String.format(Locale.ROOT, "%.3f", best.beside().orElse(0)),
+                label);
+    }
+
+    private static String shown(SearchQuery query, SearchTrial trial, UnitSystem units) {
+        String first = value(query.knob(), trial.value(), units);
+        return query.other()
+                .map(other -> first + " with " + value(other, trial.beside().orElse(0), units))
+                .orElse(first);
+    }
+
+    /** A value of a setting in words. */
+    static String value(SearchVariable variable, double value, UnitSystem units) {
+        return switch (variable) {
+            case BAR -> say("rehearsal.bar." + (value > 0 ? 1 : 0), units);
+            case ROD -> units.show(Quantity.of(value, variable.unit())).line() + " rod";
+            default -> units.show(Quantity.of(value, variable.unit())).line();
+        };
     }
 }

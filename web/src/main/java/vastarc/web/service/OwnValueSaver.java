@@ -8,6 +8,7 @@ import org.springframework.stereotype.Component;
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.domain.joint.BackingBar;
 import vastarc.core.domain.joint.PulsePurpose;
 import vastarc.core.input.WeldFields;
 import vastarc.web.store.job.JobContent;
@@ -61,6 +62,18 @@ public class OwnValueSaver {
                 ? before.with(before.joint().with(WeldFields.PULSE, Optional.of(PulsePurpose.HEAT.name())))
                 : before;
         return own(pulsing, CycleKey.PULSE_RATE, rateHz);
+    }
+
+    /**
+     * {@return a copper bar behind the seam or none, under the current as it is}
+     *
+     * @param before how it was before
+     * @param copper whether it is there
+     */
+    public JobContent barred(JobContent before, boolean copper) {
+        BackingBar bar = copper ? BackingBar.COPPER_BAR : BackingBar.NONE;
+        JobContent held = held(before);
+        return held.with(held.joint().with(WeldFields.CHILL, Optional.of(bar.name())));
     }
 
     private JobContent held(JobContent before) {

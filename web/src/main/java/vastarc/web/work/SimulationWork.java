@@ -7,9 +7,8 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.simulation.SettingSearch;
-import vastarc.core.simulation.SettingSearch.SearchGoal;
+import vastarc.core.simulation.SettingSearch.SearchQuery;
 import vastarc.core.simulation.SettingSearch.SearchResult;
-import vastarc.core.simulation.SettingSearch.SearchVariable;
 import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.WeldSimulation;
 import vastarc.core.simulation.observe.FrameRecorder;
@@ -99,15 +98,10 @@ public class SimulationWork {
      * {@return starts to look for a setting}
      *
      * @param setup the setup
-     * @param knob the setting to vary
-     * @param goal the goal
-     * @param targetMm width to reach, mm
+     * @param query what is looked for
      */
-    public Outcome<Work<Outcome<SearchResult>>> look(
-            SimulationSetup setup, SearchVariable knob, SearchGoal goal, double targetMm) {
-        return works.start(
-                "find " + knob + " " + goal + " " + targetMm + " " + setup,
-                progress -> SettingSearch.find(setup, knob, goal, targetMm, progress));
+    public Outcome<Work<Outcome<SearchResult>>> look(SimulationSetup setup, SearchQuery query) {
+        return works.start("find " + query + " " + setup, progress -> SettingSearch.find(setup, query, progress));
     }
 
     /**

@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import jakarta.servlet.http.Cookie;
 import java.time.Duration;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -170,6 +171,84 @@ class RehearsePagesTest {
     }
 
     @Test
+    void theJointStandsThereBeforeAnythingIsSimulated() throws Exception {
+        JsonNode scene = json.readTree(send(get(address("/scene"))).getContentAsString());
+        assertThat(scene.get("problems")).isEmpty();
+        assertThat(scene.at("/scene/form").asString()).isEqualTo("SQUARE_BUTT");
+        assertThat(scene.at("/scene/members").size()).isEqualTo(2);
+        assertThat(scene.at("/scene/lengthMm").asDouble()).isGreaterThan(100);
+        assertThat(scene.at("/scene/attitude/upZ").asDouble()).isEqualTo(-1);
+        assertThat(scene.at("/scene/soon").asBoolean()).isTrue();
+        JsonNode odd = json.readTree(
+                send(get(address("/scene")), "seamMm", "a long one").getContentAsString());
+        assertThat(odd.at("/problems/0").asString()).contains("“a long one”");
+        assertThat(odd.get("scene").isNull()).isTrue();
+    }
+
+    @Test
+    void theSurfaceIsSentOnceAndAPlaceOnItIsTold() throws Exception {
+        String id = begun("seamMm", "24").get(0);
+        JsonNode film = json.readTree(
+                send(get(address("/film/" + id)), "from", "0", "drawn", "0").getContentAsString());
+        JsonNode surface = film.get("surface");
+        int lines = surface.get("lines").asInt();
+        int across = surface.at("/front/across").asInt();
+        assertThat(lines).isBetween(50, 600);
+        assertThat(Base64.getDecoder().decode(surface.at("/front/y").asString()))
+                .hasSize(2 * lines * across);
+        assertThat(surface.get("addedMm3").asDouble())
+                .isCloseTo(
+                        surface.get("laidMm3").asDouble(),
+                        within(0.02 * surface.get("laidMm3").asDouble()));
+        assertThat(film.at("/scene/form").asString()).isEqualTo("SQUARE_BUTT");
+        String drawn = film.get("surfaces").asString();
+        JsonNode next = json.readTree(
+                send(get(address("/film/" + id)), "from", "5", "drawn", drawn).getContentAsString());
+        assertThat(next.get("surface").isNull()).isTrue();
+        assertThat(next.get("scene").isNull()).isTrue();
+
+        String place = address("/film/" + id + "/place");
+        String middle =
+                send(get(place), "face", "front", "xMm", "14", "placeMm", "0").getContentAsString();
+        assertThat(middle).contains("bead", "wide", "froze", "hottest", "colour");
+        assertThat(send(get(place), "face", "front", "xMm", "14", "placeMm", "9")
+                        .getContentAsString())
+                .doesNotContain("froze")
+                .contains("hottest");
+        assertThat(send(get(place), "face", "back", "xMm", "far", "placeMm", "-1e9")
+                        .getStatus())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void oneThatIsOnlyToldIsNotKept() throws Exception {
+        String id = begun("seamMm", "20").get(0);
+        assertThat(send(get(address("/told")), "seamMm", "20", "one", id).getContentAsString())
+                .contains("As on the sheet", "Face width");
+        assertThat(kept.of(job.id())).isEmpty();
+        assertThat(send(get(address("/told")), "one", "none").getStatus()).isEqualTo(404);
+    }
+
+    @Test
+    void aFaultIsShownBesideWhatItShouldBe() throws Exception {
+        JsonNode answer = json.readTree(
+                send(post(address("/exhibit")), "exhibit", "TOO_FAST").getContentAsString());
+        List<String> ids =
+                answer.get("ids").valueStream().map(JsonNode::asString).toList();
+        assertThat(ids).hasSize(2);
+        ids.forEach(this::awaitEnd);
+        assertThat(send(get(address("/told")), "exhibit", "TOO_FAST", "one", ids.get(0), "other", ids.get(1))
+                        .getContentAsString())
+                .contains("As it should be", "Too fast", "the back never melts", "Difference");
+        assertThat(kept.of(job.id())).isEmpty();
+        assertThat(send(post(address("/exhibit")), "exhibit", "TOO_LOUD").getStatus())
+                .isEqualTo(400);
+        assertThat(send(get(address("/told")), "exhibit", "TOO_LOUD", "one", ids.get(0))
+                        .getStatus())
+                .isEqualTo(400);
+    }
+
+    @Test
     void twoAreRunSideBySideToldAndKept() throws Exception {
         List<String> ids = begun("seamMm", "30", "change", "CURRENT", "amount", "12");
         assertThat(ids).hasSize(2);
@@ -181,10 +260,10 @@ class RehearsePagesTest {
 
         String[] sent = {"seamMm", "30", "change", "CURRENT", "amount", "12", "one", ids.get(0), "other", ids.get(1)};
         String entered = send(post(address("/keep")), sent).getContentAsString();
-        assertThat(entered).contains("As on the sheet", "current, by % +12", "Face width", "Limits of the simulation");
+        assertThat(entered).contains("As on the sheet", "current +12 %", "Face width", "Limits of the simulation");
         send(post(address("/keep")), sent);
         assertThat(kept.of(job.id())).hasSize(2);
-        assertThat(send(get(address(""))).getContentAsString()).contains("current, by % +12");
+        assertThat(send(get(address(""))).getContentAsString()).contains("current +12 %");
 
         String text = kept.of(job.id()).get(0).getId().toString();
         String other = kept.of(job.id()).get(1).getId().toString();
