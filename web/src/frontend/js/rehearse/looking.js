@@ -19,13 +19,8 @@ const NEARER = 1.12;
 const ASK_MS = 90;
 const FILM_FPS = 25;
 
-function canDraw() {
-  try {
-    return Boolean(document.createElement('canvas').getContext('webgl2'));
-  } catch {
-    return false;
-  }
-}
+// Asked for as soon as the page's script runs: it is large, and the joint waits for it.
+const drawing = typeof WebGL2RenderingContext === 'undefined' ? null : import('../weld-view/stage.js');
 
 export function looking(reel) {
   let stage = null;
@@ -49,12 +44,17 @@ export function looking(reel) {
 
     // The joint as it stands, before anything is simulated; one that takes a second is begun unasked.
     async fitUp() {
-      this.solid = canDraw();
-      if (!this.solid || !this.$refs.weld) return;
-      const [{ Stage }, told] = await Promise.all([import('../weld-view/stage.js'), this.askScene()]);
+      if (!drawing || !this.$refs.weld) return;
+      const [{ Stage }, told] = await Promise.all([drawing, this.askScene()]);
       if (!told.scene) return;
       scene = told.scene;
-      stage = new Stage(this.$refs.weld);
+      try {
+        stage = new Stage(this.$refs.weld);
+      } catch {
+        // The browser knows the way to draw but has nothing to draw with: the plates are drawn flat.
+        return;
+      }
+      this.solid = true;
       stage.onMoved = () => this.redraw();
       this.$refs.weld.stage = stage;
       this.films = typeof MediaRecorder !== 'undefined' && MediaRecorder.isTypeSupported('video/webm');

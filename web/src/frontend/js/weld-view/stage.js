@@ -33,6 +33,8 @@ const FAR_MM = 3000;
 const CLOSE_MM = 62;
 // Pixels for each of the page while a film plays without a graphics card; at rest all of them.
 const COARSE = 0.6;
+// With one, edges are smooth by more pixels than the page has.
+const SMOOTH = 1.5;
 const BEAD_AT = 0.6;
 const PRINT = { width: 2400, height: 1500 };
 const METAL = { specular: 0x6a6a6a, shininess: 60 };
@@ -65,13 +67,10 @@ function shining(material, strength) {
   return material;
 }
 
-// Whether the browser draws without a graphics card: smooth edges cost most of a picture then.
-function isSoftware() {
-  const gl = document.createElement('canvas').getContext('webgl2');
-  const info = gl?.getExtension('WEBGL_debug_renderer_info');
-  const name = info ? String(gl.getParameter(info.UNMASKED_RENDERER_WEBGL)) : '';
-  gl?.getExtension('WEBGL_lose_context')?.loseContext();
-  return /swiftshader|llvmpipe|software/i.test(name);
+// Whether the browser draws without a graphics card.
+function isSoftware(gl) {
+  const info = gl.getExtension('WEBGL_debug_renderer_info');
+  return /swiftshader|llvmpipe|software/i.test(info ? String(gl.getParameter(info.UNMASKED_RENDERER_WEBGL)) : '');
 }
 
 // One weld of one film, or the joint alone.
@@ -131,8 +130,8 @@ class Model {
 export class Stage {
   constructor(canvas) {
     this.canvas = canvas;
-    this.software = isSoftware();
-    this.renderer = new WebGLRenderer({ canvas, antialias: !this.software, alpha: true, preserveDrawingBuffer: true });
+    this.renderer = new WebGLRenderer({ canvas, antialias: false, alpha: true, preserveDrawingBuffer: true });
+    this.software = isSoftware(this.renderer.getContext());
     this.renderer.localClippingEnabled = true;
     this.strength = { value: 1 };
     this.cut = new Plane(new Vector3(0, 0, 1), 1e6);
@@ -210,11 +209,13 @@ export class Stage {
       model.burns = burns;
       if (!frame) return;
       const otherMoment = moments[1 - i];
-      const other =
+      model.other =
         this.differs && otherMoment?.frame ? { frame: otherMoment.frame, bead: otherMoment.film.surface } : null;
+      this.turnAway(model);
       model.sides.forEach((side) => {
         if (film.surface) side.take(film.surface);
-        side.lay(frame, s, this.looksOf(film), other);
+        if (side.hidden) return;
+        side.lay(frame, s, this.looksOf(film), model.other);
       });
       model.moment = moment;
     });
@@ -325,7 +326,7 @@ export class Stage {
   resize() {
     const { clientWidth: w, clientHeight: h } = this.canvas;
     if (!w || !h) return;
-    const ratio = this.software && this.moving ? COARSE : Math.min(2, window.devicePixelRatio || 1);
+    const ratio = this.software ? (this.moving ? COARSE : 1) : Math.max(SMOOTH, Math.min(2, window.devicePixelRatio));
     if (this.canvas.width !== Math.round(w * ratio) || this.canvas.height !== Math.round(h * ratio)) {
       this.renderer.setPixelRatio(ratio);
       this.renderer.setSize(w, h, false);
@@ -341,13 +342,23 @@ export class Stage {
 
   // A face that is turned away is not drawn; of the whole joint both may be seen.
   turnAway(model) {
-    if (!model.arc || !model.skins) return;
+    if (!model.arc || !model.skins) return false;
+    const before = model.sides.map((side) => side.hidden);
     const out = new Vector3(...model.arc.out).applyQuaternion(model.group.quaternion);
     const facing = this.camera.position.clone().sub(this.controls.target).normalize().dot(out);
-    model.skins.forEach((mesh) => {
-      const front = mesh.userData.side.name === 'front';
-      mesh.visible = this.view === 'whole' || (front ? facing > -0.25 : facing < 0.25);
+    model.sides.forEach((side) => {
+      side.hidden = this.view !== 'whole' && (side.name === 'front' ? facing < -0.25 : facing > 0.25);
     });
+    model.skins.forEach((mesh) => {
+      mesh.visible = !mesh.userData.side.hidden;
+    });
+    return model.sides.some((side, i) => before[i] && !side.hidden);
+  }
+
+  // A face that has just come into sight was not laid while it was turned away.
+  layAgain(model) {
+    const { film, frame, s } = model.moment ?? {};
+    if (frame) model.sides.forEach((side) => side.lay(frame, s, this.looksOf(film), model.other));
   }
 
   light(model) {
@@ -377,7 +388,7 @@ export class Stage {
         other.group.visible = other === model;
       });
       this.light(model);
-      this.turnAway(model);
+      if (this.turnAway(model)) this.layAgain(model);
       const high = size.y / count;
       const from = size.y - (i + 1) * high;
       this.renderer.setViewport(0, from, size.x, high);

@@ -36,8 +36,8 @@ public final class SearchMap {
     public static Drawing of(SearchResult found, UnitSystem units) {
         SearchQuery query = found.query();
         Pencil pencil = new Pencil(0, false);
-        Axis across = new Axis(found.tries(), SearchTrial::value, LEFT, WIDTH - RIGHT);
-        Axis up = new Axis(found.tries(), trial -> trial.beside().orElse(0), HEIGHT - BOTTOM, TOP);
+        ScaledAxis across = new ScaledAxis(found.tries(), SearchTrial::value, LEFT, WIDTH - RIGHT);
+        ScaledAxis up = new ScaledAxis(found.tries(), trial -> trial.beside().orElse(0), HEIGHT - BOTTOM, TOP);
         for (double beside : up.values) {
             pencil.raw(path("M%.1f %.1fH%.1f", LEFT, up.at(beside), WIDTH - RIGHT), "gridline");
             pencil.label(
@@ -93,7 +93,7 @@ public final class SearchMap {
     }
 
     /** Values from the lowest to the highest, laid between two places. */
-    private static final class Axis {
+    private static final class ScaledAxis {
 
         private final List<Double> values;
         private final double low;
@@ -101,7 +101,7 @@ public final class SearchMap {
         private final double from;
         private final double to;
 
-        Axis(List<SearchTrial> tries, ToDoubleFunction<SearchTrial> value, double from, double to) {
+        ScaledAxis(List<SearchTrial> tries, ToDoubleFunction<SearchTrial> value, double from, double to) {
             this.values = tries.stream()
                     .mapToDouble(value)
                     .distinct()

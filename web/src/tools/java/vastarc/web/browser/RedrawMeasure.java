@@ -7,8 +7,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import vastarc.web.BrowserTest;
 
 /**
- * Measures how long a search takes while typing, how long the weld cycle takes to be drawn anew (a 30 s weld at 5 pulses a second, script and layout together), and how soon a
- * simulation shows its first picture. Not a test of the build; run it with {@code mvn -Ptools -pl core,web verify -Dit.test=RedrawMeasure -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false} and read the line it prints.
+ * Measures how long a search takes while typing, how long the weld cycle takes to be drawn anew (a 30 s weld at 5 pulses a second, script and layout together). Not a test of the build; run it with {@code mvn -Ptools -pl core,web verify -Dit.test=RedrawMeasure -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false} and read the line it prints.
  */
 @BrowserTest
 class RedrawMeasure {
@@ -72,23 +71,6 @@ class RedrawMeasure {
             times.sort((a, b) => a - b);
             return [times[125], times[237], times[249]];""";
 
-    /** From the tap to pixels of a pool's plate on the canvas. */
-    private static final String FIRST_PICTURE = """
-            const [seam, done] = arguments;
-            const canvas = document.getElementById('canvas-0');
-            const figures = document.querySelector('#plate-0 figcaption');
-            canvas.width = canvas.width;
-            document.getElementById('seamMm').value = seam;
-            const begun = performance.now();
-            document.getElementById('run').click();
-            const look = () => {
-              const told = figures.textContent.includes('%');
-              const painted = told && canvas.getContext('2d').getImageData(20, 40, 60, 20).data.some((part) => part > 0);
-              if (painted) done(Math.round(performance.now() - begun));
-              else requestAnimationFrame(look);
-            };
-            requestAnimationFrame(look);""";
-
     /** From Enter on the line to the first paint of the new job's sheet, ms. */
     private static final String ENTER_ON_THE_LINE = """
             const line = document.getElementById('phrase-form');
@@ -127,26 +109,6 @@ class RedrawMeasure {
                         "%s: from Enter to the sheet %s ms%n",
                         line,
                         browser.driver().executeScript(PAINTED));
-            }
-        }
-    }
-
-    @Test
-    void firstPicture() {
-        try (Browser browser = new Browser(port)) {
-            browser.open("/");
-            browser.find("#new-job").click();
-            browser.find("#workingCurrent");
-            browser.find("[data-step='5']").click();
-            browser.find("#run");
-            for (String seam : new String[] {"61", "62", "63", "64"}) {
-                System.out.printf(
-                        Locale.ROOT,
-                        "rehearsal of %s mm, from the tap to the first picture: %s ms%n",
-                        seam,
-                        browser.driver().executeAsyncScript(FIRST_PICTURE, seam));
-                browser.waitFor(
-                        "what came of it", () -> !browser.all("#figures").isEmpty());
             }
         }
     }

@@ -52,9 +52,14 @@ class Screenshots {
         }
     }
 
-    /** The weld on simulated metal: two side by side. */
+    /** The weld in three dimensions: half way, and a fault beside what it should be. */
     private static void rehearsals(Browser browser) throws IOException {
-        rehearse(browser, "Pier frame – gusset to post", "NO_SLOPES", 0.45);
+        rehearse(browser, "Pier frame – gusset to post", 0.45);
+        take(browser, "rehearse");
+        browser.find("[data-exhibit=TOO_HOT]").click();
+        browser.waitFor("it runs", () -> browser.all("#figures").isEmpty());
+        browser.waitFor("what came of it", () -> !browser.all("#figures").isEmpty());
+        browser.find("[data-look=seam]").click();
         take(browser, "rehearse-two");
     }
 
@@ -116,12 +121,10 @@ class Screenshots {
         take(browser, "panel-check");
     }
 
-    private static void rehearse(Browser browser, String job, String change, double share) {
+    private static void rehearse(Browser browser, String job, double share) {
         browser.open("/");
         browser.driver().findElement(By.linkText(job)).click();
         browser.find("[data-step='5']").click();
-        new Select(browser.field("choose-change")).selectByValue(change);
-        browser.find("#run").click();
         browser.waitFor("what came of it", () -> !browser.all("#figures").isEmpty());
         browser.driver()
                 .executeScript(
@@ -159,8 +162,6 @@ class Screenshots {
     /** The three fronts of the demo shop with a job on them, the list, and the editor with a dial read. */
     private static void panels(Browser browser) throws IOException {
         browser.open("/machines");
-        panel(browser, "Pier frame – gusset to post", "Booth 1 inverter");
-        take(browser, "panel-menu");
         panel(browser, "Pier frame – gusset to post", "Bench knob set");
         new Select(browser.field("stands.process")).selectByVisibleText("electrode");
         browser.waitFor("a change", () -> browser.text("#changes").contains("tungsten"));
