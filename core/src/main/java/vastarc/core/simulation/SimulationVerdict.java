@@ -8,6 +8,7 @@ import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
 import vastarc.core.domain.joint.Penetration;
 import vastarc.core.physics.heat.ArcModel;
+import vastarc.core.physics.heat.FusionRequirement;
 import vastarc.core.physics.heat.WeldPool;
 import vastarc.core.simulation.request.SimulationRequest;
 import vastarc.core.simulation.result.SimulationResult;
@@ -24,6 +25,7 @@ public final class SimulationVerdict {
     private static final double SCARCELY_THROUGH = 5;
     private static final double FUSED_BEYOND_MM = 0.3;
     private static final double ENOUGH_THROAT = 0.95;
+    private static final double DEEP_ENOUGH = 0.9;
     private static final double EVEN = 12;
     private static final double END_WIDER = 1.25;
     private static final double START_NARROWER = 0.8;
@@ -90,6 +92,7 @@ public final class SimulationVerdict {
             return List.copyOf(phrases);
         }
         fillet();
+        depth();
         through();
         ends();
         evenness();
@@ -131,6 +134,21 @@ public final class SimulationVerdict {
                 / ask.operator().travelMmPerMin().orElse(pace);
     }
 
+    /** A run that is not to go through is judged by its depth. */
+    private void depth() {
+        if (!isToDepth(ask)) {
+            return;
+        }
+        double wanted = FusionRequirement.depthMm(ask.joint(), ask.heat().practice());
+        double deep = made.widths().rootMm();
+        say(deep >= DEEP_ENOUGH * wanted ? "deep" : "notDeep", Quantity.ruled(deep), Quantity.ruled(wanted));
+    }
+
+    private static boolean isToDepth(SimulationRequest request) {
+        Penetration wanted = request.score().sheet().penetration();
+        return wanted == Penetration.PARTIAL || wanted == Penetration.BOTH_SIDES || wanted == Penetration.SURFACE;
+    }
+
     private void through() {
         Penetration wanted = ask.score().sheet().penetration();
         boolean byLeg = wanted == Penetration.ROOT;
@@ -168,6 +186,8 @@ public final class SimulationVerdict {
         Quantity end = Quantity.ruled(ends.endMm());
         if (ends.endMm() > END_WIDER * middle) {
             say(ends.meets() ? "tieInWide" : "endWide", end, Quantity.ruled(middle));
+        } else if (ends.meets()) {
+            say("tieIn", end, Quantity.ruled(middle));
         }
         if (ends.startMm() < START_NARROWER * middle) {
             say("startCold", Quantity.ruled(ends.startMm()), Quantity.ruled(middle));

@@ -26,6 +26,7 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.ControlDevice;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Penetration;
 import vastarc.core.domain.joint.Weld;
 import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.domain.material.Material;
@@ -296,6 +297,29 @@ class SimulationResultTest {
         SimulationResult there = of(
                 SettingSearch.turned(setup, SearchVariable.CURRENT, found.best().value()));
         assertThat(there.widths().backMm()).isEqualTo(found.best().backMm());
+    }
+
+    private static List<String> says(SimulationSetup setup) {
+        return SimulationVerdict.of(setup.ask().value().orElseThrow(), of(setup)).stream()
+                .map(phrase -> phrase.key().replace("rehearsal.says.", ""))
+                .toList();
+    }
+
+    @Test
+    void aPartialRunIsJudgedByItsDepthAndATubeByItsTieIn() {
+        WeldingConditions partial = WeldingConditions.usual().melting(Penetration.PARTIAL);
+        SimulationSetup setup = setup(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 4, partial);
+        assertThat(says(setup)).contains("deep", "backSolid").doesNotContain("notThrough", "notMolten");
+        double current = setup.sheet()
+                .value()
+                .orElseThrow()
+                .setting(ParameterKey.WORKING_CURRENT)
+                .value();
+        assertThat(says(setup.own(ParameterKey.WORKING_CURRENT, 0.6 * current))).contains("notDeep");
+        SimulationSetup tube = setup(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5, WeldingConditions.usual());
+        assertThat(says(tube)).containsAnyOf("tieIn", "tieInWide");
+        SimulationSetup butt = setup(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2, WeldingConditions.usual());
+        assertThat(says(butt)).doesNotContain("deep", "notDeep", "tieIn");
     }
 
     /** Under a thicker rod the same root bead takes more current; with copper behind, more still. */

@@ -185,7 +185,7 @@ public final class SeamResults {
                 spread(this::back, back),
                 PredictedBead.frontMm(ask.score().sheet()),
                 PredictedBead.backMm(ask.score().sheet()),
-                ask.joint().isCorner() ? watch.rootMm(column((MIDDLE_FROM + MIDDLE_TO) / 2 * goes)) : 0);
+                watch.rootMm(column((MIDDLE_FROM + MIDDLE_TO) / 2 * goes)));
         return new SimulationResult(
                 along(),
                 widths,

@@ -83,7 +83,7 @@ public record SimulationResult(
      * @param backSpread    the same behind, %
      * @param sheetFrontMm  width of the pool that the sheet calculates, mm
      * @param sheetBackMm   back bead that the sheet calculates, mm
-     * @param rootMm        how far a corner is fused beyond its root, along the touching faces or into the base, mm; 0 for other joints
+     * @param rootMm        how deep it melted below the root: into the base of a corner, into the plate from its face, mm
      */
     public record MiddleWidths(
             double frontMm,
