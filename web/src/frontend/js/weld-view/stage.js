@@ -36,6 +36,7 @@ const COARSE = 0.6;
 // With one, edges are smooth by more pixels than the page has.
 const SMOOTH = 1.5;
 const BEAD_AT = 0.6;
+const CONTEXT = { antialias: false, alpha: true, preserveDrawingBuffer: true };
 const PRINT = { width: 2400, height: 1500 };
 const METAL = { specular: 0x6a6a6a, shininess: 60 };
 
@@ -130,7 +131,9 @@ class Model {
 export class Stage {
   constructor(canvas) {
     this.canvas = canvas;
-    this.renderer = new WebGLRenderer({ canvas, antialias: false, alpha: true, preserveDrawingBuffer: true });
+    const context = canvas.getContext('webgl2', CONTEXT);
+    if (!context) throw new Error('no WebGL 2');
+    this.renderer = new WebGLRenderer({ canvas, context, ...CONTEXT });
     this.software = isSoftware(this.renderer.getContext());
     this.renderer.localClippingEnabled = true;
     this.strength = { value: 1 };
@@ -226,7 +229,7 @@ export class Stage {
   // Cuts all that lies beyond a place of the seam away.
   cutThrough() {
     this.models.forEach((model) => {
-      model.section.group.visible = this.sectionX !== null;
+      model.section.group.visible = this.sectionX !== null && this.shade === null;
       if (this.sectionX === null) return;
       const { film, frame, s = 0 } = model.moment ?? {};
       model.section.show(this.sectionX, film, frame, s, null);

@@ -150,6 +150,7 @@ class WeldViewIT extends Journeys {
             boolean cut = look.equals("section");
             assertThat(number("stage.models[0].section.group.visible ? 1 : 0")).isEqualTo(cut ? 1 : 0);
         }
+        browser.press("s");
         double before = number("stage.camera.position.x");
         browser.press(Keys.ARROW_LEFT);
         assertThat(number("stage.camera.position.x")).isNotEqualTo(before);
@@ -191,8 +192,8 @@ class WeldViewIT extends Journeys {
 
     @Test
     void withoutThreeDimensionsThePlatesAreDrawnFlat() {
+        Browser usual = browser;
         try (Browser flat = new Browser(port)) {
-            Browser usual = browser;
             browser = flat;
             browser.withoutThreeDimensions();
             newJob();
@@ -207,6 +208,7 @@ class WeldViewIT extends Journeys {
             assertThat(((Number) painted).intValue()).isGreaterThan(10_000);
             assertThat(browser.find("#weld-view").isDisplayed()).isFalse();
             assertThat(browser.complaints()).isEmpty();
+        } finally {
             browser = usual;
         }
     }
