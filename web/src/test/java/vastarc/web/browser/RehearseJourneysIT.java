@@ -55,7 +55,10 @@ class RehearseJourneysIT extends Journeys {
         seam("200");
         new Select(browser.field("choose-quality")).selectByValue("FINE");
         browser.find("#run").click();
-        browser.waitFor("it runs", () -> browser.text(".weld-name.one").contains("%"));
+        browser.waitFor(
+                "it runs",
+                () -> browser.text(".weld-name.one").contains("%")
+                        && browser.find("#stop").isDisplayed());
         browser.find("#stop").click();
         browser.waitFor("it stopped", () -> browser.text(".weld-name.one").contains("stopped"));
         assertThat(browser.all("#figures")).isEmpty();

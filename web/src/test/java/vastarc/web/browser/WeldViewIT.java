@@ -33,6 +33,8 @@ class WeldViewIT extends Journeys {
 
     /** The bead as it stands in the scene: its volume over the old joint, its width and the way between ripples in its middle. */
     private static final String BEAD = STAGE + """
+            stage.lookFrom('whole');
+            stage.lay(stage.models.map((model) => model.moment));
             const side = stage.models[0].sides[0];
             const { surface, strip, geometry } = side.bead;
             const at = geometry.getAttribute('position');
