@@ -42,7 +42,7 @@ export function looking(reel) {
     ruleWords: '',
     pointWords: '',
 
-    // The joint as it stands, before anything is simulated; one that takes a second is begun unasked.
+    // The joint as it stands, before anything is simulated; one that takes no more than a few seconds is begun unasked.
     async fitUp() {
       if (!drawing || !this.$refs.weld) return;
       const [{ Stage }, told] = await Promise.all([drawing, this.askScene()]);
@@ -64,13 +64,13 @@ export function looking(reel) {
         stage.stand([scene]);
         this.drawSolid();
         const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
-        if (scene.soon && !still && !reel.films.length) this.run({ unasked: true });
+        if (told.soon && !still && !reel.films.length) this.run({ unasked: true });
       });
     },
 
     async askScene() {
-      const answer = await fetch(this.address(`/scene?${formBody()}`));
-      return answer.ok ? answer.json() : { problems: [], scene: null };
+      const answer = await fetch(this.address(`/scene?${formBody()}`)).catch(() => null);
+      return answer?.ok ? answer.json() : { problems: [], scene: null, soon: false };
     },
 
     // Stands the joint anew where what was typed changes it and nothing is shown yet.
@@ -210,8 +210,8 @@ export function looking(reel) {
       }
       const { part, face, xMm, placeMm } = seen;
       const query = new URLSearchParams({ face, xMm: xMm.toFixed(2), placeMm: placeMm.toFixed(3) });
-      const answer = await fetch(this.address(`/film/${reel.ids[part]}/place?${query}`));
-      if (answer.ok) this.pointWords = (await answer.json()).words;
+      const answer = await fetch(this.address(`/film/${reel.ids[part]}/place?${query}`)).catch(() => null);
+      if (answer?.ok) this.pointWords = (await answer.json()).words;
     },
 
     unpointed() {
@@ -226,7 +226,7 @@ export function looking(reel) {
       this.redraw();
     },
 
-    // Plays the run once from its start and takes it down as a film.
+    // Plays the run from its start and takes it down as a film, to its end or until it is paused.
     async film() {
       if (!stage || this.filming) return;
       this.filming = true;
@@ -247,7 +247,7 @@ export function looking(reel) {
       reel.frame = 0;
       recorder.start();
       this.play();
-      reel.onEnd = () => recorder.stop();
+      reel.onPause = () => recorder.stop();
     },
   };
 }

@@ -32,11 +32,13 @@ export function running(reel) {
     // The weld as the form says; or one that was kept, once more; or an exhibit. What was not asked for by the form is not kept.
     async run({ again, exhibit, unasked } = {}) {
       if (this.running) await this.stop();
+      const number = (reel.started += 1);
       try {
         const begun = await this.begin(again ? '/again' : exhibit ? '/exhibit' : '/run', { one: again, exhibit });
+        // Another was asked for meanwhile: it alone is shown.
+        if (number !== reel.started) return;
         if (!begun.length) return;
         reel.ids = begun;
-        const number = (reel.started += 1);
         const { told } = this.$refs;
         reel.films = reel.ids.map(() => ({
           layout: null,
@@ -64,7 +66,7 @@ export function running(reel) {
         reel.frame = Math.max(0, ...reel.films.map((film) => film.frames.length - 1));
         this.draw();
         if (!again && reel.films.every((film) => film.state === 'DONE')) {
-          await (unasked || exhibit ? this.told() : this.keep());
+          await (unasked || exhibit ? this.told(number) : this.keep(number));
         }
       } catch (error) {
         this.running = false;
@@ -122,20 +124,22 @@ export function running(reel) {
       this.draw();
     },
 
-    async keep() {
+    async keep(number) {
       const body = new URLSearchParams(reel.sent);
       reel.ids.forEach((id, at) => body.set(at ? 'other' : 'one', id));
       const answer = await post(this.address('/keep'), body);
+      if (number !== reel.started) return;
       this.done = true;
       this.show(await answer.text());
       this.draw();
     },
 
     // What came of one that is not kept.
-    async told() {
+    async told(number) {
       const query = new URLSearchParams(reel.sent);
       reel.ids.forEach((id, at) => query.set(at ? 'other' : 'one', id));
       const answer = await fetch(this.address(`/told?${query}`));
+      if (number !== reel.started) return;
       this.done = true;
       if (answer.ok) this.show(await answer.text());
       this.draw();

@@ -65,6 +65,8 @@ export function watching(reel) {
       clearTimeout(reel.playing);
       reel.playing = null;
       this.playName = 'Play';
+      reel.onPause?.();
+      reel.onPause = null;
     },
 
     play() {
@@ -84,8 +86,6 @@ export function watching(reel) {
       if (reel.frame >= last()) {
         this.pause();
         this.draw();
-        reel.onEnd?.();
-        reel.onEnd = null;
         return;
       }
       const skip = Math.max(1, Math.round((this.speed * 0.04) / gap));

@@ -61,6 +61,12 @@ export function outward({ across, into }, leanDeg) {
   return plus(times(across, Math.sin(lean)), times(into, -Math.cos(lean)));
 }
 
+// How a torch stands over a place of the seam: the directions there, and which way is out.
+export function standAt(scene, x) {
+  const frame = frameAt(scene, x);
+  return { ...frame, out: outward(frame, scene.leanDeg) };
+}
+
 // The directions of the room seen from the joint: right, up, towards the one who looks. A tube that turns keeps the arc where it is.
 export function room(scene, arcX) {
   const { attitude, ring, lengthMm } = scene;

@@ -10,7 +10,7 @@ import {
   MeshBasicMaterial,
   SRGBColorSpace,
 } from 'three';
-import { frameAt, mapping, plus, scaled } from './mapping.js';
+import { frameAt, mapping, scaled } from './mapping.js';
 import { sheetIndex } from './solids.js';
 
 const PIXELS_PER_MM = 14;
@@ -63,6 +63,15 @@ function colourOf(peakC, nowC, meltC) {
   return peakC > CHANGES_C ? mix(CUT, HEATED, (peakC - CHANGES_C) / (meltC - CHANGES_C)) : CUT;
 }
 
+function lineAt(surface, x) {
+  return Math.max(0, Math.min(surface.lines - 1, Math.floor(x / surface.stepMm)));
+}
+
+// When a place of the seam first melted; never, before its surface is known.
+function meltedAt(surface, x) {
+  return surface ? surface.melted[lineAt(surface, x)] : Infinity;
+}
+
 function fan(at, x, corners) {
   const points = corners.flatMap(([y, z]) => at(x, y, z));
   const index = [];
@@ -101,8 +110,8 @@ export class Section {
     this.group.add(mesh);
   }
 
-  // Draws the cut at a place of the seam; `film` may be without pictures yet.
-  show(x, film, frame, s, side) {
+  // Draws the cut at a place of the seam, with the bead of each side; before a film has begun, the members alone.
+  show(x, moment, sides) {
     this.clear();
     const plain = () => new MeshBasicMaterial({ color: paint(CUT), side: DoubleSide });
     this.scene.members.forEach((corners) =>
@@ -115,17 +124,18 @@ export class Section {
         plain(),
       ),
     );
-    const layout = film?.layout;
-    if (layout && frame) {
-      this.cells(x, film, frame);
-      if (side?.bead.surface) this.bead(x, s, side);
+    if (moment?.film.layout) {
+      this.cells(x, moment);
+      sides.forEach((side) => side.bead.surface && this.bead(x, moment.s, side));
     }
     const { along } = frameAt(this.scene, x);
     this.group.position.set(...scaled(along, LIFT_MM));
   }
 
-  cells(x, film, frame) {
-    const { layout, beads, stepC } = film;
+  cells(x, { film, frame, s }) {
+    const { layout, stepC } = film;
+    // What became of each section is known at the end; a place the arc has not come to yet shows nothing of it.
+    const beads = s >= meltedAt(film.surface, x) ? film.beads : [];
     const rows = layout.acrossMm.length - 1;
     const count = rows * (layout.downMm.length - 1);
     const column = Math.max(0, Math.min(beads.length - 1, Math.floor(x / layout.columnMm)));
@@ -193,10 +203,10 @@ export class Section {
   }
 
   // The metal that stands between the old faces and the bead, front and back.
-  bead(x, s, { bead, old, film }) {
+  bead(x, s, { bead, old }) {
     const { surface } = bead;
-    const line = Math.max(0, Math.min(surface.lines - 1, Math.floor(x / surface.stepMm)));
-    if (!(s >= surface.melted[line])) return;
+    if (!(s >= meltedAt(surface, x))) return;
+    const line = lineAt(surface, x);
     const { across, y, z, place } = bead.strip;
     const material = new MeshBasicMaterial({
       color: paint(FUSED),
@@ -211,11 +221,5 @@ export class Section {
       points.push(...this.at(x, y[n], z[n]), ...this.at(x, ...old.at(place[n])));
     }
     this.add(geometryOf(points, sheetIndex(across, 2, false)), material);
-    return film;
   }
-}
-
-export function cutThrough(scene, x) {
-  const { here, along } = frameAt(scene, x);
-  return { here: plus(here, scaled(along, LIFT_MM)), along };
 }

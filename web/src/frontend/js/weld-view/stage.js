@@ -3,10 +3,7 @@ import {
   Color,
   DirectionalLight,
   DoubleSide,
-  Group,
   HemisphereLight,
-  Matrix4,
-  Mesh,
   MeshLambertMaterial,
   MeshPhongMaterial,
   PerspectiveCamera,
@@ -20,36 +17,22 @@ import {
   WebGLRenderer,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
-import { COLD, Side } from './bead.js';
+import { COLD } from './bead.js';
 import { glows, helmetGlows, throughShade, tints } from './heat.js';
-import { plus, room, scaled, unit } from './mapping.js';
-import { Section } from './section.js';
-import { memberGeometry } from './solids.js';
-import { Torch } from './torch.js';
+import { frameAt, plus, scaled } from './mapping.js';
+import { Model } from './model.js';
+import { viewFrom } from './views.js';
 
 const FIELD_DEG = 32;
 const NEAR_MM = 1;
 const FAR_MM = 3000;
-const CLOSE_MM = 62;
 // Pixels for each of the page while a film plays without a graphics card; at rest all of them.
 const COARSE = 0.6;
 // With one, edges are smooth by more pixels than the page has.
 const SMOOTH = 1.5;
-const BEAD_AT = 0.6;
 const CONTEXT = { antialias: false, alpha: true, preserveDrawingBuffer: true };
 const PRINT = { width: 2400, height: 1500 };
 const METAL = { specular: 0x6a6a6a, shininess: 60 };
-
-// How each named view looks at the arc: so far out, along the seam and across it, from how far away.
-const VIEWS = {
-  side: { out: 0.5, along: 0.5, across: 0.7, mm: CLOSE_MM },
-  // Between two members the torch side is seen from before the torch, which hides the pool from above.
-  corner: { out: 0.5, along: 0.72, across: 0.22, mm: CLOSE_MM },
-  seam: { out: 0.62, along: -0.9, across: 0.06, mm: 58 },
-  back: { out: -0.85, along: -0.2, across: 0.5, mm: 55 },
-  section: { out: 0.3, along: 1, across: 0.16, mm: 44 },
-  whole: { out: 0.85, along: -0.35, across: 0.85, mm: 0 },
-};
 
 // Light that a surface gives by itself, beside what falls on it.
 function shining(material, strength) {
@@ -72,60 +55,6 @@ function shining(material, strength) {
 function isSoftware(gl) {
   const info = gl.getExtension('WEBGL_debug_renderer_info');
   return /swiftshader|llvmpipe|software/i.test(info ? String(gl.getParameter(info.UNMASKED_RENDERER_WEBGL)) : '');
-}
-
-// One weld of one film, or the joint alone.
-class Model {
-  constructor(stage, scene) {
-    this.stage = stage;
-    this.scene = scene;
-    this.group = new Group();
-    this.members = [];
-    this.sides = [];
-    this.torch = new Torch(scene);
-    this.section = new Section(scene);
-    this.group.add(this.torch.group, this.section.group);
-    this.stand([]);
-  }
-
-  // Members without the faces that are drawn by themselves.
-  stand(faces) {
-    this.members.forEach((mesh) => {
-      mesh.geometry.dispose();
-      this.group.remove(mesh);
-    });
-    this.members = this.scene.members.map(
-      (corners) => new Mesh(memberGeometry(this.scene, corners, faces), this.stage.steel),
-    );
-    this.group.add(...this.members);
-  }
-
-  // Lies as it is welded, the arc at a place of the seam.
-  orient(x) {
-    const { right, up, towards } = room(this.scene, x);
-    const rows = [0, 1, 2].map((i) => new Vector3(right[i], up[i], towards[i]));
-    this.group.quaternion.setFromRotationMatrix(new Matrix4().makeBasis(...rows));
-  }
-
-  watch(film) {
-    if (!film?.layout || this.sides.length) return;
-    const names = film.layout.backMm.length ? ['front', 'back'] : ['front'];
-    this.sides = names.map((name) => new Side(this.scene, film, name));
-    this.stand(this.sides.map(({ old }) => old.places.map((place) => old.at(place))));
-    this.skins = this.sides.flatMap((side) =>
-      side.geometries.map((geometry) => {
-        const mesh = new Mesh(geometry, this.stage.skin);
-        mesh.userData = { side };
-        return mesh;
-      }),
-    );
-    this.group.add(...this.skins);
-  }
-
-  dispose() {
-    this.section.clear();
-    this.group.traverse((part) => part.geometry?.dispose());
-  }
 }
 
 export class Stage {
@@ -231,17 +160,14 @@ export class Stage {
     this.models.forEach((model) => {
       model.section.group.visible = this.sectionX !== null && this.shade === null;
       if (this.sectionX === null) return;
-      const { film, frame, s = 0 } = model.moment ?? {};
-      model.section.show(this.sectionX, film, frame, s, null);
-      model.sides.forEach((side) => side.bead.surface && model.section.bead(this.sectionX, s, side));
+      model.section.show(this.sectionX, model.moment, model.sides);
     });
     const [model] = this.models;
     if (this.sectionX === null || !model) {
       this.cut.set(new Vector3(0, 0, 1), 1e6);
       return;
     }
-    const { here, along } = model.torch.place(this.sectionX, 0, false);
-    model.torch.place(model.moment?.x ?? model.scene.startMm, model.moment?.s ?? 0, model.burns ?? false);
+    const { here, along } = frameAt(model.scene, this.sectionX);
     const normal = new Vector3(...along).negate().applyQuaternion(model.group.quaternion);
     this.cut.setFromNormalAndCoplanarPoint(normal, new Vector3(...here).applyQuaternion(model.group.quaternion));
   }
@@ -252,27 +178,11 @@ export class Stage {
     this.turned = false;
     const [model] = this.models;
     if (!model) return;
-    const look = name === 'side' && model.scene.leanDeg > 0 ? VIEWS.corner : VIEWS[name];
-    const x = this.looksAt(model, name);
-    const turn = model.torch.place(x, model.moment?.s ?? 0, model.burns ?? false);
-    const inside = name === 'back' && model.scene.radiusMm > 0;
-    const direction = unit(
-      plus(scaled(turn.out, look.out), scaled(turn.along, look.along), scaled(turn.across, look.across)),
-    );
-    const whole = Math.max(
-      model.scene.radiusMm ? 3.2 * model.scene.radiusMm + 60 : 0.9 * model.scene.lengthMm + 70,
-      110,
-    );
-    const away = name === 'whole' ? 1.25 * whole : inside ? Math.min(look.mm, 1.75 * model.scene.radiusMm) : look.mm;
-    const wide = this.camera.aspect < 1.2 ? 1.35 : 1;
-    const target = new Vector3(...(name === 'whole' && !model.scene.radiusMm ? this.middle(model) : turn.here));
-    const from = target.clone().add(new Vector3(...scaled(direction, away * wide)));
-    const turned = model.group.quaternion;
-    this.camera.position.copy(from.applyQuaternion(turned));
-    this.controls.target.copy(target.applyQuaternion(turned));
+    const { target, eye, torchBefore } = viewFrom(name, model, { cutX: this.sectionX, aspect: this.camera.aspect });
+    this.camera.position.set(...eye).applyQuaternion(model.group.quaternion);
+    this.controls.target.set(...target).applyQuaternion(model.group.quaternion);
     this.camera.up.set(0, 1, 0);
-    model.torch.seeThrough(name === 'seam' || inside || name === 'section');
-    this.models.slice(1).forEach((other) => other.torch.seeThrough(name === 'seam' || inside || name === 'section'));
+    this.models.forEach((one) => one.torch.seeThrough(torchBefore));
     this.settle();
   }
 
@@ -281,17 +191,6 @@ export class Stage {
     this.placing = true;
     this.controls.update();
     this.placing = false;
-  }
-
-  // Where along the seam one looks: at the arc; at the cut; once the torch is gone, at the bead.
-  looksAt({ scene, moment }, name) {
-    if (name === 'section' && this.sectionX !== null) return this.sectionX;
-    return moment?.lifted ? scene.startMm + BEAD_AT * scene.goesMm : (moment?.x ?? scene.startMm);
-  }
-
-  middle(model) {
-    const { lengthMm } = model.scene;
-    return [lengthMm / 2, 0, 0];
   }
 
   // Goes with the arc: from the named place, or as it was turned by hand.

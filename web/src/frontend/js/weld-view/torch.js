@@ -12,7 +12,7 @@ import {
   Vector2,
   Vector3,
 } from 'three';
-import { cross, frameAt, outward, plus, scaled, unit } from './mapping.js';
+import { plus, scaled, standAt, unit } from './mapping.js';
 
 const BACK_DEG = 15;
 const ROD_UP_DEG = 20;
@@ -87,26 +87,24 @@ export class Torch {
     return dabsPerS === 0 || (s * dabsPerS) % 1 < dabShare;
   }
 
-  // Stands over a place of the seam. Returns where the arc meets the metal and which way is out.
+  // Stands over a place of the seam. Returns how.
   place(x, s, burns) {
-    const frame = frameAt(this.scene, x);
-    const out = outward(frame, this.scene.leanDeg);
-    const lean = unit(
-      plus(scaled(out, Math.cos(BACK_DEG * RADIANS)), scaled(frame.along, -Math.sin(BACK_DEG * RADIANS))),
-    );
-    this.torch.position.set(...frame.here);
+    const standing = standAt(this.scene, x);
+    const { here, along: ahead, out } = standing;
+    const lean = unit(plus(scaled(out, Math.cos(BACK_DEG * RADIANS)), scaled(ahead, -Math.sin(BACK_DEG * RADIANS))));
+    this.torch.position.set(...here);
     this.torch.quaternion.copy(along(lean));
     this.arc.visible = burns;
     if (this.rod) {
       const back = burns && this.dips(s) ? 0 : DRAWN_BACK_MM;
       const way = unit(
-        plus(scaled(frame.along, Math.cos(ROD_UP_DEG * RADIANS)), scaled(out, Math.sin(ROD_UP_DEG * RADIANS))),
+        plus(scaled(ahead, Math.cos(ROD_UP_DEG * RADIANS)), scaled(out, Math.sin(ROD_UP_DEG * RADIANS))),
       );
-      const end = plus(frame.here, scaled(frame.along, LEAD_MM), scaled(way, back + ROD_MM / 2), scaled(out, 0.4));
+      const end = plus(here, scaled(ahead, LEAD_MM), scaled(way, back + ROD_MM / 2), scaled(out, 0.4));
       this.rod.position.set(...end);
       this.rod.quaternion.copy(along(way));
     }
-    return { ...frame, out, side: cross(out, frame.along) };
+    return standing;
   }
 
   // Seen through, where it would stand before what is looked at.

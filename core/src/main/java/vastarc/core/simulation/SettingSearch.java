@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.Range;
 import vastarc.core.advice.sheet.SetupSheet;
@@ -34,19 +35,19 @@ public final class SettingSearch {
         /** Diameter of the rod, under the current as it is. */
         ROD(ParameterKey.WIRE_DIAMETER, Unit.STOCK_MILLIMETRE),
         /** A copper bar behind the seam, under the current as it is: 0 without, 1 with it. */
-        BAR(ParameterKey.BACK_BEAD, Unit.NUMBER);
+        BAR(null, Unit.NUMBER);
 
-        private final ParameterKey key;
+        private final @Nullable ParameterKey key;
         private final Unit unit;
 
-        SearchVariable(ParameterKey key, Unit unit) {
+        SearchVariable(@Nullable ParameterKey key, Unit unit) {
             this.key = key;
             this.unit = unit;
         }
 
-        /** {@return the parameter of the sheet that it varies; of a bar, what it acts on} */
-        public ParameterKey key() {
-            return key;
+        /** {@return the parameter of the sheet that it varies; empty for a bar, which is none} */
+        public Optional<ParameterKey> key() {
+            return Optional.ofNullable(key);
         }
 
         /** {@return the unit of its values} */
@@ -209,7 +210,7 @@ public final class SettingSearch {
             int now = sizes.indexOf(sheet.setting(ParameterKey.WIRE_DIAMETER).value());
             return sizes.subList(Math.max(0, now - 1), Math.min(sizes.size(), now + 2));
         }
-        Range range = sheet.setting(variable.key()).window().orElseThrow();
+        Range range = sheet.setting(variable.key().orElseThrow()).window().orElseThrow();
         return IntStream.range(0, count)
                 .mapToObj(i -> range.low() + (range.high() - range.low()) * i / (count - 1))
                 .toList();

@@ -291,7 +291,7 @@ class SimulationResultTest {
         double now = setup.sheet()
                 .value()
                 .orElseThrow()
-                .setting(SearchVariable.CURRENT.key())
+                .setting(SearchVariable.CURRENT.key().orElseThrow())
                 .value();
         assertThat(found.best().value()).isBetween(0.5 * now, now);
         SimulationResult there = of(

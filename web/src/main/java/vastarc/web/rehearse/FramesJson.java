@@ -11,10 +11,11 @@ import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Penetration;
 import vastarc.core.simulation.WeldScene;
 import vastarc.core.simulation.mesh.SectionMesh.SectionPoint;
 import vastarc.core.simulation.observe.FrameRecorder;
-import vastarc.web.rehearse.SceneJson.StandingJson;
+import vastarc.core.simulation.request.SimulationRequest;
 import vastarc.web.work.SimulationWork.SimulationStatus;
 import vastarc.web.work.WorkRoom.WorkStatus;
 
@@ -47,7 +48,7 @@ record FramesJson(
         String family,
         String faceWords,
         String backWords,
-        @Nullable StandingJson scene,
+        @Nullable WeldScene scene,
         int surfaces,
         @Nullable SurfaceJson surface) {
 
@@ -83,7 +84,7 @@ record FramesJson(
                 shown.before(),
                 FrameRecorder.STEP_C,
                 Optional.ofNullable(recorder.layout()).map(FramesJson::layout).orElse(null),
-                some.stream().map(frame -> frame(frame, units)).toList(),
+                some.stream().map(frame -> frame(frame, show, units)).toList(),
                 all && shown.state().isOver()
                         ? Optional.ofNullable(recorder.beads()).orElse(List.of()).stream()
                                 .map(FramesJson::text)
@@ -93,7 +94,7 @@ record FramesJson(
                 show.setup().plan().weld().joint().material().family().name(),
                 faceWords(show.setup().plan().weld().joint(), show),
                 backWords(show.setup().plan().weld().joint()),
-                from == 0 ? SceneJson.standing(WeldScene.of(show.ask())) : null,
+                from == 0 ? WeldScene.of(show.ask()) : null,
                 surfaces,
                 surfaces > drawn
                         ? Optional.ofNullable(recorder.surface())
@@ -143,28 +144,36 @@ record FramesJson(
                 layout.meltC());
     }
 
-    private static FrameJson frame(FrameRecorder.Frame frame, UnitSystem units) {
+    private static FrameJson frame(FrameRecorder.Frame frame, SimulationStatus show, UnitSystem units) {
         return new FrameJson(
                 rounded(frame.s()),
                 rounded(frame.arcXMm()),
                 frame.currentA() > 0,
-                caption(frame, units),
+                caption(frame, show.ask(), units),
                 text(frame.front()),
                 text(frame.back()),
                 text(frame.section()));
     }
 
-    private static String caption(FrameRecorder.Frame frame, UnitSystem units) {
+    private static String caption(FrameRecorder.Frame frame, SimulationRequest request, UnitSystem units) {
         String current = frame.currentA() > 0
                 ? units.show(Quantity.amperes(frame.currentA())).line()
                 : "arc out";
         if (frame.poolMm() == 0) {
             return current + ", no pool";
         }
-        String behind = frame.poolBackMm() > 0
-                ? units.show(Quantity.ruled(frame.poolBackMm())).line() + " behind"
-                : "not melted through";
-        return current + ", pool " + units.show(Quantity.ruled(frame.poolMm())).line() + ", " + behind;
+        String pool =
+                current + ", pool " + units.show(Quantity.ruled(frame.poolMm())).line();
+        if (frame.poolBackMm() > 0) {
+            return pool + ", " + units.show(Quantity.ruled(frame.poolBackMm())).line() + " behind";
+        }
+        return goesThrough(request) ? pool + ", not melted through" : pool;
+    }
+
+    /** A fillet, and a run to a depth, are not wanted through: nothing is missing behind them. */
+    private static boolean goesThrough(SimulationRequest request) {
+        Penetration wanted = request.score().sheet().penetration();
+        return wanted == Penetration.FULL || wanted == Penetration.THROUGH;
     }
 
     private static double rounded(double value) {

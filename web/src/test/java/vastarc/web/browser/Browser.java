@@ -62,6 +62,7 @@ final class Browser implements AutoCloseable {
                 "--no-sandbox",
                 "--use-angle=swiftshader",
                 "--enable-unsafe-swiftshader",
+                "--force-prefers-reduced-motion",
                 "--disable-quic",
                 "--no-first-run",
                 "--disable-background-networking",
@@ -94,6 +95,13 @@ final class Browser implements AutoCloseable {
 
     void open(String path) {
         driver.get(address + path);
+    }
+
+    /** From now on pages may move by themselves; elsewhere journeys ask for no motion, and no weld is begun that they did not ask for. */
+    void withMotion() {
+        driver.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "prefers-reduced-motion", "value", "no-preference"))));
     }
 
     /** From now on pages find no way to draw in three dimensions. */

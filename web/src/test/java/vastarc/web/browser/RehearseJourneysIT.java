@@ -50,8 +50,6 @@ class RehearseJourneysIT extends Journeys {
 
     @Test
     void oneThatIsStoppedSaysSoAndTheNextOneRuns() {
-        browser.waitFor(
-                "the run nobody asked for", () -> !browser.all("#figures").isEmpty());
         seam("200");
         new Select(browser.field("choose-quality")).selectByValue("FINE");
         browser.find("#run").click();

@@ -178,7 +178,7 @@ class RehearsePagesTest {
         assertThat(scene.at("/scene/members").size()).isEqualTo(2);
         assertThat(scene.at("/scene/lengthMm").asDouble()).isGreaterThan(100);
         assertThat(scene.at("/scene/attitude/upZ").asDouble()).isEqualTo(-1);
-        assertThat(scene.at("/scene/soon").asBoolean()).isTrue();
+        assertThat(scene.at("/soon").asBoolean()).isTrue();
         JsonNode odd = json.readTree(
                 send(get(address("/scene")), "seamMm", "a long one").getContentAsString());
         assertThat(odd.at("/problems/0").asString()).contains("“a long one”");
@@ -218,6 +218,19 @@ class RehearsePagesTest {
         assertThat(send(get(place), "face", "back", "xMm", "far", "placeMm", "-1e9")
                         .getStatus())
                 .isEqualTo(200);
+    }
+
+    /** Nothing is missing behind a fillet. */
+    @Test
+    void aFilletIsNotToldThatItHasNotGoneThrough() throws Exception {
+        String butt = begun("seamMm", "20").get(0);
+        assertThat(send(get(address("/film/" + butt))).getContentAsString()).contains("not melted through");
+        job = jobs.create(
+                "Fillet", "", Jobs.typed(Map.of("material", "CARBON_STEEL", "joint", "T_FILLET", Jobs.BASE, "3")));
+        String fillet = begun("seamMm", "20").get(0);
+        assertThat(send(get(address("/film/" + fillet))).getContentAsString())
+                .contains("pool")
+                .doesNotContain("not melted through");
     }
 
     @Test

@@ -31,6 +31,7 @@ class Screenshots {
     @Test
     void takeThem() throws IOException {
         try (Browser browser = new Browser(port)) {
+            browser.withMotion();
             browser.open("/");
             take(browser, "bench");
             sheet(browser, "Pier frame – gusset to post", "sheet-t-fillet");

@@ -43,6 +43,7 @@ class WeldViewMeasure extends Journeys {
 
     @Test
     void firstPictureFramesAndMemory() {
+        browser.withMotion();
         newJob();
         choose("material", "STAINLESS_304L");
         for (int i = 0; i < 5; i++) {
