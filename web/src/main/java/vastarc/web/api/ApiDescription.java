@@ -56,6 +56,7 @@ class ApiDescription {
         return api -> {
             api.getComponents().addSchemas("SheetRequest", sheetRequest());
             beside(api, "ScoreRequest", CycleRequest.class);
+            beside(api, "CoachRequest", CoachApi.CoachRequest.class);
         };
     }
 

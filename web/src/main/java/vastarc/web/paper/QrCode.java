@@ -35,8 +35,18 @@ public final class QrCode {
         StringBuilder d = new StringBuilder();
         for (int y = 0; y < cells.getHeight(); y++) {
             for (int x = 0; x < cells.getWidth(); x++) {
-                if (cells.get(x, y)) {
-                    d.append('M').append(x).append(' ').append(y).append("h1v1h-1Z");
+                int from = x;
+                while (x < cells.getWidth() && cells.get(x, y)) {
+                    x++;
+                }
+                if (x > from) {
+                    // Neighbours as one: between two of them a printer or a screen leaves a light line.
+                    d.append('M').append(from).append(' ').append(y);
+                    d.append('h')
+                            .append(x - from)
+                            .append("v1h")
+                            .append(from - x)
+                            .append('Z');
                 }
             }
         }

@@ -8,8 +8,10 @@ import java.util.Set;
 import java.util.function.DoubleSupplier;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
+import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
+import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.simulation.mesh.MeshDetail;
 import vastarc.core.simulation.request.SimulationRequest;
 import vastarc.core.simulation.source.TorchOperator;
@@ -28,7 +30,6 @@ public record SimulationReader(TorchOperator operator, MeshDetail quality, doubl
     private static final String OPERATOR = "hand";
     private static final String QUALITY = "quality";
     private static final String STEADINESS = "steadiness";
-    private static final String SEAM = SimulationRequest.SEAM.field();
 
     /** Names a simulation takes besides a sheet request's. */
     public static final Set<String> FIELDS = Set.of(
@@ -48,7 +49,6 @@ public record SimulationReader(TorchOperator operator, MeshDetail quality, doubl
     public static Outcome<JsonNode> flat(JsonNode body) {
         ObjectNode flat = ((ObjectNode) body).deepCopy();
         JsonNode score = flat.remove(SCORE);
-        JsonNode seam = flat.remove(SEAM);
         List<Problem> problems = new ArrayList<>();
         if (score != null && !score.isNull()) {
             if (!score.isObject()) {
@@ -58,9 +58,23 @@ public record SimulationReader(TorchOperator operator, MeshDetail quality, doubl
                 score.properties().forEach(entry -> flat.set(entry.getKey(), entry.getValue()));
             }
         }
+        Outcome<JsonNode> whole = withSeam(flat, SimulationRequest.SEAM);
+        problems.addAll(whole.problems());
+        return problems.isEmpty() ? whole : Outcome.failed(problems);
+    }
+
+    /**
+     * {@return the body with the length of the seam put where the sheet's own values are}
+     *
+     * @param body  the document, an object
+     * @param range the name of the field, and what it may be
+     */
+    public static Outcome<JsonNode> withSeam(JsonNode body, InputRange range) {
+        ObjectNode flat = ((ObjectNode) body).deepCopy();
+        JsonNode seam = flat.remove(range.field());
+        List<Problem> problems = new ArrayList<>();
         if (seam != null && !seam.isNull()) {
-            JsonInputs.number(seam, SimulationRequest.SEAM, problems)
-                    .ifPresent(mm -> own(flat).put(SEAM, mm));
+            JsonInputs.number(seam, range, problems).ifPresent(mm -> own(flat).put(CycleKey.SEAM_LENGTH.apiName(), mm));
         }
         return problems.isEmpty() ? Outcome.of(flat) : Outcome.failed(problems);
     }

@@ -78,11 +78,15 @@ class AccessibilityIT extends Journeys {
         browser.open("/");
         List<String> pages = pages();
         Browser large = new Browser(port, 32);
+        large.withMotion();
         try {
             for (int width : new int[] {1280, 820}) {
                 large.size(width, 1180);
                 for (String path : pages) {
                     large.open(path);
+                    if (path.endsWith("/rehearse")) {
+                        large.find("#figures");
+                    }
                     assertThat((Long) large.driver().executeScript("return document.documentElement.scrollWidth"))
                             .as(path + " at " + width)
                             .isLessThanOrEqualTo(width);
@@ -94,8 +98,7 @@ class AccessibilityIT extends Journeys {
     }
 
     private List<String> pages() {
-        String job =
-                browser.find("#jobs a[href$='/sheet']").getAttribute("href").replaceAll(".*/jobs/([^/]+)/.*", "$1");
+        String job = browser.attribute("#jobs a[href$='/sheet']", "href").replaceAll(".*/jobs/([^/]+)/.*", "$1");
         return Stream.concat(OF_THE_SHOP.stream(), OF_A_JOB.stream().map(place -> "/jobs/" + job + "/" + place))
                 .toList();
     }

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.logging.Level;
 import org.openqa.selenium.By;
+import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.JavascriptException;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.NoSuchElementException;
@@ -53,7 +54,7 @@ final class Browser implements AutoCloseable {
 
     private static ChromeOptions options(int textPx) {
         LoggingPreferences logging = new LoggingPreferences();
-        logging.enable(LogType.BROWSER, Level.ALL);
+        logging.enable(LogType.BROWSER, Level.WARNING);
         ChromeOptions options = new ChromeOptions().setBinary("/usr/bin/chromium");
         options.setCapability("goog:loggingPrefs", logging);
         options.setExperimentalOption("prefs", Map.of("webkit.webprefs.default_font_size", textPx));
@@ -124,15 +125,15 @@ final class Browser implements AutoCloseable {
         driver.executeScript("window.heldMs += 1000 * arguments[0]", seconds);
     }
 
-    /** Plays time on a held clock, a twentieth of a second with every frame the page draws. */
+    /** Plays time on a held clock, a tenth of a second with every frame the page draws. */
     void play(double seconds) {
         driver.executeAsyncScript("""
                 let left = arguments[0];
                 const done = arguments[arguments.length - 1];
                 const step = () => {
                   if (left <= 0) return done();
-                  left -= 0.05;
-                  window.heldMs += 50;
+                  left -= 0.1;
+                  window.heldMs += 100;
                   requestAnimationFrame(step);
                 };
                 step();""", seconds);
@@ -156,8 +157,24 @@ final class Browser implements AutoCloseable {
         return find("[id='" + name + "']");
     }
 
+    /** Presses something as soon as it can be pressed; the page may draw it anew meanwhile. */
+    void click(String css) {
+        patience()
+                .ignoring(ElementNotInteractableException.class)
+                .withMessage("press " + css)
+                .until(page -> {
+                    page.findElement(By.cssSelector(css)).click();
+                    return true;
+                });
+    }
+
     String text(String css) {
-        return find(css).getText();
+        return patience().until(page -> page.findElement(By.cssSelector(css)).getText());
+    }
+
+    /** What an attribute says; the page may draw the element anew meanwhile. */
+    String attribute(String css, String name) {
+        return patience().until(page -> page.findElement(By.cssSelector(css)).getAttribute(name));
     }
 
     /** The figure of a setting, as shown. */

@@ -54,7 +54,7 @@ class DeepJourneysIT extends Journeys {
                 "the figures", () -> !browser.all("#phrase-figures .number").isEmpty());
         assertThat(browser.text("#phrase-reading")).contains("titanium grade 2", "What do you mean?");
 
-        browser.find("#phrase-reading [data-to='titanium grade 5']").click();
+        browser.click("#phrase-reading [data-to='titanium grade 5']");
         browser.waitFor(
                 "grade 5 alone",
                 () -> browser.text("#phrase-reading").contains("titanium grade 5")
@@ -75,13 +75,13 @@ class DeepJourneysIT extends Journeys {
         assertThat(browser.text("#no-sheet")).contains("at most 3.2 mm", "What works instead");
         assertThat(browser.all("#ways button")).hasSizeGreaterThanOrEqualTo(3);
 
-        browser.find("#ways [data-way='0']").click();
+        browser.click("#ways [data-way='0']");
         browser.waitFor("the sheet of the V", () -> !browser.all("#pass-list").isEmpty());
         assertThat(browser.find("input[name='joint'][value='V_BUTT']").isSelected())
                 .isTrue();
         assertThat(browser.all("#pass-list tbody tr")).hasSizeGreaterThanOrEqualTo(3);
 
-        browser.find("[data-history=undo]").click();
+        browser.click("[data-history=undo]");
         browser.waitFor("the refusal again", () -> !browser.all("#ways").isEmpty());
     }
 
@@ -96,9 +96,9 @@ class DeepJourneysIT extends Journeys {
         assertThat(browser.text("#workspace")).contains("6.02 mm by the schedule");
         String root = browser.figure("workingCurrent");
 
-        browser.find("#pass-list [data-pass='2']").click();
+        browser.click("#pass-list [data-pass='2']");
         browser.waitFor("the hot pass", () -> !browser.figure("workingCurrent").equals(root));
-        browser.find("[data-step='3']").click();
+        browser.click("[data-step='3']");
         browser.waitFor("the panel", () -> !browser.all("#choose-pass").isEmpty());
         assertThat(new Select(browser.field("choose-pass"))
                         .getFirstSelectedOption()
@@ -123,15 +123,14 @@ class DeepJourneysIT extends Journeys {
                     "a new job asks what it is", () -> browser.field(BASE).isDisplayed());
             browser.keep(() -> browser.retype(BASE, "3 mm"));
             browser.driver().navigate().refresh();
-            browser.waitFor(
-                    "the joint folded", () -> browser.find(".joint-form").getAttribute("open") == null);
+            browser.waitFor("the joint folded", () -> browser.attribute(".joint-form", "open") == null);
             assertThat(browser.find(".bar").getSize().height).isLessThan(70);
             assertThat(browser.find("#workingCurrent").getLocation().y)
                     .isGreaterThan(browser.find(".joint-form").getLocation().y)
                     .isLessThan(300);
-            browser.find(".joint-form summary").click();
+            browser.click(".joint-form summary");
             browser.waitFor("the joint", () -> browser.field(BASE).isDisplayed());
-            browser.find(".places .fold").click();
+            browser.click(".places .fold");
             browser.waitFor("the places", () -> browser.find("#to-shop").isDisplayed());
         } finally {
             browser.size(1280, 800);
@@ -142,27 +141,27 @@ class DeepJourneysIT extends Journeys {
     void aPurgeIsBuiltWaitedForAndConfirmed() {
         newJob();
         choose("material", "STAINLESS_316L");
-        browser.find("[data-step='4']").click();
+        browser.click("[data-step='4']");
         browser.waitFor("the purge", () -> !browser.all("#parts").isEmpty());
         String before = browser.text(".middle");
-        browser.find("[data-add='BOX']").click();
+        browser.click("[data-add='BOX']");
         browser.waitFor("two parts", () -> browser.all("#parts li").size() == 2);
         assertThat(browser.text(".middle")).as("volume and times").isNotEqualTo(before);
         takesThePictureByTheHand();
-        browser.find("#meter-readings summary").click();
+        browser.click("#meter-readings summary");
         new Select(browser.field("simulated-fault")).selectByValue("EMPTY_BOTTLE");
-        browser.find("[data-do='simulate']").click();
+        browser.click("[data-do='simulate']");
         browser.waitFor("the fault named", () -> browser.text("#meter-lines").contains("the cylinder ran empty"));
-        browser.find("#open-argon").click();
+        browser.click("#open-argon");
         browser.waitFor("the clock", () -> browser.text("#state").equals("Filling."));
         browser.driver().navigate().refresh();
         browser.waitFor("the clock still", () -> browser.text("#state").equals("Filling."));
 
         browser.retype("meter", "30");
         browser.waitFor("the reading", () -> browser.text("#state").contains("Feel the gas"));
-        browser.find("#felt").click();
+        browser.click("#felt");
         browser.waitFor("ready", () -> browser.text("#state").equals("Ready to weld."));
-        browser.find("[data-history=undo]").click();
+        browser.click("[data-history=undo]");
         browser.waitFor("not felt again", () -> browser.text("#state").contains("Feel the gas"));
         assertThat(browser.find("#felt").isSelected()).isFalse();
     }

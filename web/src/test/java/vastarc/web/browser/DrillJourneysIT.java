@@ -38,7 +38,7 @@ class DrillJourneysIT extends Journeys {
         browser.waitFor(
                 "a tap on the drawing ticks the list",
                 () -> browser.all(".drill-controls input:checked").size() == 1);
-        browser.find("#answer").click();
+        browser.click("#answer");
         browser.waitFor("it is told", () -> !browser.all("#mark").isEmpty());
         assertThat(browser.text("#why")).isNotBlank();
         assertThat(browser.accessibilityFindings()).isEmpty();
@@ -48,7 +48,7 @@ class DrillJourneysIT extends Journeys {
         assertThat(browser.all("#exam-key tr")).hasSize(6);
         assertThat(browser.accessibilityFindings()).isEmpty();
         browser.open("/drill?learner=Journey");
-        browser.find("#forget-learner").click();
+        browser.click("#forget-learner");
         browser.waitFor("forgotten", () -> browser.all("#forget-learner").isEmpty());
     }
 
@@ -64,7 +64,7 @@ class DrillJourneysIT extends Journeys {
         browser.waitFor(
                 "the words follow the turn",
                 () -> !browser.text("[data-words='" + id + "']").equals(before));
-        browser.find("#mark-it").click();
+        browser.click("#mark-it");
         browser.waitFor("it is marked", () -> !browser.all("#marked").isEmpty());
         assertThat(browser.text("#mark")).contains("right");
         assertThat(browser.accessibilityFindings()).isEmpty();
@@ -75,7 +75,7 @@ class DrillJourneysIT extends Journeys {
         browser.open("/drill/sit?seed=3&n=4&topic=WORDS&topic=ORDER&minutes=30");
         assertThat(browser.text("#clock")).matches("(30|29) min .*");
         browser.all("input[type=radio][value='0']").forEach(WebElement::click);
-        browser.find("#hand-in").click();
+        browser.click("#hand-in");
         browser.waitFor("it is marked", () -> !browser.all("#score").isEmpty());
         assertThat(browser.text("#score")).matches("[0-4] of 4 right");
         assertThat(browser.text("#took")).isEqualTo("In 1 min of 30.");
@@ -94,7 +94,7 @@ class DrillJourneysIT extends Journeys {
                 .executeScript("document.getElementById('samples').value = '" + samples
                         + "'; document.getElementById('steady-form').requestSubmit()");
         browser.waitFor("the hand is told", () -> !browser.all("#steady-result").isEmpty());
-        browser.find("#to-rehearse").click();
+        browser.click("#to-rehearse");
         browser.waitFor("a shaky welder", () -> browser.find("#unsteady").isSelected());
         assertThat(browser.find("[name=scatterPercent]").getDomProperty("value"))
                 .matches("\\d+");

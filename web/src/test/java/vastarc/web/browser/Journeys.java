@@ -39,7 +39,7 @@ abstract class Journeys {
 
     void newJob() {
         browser.open("/");
-        browser.find("#new-job").click();
+        browser.click("#new-job");
         browser.find("#workingCurrent");
         leaveTheLine();
     }
@@ -53,7 +53,6 @@ abstract class Journeys {
     }
 
     void choose(String name, String value) {
-        browser.keep(() -> browser.find("input[name='" + name + "'][value='" + value + "']")
-                .click());
+        browser.keep(() -> browser.click("input[name='" + name + "'][value='" + value + "']"));
     }
 }

@@ -13,7 +13,7 @@ import org.openqa.selenium.support.ui.Select;
 class JourneysIT extends Journeys {
 
     private String pool() {
-        return browser.find("#workspace .right .picture .pool").getAttribute("d");
+        return browser.attribute("#workspace .right .picture .pool", "d");
     }
 
     @Test
@@ -65,25 +65,25 @@ class JourneysIT extends Journeys {
     @Test
     void unitsTurnInPlaceAndAreRemembered() {
         newJob();
-        browser.find("#turn-units").click();
+        browser.click("#turn-units");
         browser.waitFor("inch units", () -> browser.text("#travelSpeed").contains("in/min"));
         browser.driver().navigate().refresh();
         assertThat(browser.text("#travelSpeed")).contains("in/min");
 
-        browser.find("#turn-units").click();
+        browser.click("#turn-units");
         browser.waitFor("metric units", () -> browser.text("#travelSpeed").contains("mm/min"));
     }
 
     @Test
     void themeTurnsAndIsRemembered() {
         browser.open("/");
-        assertThat(browser.find("html").getAttribute("data-theme")).isEqualTo("dark");
-        browser.find("#turn-theme").click();
+        assertThat(browser.attribute("html", "data-theme")).isEqualTo("dark");
+        browser.click("#turn-theme");
         browser.driver().navigate().refresh();
-        assertThat(browser.find("html").getAttribute("data-theme")).isEqualTo("light");
-        browser.find("#turn-theme").click();
-        browser.find("#turn-theme").click();
-        assertThat(browser.find("html").getAttribute("data-theme")).isEqualTo("dark");
+        assertThat(browser.attribute("html", "data-theme")).isEqualTo("light");
+        browser.click("#turn-theme");
+        browser.click("#turn-theme");
+        assertThat(browser.attribute("html", "data-theme")).isEqualTo("dark");
     }
 
     @Test
@@ -91,9 +91,8 @@ class JourneysIT extends Journeys {
         newJob();
         new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T");
         browser.waitFor(
-                "slopes awake",
-                () -> !browser.find("#downSlope").getAttribute("class").contains("idle"));
-        browser.find("#downSlope summary").click();
+                "slopes awake", () -> !browser.attribute("#downSlope", "class").contains("idle"));
+        browser.click("#downSlope summary");
 
         browser.waitFor("the reasoning", () -> browser.text("#downSlope .why").contains("Source"));
         assertThat(browser.text("#downSlope .why"))
@@ -106,7 +105,7 @@ class JourneysIT extends Journeys {
     @Test
     void aThinButtIsTurnedFromOneSideToBothWithOneTap() {
         newJob();
-        browser.keep(() -> browser.find("#butts button").click());
+        browser.keep(() -> browser.click("#butts button"));
         browser.waitFor("both sides", () -> browser.figure("passes").equals("2"));
 
         assertThat(browser.find("input[name='wire'][value='false']").isSelected())
@@ -135,7 +134,7 @@ class JourneysIT extends Journeys {
         assertThat(browser.text("#conflict")).contains("Nothing is lost", "Both hands (second version)");
         assertThat(browser.field(BASE).getAttribute("value")).isEqualTo("1.6");
         assertThat(browser.driver().getCurrentUrl()).isNotEqualTo(address);
-        browser.find("#conflict a").click();
+        browser.click("#conflict a");
         browser.waitFor(
                 "the other version",
                 () -> browser.field(BASE).getAttribute("value").equals("1.2"));
@@ -155,16 +154,16 @@ class JourneysIT extends Journeys {
         newJob();
         browser.keep(() -> browser.retype("job-name", "Ladder rung"));
         browser.open("/");
-        browser.find("[aria-label='Duplicate Ladder rung']").click();
+        browser.click("[aria-label='Duplicate Ladder rung']");
         browser.waitFor(
                 "the copy",
                 () -> browser.field("job-name").getAttribute("value").equals("Ladder rung (copy)"));
         browser.open("/");
-        browser.find("[aria-label='Delete Ladder rung (copy)']").click();
+        browser.click("[aria-label='Delete Ladder rung (copy)']");
         browser.waitFor(
                 "the offer to undo", () -> browser.text("#content").contains("“Ladder rung (copy)” is off the bench"));
         assertThat(browser.text("#jobs")).doesNotContain("Ladder rung (copy)");
-        browser.find("#undo-delete").click();
+        browser.click("#undo-delete");
         browser.waitFor("the job back", () -> browser.text("#jobs").contains("Ladder rung (copy)"));
     }
 
@@ -220,8 +219,8 @@ class JourneysIT extends Journeys {
             browser.driver().executeScript("document.cookie = 'theme=' + arguments[0] + '; Path=/'", theme);
             browser.open("/");
             assertThat(browser.accessibilityFindings()).as("bench " + theme).isEmpty();
-            browser.find(".card .open").click();
-            browser.find("#workingCurrent summary").click();
+            browser.click(".card .open");
+            browser.click("#workingCurrent summary");
             browser.waitFor(
                     "the reasoning", () -> browser.text("#workingCurrent .why").contains("Source"));
             assertThat(browser.accessibilityFindings()).as("sheet " + theme).isEmpty();

@@ -17,7 +17,7 @@ class MachineJourneysIT extends Journeys {
         int before = browser.all(".control-form").size();
         new Select(browser.field("add-setting")).selectByValue(setting);
         new Select(browser.field("add-kind")).selectByValue(kind);
-        browser.find("#add").click();
+        browser.click("#add");
         browser.waitFor(
                 "the control for " + setting, () -> browser.all(".control-form").size() == before + 1);
     }
@@ -25,7 +25,7 @@ class MachineJourneysIT extends Journeys {
     private void read(String mark) {
         int before = browser.all(".reading-list li").size();
         browser.retype("mark-0", mark);
-        browser.find("[data-do='simulate']").click();
+        browser.click("[data-do='simulate']");
         browser.waitFor(
                 "a reading at " + mark, () -> browser.all(".reading-list li").size() == before + 1);
     }
@@ -37,7 +37,7 @@ class MachineJourneysIT extends Journeys {
     @Test
     void aKnobMachineIsBuiltReadPutToAJobAndAWrongPolarityStopsTheCheck() {
         browser.open("/machines");
-        browser.find("[value='nothing']").click();
+        browser.click("[value='nothing']");
         browser.find("#no-controls");
         add("MAIN_CURRENT", "KNOB");
         add("CONTROL", "SELECTOR");
@@ -58,22 +58,22 @@ class MachineJourneysIT extends Journeys {
         assertThat(browser.text("#control-main_current1")).contains("mark", "for", "±");
         assertThat(browser.text("#control-down_slope3")).contains("mark");
 
-        browser.find("[data-item='power'][data-answer='right']").click();
+        browser.click("[data-item='power'][data-answer='right']");
         browser.waitFor("the first tick", () -> browser.text("#check").contains("1 of "));
-        browser.find("[data-item='polarity'][data-answer='positive']").click();
+        browser.click("[data-item='polarity'][data-answer='positive']");
         browser.waitFor("the stop", () -> !browser.all("#stopped").isEmpty());
         assertThat(browser.text("#stopped")).contains("melts within seconds");
         assertThat(browser.find("[data-item='clamp']").isEnabled()).isFalse();
-        browser.find("[data-item='polarity'][data-answer='right']").click();
+        browser.click("[data-item='polarity'][data-answer='right']");
         browser.waitFor("going on", () -> browser.all("#stopped").isEmpty());
     }
 
     private void newJobOn(String machine) {
         browser.open("/");
-        browser.find("#new-job").click();
+        browser.click("#new-job");
         browser.find("#workingCurrent");
         browser.keep(() -> new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T"));
-        browser.find("[data-step='3']").click();
+        browser.click("[data-step='3']");
         new Select(browser.find("#choose-machine")).selectByVisibleText(machine);
     }
 
@@ -96,22 +96,22 @@ class MachineJourneysIT extends Journeys {
         browser.open("/");
         browser.driver().findElement(By.linkText("Pier frame – gusset to post")).click();
         browser.find("#workingCurrent");
-        browser.find("[data-step='3']").click();
+        browser.click("[data-step='3']");
         new Select(browser.find("#choose-machine")).selectByVisibleText("Bench knob set");
         browser.waitFor("the machine", () -> browser.text("#controls").contains("amperage"));
         new Select(browser.field("stands.process")).selectByVisibleText("electrode");
         browser.waitFor("the change", () -> browser.text("#changes").contains("“electrode” → “tungsten”"));
         assertThat(control("process").getAttribute("class")).contains("differs");
 
-        browser.find("[data-done='process']").click();
+        browser.click("[data-done='process']");
         browser.waitFor("nothing left", () -> browser.text("#changes").contains("Nothing to change"));
     }
 
     @Test
     void aScaleUpsideDownIsToldBeneathItsFormAndWhatWasTypedStays() {
         browser.open("/machines");
-        browser.find("[value='knobs']").click();
-        browser.find("#form-down summary").click();
+        browser.click("[value='knobs']");
+        browser.click("#form-down summary");
         WebElement low = browser.find("#form-down [name='low']");
         low.sendKeys(Keys.chord(Keys.CONTROL, "a"), "50", Keys.TAB);
         browser.waitFor(
@@ -129,13 +129,13 @@ class MachineJourneysIT extends Journeys {
             browser.find("#torches");
             assertThat(browser.accessibilityFindings()).as(path).isEmpty();
         }
-        browser.find(".machine-cards a").click();
+        browser.click(".machine-cards a");
         browser.find("#editor-front");
         assertThat(browser.accessibilityFindings()).isEmpty();
         browser.open("/");
         browser.driver().findElement(By.linkText("Pier frame – gusset to post")).click();
         browser.find("#workingCurrent");
-        browser.find("[data-step='3']").click();
+        browser.click("[data-step='3']");
         browser.find("#check");
         assertThat(browser.accessibilityFindings()).isEmpty();
     }

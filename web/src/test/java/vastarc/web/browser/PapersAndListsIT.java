@@ -88,10 +88,10 @@ class PapersAndListsIT extends Journeys {
     void aListIsTakenAndItsJobsOpened() {
         browser.open("/joints");
         browser.find("#list").sendKeys("name,metal,thickness,form\nListed,304,2 mm,lap\nOdd,cheese,2,lap");
-        browser.find("#take-joints").click();
+        browser.click("#take-joints");
         browser.waitFor("the report", () -> browser.all("#rows tbody tr").size() == 2);
         assertThat(browser.text("#taken")).contains("1 of 2");
-        browser.find("#rows a").click();
+        browser.click("#rows a");
         browser.waitFor("its sheet", () -> !browser.all("#workingCurrent").isEmpty());
         assertThat(browser.field("job-name").getDomProperty("value")).isEqualTo("Listed");
     }
@@ -100,7 +100,7 @@ class PapersAndListsIT extends Journeys {
     @Test
     void theSheetPrintsOnTwoPages() throws IOException {
         browser.open("/");
-        browser.find("#jobs a.open").click();
+        browser.click("#jobs a.open");
         browser.find("#workingCurrent");
         Map<String, Object> printed = browser.driver()
                 .executeCdpCommand("Page.printToPDF", Map.of("preferCSSPageSize", true, "printBackground", true));

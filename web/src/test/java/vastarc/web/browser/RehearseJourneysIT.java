@@ -15,7 +15,7 @@ class RehearseJourneysIT extends Journeys {
     void rehearse() {
         newJob();
         choose("material", "STAINLESS_304L");
-        browser.find("[data-step='5']").click();
+        browser.click("[data-step='5']");
         browser.waitFor("the joint stands", () -> !browser.text(".weld-scale").isBlank());
     }
 
@@ -32,7 +32,7 @@ class RehearseJourneysIT extends Journeys {
         seam("24");
         new Select(browser.field("choose-change")).selectByValue("CURRENT");
         browser.field("amount").sendKeys("15");
-        browser.find("#run").click();
+        browser.click("#run");
         awaitFigures("Difference");
 
         assertThat(browser.text("#figures")).contains("As on the sheet", "current +15 %", "Difference");
@@ -43,7 +43,7 @@ class RehearseJourneysIT extends Journeys {
         browser.waitFor("the first moment", () -> browser.text("#clock").startsWith("0.0"));
         assertThat(browser.text(".weld-name.one")).contains("A");
         assertThat(end).isNotEqualTo("0.0 s");
-        browser.find("#play").click();
+        browser.click("#play");
         browser.waitFor("it plays", () -> !browser.text("#clock").startsWith("0.0"));
         assertThat(browser.accessibilityFindings()).isEmpty();
     }
@@ -52,21 +52,21 @@ class RehearseJourneysIT extends Journeys {
     void oneThatIsStoppedSaysSoAndTheNextOneRuns() {
         seam("200");
         new Select(browser.field("choose-quality")).selectByValue("FINE");
-        browser.find("#run").click();
+        browser.click("#run");
         browser.waitFor(
                 "it runs",
                 () -> browser.text(".weld-name.one").contains("%")
                         && browser.find("#stop").isDisplayed());
-        browser.find("#stop").click();
+        browser.click("#stop");
         browser.waitFor("it stopped", () -> browser.text(".weld-name.one").contains("stopped"));
         assertThat(browser.all("#figures")).isEmpty();
 
         browser.field("seamMm").clear();
         seam("16");
         new Select(browser.field("choose-quality")).selectByValue("LIVE");
-        browser.find("#run").click();
+        browser.click("#run");
         awaitFigures("Sheet and simulation agree");
-        browser.find("#rehearsed [name=kept]").click();
+        browser.click("#rehearsed [name=kept]");
         browser.find("#told")
                 .findElements(By.cssSelector("#stations summary"))
                 .get(0)
@@ -77,7 +77,7 @@ class RehearseJourneysIT extends Journeys {
     @Test
     void whatCannotBeRunIsSaidAndWhatIsTypedStays() {
         seam("a long one");
-        browser.find("#run").click();
+        browser.click("#run");
         browser.waitFor("the words", () -> browser.text("[role=alert]").contains("“a long one”"));
         assertThat(browser.field("seamMm").getAttribute("value")).isEqualTo("a long one");
     }
@@ -86,12 +86,12 @@ class RehearseJourneysIT extends Journeys {
     void aSettingIsFoundAndStandsOnTheSheet() {
         seam("16");
         browser.field("targetMm").sendKeys("3");
-        browser.find("#find").click();
+        browser.click("#find");
         browser.waitFor("what was found", () -> !browser.all("#take").isEmpty());
         String wanted = browser.text("#take").replaceAll("[Uu]se (.*) on the sheet", "$1");
-        browser.find("#take").click();
+        browser.click("#take");
         browser.waitFor("it is taken", () -> browser.text("#weld").contains(wanted));
-        browser.find("[data-step='1']").click();
+        browser.click("[data-step='1']");
         browser.waitFor("the sheet", () -> !browser.all("#workingCurrent").isEmpty());
         assertThat(browser.text("#workingCurrent")).contains(wanted.replace(" A", ""));
     }
@@ -99,7 +99,7 @@ class RehearseJourneysIT extends Journeys {
     @Test
     void theSolverIsHeldAgainstClosedSolutionsOnTheReference() {
         browser.open("/reference/simulation");
-        browser.find("#prove").click();
+        browser.click("#prove");
         browser.waitFor("the lines", () -> browser.all("#proof-lines tbody tr").size() == 8);
         assertThat(browser.text("#proof-lines")).contains("freezing front", "6.57 mm");
     }

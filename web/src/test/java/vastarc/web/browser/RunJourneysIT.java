@@ -23,7 +23,7 @@ class RunJourneysIT extends Journeys {
         browser.find("#seam").sendKeys(length);
         browser.find("#hand").clear();
         browser.find("#hand").sendKeys(welder);
-        browser.find("#close-run").click();
+        browser.click("#close-run");
         browser.waitFor("the logbook", () -> browser.driver().getCurrentUrl().contains("/logbook/"));
     }
 
@@ -36,7 +36,7 @@ class RunJourneysIT extends Journeys {
         assertThat(browser.accessibilityFindings()).isEmpty();
         browser.waitFor("the score on the strip", () -> browser.find("#strip").isDisplayed());
         arc();
-        browser.find("[data-mark=GUST]").click();
+        browser.click("[data-mark=GUST]");
         browser.waitFor("the mark", () -> browser.text("#marks").contains("draught"));
 
         String booth = browser.driver().getCurrentUrl();
@@ -44,7 +44,7 @@ class RunJourneysIT extends Journeys {
         assertThat(browser.driver().getCurrentUrl()).isEqualTo(booth);
         assertThat(browser.text("#marks")).contains("draught");
         browser.find("#seam").sendKeys("long");
-        browser.find("#close-run").click();
+        browser.click("#close-run");
         browser.waitFor(
                 "what is wrong", () -> !browser.text("[data-wrong=seam]").isEmpty());
         browser.find("#seam").clear();
@@ -52,10 +52,10 @@ class RunJourneysIT extends Journeys {
         assertThat(browser.text("#figures")).contains("60 mm");
         assertThat(browser.accessibilityFindings()).isEmpty();
 
-        browser.find("#to-booth").click();
+        browser.click("#to-booth");
         arc();
         close("60", "Isk");
-        browser.find("#others a").click();
+        browser.click("#others a");
         browser.waitFor("both", () -> !browser.all("#read").isEmpty());
         assertThat(browser.text("#same-sheet")).contains("the same sheet");
         assertThat(browser.accessibilityFindings()).isEmpty();
@@ -66,14 +66,14 @@ class RunJourneysIT extends Journeys {
     private void logbook() {
         browser.open("/logbook");
         browser.find("#find").sendKeys("Isk");
-        browser.find("#filter .act").click();
+        browser.click("#filter .act");
         browser.waitFor("both runs", () -> browser.all("#runs tbody tr").size() == 2);
         assertThat(browser.accessibilityFindings()).isEmpty();
         browser.open("/logbook/trends");
         assertThat(browser.accessibilityFindings()).isEmpty();
         browser.open("/shop/meters");
         browser.find("#meter-name").sendKeys("journey clamp");
-        browser.find("#make-key").click();
+        browser.click("#make-key");
         browser.waitFor("the key", () -> !browser.text("#key").isEmpty());
         assertThat(browser.accessibilityFindings()).isEmpty();
     }
@@ -83,23 +83,23 @@ class RunJourneysIT extends Journeys {
         newJob();
         new Actions(browser.driver()).sendKeys("8").perform();
         browser.waitFor("the question", () -> !browser.all("#nothing-seen").isEmpty());
-        browser.find("[data-sign=BURN_THROUGH]").click();
+        browser.click("[data-sign=BURN_THROUGH]");
         browser.waitFor("causes", () -> !browser.all("#causes li").isEmpty());
-        assertThat(browser.find("#causes li").getAttribute("data-cause")).isEqualTo("CURRENT_HIGH");
+        assertThat(browser.attribute("#causes li", "data-cause")).isEqualTo("CURRENT_HIGH");
         assertThat(browser.accessibilityFindings()).isEmpty();
-        browser.find("#question [data-value]").click();
+        browser.click("#question [data-value]");
         browser.waitFor(
                 "an answer",
                 () -> browser.all(".sign[data-state=seen]").size()
                                 + browser.all("#told button").size()
                         > 1);
-        browser.find("[data-try=CURRENT_HIGH]").click();
+        browser.click("[data-try=CURRENT_HIGH]");
         browser.waitFor("trying", () -> !browser.all("#trying").isEmpty());
-        browser.find("[data-outcome=BETTER]").click();
+        browser.click("[data-outcome=BETTER]");
         browser.waitFor("learned", () -> browser.text("#learned").contains("helped"));
-        browser.find("[data-forget]").click();
+        browser.click("[data-forget]");
         browser.waitFor("forgotten", () -> browser.all("#learned").isEmpty());
-        browser.find("[data-step='1']").click();
+        browser.click("[data-step='1']");
         browser.waitFor("an own value", () -> !browser.all(".own-mark").isEmpty());
     }
 }

@@ -28,10 +28,10 @@ class ScoreJourneysIT extends Journeys {
     @BeforeEach
     void aNewJobWithATorchSwitchOnItsScore() {
         browser.open("/");
-        browser.find("#new-job").click();
+        browser.click("#new-job");
         browser.find("#workingCurrent");
         browser.keep(() -> new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T"));
-        browser.find("[data-step='2']").click();
+        browser.click("[data-step='2']");
         handle("downSlope");
     }
 
@@ -55,7 +55,7 @@ class ScoreJourneysIT extends Journeys {
     }
 
     private void zoomToTheEnd() {
-        browser.find("[data-do='end']").click();
+        browser.click("[data-do='end']");
         browser.waitFor("the handle in view", () -> handle("downSlope").isDisplayed());
     }
 
@@ -75,30 +75,27 @@ class ScoreJourneysIT extends Journeys {
         browser.waitFor("the warning", this::warned);
         browser.waitFor(
                 "the own mark",
-                () -> browser.find("[id='cell-own.downSlope']")
-                        .getAttribute("class")
-                        .contains("own"));
+                () -> browser.attribute("[id='cell-own.downSlope']", "class").contains("own"));
         double own = figure("downSlope");
         assertThat(own).isLessThan(0.7 * engine);
         assertThat(Double.parseDouble(typed("downSlope"))).isEqualTo(own);
 
-        browser.find("[data-step='1']").click();
+        browser.click("[data-step='1']");
         browser.waitFor("the sheet's own value", () -> browser.text("#owns").contains("Down-slope"));
         assertThat(Double.parseDouble(browser.figure("downSlope"))).isEqualTo(own);
-        assertThat(browser.find("#downSlope .bracket .low").getAttribute("class"))
-                .contains("passed");
+        assertThat(browser.attribute("#downSlope .bracket .low", "class")).contains("passed");
 
-        browser.find("[data-step='2']").click();
+        browser.click("[data-step='2']");
         handle("downSlope");
         browser.waitFor(
                 "something to undo", () -> browser.find("[data-history='undo']").isEnabled());
         while (figure("downSlope") != engine) {
             double before = figure("downSlope");
-            browser.find("[data-history='undo']").click();
+            browser.click("[data-history='undo']");
             browser.waitFor("a step back", () -> figure("downSlope") != before);
         }
         assertThat(warned()).isFalse();
-        browser.find("[data-step='1']").click();
+        browser.click("[data-step='1']");
         browser.find("#downSlope");
         assertThat(browser.all("#owns")).isEmpty();
     }
@@ -137,7 +134,7 @@ class ScoreJourneysIT extends Journeys {
 
     @Test
     void anAbsurdFigureGetsItsMessageAtTheHandlesFieldAndTheScoreKeepsTheLastGoodOne() {
-        String drawn = browser.find("#score-lanes .curve").getAttribute("d");
+        String drawn = browser.attribute("#score-lanes .curve", "d");
         browser.retype("own.endCurrent", "900");
         browser.waitFor(
                 "the message", () -> browser.text("[id='own.endCurrent-said']").contains("Give a value from"));
@@ -145,8 +142,8 @@ class ScoreJourneysIT extends Journeys {
         assertThat(browser.field("own.endCurrent").getAttribute("aria-invalid")).isEqualTo("true");
         assertThat(handle("endCurrent").getAttribute("aria-valuetext")).contains("Give a value from");
         assertThat(handle("endCurrent").getText()).contains("out of range");
-        assertThat(browser.find("#score-lanes .curve").getAttribute("d")).isEqualTo(drawn);
-        browser.find("[data-back='own.endCurrent']").click();
+        assertThat(browser.attribute("#score-lanes .curve", "d")).isEqualTo(drawn);
+        browser.click("[data-back='own.endCurrent']");
         browser.waitFor(
                 "the message gone",
                 () -> browser.text("[id='own.endCurrent-said']").isEmpty());
@@ -160,12 +157,12 @@ class ScoreJourneysIT extends Journeys {
         browser.waitFor("a short post-flow", () -> figure("postFlow") == 2);
         browser.settle();
         for (int i = 0; i < 2; i++) {
-            browser.find("#pace").click();
+            browser.click("#pace");
         }
         assertThat(browser.text("#pace")).endsWith("×4");
         browser.driver().executeScript(WATCH);
         browser.holdClock();
-        browser.find("#play").click();
+        browser.click("#play");
 
         browser.waitFor("the play to begin", () -> browser.text("#play").equals("Stop"));
         browser.play(scoreLengthS() / 4 + 1);
@@ -182,7 +179,7 @@ class ScoreJourneysIT extends Journeys {
     @Test
     void tryingItTellsWhatTheHandsTimingDid() {
         browser.holdClock();
-        browser.find("#try").click();
+        browser.click("#try");
         WebElement pad = browser.find("#try-trigger");
         new Actions(browser.driver()).clickAndHold(pad).perform();
         browser.pass(2);
@@ -193,7 +190,7 @@ class ScoreJourneysIT extends Journeys {
         new Actions(browser.driver()).clickAndHold(pad).perform();
         browser.pass(0.1);
         browser.waitFor("down-slope", () -> browser.text("#now-phase").equals("down-slope"));
-        browser.find("#away").click();
+        browser.click("#away");
 
         browser.waitFor("the verdict", () -> browser.text("#tried").contains("Pressed in the up-slope"));
         assertThat(browser.text("#try")).isEqualTo("Practise");
@@ -202,7 +199,7 @@ class ScoreJourneysIT extends Journeys {
     @Test
     void spaceIsTheTriggerAndTheFormStaysUntouched() {
         browser.holdClock();
-        browser.find("#try").click();
+        browser.click("#try");
         browser.driver().executeScript("document.activeElement.blur()");
         new Actions(browser.driver()).keyDown(Keys.SPACE).perform();
         browser.pass(2);
@@ -210,7 +207,7 @@ class ScoreJourneysIT extends Journeys {
         new Actions(browser.driver()).keyUp(Keys.SPACE).perform();
         browser.pass(0.2);
         browser.waitFor("up-slope", () -> browser.text("#now-phase").equals("up-slope"));
-        browser.find("#try").click();
+        browser.click("#try");
         browser.waitFor("the verdict", () -> !browser.text("#tried").isEmpty());
         assertThat(browser.version()).isPositive();
     }

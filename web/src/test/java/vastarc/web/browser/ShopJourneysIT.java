@@ -30,7 +30,7 @@ class ShopJourneysIT extends Journeys {
         browser.press(Keys.ARROW_DOWN);
         browser.waitFor(
                 "the second one",
-                () -> browser.find("#found-1").getAttribute("aria-selected").equals("true"));
+                () -> browser.attribute("#found-1", "aria-selected").equals("true"));
         int found = 1;
         while (!browser.text("#found-" + found).contains("crater time")) {
             browser.press(Keys.ARROW_DOWN);
@@ -58,7 +58,7 @@ class ShopJourneysIT extends Journeys {
         browser.press(Keys.ENTER);
         browser.waitFor("its page", () -> browser.driver().getCurrentUrl().contains("/line?text="));
         browser.waitFor("its figures", () -> browser.text("#phrase-figures").contains("Working current"));
-        browser.find("#phrase-make").click();
+        browser.click("#phrase-make");
         browser.find("#workingCurrent");
         assertThat(browser.text("#job-strip")).contains("304L lap 2 mm");
     }
@@ -77,16 +77,16 @@ class ShopJourneysIT extends Journeys {
         browser.open("/shop");
         new Select(browser.field("habit-PRE_FLOW")).selectByVisibleText("A short puff");
         browser.waitFor("whom it moves", () -> browser.text("#pending").contains("Stilling tube"));
-        browser.find("#keep-habit").click();
+        browser.click("#keep-habit");
         browser.waitFor("kept", () -> browser.all("#pending").isEmpty());
         browser.open("/");
-        browser.find(".card a").click();
+        browser.click(".card a");
         browser.waitFor(
                 "the habit on the figure", () -> browser.text("#preFlow").contains("a short puff"));
 
         browser.open("/shop");
         new Select(browser.field("habit-PRE_FLOW")).selectByVisibleText("From hose length");
-        browser.find("#keep-habit").click();
+        browser.click("#keep-habit");
         browser.waitFor("taken back", () -> browser.all("#pending").isEmpty());
     }
 

@@ -85,12 +85,12 @@ class SimulatedMetersIT {
     @Test
     void aStandInWeldsAWholeRunAndItIsKeptAsSimulated() {
         browser.open("/");
-        browser.find("#jobs li:nth-child(2) a.open").click();
+        browser.click("#jobs li:nth-child(2) a.open");
         browser.find("#workingCurrent");
         new Actions(browser.driver()).sendKeys("b").perform();
         browser.waitFor("the booth", () -> browser.text("#stage").equals("ready"));
         new Select(browser.find("#fault")).selectByValue("EARLY_RELEASE");
-        browser.find("#stand-in").click();
+        browser.click("#stand-in");
         clock.pass(Duration.ofSeconds(6));
         browser.waitFor(
                 "the arc, by the readings alone", () -> browser.text("#stage").equals("arc"));
@@ -98,7 +98,7 @@ class SimulatedMetersIT {
         clock.pass(Duration.ofMinutes(10));
         browser.waitFor("the arc is over", () -> !browser.text("#stage").equals("arc"));
         browser.find("#seam").sendKeys("100");
-        browser.find("#close-run").click();
+        browser.click("#close-run");
         browser.waitFor("the logbook", () -> browser.driver().getCurrentUrl().contains("/logbook/"));
         assertThat(browser.text("#run-place header")).contains("Simulated");
         assertThat(browser.text("#findings")).isNotBlank();
@@ -110,16 +110,16 @@ class SimulatedMetersIT {
     @Test
     void aPieceJustWeldedIsCountedDownOnTheBenchUntilItHasCooled() {
         browser.open("/");
-        browser.find("#jobs li:nth-child(2) a.open").click();
+        browser.click("#jobs li:nth-child(2) a.open");
         browser.find("#workingCurrent");
         new Actions(browser.driver()).sendKeys("b").perform();
         browser.waitFor("the booth", () -> browser.text("#stage").equals("ready"));
-        browser.find("#arc-button").click();
+        browser.click("#arc-button");
         browser.waitFor("the arc", () -> browser.text("#stage").equals("arc"));
         // Two touches within a quarter of a second are one that bounced.
         browser.waitFor("a second of it", () -> !browser.text("#clock").equals("0:00"));
         clock.pass(Duration.ofSeconds(20));
-        browser.find("#arc-button").click();
+        browser.click("#arc-button");
         browser.waitFor("post-flow", () -> !browser.text("#stage").equals("arc"));
         browser.open("/");
         browser.waitFor(
@@ -127,39 +127,38 @@ class SimulatedMetersIT {
         clock.pass(Duration.ofMinutes(20));
         browser.open("/");
         assertThat(browser.all("#cooling")).isEmpty();
-        browser.find("#bench-place .notice a.act").click();
+        browser.click("#bench-place .notice a.act");
         browser.waitFor("the run left open", () -> !browser.all("#close-run").isEmpty());
-        browser.find("#close-run").click();
+        browser.click("#close-run");
         browser.waitFor("the logbook", () -> browser.driver().getCurrentUrl().contains("/logbook/"));
     }
 
     @Test
     void aSimulatedMeterIsListenedToUntilThePurgeIsReadyAndOnRecord() {
         browser.open("/");
-        browser.find("#jobs li:nth-child(1) a.open").click();
-        browser.find("[data-step='4']").click();
+        browser.click("#jobs li:nth-child(1) a.open");
+        browser.click("[data-step='4']");
         browser.waitFor("the purge", () -> !browser.all("#meter-readings").isEmpty());
-        browser.find("#meter-readings summary").click();
-        browser.find("#listen").click();
+        browser.click("#meter-readings summary");
+        browser.click("#listen");
         browser.waitFor("the listening", () -> !browser.all("#keep-read").isEmpty());
         browser.waitFor("air, at first", () -> browser.text("#live-ppm").endsWith("ppm"));
-        assertThat(browser.find("#meter").getAttribute("value")).isEmpty();
+        assertThat(browser.attribute("#meter", "value")).isEmpty();
         assertThat(browser.accessibilityFindings()).isEmpty();
         clock.pass(Duration.ofMinutes(5));
         browser.waitFor(
-                "the target is read",
-                () -> browser.find("#meter").getAttribute("value").endsWith("ppm"));
+                "the target is read", () -> browser.attribute("#meter", "value").endsWith("ppm"));
         browser.waitFor("told so", () -> browser.text("#state").startsWith("Reached."));
         browser.waitFor("silver, if struck now", () -> browser.text("#inside").contains("accept"));
-        browser.find("#felt").click();
+        browser.click("#felt");
         browser.waitFor("ready", () -> browser.text("#state").equals("Ready to weld."));
         browser.waitFor("enough to keep", () -> browser.find("#keep-read").isEnabled());
-        browser.find("#keep-read").click();
+        browser.click("#keep-read");
         browser.waitFor(
                 "what it read, taken over",
-                () -> browser.find("#readings").getAttribute("value").lines().count() > 30);
+                () -> browser.attribute("#readings", "value").lines().count() > 30);
         browser.waitFor("and told", () -> browser.text("#meter-lines").contains("Most likely"));
-        browser.find("#stop-listening").click();
+        browser.click("#stop-listening");
         browser.waitFor("nobody listens", () -> browser.all("#live").isEmpty());
         assertThat(browser.text("#state")).isEqualTo("Ready to weld.");
         assertThat(browser.complaints()).isEmpty();

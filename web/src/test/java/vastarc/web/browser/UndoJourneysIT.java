@@ -34,7 +34,7 @@ class UndoJourneysIT extends Journeys {
     }
 
     private void undo() {
-        browser.keep(() -> browser.find("[data-history='undo']").click());
+        browser.keep(() -> browser.click("[data-history='undo']"));
         shownAsAnswered("after undo");
     }
 
@@ -45,11 +45,10 @@ class UndoJourneysIT extends Journeys {
             browser.retype(BASE, "3 mm");
             browser.press(Keys.TAB);
         });
-        browser.keep(() ->
-                browser.find("input[name='material'][value='STAINLESS_304L']").click());
-        browser.keep(() -> browser.find("input[name='joint'][value='LAP']").click());
+        browser.keep(() -> browser.click("input[name='material'][value='STAINLESS_304L']"));
+        browser.keep(() -> browser.click("input[name='joint'][value='LAP']"));
         browser.keep(() -> browser.field("purged").click());
-        browser.keep(() -> browser.find("input[name='position'][value='PF']").click());
+        browser.keep(() -> browser.click("input[name='position'][value='PF']"));
         shownAsAnswered("after the changes");
         assertThat(browser.field("purged").isSelected()).isTrue();
 
@@ -76,7 +75,7 @@ class UndoJourneysIT extends Journeys {
                 "#purged",
                 "#smallTab")) {
             browser.driver().executeScript("document.getElementById('fit-up').open = true");
-            browser.keep(() -> browser.find(choice).click());
+            browser.keep(() -> browser.click(choice));
         }
         long before = browser.version();
         browser.driver()
@@ -94,7 +93,7 @@ class UndoJourneysIT extends Journeys {
     void scoreAndPanelShowWhatTheServerHolds() {
         newJob();
         browser.keep(() -> new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T"));
-        browser.find("[data-step='2']").click();
+        browser.click("[data-step='2']");
         browser.waitFor("the score", () -> !browser.all("[id='own.downSlope']").isEmpty());
         browser.keep(() -> {
             browser.retype("own.downSlope", "9");
@@ -104,11 +103,11 @@ class UndoJourneysIT extends Journeys {
         undo();
         assertThat(browser.field("own.downSlope").getDomProperty("value")).isNotEqualTo("9");
 
-        browser.find("[data-step='3']").click();
+        browser.click("[data-step='3']");
         new Select(browser.find("#choose-machine")).selectByVisibleText("Booth 1 inverter");
         browser.waitFor("the machine", () -> !browser.all("#choose-slot").isEmpty());
         shownAsAnswered("panel");
-        browser.find("[data-do='store']").click();
+        browser.click("[data-do='store']");
         browser.waitFor("the slot", () -> browser.text("#slots").contains("Slot 1"));
         assertThat(browser.text("#choose-slot option[value='1']")).doesNotContain("empty");
         shownAsAnswered("panel after storing");

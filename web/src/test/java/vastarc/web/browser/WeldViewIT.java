@@ -85,13 +85,13 @@ class WeldViewIT extends Journeys {
         if (form != JointForm.SQUARE_BUTT) {
             choose("joint", form.name());
         }
-        browser.find("[data-step='5']").click();
+        browser.click("[data-step='5']");
         browser.waitFor("the joint stands", () -> number("stage.models.length") == 1);
     }
 
     private void run(String seam) {
         browser.field("seamMm").sendKeys(seam);
-        browser.find("#run").click();
+        browser.click("#run");
         browser.waitFor("it is kept", () -> !browser.all("#rehearsed li").isEmpty());
         browser.waitFor("all of it is drawn", () -> number("stage.models[0].moment.lifted ? 1 : 0") == 1);
     }
@@ -115,9 +115,9 @@ class WeldViewIT extends Journeys {
         try (Browser moving = new Browser(port)) {
             moving.withMotion();
             moving.open("/");
-            moving.find("#new-job").click();
+            moving.click("#new-job");
             moving.find("#workingCurrent");
-            moving.find("[data-step='5']").click();
+            moving.click("[data-step='5']");
             moving.waitFor("what came of it", () -> !moving.all("#figures").isEmpty());
             assertThat(moving.all("#rehearsed li")).isEmpty();
         }
@@ -155,14 +155,12 @@ class WeldViewIT extends Journeys {
     void oneLooksByKeysThroughAHelmetAndIntoTheCut() {
         rehearse(JointForm.SQUARE_BUTT);
         run("24");
-        browser.find("#weld-canvas").click();
+        browser.click("#weld-canvas");
         Map<String, String> looks = Map.of("s", "side", "a", "seam", "k", "back", "c", "section", "w", "whole");
         for (Map.Entry<String, String> named : looks.entrySet()) {
             browser.press(named.getKey());
             String look = named.getValue();
-            browser.waitFor(
-                    look,
-                    () -> "true".equals(browser.find("[data-look=" + look + "]").getAttribute("aria-pressed")));
+            browser.waitFor(look, () -> "true".equals(browser.attribute("[data-look=" + look + "]", "aria-pressed")));
             assertThat(ask(SEEN).get("share").doubleValue()).as(look).isGreaterThan(0.03);
             boolean cut = look.equals("section");
             assertThat(number("stage.models[0].section.group.visible ? 1 : 0")).isEqualTo(cut ? 1 : 0);
@@ -192,7 +190,7 @@ class WeldViewIT extends Journeys {
         run("20");
         assertThat(number("stage.models.length")).isEqualTo(2);
         double plain = ask(SEEN).get("light").doubleValue();
-        browser.find("#differs").click();
+        browser.click("#differs");
         browser.waitFor("it is painted", () -> number("stage.differs ? 1 : 0") == 1);
         browser.waitFor("in colour", () -> Math.abs(ask(SEEN).get("light").doubleValue() - plain) > 0.01);
         assertThat(browser.text(".key-line"))
@@ -203,7 +201,7 @@ class WeldViewIT extends Journeys {
     void aPlaceThatIsPointedAtIsTold() {
         rehearse(JointForm.SQUARE_BUTT);
         run("24");
-        browser.find("#weld-canvas").click();
+        browser.click("#weld-canvas");
         browser.waitFor("its words", () -> browser.text(".weld-point").contains("hottest"));
     }
 
@@ -214,19 +212,24 @@ class WeldViewIT extends Journeys {
             browser = flat;
             browser.withoutThreeDimensions();
             newJob();
-            browser.find("[data-step='5']").click();
+            browser.click("[data-step='5']");
             browser.field("seamMm").sendKeys("20");
-            browser.find("#run").click();
+            browser.click("#run");
             browser.waitFor("what came of it", () -> !browser.all("#figures").isEmpty());
-            Object painted = browser.driver()
-                    .executeScript(
-                            "const c = document.getElementById('canvas-0'); const d = c.getContext('2d')"
-                                    + ".getImageData(0, 0, c.width, c.height).data; return d.filter((v, i) => i % 4 === 3 && v > 0).length;");
-            assertThat(((Number) painted).intValue()).isGreaterThan(10_000);
+            browser.waitFor("flat plates painted", () -> painted() > 10_000);
             assertThat(browser.find("#weld-view").isDisplayed()).isFalse();
             assertThat(browser.complaints()).isEmpty();
         } finally {
             browser = usual;
         }
+    }
+
+    private int painted() {
+        return ((Number)
+                        browser.driver()
+                                .executeScript(
+                                        "const c = document.getElementById('canvas-0'); const d = c.getContext('2d')"
+                                                + ".getImageData(0, 0, c.width, c.height).data; return d.filter((v, i) => i % 4 === 3 && v > 0).length;"))
+                .intValue();
     }
 }

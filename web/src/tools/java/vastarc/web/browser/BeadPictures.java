@@ -52,10 +52,10 @@ class BeadPictures extends Journeys {
     void takeThem() throws IOException {
         Files.createDirectories(FOLDER);
         newJob();
-        browser.find("[data-step='5']").click();
+        browser.click("[data-step='5']");
         browser.waitFor("the joint stands", () -> !browser.text(".weld-scale").isBlank());
         for (Exhibit exhibit : Exhibit.values()) {
-            browser.find("[data-exhibit=" + exhibit + "]").click();
+            browser.click("[data-exhibit=" + exhibit + "]");
             browser.waitFor("its words", () -> browser.all("#sees").isEmpty());
             browser.waitFor("its words", () -> !browser.all("#sees").isEmpty());
             browser.waitFor("both drawn", () -> (Boolean) browser.driver()

@@ -117,10 +117,10 @@ class RedrawMeasure {
     void redraw() {
         try (Browser browser = new Browser(port)) {
             browser.open("/");
-            browser.find("#new-job").click();
+            browser.click("#new-job");
             browser.find("#workingCurrent");
             browser.keep(() -> new Select(browser.field("choose-control")).selectByValue("TRIGGER_4T"));
-            browser.find("[data-step='2']").click();
+            browser.click("[data-step='2']");
             browser.find("[id='handle-own.downSlope']");
             new Select(browser.field("choose-pulse")).selectByValue("RIPPLE");
             browser.waitFor(
@@ -129,17 +129,14 @@ class RedrawMeasure {
             browser.waitFor(
                     "5 a second",
                     () -> browser.text("#how").length() > 0
-                            && browser.find("#score-data")
-                                    .getAttribute("data-score")
-                                    .contains("[5.0,"));
+                            && browser.attribute("#score-data", "data-score").contains("[5.0,"));
             browser.retype("own.seamMm", "57");
             browser.waitFor(
                     "30 s",
-                    () -> browser.find("[id='handle-own.seamMm']")
-                            .getAttribute("aria-valuenow")
+                    () -> browser.attribute("[id='handle-own.seamMm']", "aria-valuenow")
                             .equals("57"));
             measure(browser, "whole, pulses as a band");
-            browser.find("[data-do='closer']").click();
+            browser.click("[data-do='closer']");
             measure(browser, "half, pulses as pulses");
         }
     }
@@ -163,8 +160,8 @@ class RedrawMeasure {
     void purgeDragged() {
         try (Browser browser = new Browser(port)) {
             browser.open("/");
-            browser.find("#jobs li:nth-child(1) a.open").click();
-            browser.find("[data-step='4']").click();
+            browser.click("#jobs li:nth-child(1) a.open");
+            browser.click("[data-step='4']");
             browser.find("#section svg");
             System.out.printf(
                     Locale.ROOT,

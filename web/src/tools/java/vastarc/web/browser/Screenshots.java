@@ -35,14 +35,14 @@ class Screenshots {
             browser.open("/");
             take(browser, "bench");
             sheet(browser, "Pier frame – gusset to post", "sheet-t-fillet");
-            browser.find("#downSlope summary").click();
+            browser.click("#downSlope summary");
             browser.waitFor(
                     "the reasoning", () -> browser.text("#downSlope .why").contains("Source"));
             take(browser, "sheet-reason");
-            browser.find("#turn-theme").click();
+            browser.click("#turn-theme");
             sheet(browser, "Stilling tube – girth joint", "sheet-tube-light");
-            browser.find("#turn-theme").click();
-            browser.find("#turn-theme").click();
+            browser.click("#turn-theme");
+            browser.click("#turn-theme");
             special(browser);
             scores(browser);
             panels(browser);
@@ -57,10 +57,10 @@ class Screenshots {
     private static void rehearsals(Browser browser) throws IOException {
         rehearse(browser, "Pier frame – gusset to post", 0.45);
         take(browser, "rehearse");
-        browser.find("[data-exhibit=TOO_HOT]").click();
+        browser.click("[data-exhibit=TOO_HOT]");
         browser.waitFor("it runs", () -> browser.all("#figures").isEmpty());
         browser.waitFor("what came of it", () -> !browser.all("#figures").isEmpty());
-        browser.find("[data-look=seam]").click();
+        browser.click("[data-look=seam]");
         take(browser, "rehearse-two");
     }
 
@@ -69,13 +69,13 @@ class Screenshots {
         browser.open("/shop/prices");
         Map.of("money", "€", "argonPerM3", "9.50", "hour", "48", "tungsten", "6", "wire.ER308L", "26")
                 .forEach((field, price) -> browser.field(field).sendKeys(price));
-        browser.find("#keep-prices").click();
+        browser.click("#keep-prices");
         browser.find("#prices-said");
         browser.open("/");
         browser.driver()
                 .findElement(By.linkText("Cabinet door – folded corner"))
                 .click();
-        browser.find("[data-step='6']").click();
+        browser.click("[data-step='6']");
         browser.find("#runs li");
         browser.retype("work.seamMm", "600");
         browser.waitFor(
@@ -94,25 +94,25 @@ class Screenshots {
     private static void runs(Browser browser) throws IOException {
         browser.open("/");
         browser.driver().findElement(By.linkText("Pier frame – gusset to post")).click();
-        browser.find("[data-step='7']").click();
+        browser.click("[data-step='7']");
         browser.waitFor("the booth", () -> browser.text("#clock").equals("0:00"));
-        browser.find("#stand-in").click();
+        browser.click("#stand-in");
         browser.waitFor("an arc", () -> browser.text("#stage").equals("arc"));
         browser.waitFor("some of the strip", () -> browser.text("#clock").matches("0:(09|1[0-9])"));
         browser.driver().executeScript("window.scrollTo(0, 0)");
         take(browser, "booth");
-        browser.find("#drop-run").click();
+        browser.click("#drop-run");
         browser.waitFor("no run", () -> browser.text("#stage").equals("ready"));
         browser.open("/logbook");
         take(browser, "logbook");
-        browser.find("#runs a").click();
+        browser.click("#runs a");
         browser.find("#figures");
         take(browser, "logbook-run");
         browser.open("/");
         browser.driver().findElement(By.linkText("Stilling tube – girth joint")).click();
-        browser.find("[data-step='8']").click();
+        browser.click("[data-step='8']");
         for (String sign : List.of("TINT_END_ONLY", "CRATER")) {
-            browser.find("[data-sign=" + sign + "]").click();
+            browser.click("[data-sign=" + sign + "]");
             browser.find("[data-sign=" + sign + "][data-state=seen]");
         }
         browser.driver().executeScript("window.scrollTo(0, 0)");
@@ -125,7 +125,7 @@ class Screenshots {
     private static void rehearse(Browser browser, String job, double share) {
         browser.open("/");
         browser.driver().findElement(By.linkText(job)).click();
-        browser.find("[data-step='5']").click();
+        browser.click("[data-step='5']");
         browser.waitFor("what came of it", () -> !browser.all("#figures").isEmpty());
         browser.driver()
                 .executeScript(
@@ -148,16 +148,16 @@ class Screenshots {
         browser.waitFor("a pulse", () -> !browser.all("[id='own.pulseRate']").isEmpty());
         browser.retype("own.endCurrent", "140");
         browser.waitFor("a warning", () -> browser.text("#warnings").contains("Crater likely"));
-        browser.find("[data-do='end']").click();
+        browser.click("[data-do='end']");
         browser.driver()
                 .executeScript("document.getElementById('handle-own.endCurrent').focus(); window.scrollTo(0, 0)");
         take(browser, "score-pulled");
-        browser.find("#turn-theme").click();
+        browser.click("#turn-theme");
         browser.size(820, 1180);
         score(browser, "Stilling tube – girth joint");
         browser.size(1280, 800);
-        browser.find("#turn-theme").click();
-        browser.find("#turn-theme").click();
+        browser.click("#turn-theme");
+        browser.click("#turn-theme");
     }
 
     /** The three fronts of the demo shop with a job on them, the list, and the editor with a dial read. */
@@ -170,17 +170,17 @@ class Screenshots {
         browser.press(Keys.TAB);
         browser.waitFor("another change", () -> browser.text("#changes").contains("fall"));
         take(browser, "panel-knobs");
-        browser.find("#turn-theme").click();
+        browser.click("#turn-theme");
         panel(browser, "Mast arm – brace lap", "Yard generator set");
-        browser.find("#turn-theme").click();
-        browser.find("#turn-theme").click();
+        browser.click("#turn-theme");
+        browser.click("#turn-theme");
         browser.open("/machines");
         browser.driver().findElement(By.partialLinkText("Bench knob set")).click();
         browser.find("#editor-front");
         for (String mark : new String[] {"0", "10", "5", "7.5"}) {
             int before = browser.all(".reading-list li").size();
             browser.retype("mark-0", mark);
-            browser.find("[data-do='simulate']").click();
+            browser.click("[data-do='simulate']");
             browser.waitFor("a reading", () -> browser.all(".reading-list li").size() == before + 1);
         }
         browser.driver().executeScript("window.scrollTo(0, 330)");
@@ -201,17 +201,16 @@ class Screenshots {
         browser.open("/");
         browser.driver().findElement(By.linkText(job)).click();
         browser.find("#workingCurrent");
-        browser.find("[data-step='3']").click();
+        browser.click("[data-step='3']");
         new Select(browser.find("#choose-machine")).selectByVisibleText(machine);
-        browser.waitFor(
-                machine, () -> browser.find(".front").getAttribute("aria-label").contains(machine));
+        browser.waitFor(machine, () -> browser.attribute(".front", "aria-label").contains(machine));
     }
 
     private static void score(Browser browser, String job) {
         browser.open("/");
         browser.driver().findElement(By.linkText(job)).click();
         browser.find("#workingCurrent");
-        browser.find("[data-step='2']").click();
+        browser.click("[data-step='2']");
         browser.find(".handle");
     }
 
@@ -220,14 +219,14 @@ class Screenshots {
         browser.open("/");
         browser.driver().findElement(By.linkText("Stilling tube – girth joint")).click();
         browser.find("#workingCurrent");
-        browser.find("[data-step='4']").click();
-        browser.find("#open-argon").click();
+        browser.click("[data-step='4']");
+        browser.click("#open-argon");
         browser.waitFor("the clock", () -> browser.text("#state").equals("Filling."));
-        browser.find("#meter-readings summary").click();
-        browser.find("#listen").click();
+        browser.click("#meter-readings summary");
+        browser.click("#listen");
         browser.waitFor(
                 "some seconds of readings", () -> browser.text("#live-ppm").matches("[4-9]\\d\\D.*"));
-        browser.find("#meter-readings summary").click();
+        browser.click("#meter-readings summary");
         browser.driver().executeScript("scrollTo(0, 0)");
         take(browser, "purge");
     }

@@ -47,7 +47,7 @@ class WeldViewMeasure extends Journeys {
         newJob();
         choose("material", "STAINLESS_304L");
         for (int i = 0; i < 5; i++) {
-            browser.find("[data-step='5']").click();
+            browser.click("[data-step='5']");
             browser.waitFor("the joint", () ->
                     (Boolean) script("return performance.getEntriesByName('joint-shown').length > 0"));
             System.out.printf(
@@ -56,7 +56,7 @@ class WeldViewMeasure extends Journeys {
                     ((Number) script("return performance.getEntriesByName('joint-shown')[0].startTime")).doubleValue());
             browser.waitFor("a first run", () -> !browser.all("#figures").isEmpty());
             if (i < 4) {
-                browser.find("[data-step='1']").click();
+                browser.click("[data-step='1']");
                 browser.find("#workingCurrent");
             }
         }
@@ -66,7 +66,7 @@ class WeldViewMeasure extends Journeys {
         for (int i = 0; i < REHEARSALS; i++) {
             script("document.getElementById('told').replaceChildren()");
             browser.retype("seamMm", String.valueOf(40 + i));
-            browser.find("#run").click();
+            browser.click("#run");
             browser.waitFor("it is over", () -> !browser.all("#figures").isEmpty());
         }
         System.out.println("after twenty rehearsals: " + memory());

@@ -1,5 +1,6 @@
 package vastarc.core.advice.cycle;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.advice.cycle.CycleTimeline.TimelineSpan;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.tables.Maps;
@@ -128,6 +130,44 @@ public final class WeldCycle {
     /** {@return the dab rhythm} */
     public DabRhythm rhythm() {
         return played.rhythm();
+    }
+
+    /**
+     * {@return when the rod is dabbed, s: at an even rhythm wherever the torch travels, half a beat after it sets out; none where the rod is laid
+     * or not used}
+     */
+    public List<Double> dabTimes() {
+        double rate = rhythm().dabsPerS();
+        if (rate <= 0) {
+            return List.of();
+        }
+        List<Double> times = new ArrayList<>();
+        for (TravelStretch stretch : travelStretches()) {
+            long count = (long) Math.floor((stretch.endS() - stretch.startS()) * rate);
+            for (long i = 0; i < count; i++) {
+                times.add(stretch.startS() + (i + 0.5) / rate);
+            }
+        }
+        return List.copyOf(times);
+    }
+
+    /** A time in which the torch moves on without a stop, s. */
+    private record TravelStretch(double startS, double endS) {}
+
+    private List<TravelStretch> travelStretches() {
+        List<TravelStretch> stretches = new ArrayList<>();
+        for (TimelineSpan span : timeline().spans()) {
+            int last = stretches.size() - 1;
+            if (!span.phase().travels()) {
+                continue;
+            }
+            if (last >= 0 && Math.abs(stretches.get(last).endS() - span.startS()) < 1e-9) {
+                stretches.set(last, new TravelStretch(stretches.get(last).startS(), span.endS()));
+            } else {
+                stretches.add(new TravelStretch(span.startS(), span.endS()));
+            }
+        }
+        return stretches;
     }
 
     /** {@return figures that were typed and cannot stand} */

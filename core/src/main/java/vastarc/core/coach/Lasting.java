@@ -1,0 +1,50 @@
+package vastarc.core.coach;
+
+import java.util.OptionalDouble;
+
+/** Something that counts once it has lasted, and is told again while it goes on. Belongs to one run; not safe for several threads. */
+final class Lasting {
+
+    /** What still lasts is told again after so long, s. */
+    static final double AGAIN_S = 5;
+
+    private static final double NEARLY = 1e-9;
+
+    private final double leastS;
+    private OptionalDouble sinceS = OptionalDouble.empty();
+    private OptionalDouble toldS = OptionalDouble.empty();
+
+    /** Counts once it has lasted for {@code leastS}; 0 counts at once. */
+    Lasting(double leastS) {
+        this.leastS = leastS;
+    }
+
+    /**
+     * {@return whether it is to be told now}
+     *
+     * @param s  time of a reading, none earlier than the one before
+     * @param is whether the reading shows it
+     */
+    boolean accept(double s, boolean is) {
+        if (!is) {
+            sinceS = OptionalDouble.empty();
+            toldS = OptionalDouble.empty();
+            return false;
+        }
+        double since = sinceS.orElse(s);
+        sinceS = OptionalDouble.of(since);
+        boolean due = toldS.isEmpty() ? s - since >= leastS - NEARLY : s - toldS.getAsDouble() >= AGAIN_S;
+        toldS = due ? OptionalDouble.of(s) : toldS;
+        return due;
+    }
+
+    /** {@return since when it has lasted, s; empty where it does not} */
+    OptionalDouble sinceS() {
+        return sinceS;
+    }
+
+    void over() {
+        sinceS = OptionalDouble.empty();
+        toldS = OptionalDouble.empty();
+    }
+}
