@@ -125,7 +125,7 @@ public final class LiveCoach {
         detector.accept(s, value).ifPresent(this::arc);
         amps = value;
         ampsAtS = s;
-        return burning && value > 0 ? current.accept(s, cycleS(s), s - struckS, value) : List.of();
+        return burning && value > 0 ? current.accept(s, cycleS(s), value) : List.of();
     }
 
     private Optional<Cue> voltage(double s, double volts) {

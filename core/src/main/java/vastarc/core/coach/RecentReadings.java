@@ -44,6 +44,30 @@ final class RecentReadings {
         return readings.stream().mapToDouble(Reading::value).min().orElse(0);
     }
 
+    /** {@return the greatest step up from a reading to a later one; 0 where they only fall} */
+    double greatestRise() {
+        double least = Double.POSITIVE_INFINITY;
+        double rise = 0;
+        for (Reading one : readings) {
+            least = Math.min(least, one.value());
+            rise = Math.max(rise, one.value() - least);
+        }
+        return rise;
+    }
+
+    /** {@return how fast the readings rise, a second, by a straight line through them} */
+    double ratePerS() {
+        double meanS = readings.stream().mapToDouble(Reading::s).average().orElse(0);
+        double mean = newest(readings.size());
+        double across = 0;
+        double along = 0;
+        for (Reading one : readings) {
+            across += (one.s() - meanS) * (one.value() - mean);
+            along += (one.s() - meanS) * (one.s() - meanS);
+        }
+        return along > 0 ? across / along : 0;
+    }
+
     /** {@return mean of the newest readings} */
     double newest(int count) {
         return readings.stream()

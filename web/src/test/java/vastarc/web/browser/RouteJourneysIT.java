@@ -23,6 +23,15 @@ class RouteJourneysIT extends Journeys {
         browser.waitFor("a hand's order", () -> !browser.all("#planned").isEmpty());
         browser.click("#planned");
         browser.waitFor("the planned order", () -> browser.all("#planned").isEmpty());
+        browser.waitFor("a turn dragged", () -> {
+            new Actions(browser.driver())
+                    .dragAndDrop(browser.find("#stints [data-turn='1']"), browser.find("#stints [data-turn='0']"))
+                    .perform();
+            return true;
+        });
+        browser.waitFor("a hand's order", () -> !browser.all("#planned").isEmpty());
+        browser.click("#planned");
+        browser.waitFor("the planned order", () -> browser.all("#planned").isEmpty());
         new Actions(browser.driver())
                 .dragAndDrop(browser.find("#runs li:nth-child(3)"), browser.find("#runs li:nth-child(1)"))
                 .perform();

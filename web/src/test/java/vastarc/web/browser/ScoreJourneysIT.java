@@ -181,6 +181,7 @@ class ScoreJourneysIT extends Journeys {
         browser.holdClock();
         browser.click("#try");
         WebElement pad = browser.find("#try-trigger");
+        browser.waitFor("the trigger", pad::isDisplayed);
         new Actions(browser.driver()).clickAndHold(pad).perform();
         browser.pass(2);
         browser.waitFor("start hold", () -> browser.text("#now-phase").equals("start hold"));

@@ -43,6 +43,7 @@ public final class SyntheticRecording {
     }
 
     private static final double STEP_S = 0.1;
+    private static final int MOMENTS = 37;
     private static final double NEARLY = 0.97;
     private static final double NOISE = 0.01;
     private static final double SHAKE = 0.14;
@@ -185,8 +186,17 @@ public final class SyntheticRecording {
             return 0;
         }
         shake = fault == OperatorFault.SHAKY ? 0.8 * shake + 0.6 * SHAKE * gauss() : 0;
-        double pressed = moment.currentA() * (1 + shake) * (fault == OperatorFault.TOO_HOT ? HOTTER : 1);
+        double pressed = meanA(s) * (1 + shake) * (fault == OperatorFault.TOO_HOT ? HOTTER : 1);
         return Math.max(0.5, pressed * (1 + NOISE * gauss()));
+    }
+
+    /** What a meter reads: the mean since its last reading, of as many moments as no pulse keeps step with. */
+    private double meanA(double s) {
+        double sum = 0;
+        for (int i = 0; i < MOMENTS; i++) {
+            sum += score.timeline().at(inScore(s - STEP_S * i / MOMENTS)).currentA();
+        }
+        return sum / MOMENTS;
     }
 
     private double gas(double s) {
