@@ -22,7 +22,7 @@ public final class Coach {
      * @param quantity what
      * @param value    in the quantity's unit
      */
-    public record Reading(double s, MeasuredQuantity quantity, double value) {}
+    public record MeterReading(double s, MeasuredQuantity quantity, double value) {}
 
     /**
      * {@return the planned cues that are heard at a level, in order of time}
@@ -42,7 +42,7 @@ public final class Coach {
      * @param level    how much is heard
      * @param readings in any order; where none is of the current, the arc burns as planned
      */
-    public static List<Cue> of(WeldCycle cycle, CoachLevel level, List<Reading> readings) {
+    public static List<Cue> of(WeldCycle cycle, CoachLevel level, List<MeterReading> readings) {
         List<Cue> cues = new ArrayList<>(PlannedCues.of(cycle, AfterArc.of(cycle.sheet()), OptionalDouble.empty()));
         cues.addAll(live(cycle, readings));
         return CueOrder.heard(heardAt(level, cues));
@@ -52,14 +52,15 @@ public final class Coach {
         return cues.stream().filter(cue -> level.hears(cue.kind())).toList();
     }
 
-    private static List<Cue> live(WeldCycle cycle, List<Reading> readings) {
+    private static List<Cue> live(WeldCycle cycle, List<MeterReading> readings) {
         LiveCoach coach = new LiveCoach(cycle, RunPlan.of(cycle));
         boolean shown = readings.stream().anyMatch(reading -> reading.quantity() == MeasuredQuantity.CURRENT);
         List<RunEvent> events = shown ? List.of() : LiveCoach.plannedArcs(cycle);
         List<Cue> cues = new ArrayList<>();
         int next = 0;
-        for (Reading reading :
-                readings.stream().sorted(Comparator.comparingDouble(Reading::s)).toList()) {
+        for (MeterReading reading : readings.stream()
+                .sorted(Comparator.comparingDouble(MeterReading::s))
+                .toList()) {
             while (next < events.size() && events.get(next).atS() <= reading.s()) {
                 coach.happened(events.get(next++));
             }

@@ -47,10 +47,10 @@ final class CurrentWatch {
     private final double weldS;
     private final double slopeS;
     private final RecentReadings recent = new RecentReadings();
-    private final Lasting jumped = new Lasting(JUMPED_S);
-    private final Lasting drifted;
-    private final Lasting pulsesWrong = new Lasting(JUMPED_S);
-    private final Lasting flat;
+    private final ConditionTimer jumped = new ConditionTimer(JUMPED_S);
+    private final ConditionTimer drifted;
+    private final ConditionTimer pulsesWrong = new ConditionTimer(JUMPED_S);
+    private final ConditionTimer flat;
     private boolean settled;
     private boolean atJump;
     private double leftAtA;
@@ -61,8 +61,9 @@ final class CurrentWatch {
     CurrentWatch(WeldCycle cycle, RunPlan plan) {
         this.cycle = cycle;
         this.plan = plan;
-        this.flat = new Lasting(keptS() / 2);
-        this.drifted = new Lasting(cycle.foot().isPresent() && plan.pulse().isPresent() ? PEDAL_LASTS_S : LASTS_S);
+        this.flat = new ConditionTimer(keptS() / 2);
+        this.drifted =
+                new ConditionTimer(cycle.foot().isPresent() && plan.pulse().isPresent() ? PEDAL_LASTS_S : LASTS_S);
         List<TimelineSpan> welds = cycle.timeline().spans().stream()
                 .filter(span -> span.phase().travels())
                 .toList();

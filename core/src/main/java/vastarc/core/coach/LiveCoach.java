@@ -41,10 +41,10 @@ public final class LiveCoach {
     private final RunPlan plan;
     private final ArcDetector detector;
     private final CurrentWatch current;
-    private final Lasting arcLong = new Lasting(LONG_S);
-    private final Lasting gasLow = new Lasting(LOW_S);
-    private final Lasting gasLost = new Lasting(0);
-    private final Lasting oxygenHigh = new Lasting(LOW_S);
+    private final ConditionTimer arcLong = new ConditionTimer(LONG_S);
+    private final ConditionTimer gasLow = new ConditionTimer(LOW_S);
+    private final ConditionTimer gasLost = new ConditionTimer(0);
+    private final ConditionTimer oxygenHigh = new ConditionTimer(LOW_S);
     private final double firstStrikeS;
 
     private boolean burning;

@@ -8,13 +8,13 @@ final class RecentReadings {
 
     private static final int MOST = 512;
 
-    private record Reading(double s, double value) {}
+    private record TimedValue(double s, double value) {}
 
-    private final Deque<Reading> readings = new ArrayDeque<>();
+    private final Deque<TimedValue> readings = new ArrayDeque<>();
 
     /** Takes a reading and forgets what is older than {@code keptS}. */
     void add(double s, double value, double keptS) {
-        readings.addLast(new Reading(s, value));
+        readings.addLast(new TimedValue(s, value));
         while (readings.size() > MOST || readings.getFirst().s() < s - keptS) {
             readings.removeFirst();
         }
@@ -37,18 +37,18 @@ final class RecentReadings {
     }
 
     double most() {
-        return readings.stream().mapToDouble(Reading::value).max().orElse(0);
+        return readings.stream().mapToDouble(TimedValue::value).max().orElse(0);
     }
 
     double least() {
-        return readings.stream().mapToDouble(Reading::value).min().orElse(0);
+        return readings.stream().mapToDouble(TimedValue::value).min().orElse(0);
     }
 
     /** {@return the greatest step up from a reading to a later one; 0 where they only fall} */
     double greatestRise() {
         double least = Double.POSITIVE_INFINITY;
         double rise = 0;
-        for (Reading one : readings) {
+        for (TimedValue one : readings) {
             least = Math.min(least, one.value());
             rise = Math.max(rise, one.value() - least);
         }
@@ -57,11 +57,11 @@ final class RecentReadings {
 
     /** {@return how fast the readings rise, a second, by a straight line through them} */
     double ratePerS() {
-        double meanS = readings.stream().mapToDouble(Reading::s).average().orElse(0);
+        double meanS = readings.stream().mapToDouble(TimedValue::s).average().orElse(0);
         double mean = newest(readings.size());
         double across = 0;
         double along = 0;
-        for (Reading one : readings) {
+        for (TimedValue one : readings) {
             across += (one.s() - meanS) * (one.value() - mean);
             along += (one.s() - meanS) * (one.s() - meanS);
         }
@@ -72,7 +72,7 @@ final class RecentReadings {
     double newest(int count) {
         return readings.stream()
                 .skip(Math.max(0, readings.size() - count))
-                .mapToDouble(Reading::value)
+                .mapToDouble(TimedValue::value)
                 .average()
                 .orElse(0);
     }

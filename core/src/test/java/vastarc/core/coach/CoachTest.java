@@ -26,7 +26,7 @@ import vastarc.core.advice.plan.WeldPlan;
 import vastarc.core.advice.plan.WeldPlan.PlanRequest;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
-import vastarc.core.coach.Coach.Reading;
+import vastarc.core.coach.Coach.MeterReading;
 import vastarc.core.domain.joint.ControlDevice;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;
@@ -237,17 +237,17 @@ class CoachTest {
         }
     }
 
-    private static List<Reading> readings(Recording recording) {
-        List<Reading> readings = new ArrayList<>();
+    private static List<MeterReading> readings(Recording recording) {
+        List<MeterReading> readings = new ArrayList<>();
         recording.channels().forEach((quantity, channel) -> {
             for (int i = 0; i < channel.size(); i++) {
-                readings.add(new Reading(channel.s(i), quantity, channel.value(i)));
+                readings.add(new MeterReading(channel.s(i), quantity, channel.value(i)));
             }
         });
         return readings;
     }
 
-    private static List<Cue> live(WeldCycle cycle, List<Reading> readings) {
+    private static List<Cue> live(WeldCycle cycle, List<MeterReading> readings) {
         return Coach.of(cycle, CoachLevel.WARNINGS, readings).stream()
                 .filter(cue -> cue.kind().isLive())
                 .toList();
@@ -265,9 +265,9 @@ class CoachTest {
             Fault fault = Fault.values()[run % Fault.values().length];
             TimelineSpan weld = span(cycle, Phase.WELD);
             double at = weld.startS() + (0.2 + 0.5 * random.nextDouble()) * (weld.endS() - weld.startS());
-            List<Reading> read = readings(SyntheticRecording.weld(cycle, OperatorFault.NONE, run)).stream()
+            List<MeterReading> read = readings(SyntheticRecording.weld(cycle, OperatorFault.NONE, run)).stream()
                     .map(one -> one.quantity() == fault.shows && one.s() >= at && one.s() < at + 4
-                            ? new Reading(one.s(), one.quantity(), fault.read(one.value()))
+                            ? new MeterReading(one.s(), one.quantity(), fault.read(one.value()))
                             : one)
                     .toList();
             List<Cue> told = live(cycle, read);
@@ -312,11 +312,11 @@ class CoachTest {
 
         TimelineSpan weld = span(pulsed, Phase.WELD);
         double mean = pulsed.timeline().at(weld.startS() + 0.01).currentA() * 0.8;
-        List<Reading> flat = readings(SyntheticRecording.weld(pulsed, OperatorFault.NONE, 4)).stream()
+        List<MeterReading> flat = readings(SyntheticRecording.weld(pulsed, OperatorFault.NONE, 4)).stream()
                 .map(one -> one.quantity() == MeasuredQuantity.CURRENT
                                 && one.s() > weld.startS() + 5
                                 && one.s() < weld.endS()
-                        ? new Reading(one.s(), one.quantity(), mean)
+                        ? new MeterReading(one.s(), one.quantity(), mean)
                         : one)
                 .toList();
         assertThat(live(pulsed, flat).get(0).kind()).isEqualTo(CueKind.PULSE_LOST);

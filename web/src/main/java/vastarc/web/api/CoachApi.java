@@ -25,7 +25,7 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.coach.Coach;
-import vastarc.core.coach.Coach.Reading;
+import vastarc.core.coach.Coach.MeterReading;
 import vastarc.core.coach.CoachLevel;
 import vastarc.core.coach.Cue;
 import vastarc.core.coach.CueKind;
@@ -107,7 +107,7 @@ class CoachApi {
         }
     }
 
-    private record Heard(CoachLevel level, List<Reading> readings) {}
+    private record CoachCall(CoachLevel level, List<MeterReading> readings) {}
 
     @Operation(
             summary = "What is heard while the arc burns",
@@ -126,7 +126,7 @@ class CoachApi {
 
     private static Outcome<CoachAnswer> answer(JsonNode body) {
         Outcome<WeldCycle> cycle = JsonPlan.read(body, FIELDS).then(plan -> plan.score(ShopDefaults.usual()));
-        Outcome<Heard> heard = heard(JsonFields.within(body));
+        Outcome<CoachCall> heard = heard(JsonFields.within(body));
         List<Problem> problems = Stream.concat(cycle.problems().stream(), heard.problems().stream())
                 .toList();
         return problems.isEmpty()
@@ -134,24 +134,26 @@ class CoachApi {
                 : Outcome.failed(problems);
     }
 
-    private static CoachAnswer answer(WeldCycle cycle, Heard heard) {
+    private static CoachAnswer answer(WeldCycle cycle, CoachCall heard) {
         return new CoachAnswer(Coach.of(cycle, heard.level(), heard.readings()).stream()
                 .map(CoachAnswer.SentCue::of)
                 .toList());
     }
 
-    private static Outcome<Heard> heard(JsonFields fields) {
+    private static Outcome<CoachCall> heard(JsonFields fields) {
         CoachLevel level = fields.choice(LEVEL, CoachLevel.class, Optional.of(CoachLevel.BEGINNER));
-        List<Reading> readings = fields.listOrNone(MEASUREMENTS, Recording.MOST, "coach.measurements").stream()
+        List<MeterReading> readings = fields.listOrNone(MEASUREMENTS, Recording.MOST, "coach.measurements").stream()
                 .map(CoachApi::reading)
                 .toList();
-        return fields.problems().isEmpty() ? Outcome.of(new Heard(level, readings)) : Outcome.failed(fields.problems());
+        return fields.problems().isEmpty()
+                ? Outcome.of(new CoachCall(level, readings))
+                : Outcome.failed(fields.problems());
     }
 
-    private static Reading reading(JsonFields fields) {
+    private static MeterReading reading(JsonFields fields) {
         fields.taking(TIME.field(), CHANNEL, VALUE);
         double s = fields.number(TIME);
         MeasuredQuantity quantity = fields.choice(CHANNEL, MeasuredChannel.class, Optional.empty()).quantity;
-        return new Reading(s, quantity, fields.number(quantity.range().inField(VALUE)));
+        return new MeterReading(s, quantity, fields.number(quantity.range().inField(VALUE)));
     }
 }

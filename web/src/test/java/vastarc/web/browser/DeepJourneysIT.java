@@ -123,7 +123,8 @@ class DeepJourneysIT extends Journeys {
                     "a new job asks what it is", () -> browser.field(BASE).isDisplayed());
             browser.keep(() -> browser.retype(BASE, "3 mm"));
             browser.driver().navigate().refresh();
-            browser.waitFor("the joint folded", () -> browser.all(".joint-form[open]").isEmpty());
+            browser.waitFor(
+                    "the joint folded", () -> browser.all(".joint-form[open]").isEmpty());
             assertThat(browser.find(".bar").getSize().height).isLessThan(70);
             assertThat(browser.find("#workingCurrent").getLocation().y)
                     .isGreaterThan(browser.find(".joint-form").getLocation().y)

@@ -23,18 +23,7 @@ class RouteJourneysIT extends Journeys {
         browser.waitFor("a hand's order", () -> !browser.all("#planned").isEmpty());
         browser.click("#planned");
         browser.waitFor("the planned order", () -> browser.all("#planned").isEmpty());
-        browser.waitFor("a turn dragged", () -> {
-            new Actions(browser.driver())
-                    .dragAndDrop(browser.find("#stints [data-turn='1']"), browser.find("#stints [data-turn='0']"))
-                    .perform();
-            return true;
-        });
-        browser.waitFor("a hand's order", () -> !browser.all("#planned").isEmpty());
-        browser.click("#planned");
-        browser.waitFor("the planned order", () -> browser.all("#planned").isEmpty());
-        new Actions(browser.driver())
-                .dragAndDrop(browser.find("#runs li:nth-child(3)"), browser.find("#runs li:nth-child(1)"))
-                .perform();
+        drag("#runs li:nth-child(3)", "#runs li:nth-child(1)");
         browser.waitFor("dragged", () -> !browser.all("#planned").isEmpty());
         browser.click("[data-history=undo]");
         browser.waitFor("taken back", () -> browser.all("#planned").isEmpty());
@@ -91,14 +80,22 @@ class RouteJourneysIT extends Journeys {
         browser.click("#plan-day");
         browser.waitFor("the turns", () -> browser.all("#stints [data-turn]").size() > 1);
         String planned = browser.attribute("#stints", "data-turns");
-        new Actions(browser.driver())
-                .dragAndDrop(browser.find("#stints [data-turn='1']"), browser.find("#stints [data-turn='0']"))
-                .perform();
+        drag("#stints [data-turn='1']", "#stints [data-turn='0']");
         browser.waitFor("a hand's order", () -> !browser.all("#against").isEmpty());
         assertThat(browser.attribute("#stints", "data-turns")).isNotEqualTo(planned);
         assertThat(browser.accessibilityFindings()).isEmpty();
         browser.click("#planned-day");
         browser.waitFor("the planned order", () -> browser.all("#against").isEmpty());
         assertThat(browser.attribute("#stints", "data-turns")).isEqualTo(planned);
+    }
+
+    /** Drags one thing onto another; the page may draw them anew meanwhile. */
+    private void drag(String what, String onto) {
+        browser.waitFor("a drag", () -> {
+            new Actions(browser.driver())
+                    .dragAndDrop(browser.find(what), browser.find(onto))
+                    .perform();
+            return true;
+        });
     }
 }

@@ -225,10 +225,9 @@ class WeldViewIT extends Journeys {
     }
 
     private int painted() {
-        return ((Number)
-                        browser.driver()
-                                .executeScript(
-                                        "const c = document.getElementById('canvas-0'); const copy = Object.assign(document.createElement('canvas'),"
+        return ((Number) browser.driver()
+                        .executeScript(
+                                "const c = document.getElementById('canvas-0'); const copy = Object.assign(document.createElement('canvas'),"
                                         + " { width: c.width, height: c.height }).getContext('2d', { willReadFrequently: true });"
                                         + " copy.drawImage(c, 0, 0); const d = copy.getImageData(0, 0, c.width, c.height).data;"
                                         + " return d.filter((v, i) => i % 4 === 3 && v > 0).length;"))

@@ -3,7 +3,7 @@ package vastarc.core.coach;
 import java.util.OptionalDouble;
 
 /** Something that counts once it has lasted, and is told again while it goes on. Belongs to one run; not safe for several threads. */
-final class Lasting {
+final class ConditionTimer {
 
     /** What still lasts is told again after so long, s. */
     static final double AGAIN_S = 5;
@@ -15,7 +15,7 @@ final class Lasting {
     private OptionalDouble toldS = OptionalDouble.empty();
 
     /** Counts once it has lasted for {@code leastS}; 0 counts at once. */
-    Lasting(double leastS) {
+    ConditionTimer(double leastS) {
         this.leastS = leastS;
     }
 
