@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { actionFor } from '../js/keymap.js';
-import { curve, currentAt, dabTimes, draw, fits, lanes, pulseCorners, runs } from '../js/score/draw.js';
+import { curve, currentAt, draw, fits, lanes, pulseCorners, runs } from '../js/score/draw.js';
 import { goOnFrom, nudged, pulled, stepped, typedText } from '../js/score/handles.js';
 import { poolAt } from '../js/score/player.js';
 import { GUTTER, MARGIN, ampScale, kept, niceStep, timeScale, zoomed } from '../js/score/scale.js';
@@ -43,6 +43,7 @@ const score = {
   poolMm: 5,
   seam: '60 mm',
   dabsPerS: 1.5,
+  dabs: [2.3, 3, 3.7, 4.3, 5, 5.7],
   wire: true,
 };
 
@@ -92,10 +93,7 @@ test('the current is read off the stretches', () => {
   assert.equal(currentAt(segments, 20), 0);
 });
 
-test('dabs fall while welding, at their rhythm', () => {
-  const dabs = dabTimes(score);
-  assert.equal(dabs.length, 6);
-  assert.ok(dabs.every((t) => t > 2 && t < 6));
+test('stretches of the same kind are one', () => {
   assert.deepEqual(
     runs(segments, (one) => one.gas),
     [[0, 12]],

@@ -1,6 +1,7 @@
 import { showHistory, travelHistory } from '../page.js';
 import { post, troubleOf } from '../requests.js';
 import { strip } from '../run/strip.js';
+import { coaching } from '../run/coaching.js';
 import { isFoot } from '../run/foot.js';
 import { listening } from '../run/listening.js';
 import { by, showing } from '../run/showing.js';
@@ -17,6 +18,7 @@ export function booth() {
   return {
     ...showing(live),
     ...listening(live),
+    ...coaching(live),
     trouble: '',
 
     init() {
@@ -29,6 +31,7 @@ export function booth() {
         says: by('stage').textContent,
         leftS: Number(told.left),
         sinceS: Number(told.since),
+        arcs: Number(told.arcs),
         arcS: Number(told.arc),
         nowS: Number(told.now),
         dutyLeftS: Number(told.duty),
@@ -39,6 +42,7 @@ export function booth() {
       live.at = performance.now();
       live.drawing = strip(by('strip'), told.planned, Number(told.top));
       this.tell();
+      this.learnCoach().then(() => this.follow(live.shown));
       this.listen();
       this.timer = setInterval(() => this.tell(), TICK_MS);
       document.addEventListener('visibilitychange', () => this.stayAwake());
@@ -48,6 +52,7 @@ export function booth() {
     destroy() {
       clearInterval(this.timer);
       live.events?.close();
+      this.ear.stop();
     },
 
     address: (what) => `/jobs/${root().dataset.job}/run/${what}`,
@@ -89,10 +94,13 @@ export function booth() {
       else if (button.id === 'stand-in')
         this.send('stand-in', { fault: by('fault').value }, 'The stand-in did not begin: the program does not answer.');
       else if (button.id === 'drop-run') this.drop();
+      else if (button.id === 'coach-try') this.tryCoach();
     },
 
     chosen(event) {
-      if (event.target.id === 'meter')
+      if (event.target.id === 'coach-level') this.heardIs();
+      else if (event.target.id === 'hand') this.welderIs();
+      else if (event.target.id === 'meter')
         this.send('meter', { meter: event.target.value }, 'Not taken: the program does not answer.');
     },
 

@@ -1,6 +1,6 @@
+import { ear } from '../coach/ear.js';
 import { jobPage } from '../job-page.js';
 import { jobForm, lay } from '../page.js';
-import { dabTimes } from '../score/draw.js';
 import { goOnFrom } from '../score/handles.js';
 import { looking } from '../score/looking.js';
 import { player } from '../score/player.js';
@@ -14,7 +14,7 @@ const TYPING_PAUSE_MS = 250;
 // The score at work. The server calculates; here the weld cycle is drawn, pulled, played and practised.
 export function score() {
   // Kept out of Alpine's reach: it changes with every frame.
-  const raw = { view: null, grabbed: null, tried: null, fresh: new Set(), asked: {}, pressed: {} };
+  const raw = { view: null, grabbed: null, tried: null, fresh: new Set(), asked: {}, pressed: {}, ear: ear() };
 
   const base = jobPage('score');
 
@@ -41,7 +41,10 @@ export function score() {
         () => this.ended(),
       );
       raw.observer = new ResizeObserver(() => this.redraw());
-      if (this.$refs.drawing) raw.observer.observe(this.$refs.drawing);
+      if (this.$refs.drawing) {
+        raw.observer.observe(this.$refs.drawing);
+        this.$refs.drawing.ear = raw.ear;
+      }
       this.read();
     },
 
@@ -52,7 +55,7 @@ export function score() {
       return `×${this.paceAt}`;
     },
     get tickWord() {
-      return this.ticking ? 'Ticks' : 'Silent';
+      return this.ticking ? 'Sound' : 'Silent';
     },
     get tryWord() {
       return this.trying ? 'Stop' : 'Practise';
@@ -73,7 +76,6 @@ export function score() {
       const before = raw.score;
       raw.score = JSON.parse(data);
       goOnFrom(raw.pressed, raw.score.handles);
-      raw.dabs = dabTimes(raw.score);
       const length = this.length();
       const wasWhole = !before || (raw.view.t0 === 0 && Math.abs(raw.view.t1 - before.lengthS - REST_S) < 1e-6);
       raw.view = wasWhole ? { t0: 0, t1: length } : kept(raw.view, length);

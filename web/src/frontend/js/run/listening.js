@@ -47,6 +47,7 @@ export function listening(live) {
           live.drawing.read(current);
         }
         this.others(told.readings);
+        this.warned(told.cues);
         if (told.changed) this.look();
       };
     },

@@ -56,6 +56,7 @@ export function showing(live) {
       );
       this.trouble = '';
       this.tell();
+      this.follow(state);
       if (begun) this.listen();
     },
   };

@@ -249,21 +249,10 @@ function wire(score, view, time, lane) {
       )
       .join('');
   }
-  return dabTimes(score)
+  return score.dabs
     .filter((t) => t >= view.t0 && t <= view.t1)
     .map((t) => line('dab', time.x(t), lane.y + 4, time.x(t) + 5, lane.y + lane.h - 4))
     .join('');
-}
-
-// When the wire is dabbed: at a steady rhythm while welding.
-export function dabTimes(score) {
-  if (!score.dabsPerS) return [];
-  return runs(score.segments, (segment) => segment.phase === 'WELD' || segment.phase === 'SECOND_CURRENT').flatMap(
-    ([t0, t1]) => {
-      const count = Math.floor((t1 - t0) * score.dabsPerS);
-      return Array.from({ length: count }, (_, i) => t0 + (i + 0.5) / score.dabsPerS);
-    },
-  );
 }
 
 // The torch travels while it welds; over spots it stands, and moves on in the pauses.

@@ -1,6 +1,5 @@
 import { backgroundOf, currentAt, envelopeAt, segmentAt } from './draw.js';
 import { PACES, poolAt } from './player.js';
-import { tick } from './ticks.js';
 
 const READABLE_HZ = 10;
 
@@ -22,6 +21,7 @@ export function playing(raw) {
       if (this.playing) {
         raw.player.stop();
         this.playing = false;
+        this.sound();
         return;
       }
       if (this.trying) this.stop();
@@ -31,25 +31,39 @@ export function playing(raw) {
       this.redraw();
       const from = (raw.at ?? 0) >= this.length() - 0.01 ? 0 : (raw.at ?? 0);
       raw.player.start(from, this.length(), this.paceAt);
+      raw.at = from;
+      this.sound();
     },
 
     pace() {
       this.paceAt = PACES[(PACES.indexOf(this.paceAt) + 1) % PACES.length];
       if (this.playing) raw.player.setPace(this.paceAt);
+      this.sound();
     },
 
-    ticks() {
+    async ticks() {
       this.ticking = !this.ticking;
+      if (this.ticking && !(await raw.ear.wake())) {
+        this.ticking = false;
+        this.trouble = 'This browser plays no sound.';
+      }
+      this.sound();
+    },
+
+    // The coach plays along, from where the cursor stands.
+    sound() {
+      if (this.playing && this.ticking) raw.ear.play(raw.score.cues, raw.at ?? 0, this.paceAt);
+      else raw.ear.stop();
     },
 
     ended() {
       this.playing = false;
+      this.sound();
       if (this.trying) this.stop();
     },
 
     show(t) {
       const { score } = raw;
-      const before = raw.at ?? t;
       raw.at = t;
       const segments = raw.tried ?? score.segments;
       const spans = raw.triedSpans && raw.tried ? raw.triedSpans : score.spans;
@@ -63,7 +77,6 @@ export function playing(raw) {
       gas.textContent = span && segment.gas ? 'gas on' : 'gas shut';
       this.pool(t);
       this.cursor();
-      if (this.playing && this.ticking && raw.dabs.some((dab) => dab > before && dab <= t)) tick();
     },
 
     // The pool of the picture grows and freezes with the score.

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,7 +18,6 @@ import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.cycle.TriggerMode.TriggerModeName;
 import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.advice.parameters.ShopDefaults;
-import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Unit;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
@@ -27,12 +25,10 @@ import vastarc.core.base.validation.Problem;
 import vastarc.core.coach.Coach;
 import vastarc.core.coach.Coach.MeterReading;
 import vastarc.core.coach.CoachLevel;
-import vastarc.core.coach.Cue;
-import vastarc.core.coach.CueKind;
-import vastarc.core.coach.Urgency;
 import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.record.weldlog.MeasuredQuantity;
 import vastarc.core.record.weldlog.Recording;
+import vastarc.web.format.CueJson;
 import vastarc.web.request.JsonFields;
 import vastarc.web.request.OwnValueReader;
 import vastarc.web.request.SimulationReader;
@@ -86,26 +82,7 @@ class CoachApi {
     }
 
     /** The cues in order of time. */
-    record CoachAnswer(List<SentCue> cues) {
-
-        /** A cue; its value is mm, seconds, dips, or what the meter read; null where it has none. */
-        record SentCue(
-                double s,
-                CueKind kind,
-                Urgency urgency,
-                String words,
-                @Nullable Double value) {
-
-            static SentCue of(Cue cue) {
-                return new SentCue(
-                        cue.s(),
-                        cue.kind(),
-                        cue.urgency(),
-                        Phrasebook.say(cue.words(), UnitSystem.METRIC),
-                        cue.value().isPresent() ? cue.value().getAsDouble() : null);
-            }
-        }
-    }
+    record CoachAnswer(List<CueJson> cues) {}
 
     private record CoachCall(CoachLevel level, List<MeterReading> readings) {}
 
@@ -136,7 +113,7 @@ class CoachApi {
 
     private static CoachAnswer answer(WeldCycle cycle, CoachCall heard) {
         return new CoachAnswer(Coach.of(cycle, heard.level(), heard.readings()).stream()
-                .map(CoachAnswer.SentCue::of)
+                .map(cue -> CueJson.of(cue, UnitSystem.METRIC))
                 .toList());
     }
 

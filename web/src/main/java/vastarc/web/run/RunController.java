@@ -152,6 +152,16 @@ class RunController implements JobPage {
         return state(runs.openRun(id), setup(job(id), number));
     }
 
+    /** What the booth plays of this run. */
+    @GetMapping(path = "/jobs/{id}/run/coach", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    CoachJson coach(
+            @PathVariable UUID id,
+            @RequestParam(name = "n", defaultValue = "") String number,
+            @ModelAttribute("preferences") Preferences preferences) {
+        return CoachJson.of(setup(job(id), number), preferences.units());
+    }
+
     /** Something happened at the booth; answered when it is on the disk. The first arc begins the run. */
     @PostMapping(path = "/jobs/{id}/run/event", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody

@@ -21,6 +21,7 @@ import vastarc.core.base.units.FormattedQuantity;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Problem;
+import vastarc.core.coach.CoachLevel;
 import vastarc.core.equipment.PreWeldCheck.CheckItem;
 import vastarc.core.record.weldlog.RunEvent.EventKind;
 import vastarc.core.record.weldlog.RunVerdict;
@@ -83,6 +84,7 @@ public record RunPage(
      * @param marks       to tap
      * @param meters      to listen to
      * @param faults      of the stand-in
+     * @param coach       how much may be heard
      * @param verdicts    to choose from
      * @param seam        planned length, as it would be typed
      * @param hands       who has welded here
@@ -106,6 +108,7 @@ public record RunPage(
             List<Choice> marks,
             List<Choice> meters,
             List<Choice> faults,
+            List<Choice> coach,
             List<Choice> verdicts,
             String seam,
             List<String> hands,
@@ -156,6 +159,7 @@ public record RunPage(
                         .toList(),
                 meters(source, state),
                 Choice.of(OperatorFault.values(), "run.fault", OperatorFault.NONE.name()),
+                Choice.of(CoachLevel.values(), "coach.level", ""),
                 Choice.of(RunVerdict.values(), "run.verdict", RunVerdict.UNJUDGED.name()),
                 units.show(Quantity.millimetres(setup.plannedMm())).line(),
                 source.hands(),

@@ -2,6 +2,7 @@ package vastarc.web.score;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.advice.cycle.CurrentSegment;
 import vastarc.core.advice.cycle.CycleComparison;
@@ -14,6 +15,9 @@ import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.coach.Coach;
+import vastarc.core.coach.CoachLevel;
+import vastarc.web.format.CueJson;
 
 /**
  * What the browser needs to draw a weld cycle: numbers in s and A, words finished. The browser places, it calculates nothing.
@@ -29,6 +33,8 @@ import vastarc.core.base.units.UnitSystem;
  * @param poolMm   width of the pool at working current, mm
  * @param seam     length of the run, finished
  * @param dabsPerS dabs of wire a second, 0 where wire is laid in
+ * @param dabs     when it is dabbed, s
+ * @param cues     what is heard of it while it plays
  * @param wire     with wire
  * @param tack     spots rather than a weld
  * @param other    a second score compared with
@@ -46,6 +52,8 @@ record ScoreDrawing(
         double poolMm,
         String seam,
         double dabsPerS,
+        List<Double> dabs,
+        List<CueJson> cues,
         boolean wire,
         boolean tack,
         @Nullable List<CurveSegment> other) {
@@ -87,6 +95,10 @@ record ScoreDrawing(
                 cycle.sheet().setting(ParameterKey.POOL_WIDTH).engineValue(),
                 units.show(cycle.handle(CycleKey.SEAM_LENGTH).quantity()).line(),
                 cycle.rhythm().dabsPerS(),
+                cycle.dabTimes(),
+                Coach.planned(cycle, CoachLevel.BEGINNER, OptionalDouble.empty()).stream()
+                        .map(cue -> CueJson.of(cue, units))
+                        .toList(),
                 cycle.rhythm().wire(),
                 cycle.logic().isTack(),
                 other == null ? null : stretches(other.timeline()));

@@ -114,6 +114,12 @@ final class Browser implements AutoCloseable {
                 };"""));
     }
 
+    /** From now on pages find nothing that plays sound. */
+    void withoutSound() {
+        driver.executeCdpCommand(
+                "Page.addScriptToEvaluateOnNewDocument", Map.of("source", "delete window.AudioContext;"));
+    }
+
     /** Stops the page's own clock, which from then on goes only as far as it is given to. */
     void holdClock() {
         driver.executeScript(

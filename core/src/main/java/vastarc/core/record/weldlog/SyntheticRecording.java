@@ -34,7 +34,9 @@ public final class SyntheticRecording {
         /** Welds with too much current. */
         TOO_HOT,
         /** Takes the gas away too early. */
-        GAS_SHUT_EARLY;
+        GAS_SHUT_EARLY,
+        /** The bottle is empty soon after the weld has begun. */
+        GAS_RUNS_OUT;
 
         /** {@return the key of its name in {@code words.properties}} */
         public String words() {
@@ -52,6 +54,7 @@ public final class SyntheticRecording {
     private static final double EARLY_SHARE = 0.2;
     private static final double GAS_RISES_S = 0.3;
     private static final double GAS_SHUT_S = 0.8;
+    private static final double GAS_LASTS_S = 4;
     private static final double IDLE_NOISE_A = 0.15;
     private static final double PURGED_SHARE = 0.8;
     private static final double PURGE_FALLS_S = 20;
@@ -202,7 +205,8 @@ public final class SyntheticRecording {
     private double gas(double s) {
         double at = inScore(s);
         boolean open = score.timeline().at(at).gas() && at < score.timeline().lengthS();
-        boolean shut = fault == OperatorFault.GAS_SHUT_EARLY && at > outS + GAS_SHUT_S;
+        boolean shut = fault == OperatorFault.GAS_SHUT_EARLY && at > outS + GAS_SHUT_S
+                || fault == OperatorFault.GAS_RUNS_OUT && at > weldFromS + GAS_LASTS_S;
         double wanted =
                 open && !shut ? score.sheet().setting(ParameterKey.GAS_FLOW).value() : 0;
         flow += (wanted - flow) * (1 - Math.exp(-STEP_S / (GAS_RISES_S / 3)));

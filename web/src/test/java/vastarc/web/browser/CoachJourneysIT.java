@@ -1,0 +1,123 @@
+package vastarc.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.support.ui.Select;
+
+/** What is heard, asserted by what was given to the browser's audio clock and when. */
+class CoachJourneysIT extends Journeys {
+
+    /** A planned cue is given ahead, so that it sounds within this of its time, s. */
+    private static final double LATEST_S = 0.03;
+
+    private static final String BOOTH = "return document.getElementById('booth').ear.given";
+    private static final String SCORE = "return document.getElementById('score-drawing').ear.given";
+
+    @SuppressWarnings("unchecked")
+    private List<Map<String, Object>> given(String script) {
+        return (List<Map<String, Object>>) browser.driver().executeScript(script);
+    }
+
+    private List<Map<String, Object>> given(String script, String kind) {
+        return given(script).stream()
+                .filter(cue -> cue.get("kind").equals(kind))
+                .toList();
+    }
+
+    private static double number(Map<String, Object> of, String name) {
+        return ((Number) of.get(name)).doubleValue();
+    }
+
+    private void booth() {
+        newJob();
+        browser.click("[data-step='7']");
+        browser.waitFor("the coach", () -> browser.driver().executeScript(BOOTH) != null);
+    }
+
+    private void hear(String level) {
+        new Select(browser.find("#coach-level")).selectByValue(level);
+    }
+
+    @Test
+    void theBoothPacesTheDabsAndWarnsOfGasThatIsGone() {
+        booth();
+        hear("BEGINNER");
+        new Select(browser.find("#fault")).selectByValue("GAS_RUNS_OUT");
+        browser.click("#stand-in");
+        browser.waitFor("dabs", () -> given(BOOTH, "DAB").size() > 3);
+        List<Map<String, Object>> dabs = given(BOOTH, "DAB");
+        double beat = number(dabs.get(1), "at") - number(dabs.get(0), "at");
+        for (int i = 1; i < dabs.size(); i++) {
+            assertThat(number(dabs.get(i), "at") - number(dabs.get(i - 1), "at"))
+                    .isCloseTo(beat, within(0.001));
+            assertThat(number(dabs.get(i), "now"))
+                    .as("given ahead of its time")
+                    .isLessThan(number(dabs.get(i), "at") + LATEST_S);
+        }
+        browser.waitFor("no gas", () -> !given(BOOTH, "GAS_LOST").isEmpty());
+        browser.waitFor("said", () -> browser.text("#coach-said").startsWith("no gas"));
+        assertThat(browser.accessibilityFindings()).isEmpty();
+    }
+
+    @Test
+    void whoWantsWarningsOnlyHearsNoPaceAndIsRemembered() {
+        booth();
+        hear("WARNINGS");
+        new Select(browser.find("#fault")).selectByValue("GAS_RUNS_OUT");
+        browser.click("#stand-in");
+        browser.waitFor("no gas", () -> !given(BOOTH, "GAS_LOST").isEmpty());
+        assertThat(given(BOOTH, "DAB")).isEmpty();
+        browser.driver().navigate().refresh();
+        browser.waitFor(
+                "the choice",
+                () -> "WARNINGS"
+                        .equals(new Select(browser.find("#coach-level"))
+                                .getFirstSelectedOption()
+                                .getAttribute("value")));
+    }
+
+    @Test
+    void theScorePlaysWithItsSound() {
+        newJob();
+        browser.click("[data-step='2']");
+        browser.click("#ticks");
+        browser.click("#play");
+        browser.waitFor("three cues", () -> given(SCORE).size() >= 3);
+        List<Map<String, Object>> cues = given(SCORE);
+        List<Map<String, Object>> planned = planned();
+        for (int i = 1; i < 3; i++) {
+            assertThat(cues.get(i).get("kind")).isEqualTo(planned.get(i).get("kind"));
+            assertThat(number(cues.get(i), "at") - number(cues.get(0), "at"))
+                    .isCloseTo(number(planned.get(i), "s") - number(planned.get(0), "s"), within(LATEST_S));
+        }
+        browser.click("#play");
+    }
+
+    @SuppressWarnings("unchecked")
+    private List<Map<String, Object>> planned() {
+        return (List<Map<String, Object>>) browser.driver()
+                .executeScript("return JSON.parse(document.getElementById('score-data').dataset.score).cues");
+    }
+
+    @Test
+    void withoutSoundThePageSaysSoAndWritesTheWarnings() {
+        Browser usual = browser;
+        try (Browser deaf = new Browser(port)) {
+            browser = deaf;
+            browser.withoutSound();
+            booth();
+            hear("BEGINNER");
+            browser.waitFor("it is said", () -> browser.find("#coach-mute").isDisplayed());
+            new Select(browser.find("#fault")).selectByValue("GAS_RUNS_OUT");
+            browser.click("#stand-in");
+            browser.waitFor("written", () -> browser.text("#coach-said").startsWith("no gas"));
+            assertThat(browser.complaints()).isEmpty();
+        } finally {
+            browser = usual;
+        }
+    }
+}
