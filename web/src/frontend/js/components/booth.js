@@ -4,6 +4,7 @@ import { strip } from '../run/strip.js';
 import { coaching } from '../run/coaching.js';
 import { isFoot } from '../run/foot.js';
 import { listening } from '../run/listening.js';
+import { sending } from '../run/sending.js';
 import { by, showing } from '../run/showing.js';
 
 const BOUNCE_MS = 250;
@@ -11,7 +12,17 @@ const TICK_MS = 100;
 
 // The booth: the page counts between two events, the program says where the run stands at each.
 export function booth() {
-  const live = { shown: null, at: 0, drawing: null, events: null, last: -BOUNCE_MS, awake: null, read: new Map() };
+  const live = {
+    shown: null,
+    at: 0,
+    drawing: null,
+    events: null,
+    last: -BOUNCE_MS,
+    awake: null,
+    read: new Map(),
+    plan: null,
+    waiting: 0,
+  };
 
   const root = () => by('booth');
 
@@ -19,6 +30,7 @@ export function booth() {
     ...showing(live),
     ...listening(live),
     ...coaching(live),
+    ...sending(live),
     trouble: '',
 
     init() {
@@ -40,9 +52,10 @@ export function booth() {
         marks: null,
       };
       live.at = performance.now();
+      this.openOutbox();
       live.drawing = strip(by('strip'), told.planned, Number(told.top));
       this.tell();
-      this.learnCoach().then(() => this.follow(live.shown));
+      this.learn().then(() => this.follow(live.shown));
       this.listen();
       this.timer = setInterval(() => this.tell(), TICK_MS);
       document.addEventListener('visibilitychange', () => this.stayAwake());
@@ -67,10 +80,6 @@ export function booth() {
       } catch (error) {
         this.trouble = troubleOf(error, silent);
       }
-    },
-
-    happened(kind) {
-      return this.send('event', { kind }, 'Not kept yet: the program does not answer. Tap again when it does.');
     },
 
     turn() {

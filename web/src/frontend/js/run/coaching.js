@@ -17,7 +17,8 @@ export function due(told, state) {
 
 // Counts from the same moment: a page that has only been told again goes on as it is.
 export function isSame(before, state) {
-  return Boolean(before) && before.run === state.run && before.arcs === state.arcs && before.stage === state.stage;
+  if (!before || before.arcs !== state.arcs || before.stage !== state.stage) return false;
+  return before.run === state.run || !before.run;
 }
 
 export function coaching(live) {
@@ -42,10 +43,12 @@ export function coaching(live) {
   return {
     ear: own,
 
-    async learnCoach() {
+    // What is known of the run before the arc, for when nothing answers.
+    async learn() {
       by('booth').ear = own;
-      const answer = await fetch(`${this.address('coach')}?${this.body({})}`).catch(() => null);
+      const answer = await fetch(`${this.address('plan')}?${this.body({})}`).catch(() => null);
       told = answer?.ok ? await answer.json() : null;
+      live.plan = told;
       this.welderIs();
       by('booth').addEventListener('pointerup', () => this.touched());
       by('booth').addEventListener('keyup', () => this.touched());

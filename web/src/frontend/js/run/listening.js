@@ -23,7 +23,10 @@ export function listening(live) {
       this.lookAgain = false;
       try {
         const answer = await fetch(`${this.address('state')}?${this.body({})}`);
-        if (answer.ok) this.take(await answer.json());
+        // What is not sent yet is not in the answer.
+        if (answer.ok && !live.waiting) this.take(await answer.json());
+      } catch {
+        // Nothing answers: the page goes on counting.
       } finally {
         setTimeout(() => {
           this.looking = false;

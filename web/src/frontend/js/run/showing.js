@@ -1,4 +1,5 @@
 // Shows where a run stands: the page counts between two events, the program says where it stands at each.
+import { later, rest } from './guessing.js';
 import { clockText, lasts } from './times.js';
 
 export const by = (id) => document.getElementById(id);
@@ -40,8 +41,19 @@ export function showing(live) {
       [by('argon').textContent, by('argon-unit').textContent] = lasts(live.shown.argonMin);
       by('touch').textContent = live.shown.touch;
       by('arc-button').textContent = stage === 'ARC' ? 'Arc out' : 'Arc on';
-      if (counting && gone >= live.shown.leftS) this.look();
+      if (counting && gone >= live.shown.leftS) this.goOn(gone);
       live.drawing.draw(live.shown.nowS + gone);
+    },
+
+    // A stage is over: the page goes on by itself and asks where the run stands.
+    goOn(gone) {
+      if (live.plan) {
+        const now = later(live.shown, gone);
+        live.shown = rest(now, now.sinceS, live.plan);
+        live.at = performance.now();
+        this.follow(live.shown);
+      }
+      this.look();
     },
 
     take(state) {

@@ -123,7 +123,7 @@ record BoothState(
                 .toList();
     }
 
-    private static String says(RunStage stage) {
+    static String says(RunStage stage) {
         return Phrasebook.say(Phrase.of("booth." + stage), UnitSystem.METRIC);
     }
 }

@@ -2,11 +2,13 @@ package vastarc.web.run;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -42,6 +44,7 @@ import vastarc.web.store.run.MeterKeys;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunService;
+import vastarc.web.store.run.WeldRunService.BoothEvent;
 import vastarc.web.store.run.WeldRunService.NoteResult;
 import vastarc.web.store.run.WeldRunService.OpenRun;
 import vastarc.web.stream.RunFeed;
@@ -50,6 +53,9 @@ import vastarc.web.stream.SimulatedMeters;
 /** The booth of a job: the run is begun by its first arc, kept at every event, and closed with what the welder says of it. */
 @Controller
 class RunController implements JobPage {
+
+    /** What happened longer ago is taken to have happened so long ago: a working day, s. */
+    private static final double LONGEST_AGO_S = 86_400;
 
     private final JobStore jobs;
     private final WeldRunService runs;
@@ -152,31 +158,45 @@ class RunController implements JobPage {
         return state(runs.openRun(id), setup(job(id), number));
     }
 
-    /** What the booth plays of this run. */
-    @GetMapping(path = "/jobs/{id}/run/coach", produces = MediaType.APPLICATION_JSON_VALUE)
+    /** What the booth has to know of this run before the arc. */
+    @GetMapping(path = "/jobs/{id}/run/plan", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
-    CoachJson coach(
+    BoothPlan plan(
             @PathVariable UUID id,
             @RequestParam(name = "n", defaultValue = "") String number,
             @ModelAttribute("preferences") Preferences preferences) {
-        return CoachJson.of(setup(job(id), number), preferences.units());
+        return BoothPlan.of(setup(job(id), number), preferences.units());
     }
 
-    /** Something happened at the booth; answered when it is on the disk. The first arc begins the run. */
+    /**
+     * Something happened at the booth; answered when it is on the disk. The first arc begins the run. A booth that was not answered sends it
+     * again, under the same name and with the time that has gone by since.
+     */
     @PostMapping(path = "/jobs/{id}/run/event", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     BoothState happened(
             @PathVariable UUID id,
             @RequestParam String kind,
+            @RequestParam(required = false) @Nullable UUID key,
+            @RequestParam(name = "ago", defaultValue = "0") double agoS,
             @RequestParam(name = "n", defaultValue = "") String number) {
         EventKind happened = named(EventKind.values(), kind).orElseThrow(() -> new NotFound("event"));
         Job job = job(id);
         RunSetups.Setup setup = setup(job, number);
-        OpenRun under = begun(job, setup);
-        OpenRun after =
-                runs.happened(under.run().id(), happened, clock.instant()).orElse(under);
+        if (key != null && runs.isKept(key)) {
+            return state(runs.openRun(id), setup);
+        }
+        Instant at = clock.instant().minusMillis(Math.round(1000 * Math.min(LONGEST_AGO_S, Math.max(0, agoS))));
+        OpenRun under = runs.openRun(job.id()).orElseGet(() -> setups.begin(job, setup, welder(), at));
+        OpenRun after = runs.happened(under.run().id(), new BoothEvent(happened, at, Optional.ofNullable(key)))
+                .orElse(under);
         feed.publish(after);
         return state(Optional.of(after), setup);
+    }
+
+    /** Who welded last. */
+    private String welder() {
+        return book.names("hand").stream().findFirst().orElse("");
     }
 
     private static <E extends Enum<E>> Optional<E> named(E[] values, String name) {
@@ -184,9 +204,7 @@ class RunController implements JobPage {
     }
 
     private OpenRun begun(Job job, RunSetups.Setup setup) {
-        return runs.openRun(job.id())
-                .orElseGet(() -> setups.begin(
-                        job, setup, book.names("hand").stream().findFirst().orElse(""), ""));
+        return runs.openRun(job.id()).orElseGet(() -> setups.begin(job, setup, welder(), ""));
     }
 
     /** The run listens to a meter of the shop, or to none. */

@@ -195,6 +195,19 @@ public class RunSetups {
     }
 
     /**
+     * {@return the run of the job that is under way; where there is none, one that began at another time than now}
+     *
+     * @param job the job
+     * @param setup the setup of the run
+     * @param welder name of the welder
+     * @param at when it began
+     */
+    public OpenRun begin(Job job, Setup setup, String welder, Instant at) {
+        SheetDocument sheet = SheetDocument.of(setup.score().sheet());
+        return runs.begin(head(job, setup, welder, ""), sheet, kept -> record(job, setup, kept), at);
+    }
+
+    /**
      * {@return a run of a setup that was welded at another time, with what was read then; not judged yet}
      *
      * @param job the job

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
@@ -18,6 +19,7 @@ import vastarc.core.record.weldlog.RunState;
 import vastarc.web.store.run.RunRecord;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunService;
+import vastarc.web.store.run.WeldRunService.BoothEvent;
 import vastarc.web.store.run.WeldRunService.OpenRun;
 
 /**
@@ -124,7 +126,8 @@ public class RunFeed {
     }
 
     private void happened(WeldRun run, RunEvent event) {
-        runs.happened(run.id(), event.kind(), run.startedAt().plusMillis(Math.round(1000 * event.atS())));
+        Instant at = run.startedAt().plusMillis(Math.round(1000 * event.atS()));
+        runs.happened(run.id(), new BoothEvent(event.kind(), at, Optional.empty()));
     }
 
     /** Readings by quantity in the time of the run; one that is late is taken at the time of the last. */

@@ -114,6 +114,14 @@ final class Browser implements AutoCloseable {
                 };"""));
     }
 
+    /** The network is there, or cut. */
+    void online(boolean there) {
+        driver.executeCdpCommand("Network.enable", Map.of());
+        driver.executeCdpCommand(
+                "Network.emulateNetworkConditions",
+                Map.of("offline", !there, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+    }
+
     /** From now on pages find nothing that plays sound. */
     void withoutSound() {
         driver.executeCdpCommand(

@@ -17,4 +17,6 @@ interface RunEventRepository extends JpaRepository<RunEventRow, EventId> {
 
     @Query("select coalesce(max(e.id.seq), 0) from RunEventRow e where e.id.runId = :run")
     int last(UUID run);
+
+    boolean existsByKey(UUID key);
 }

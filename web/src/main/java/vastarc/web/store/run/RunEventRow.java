@@ -7,8 +7,10 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.Immutable;
+import org.jspecify.annotations.Nullable;
 import vastarc.core.record.weldlog.RunEvent;
 import vastarc.core.record.weldlog.RunEvent.EventKind;
 import vastarc.web.store.AssignedIdEntity;
@@ -29,12 +31,17 @@ class RunEventRow extends AssignedIdEntity<EventId> {
     @Enumerated(EnumType.STRING)
     private EventKind kind;
 
+    /** The booth's own name for it; null where something else than a booth told it. */
+    @Column(name = "event_key")
+    private @Nullable UUID key;
+
     @Embeddable
     record EventId(UUID runId, int seq) {}
 
     protected RunEventRow() {}
 
-    RunEventRow(UUID run, int seq, RunEvent event) {
+    RunEventRow(UUID run, int seq, RunEvent event, Optional<UUID> key) {
+        this.key = key.orElse(null);
         this.id = new EventId(run, seq);
         this.atS = event.atS();
         this.kind = event.kind();

@@ -47,14 +47,19 @@ class WeldRunData {
         return events.ofRun(run).stream().map(RunEventRow::event).toList();
     }
 
-    void add(UUID run, RunEvent event) {
-        events.save(new RunEventRow(run, events.last(run) + 1, event));
+    void add(UUID run, RunEvent event, Optional<UUID> key) {
+        events.save(new RunEventRow(run, events.last(run) + 1, event, key));
+    }
+
+    /** Whether an event of this name has been kept, of whatever run. */
+    boolean isKept(UUID key) {
+        return events.existsByKey(key);
     }
 
     /** All events of a run that has none yet. */
     void addAll(UUID run, List<RunEvent> happened) {
         for (int i = 0; i < happened.size(); i++) {
-            events.save(new RunEventRow(run, i + 1, happened.get(i)));
+            events.save(new RunEventRow(run, i + 1, happened.get(i), Optional.empty()));
         }
     }
 

@@ -67,11 +67,24 @@ public class WeldRunService {
      * @param record makes the record of the run with an id
      * @return the open run
      */
-    public synchronized OpenRun begin(RunHead head, SheetDocument sheet, Function<UUID, RunRecord> record) {
+    public OpenRun begin(RunHead head, SheetDocument sheet, Function<UUID, RunRecord> record) {
+        return begin(head, sheet, record, clock.instant());
+    }
+
+    /**
+     * Begins a run as {@link #begin(RunHead, SheetDocument, Function)} does, at another time than now.
+     *
+     * @param head what identifies the run
+     * @param sheet the sheet
+     * @param record makes the record of the run with an id
+     * @param at when it began
+     * @return the open run
+     */
+    public synchronized OpenRun begin(RunHead head, SheetDocument sheet, Function<UUID, RunRecord> record, Instant at) {
         return retrying.inTransaction(() -> {
             Optional<WeldRun> open = head.job().flatMap(this::open);
             WeldRun run = open.orElseGet(() -> {
-                WeldRun fresh = runs.saveAndFlush(new WeldRun(UUID.randomUUID(), head, clock.instant()));
+                WeldRun fresh = runs.saveAndFlush(new WeldRun(UUID.randomUUID(), head, at));
                 data.put(fresh.id(), Document.of(RunRecord.FORMAT, record.apply(data.put(sheet))));
                 return fresh;
             });
@@ -161,20 +174,39 @@ public class WeldRunService {
     }
 
     /**
-     * Something happened. What does not fit, such as an arc struck while one burns, is left.
+     * Something that happened at a booth.
+     *
+     * @param kind what
+     * @param at   when
+     * @param key  the booth's own name for it, so that it may be sent again; empty where it is told once
+     */
+    public record BoothEvent(EventKind kind, Instant at, Optional<UUID> key) {}
+
+    /**
+     * {@return whether a booth's event has been kept already}
+     *
+     * @param key the booth's own name for it
+     */
+    public boolean isKept(UUID key) {
+        return retrying.inTransaction(() -> data.isKept(key));
+    }
+
+    /**
+     * Something happened. What does not fit, such as an arc struck while one burns, is left; so is what is kept already.
      *
      * @param id the id
-     * @param kind the kind
-     * @param at the time
+     * @param event the event
      * @return the run afterwards; empty where it is closed, or there is none
      */
-    public Optional<OpenRun> happened(UUID id, EventKind kind, Instant at) {
+    public Optional<OpenRun> happened(UUID id, BoothEvent event) {
         return retrying.inTransaction(() -> open(runs.findById(id)).map(run -> {
             List<RunEvent> before = data.events(id);
-            if (RunState.fits(before, kind) && before.size() < MOST_EVENTS) {
+            boolean again = event.key().filter(data::isKept).isPresent();
+            if (!again && RunState.fits(before, event.kind()) && before.size() < MOST_EVENTS) {
                 double last =
                         before.isEmpty() ? 0 : before.get(before.size() - 1).atS();
-                data.add(id, new RunEvent(Math.max(last, new OpenRun(run, before).s(at)), kind));
+                double s = Math.max(last, new OpenRun(run, before).s(event.at()));
+                data.add(id, new RunEvent(s, event.kind()), event.key());
             }
             return new OpenRun(run, data.events(id));
         }));
@@ -279,7 +311,7 @@ public class WeldRunService {
             Instant end = run.endedAt().orElseGet(clock::instant);
             List<RunEvent> events = data.events(id);
             if (RunState.burning(events)) {
-                data.add(id, new RunEvent(new OpenRun(run, events).s(end), EventKind.ARC_OFF));
+                data.add(id, new RunEvent(new OpenRun(run, events).s(end), EventKind.ARC_OFF), Optional.empty());
             }
             run.end(end, closing.verdict(), closing.hand());
             run.measure(closing.figures(), closing.note());

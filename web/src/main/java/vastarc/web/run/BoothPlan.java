@@ -2,7 +2,9 @@ package vastarc.web.run;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
@@ -10,23 +12,36 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.coach.Coach;
 import vastarc.core.coach.CoachLevel;
 import vastarc.core.coach.CueKind;
+import vastarc.core.record.weldlog.RunState.AfterArc;
+import vastarc.core.record.weldlog.RunState.RunStage;
 import vastarc.web.format.CueJson;
 import vastarc.web.service.RunSetups;
 
 /**
- * What the booth plays of a run: the page counts from the strike and from the end of the arc.
+ * What the booth has to know of a run before the arc: with it the page counts, sounds and says where the run stands while the program does not
+ * answer. It counts from the strike and from the end of the arc.
  *
  * @param strikeS the first strike, in the time of the cues
  * @param outS    the end of the arc
  * @param cues    of every kind, in order of time
  * @param kinds   what there is to be heard
+ * @param says    the stages of a run in words
+ * @param touches what the welder does next
+ * @param after   what follows an arc
  */
-record CoachJson(double strikeS, double outS, List<CueJson> cues, List<KindJson> kinds) {
+record BoothPlan(
+        double strikeS,
+        double outS,
+        List<CueJson> cues,
+        List<KindJson> kinds,
+        Map<RunStage, String> says,
+        BoothState.NextInputs touches,
+        AfterArc after) {
 
     /** A kind of cue, its name, and the levels that hear it. */
     record KindJson(CueKind kind, String name, List<CoachLevel> levels) {}
 
-    static CoachJson of(RunSetups.Setup setup, UnitSystem units) {
+    static BoothPlan of(RunSetups.Setup setup, UnitSystem units) {
         WeldCycle cycle = setup.score();
         List<CueJson> cues = Coach.planned(cycle, CoachLevel.BEGINNER, OptionalDouble.of(setup.perS())).stream()
                 .map(cue -> CueJson.of(cue, units))
@@ -36,7 +51,7 @@ record CoachJson(double strikeS, double outS, List<CueJson> cues, List<KindJson>
                 .mapToDouble(CueJson::s)
                 .findFirst()
                 .orElse(0);
-        return new CoachJson(
+        return new BoothPlan(
                 strike,
                 cycle.timeline().arcOutS(),
                 cues,
@@ -47,6 +62,9 @@ record CoachJson(double strikeS, double outS, List<CueJson> cues, List<KindJson>
                                 Arrays.stream(CoachLevel.values())
                                         .filter(level -> level.hears(kind))
                                         .toList()))
-                        .toList());
+                        .toList(),
+                Arrays.stream(RunStage.values()).collect(Collectors.toMap(stage -> stage, BoothState::says)),
+                RunPage.touches(cycle),
+                setup.after());
     }
 }

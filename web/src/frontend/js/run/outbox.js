@@ -1,0 +1,84 @@
+// What happened at the booth and is not sent yet. It is kept in the browser's own store, so that neither a lost network nor a page that is closed
+// loses it; it goes in order, and again until it is answered. Each has a name of its own, by which the program knows what it has already.
+const NAME = 'vast-arc-booth';
+const STORE = 'events';
+const AGAIN_MS = 2000;
+
+function asked(request) {
+  return new Promise((resolve, reject) => {
+    request.onsuccess = () => resolve(request.result);
+    request.onerror = () => reject(request.error);
+  });
+}
+
+// The browser's store, or, where it keeps nothing, a list that lives as long as the page.
+export async function openStore() {
+  try {
+    const opening = indexedDB.open(NAME, 1);
+    opening.onupgradeneeded = () => opening.result.createObjectStore(STORE, { keyPath: 'seq', autoIncrement: true });
+    const base = await asked(opening);
+    const within = (mode) => base.transaction(STORE, mode).objectStore(STORE);
+    return {
+      add: (event) => asked(within('readwrite').add(event)),
+      all: () => asked(within('readonly').getAll()),
+      remove: (seq) => asked(within('readwrite').delete(seq)),
+    };
+  } catch {
+    return listStore();
+  }
+}
+
+export function listStore() {
+  let list = [];
+  let next = 1;
+  return {
+    async add(event) {
+      list.push({ ...event, seq: next });
+      return next++;
+    },
+    all: async () => [...list],
+    async remove(seq) {
+      list = list.filter((event) => event.seq !== seq);
+    },
+  };
+}
+
+// `send(event, agoS)` answers { taken } or { refused }, or throws where nothing answers. `told(waiting, event, answer)` after each.
+export function outbox({ store, send, told, now = Date.now, again = (work) => setTimeout(work, AGAIN_MS) }) {
+  let sending = false;
+  let waits = false;
+
+  async function post() {
+    if (sending) return;
+    sending = true;
+    try {
+      const kept = await store;
+      for (let waiting = await kept.all(); waiting.length; waiting = await kept.all()) {
+        const [event] = waiting;
+        const answer = await send(event, Math.max(0, (now() - event.at) / 1000));
+        await kept.remove(event.seq);
+        told(waiting.length - 1, event, answer);
+      }
+    } catch {
+      told((await (await store).all()).length);
+      if (!waits) {
+        waits = true;
+        again(() => {
+          waits = false;
+          post();
+        });
+      }
+    } finally {
+      sending = false;
+    }
+  }
+
+  return {
+    async happened(event) {
+      const kept = await store;
+      await kept.add({ ...event, key: crypto.randomUUID(), at: now() });
+      await post();
+    },
+    post,
+  };
+}
