@@ -43,10 +43,11 @@ export function ear(heard = () => {}) {
     });
   }
 
-  function give(cue, at) {
+  function give(cue, wanted) {
+    const at = Math.max(wanted, context.currentTime);
     sounding = sounding.filter((one) => one.until > context.currentTime);
     sounding.push({ until: at + 2, voices: tone(cue.kind, at) });
-    given.push({ kind: cue.kind, at, now: context.currentTime });
+    given.push({ kind: cue.kind, at: wanted, now: context.currentTime });
     if (given.length > MOST_KEPT) given.shift();
     const inMs = Math.max(0, (at - context.currentTime) * 1000);
     const { run } = cue;
@@ -71,7 +72,7 @@ export function ear(heard = () => {}) {
     const until = context.currentTime + AHEAD_S;
     while (plan.length && plan[0].at <= until) {
       const cue = plan.shift();
-      if (cue.at >= context.currentTime - AHEAD_S) give({ ...cue, run: plan }, Math.max(cue.at, context.currentTime));
+      if (cue.at >= context.currentTime - AHEAD_S) give({ ...cue, run: plan }, cue.at);
     }
   }
 
