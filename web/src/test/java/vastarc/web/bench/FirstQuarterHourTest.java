@@ -63,6 +63,7 @@ class FirstQuarterHourTest {
             "/drill",
             "/drill/set?seed=1",
             "/drill/steady",
+            "/drill/dry",
             "/shop",
             "/day",
             "/joints",

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.support.ui.Select;
 
 /** What is heard, asserted by what was given to the browser's audio clock and when. */
@@ -17,6 +18,8 @@ class CoachJourneysIT extends Journeys {
 
     private static final String BOOTH = "return document.getElementById('booth').ear.given";
     private static final String SCORE = "return document.getElementById('score-drawing').ear.given";
+
+    private static final String DRY = "return document.getElementById('dry-place').ear.given";
 
     @SuppressWarnings("unchecked")
     private List<Map<String, Object>> given(String script) {
@@ -104,6 +107,25 @@ class CoachJourneysIT extends Journeys {
     private List<Map<String, Object>> planned() {
         return (List<Map<String, Object>>) browser.driver()
                 .executeScript("return JSON.parse(document.getElementById('score-data').dataset.score).cues");
+    }
+
+    @Test
+    void aWeldIsPractisedColdAndJudged() {
+        browser.open("/drill/dry?learner=Isk");
+        browser.click("#dry-trigger");
+        browser.waitFor("the coach to dab", () -> given(DRY, "DAB").size() > 1);
+        for (int dabs = 2; dabs < 7; dabs++) {
+            int next = dabs;
+            browser.waitFor("the next", () -> given(DRY, "DAB").size() > next);
+            browser.press("j");
+        }
+        browser.press(Keys.SPACE);
+        browser.waitFor("the result", () -> browser.text("#dry-figures").contains("Evenness"));
+        assertThat(browser.text("#dry-figures tbody tr:first-child td")).isEqualTo("5");
+        browser.waitFor("kept", () -> browser.all("#dry-tries li").size() == 1);
+        assertThat(browser.accessibilityFindings()).isEmpty();
+        browser.open("/drill/dry?learner=Isk");
+        browser.waitFor("still there", () -> browser.all("#dry-tries li").size() == 1);
     }
 
     @Test

@@ -42,7 +42,8 @@ class PapersAndListsIT extends Journeys {
                 "/joints",
                 "/shop/devices",
                 "/drill/exam?seed=3&n=4",
-                "/drill/steady");
+                "/drill/steady",
+                "/drill/dry");
     }
 
     @ParameterizedTest
@@ -72,7 +73,8 @@ class PapersAndListsIT extends Journeys {
                     "/shop/devices",
                     "/drill/set?seed=5",
                     "/drill/sit?seed=3&n=3",
-                    "/drill/steady")) {
+                    "/drill/steady",
+                    "/drill/dry")) {
                 browser.open(place);
                 assertThat((Boolean) browser.driver()
                                 .executeScript("return document.documentElement.scrollWidth <= window.innerWidth + 1"))

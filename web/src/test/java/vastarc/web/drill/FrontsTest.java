@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -28,10 +30,13 @@ import vastarc.core.training.Question;
 import vastarc.core.training.Topic;
 import vastarc.core.training.TrainingShop;
 import vastarc.core.training.TrainingShop.TrainingJob;
+import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.service.TrainingShops;
 import vastarc.web.store.drill.DrillStore;
 import vastarc.web.store.drill.DrillStore.DatedAnswer;
+import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobStore;
 
 /** Fronts of the demo shop in disorder: what is called wrong is wrong, and what is set right is marked right. */
 @SpringTest
@@ -41,6 +46,9 @@ class FrontsTest {
 
     @Autowired
     private MockMvc http;
+
+    @Autowired
+    private JobStore jobs;
 
     @Autowired
     private TrainingShops shops;
@@ -153,5 +161,26 @@ class FrontsTest {
         assertThat(entered).contains("Strayed in travel by", "Simulate this job with this variation", "scatter=");
         assertThat(send(post("/drill/steady"), Map.of("samples", "1,2;x,y,z;;")).getContentAsString())
                 .contains("too short to judge");
+    }
+
+    @Test
+    void aWeldPractisedColdIsReadAgainstItsPlan() throws Exception {
+        Job job = jobs.create("Cold lap", "", Jobs.lapUnderTheTrigger());
+        String id = job.id().toString();
+        String page = send(get("/drill/dry"), Map.of("job", id)).getContentAsString();
+        assertThat(page).contains("Weld Cold lap with a cold torch", "EASE_OFF");
+        String taps = IntStream.range(0, 12)
+                .mapToObj(i -> String.format(Locale.ROOT, "%.3f", 8 + i / 1.5))
+                .collect(Collectors.joining(","));
+        assertThat(send(post("/drill/dry"), Map.of("job", id, "end", "20", "taps", taps))
+                        .getContentAsString())
+                .contains("12 dabs over 20 s", "Evenness", "100 %", "early");
+        assertThat(send(post("/drill/dry"), Map.of("job", id, "end", "0.2", "taps", "x,,1e99,-3"))
+                        .getContentAsString())
+                .contains("The weld was ended before 3 s of arc.");
+        assertThat(send(post("/drill/dry"), Map.of("job", "nobody", "end", "NaN"))
+                        .getStatus())
+                .isEqualTo(200);
+        jobs.delete(job.id());
     }
 }
