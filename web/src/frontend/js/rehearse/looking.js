@@ -15,6 +15,7 @@ const RULE_NAMES = {
 const RULE_PIXELS = 150;
 const LOOKS = { s: 'side', a: 'seam', k: 'back', c: 'section', w: 'whole' };
 const TURN = 0.12;
+const SHIFT = 0.06;
 const NEARER = 1.12;
 const ASK_MS = 90;
 const FILM_FPS = 25;
@@ -179,16 +180,19 @@ export function looking(reel) {
       this.draw();
     },
 
-    // By keys as by hand: arrows turn, plus and minus go nearer and away.
+    // By keys as by hand: arrows turn, with shift they move the picture, plus and minus go nearer and away.
     turnedByKey(event) {
       if (!stage) return;
-      const turns = { ArrowLeft: [TURN, 0], ArrowRight: [-TURN, 0], ArrowUp: [0, -TURN], ArrowDown: [0, TURN] }[
-        event.key
-      ];
-      const zooms = { '+': 1 / NEARER, '=': 1 / NEARER, '-': NEARER }[event.key];
-      if (!turns && !zooms) return;
+      const way = { ArrowLeft: [1, 0], ArrowRight: [-1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+      const zoom = { '+': 1 / NEARER, '=': 1 / NEARER, '-': NEARER }[event.key];
+      if (!way && !zoom) return;
       event.preventDefault();
-      stage.turn(turns ?? [0, 0], zooms ?? 1);
+      if (way && event.shiftKey) stage.shift(way.map((step) => -SHIFT * step));
+      else
+        stage.turn(
+          (way ?? [0, 0]).map((step) => TURN * step),
+          zoom ?? 1,
+        );
     },
 
     lookByKey(key) {

@@ -93,6 +93,7 @@ export class Stage {
     this.controls.enableDamping = false;
     this.controls.minDistance = 8;
     this.controls.maxDistance = 900;
+    this.leaveThePage();
     this.controls.addEventListener('start', () => {
       this.turned = true;
     });
@@ -106,6 +107,19 @@ export class Stage {
     this.differs = false;
     this.moving = false;
     this.looks = new Map();
+  }
+
+  // A page that is scrolled goes on past the picture: the wheel goes nearer only once it has been pressed, a finger up or down scrolls.
+  leaveThePage() {
+    this.controls.enableZoom = false;
+    this.canvas.addEventListener('focus', () => {
+      this.controls.enableZoom = true;
+    });
+    this.canvas.addEventListener('blur', () => {
+      this.controls.enableZoom = false;
+    });
+    this.canvas.addEventListener('pointerdown', () => this.canvas.focus({ preventScroll: true }));
+    this.canvas.style.touchAction = 'pan-y';
   }
 
   // The joints that stand there: one, or two to be held against each other.
@@ -216,6 +230,17 @@ export class Stage {
     ball.phi = Math.max(0.05, Math.min(Math.PI - 0.05, ball.phi + over));
     ball.radius = Math.max(this.controls.minDistance, Math.min(this.controls.maxDistance, ball.radius * factor));
     this.camera.position.copy(this.controls.target).add(from.setFromSpherical(ball));
+    this.controls.update();
+  }
+
+  // Moves what is looked at across the picture, by shares of its height.
+  shift([right, up]) {
+    this.turned = true;
+    const mm = this.mmPerPixel() * this.canvas.clientHeight;
+    const [x, y] = [0, 1].map((column) => new Vector3().setFromMatrixColumn(this.camera.matrix, column));
+    const way = x.multiplyScalar(right * mm).add(y.multiplyScalar(up * mm));
+    this.camera.position.add(way);
+    this.controls.target.add(way);
     this.controls.update();
   }
 

@@ -36,6 +36,7 @@ public final class ModelPages {
             "purge",
             "equipment",
             "sequence",
+            "map",
             "simulation",
             "diagnosis",
             "steps");

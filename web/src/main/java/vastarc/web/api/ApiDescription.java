@@ -57,6 +57,7 @@ class ApiDescription {
             api.getComponents().addSchemas("SheetRequest", sheetRequest());
             beside(api, "ScoreRequest", CycleRequest.class);
             beside(api, "CoachRequest", CoachApi.CoachRequest.class);
+            beside(api, "MapRequest", MapApi.MapCall.class);
         };
     }
 

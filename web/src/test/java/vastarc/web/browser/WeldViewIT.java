@@ -169,6 +169,9 @@ class WeldViewIT extends Journeys {
         double before = number("stage.camera.position.x");
         browser.press(Keys.ARROW_LEFT);
         assertThat(number("stage.camera.position.x")).isNotEqualTo(before);
+        double looksAt = number("stage.controls.target.lengthSq()");
+        browser.press(Keys.chord(Keys.SHIFT, Keys.ARROW_UP));
+        assertThat(number("stage.controls.target.lengthSq()")).isNotEqualTo(looksAt);
 
         double daylight = ask(SEEN).get("light").doubleValue();
         browser.press("e");

@@ -1,0 +1,197 @@
+package vastarc.core.advice.map;
+
+import java.util.OptionalDouble;
+import vastarc.core.advice.parameters.GasCover;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.units.Length;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.Penetration;
+import vastarc.core.physics.heat.ArcModel;
+import vastarc.core.physics.heat.FusionRequirement;
+import vastarc.core.physics.heat.HeatBalance;
+import vastarc.core.physics.heat.JointConduction;
+import vastarc.core.physics.heat.Pulse;
+import vastarc.core.physics.heat.WeldPool;
+
+/**
+ * One row of a map: what becomes of the weld as the current rises, the rest as it stands. The heat that a current brings into the plates is held to the
+ * sheet's own at its own setting, so that the map agrees with the sheet there: {@code docs/model/map.md (1)}.
+ */
+final class MapRow {
+
+    /** Share of the wanted half width at which the faces count as molten. */
+    private static final double FACE_SHARE = 0.3;
+
+    /** Share of the wanted half width that still makes a sound root. */
+    private static final double ROOT_SHARE = 0.7;
+
+    /** Share of the widest back that a pool holds at which it hangs. */
+    private static final double SAG_SHARE = 0.8;
+
+    private static final double WIDE_SHARE = 1.5;
+
+    private final SetupSheet sheet;
+    private final Joint joint;
+    private final FusionRequirement demand;
+    private final JointConduction heat;
+    private final Pulse pulse;
+    private final double scale;
+    private final double wallMm;
+    private final boolean through;
+    private final double faceW;
+    private final double rootW;
+    private final double backW;
+    private final double wideW;
+    private final OptionalDouble mostC;
+
+    private MapRow(SetupSheet sheet, Joint joint, double speedMmPerS, Pulse pulse) {
+        FusionRequirement planned = sheet.heat().demand();
+        FusionRequirement asked = joint == sheet.joint() ? planned : FusionRequirement.of(joint, sheet.practice());
+        this.sheet = sheet;
+        this.joint = joint;
+        this.pulse = pulse;
+        this.demand = new FusionRequirement(
+                asked.halfWidthMm(),
+                asked.depthMm(),
+                planned.depositedAreaMm2(),
+                asked.legMm(),
+                speedMmPerS,
+                planned.arcMm(),
+                asked.sinkMm());
+        this.heat = JointConduction.of(joint, sheet.practice(), demand);
+        this.scale = sheet.heat().platePowerW() / into(planned.speedMmPerS(), pulseOf(sheet));
+        this.faceW = heat.powerW(FACE_SHARE * demand.halfWidthMm(), 0);
+        this.rootW = heat.powerW(ROOT_SHARE * demand.halfWidthMm(), demand.depthMm());
+        this.wallMm = Math.min(joint.thinnerMm(), demand.sinkMm());
+        this.through = sheet.penetration() == Penetration.FULL || sheet.penetration() == Penetration.THROUGH;
+        double deep = through && demand.depthMm() > 0 ? Math.min(wallMm, demand.depthMm()) : wallMm;
+        this.backW = heat.powerW(JointConduction.LEAST_HALF_WIDTH_MM, deep);
+        double face = JointConduction.of(sheet.joint(), sheet.practice(), planned)
+                .frontWidthMm(sheet.heat().platePowerW(), 2 * planned.halfWidthMm());
+        this.wideW = heat.powerW(WIDE_SHARE * face / 2, 0);
+        this.mostC = coolEnough(sheet);
+    }
+
+    /** The hottest that the seam may leave the gas, where the sheet's own setting keeps to it; else a shield follows anyhow. */
+    private static OptionalDouble coolEnough(SetupSheet sheet) {
+        OptionalDouble most = GasCover.mostC(sheet.joint(), sheet.practice());
+        return most.isPresent() && GasCover.leavesC(sheet.heat(), sheet.gasCoverMm()) <= most.getAsDouble()
+                ? most
+                : OptionalDouble.empty();
+    }
+
+    /**
+     * {@return the row of a sheet}
+     *
+     * @param sheet the sheet
+     * @param axis  what the rows go over
+     * @param value of the row
+     */
+    static MapRow of(SetupSheet sheet, MapAxis axis, double value) {
+        double speed = sheet.setting(ParameterKey.TRAVEL_SPEED).value() / 60;
+        Pulse planned = pulseOf(sheet);
+        Joint joint = sheet.joint();
+        return switch (axis) {
+            case CURRENT -> new MapRow(sheet, joint, speed, planned);
+            case TRAVEL -> new MapRow(sheet, joint, value / 60, planned);
+            case GAP -> new MapRow(sheet, joint.with(draft -> draft.gap = Length.ofMillimetres(value)), speed, planned);
+            case THICKNESS -> new MapRow(sheet, joint.withBothAt(Length.ofMillimetres(value)), speed, planned);
+            case PULSE_ON_TIME ->
+                new MapRow(
+                        sheet,
+                        joint,
+                        speed,
+                        new Pulse(planned.rateHz(), value / 100, planned.backgroundRatio(), planned.peakA()));
+            case PULSE_BACKGROUND ->
+                new MapRow(
+                        sheet,
+                        joint,
+                        speed,
+                        new Pulse(planned.rateHz(), planned.onFraction(), value / 100, planned.peakA()));
+        };
+    }
+
+    private static Pulse pulseOf(SetupSheet sheet) {
+        double working = sheet.setting(ParameterKey.WORKING_CURRENT).value();
+        return sheet.isPulsed()
+                ? new Pulse(
+                        sheet.setting(ParameterKey.PULSE_RATE).value(),
+                        sheet.setting(ParameterKey.PULSE_ON_TIME).value() / 100,
+                        sheet.setting(ParameterKey.PULSE_BACKGROUND).value() / 100,
+                        working)
+                : Pulse.steady(working);
+    }
+
+    /** What an arc puts into the plates beside the wire it melts, before it is held to the sheet's own, W. */
+    private double into(double speedMmPerS, Pulse with) {
+        HeatBalance own = sheet.heat();
+        double wire = own.wirePowerW() * speedMmPerS / own.demand().speedMmPerS();
+        return Math.max(1e-6, ArcModel.EFFICIENCY * with.meanPowerW(own.arc()) - wire);
+    }
+
+    private double plateW(double currentA) {
+        return scale
+                * into(
+                        demand.speedMmPerS(),
+                        new Pulse(pulse.rateHz(), pulse.onFraction(), pulse.backgroundRatio(), currentA));
+    }
+
+    /** {@return what becomes of the weld at a current, A} */
+    WeldZone zone(double currentA) {
+        double plate = plateW(currentA);
+        if (plate < faceW) {
+            return WeldZone.NO_FUSION;
+        }
+        if (joint.hasOpenBack()) {
+            double widest = WeldPool.widestBackMm(sheet.heat().metal(), wallMm, currentA);
+            if (plate > backAtW(widest)) {
+                return WeldZone.BURN_THROUGH;
+            }
+            if (plate > backAtW(SAG_SHARE * widest)) {
+                return WeldZone.SAGS;
+            }
+        }
+        if (plate < (through ? backW : rootW)) {
+            return through ? WeldZone.NOT_THROUGH : WeldZone.ROOT_NOT_FUSED;
+        }
+        boolean solid = !through && sheet.heat().pool().backWidthMm() == 0;
+        if (solid && joint.hasOpenBack() && plate > backW) {
+            return WeldZone.BACK_MELTS;
+        }
+        return shape(plate);
+    }
+
+    private WeldZone shape(double plate) {
+        if (plate > wideW) {
+            return WeldZone.TOO_WIDE;
+        }
+        double width = heat.frontWidthMm(plate, 2 * demand.halfWidthMm());
+        double behind = heat.poolLengthMm(plate, width);
+        if (behind + width / 2 > Math.PI * width) {
+            return WeldZone.UNDERCUT;
+        }
+        return mostC.isPresent() && leavesC(plate) > mostC.getAsDouble() ? WeldZone.TOO_HOT_FOR_COLOUR : WeldZone.GOOD;
+    }
+
+    /** The power at which the back is so wide, W. */
+    private double backAtW(double widthMm) {
+        return heat.powerW(Math.max(JointConduction.LEAST_HALF_WIDTH_MM, widthMm / 2), wallMm);
+    }
+
+    private double leavesC(double plate) {
+        HeatBalance own = sheet.heat();
+        HeatBalance here = new HeatBalance(
+                own.joint(),
+                own.practice(),
+                demand,
+                plate,
+                own.wirePowerW(),
+                own.baseShare(),
+                own.pool(),
+                own.poolBehindMm(),
+                own.backPeakC(),
+                own.coolingPowerW() * plate / own.platePowerW());
+        return GasCover.leavesC(here, sheet.gasCoverMm());
+    }
+}

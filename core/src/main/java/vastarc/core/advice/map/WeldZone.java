@@ -1,0 +1,48 @@
+package vastarc.core.advice.map;
+
+/** What becomes of a weld at a point of the map; where several hold, the first of them is shown. */
+public enum WeldZone {
+    /** The faces do not melt. {@code docs/model/map.md (2)}. */
+    NO_FUSION(2, "own"),
+    /** The pool breaks through. {@code docs/model/map.md (5)}. */
+    BURN_THROUGH(5, "young-laplace"),
+    /** The back hangs. {@code docs/model/map.md (5)}. */
+    SAGS(5, "own"),
+    /** The root of a corner, or the asked depth, is not melted. {@code docs/model/map.md (3)}. */
+    ROOT_NOT_FUSED(3, "own"),
+    /** The back is to melt and does not. {@code docs/model/map.md (3)}. */
+    NOT_THROUGH(3, "rosenthal"),
+    /** The back is to stay solid and melts. {@code docs/model/map.md (4)}. */
+    BACK_MELTS(4, "rosenthal"),
+    /** The pool is so long that its edges freeze before they are filled. {@code docs/model/map.md (6)}. */
+    UNDERCUT(6, "young-laplace"),
+    /** The pool is wider than the bead can be. {@code docs/model/map.md (7)}. */
+    TOO_WIDE(7, "own"),
+    /** The seam leaves its gas hotter than its finish lets it. {@code docs/model/map.md (8)}. */
+    TOO_HOT_FOR_COLOUR(8, "own"),
+    /** None of these. */
+    GOOD(1, "own");
+
+    private final int equation;
+    private final String source;
+
+    WeldZone(int equation, String source) {
+        this.equation = equation;
+        this.source = source;
+    }
+
+    /** {@return the number of its equation on the page {@code map} of the model} */
+    public int equation() {
+        return equation;
+    }
+
+    /** {@return the key of its source in {@code docs/model/sources.csv}} */
+    public String source() {
+        return source;
+    }
+
+    /** {@return the key of its criterion in {@code words.properties}} */
+    public String words() {
+        return "map.zone." + name();
+    }
+}

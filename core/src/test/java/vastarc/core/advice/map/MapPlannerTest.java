@@ -1,0 +1,171 @@
+package vastarc.core.advice.map;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import vastarc.core.advice.map.MapRequest.AxisRange;
+import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.ShopDefaults;
+import vastarc.core.advice.plan.WeldPlan;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Penetration;
+import vastarc.core.domain.joint.PulsePurpose;
+import vastarc.core.domain.joint.Weld;
+import vastarc.core.domain.joint.WeldingConditions;
+import vastarc.core.domain.material.Material;
+
+class MapPlannerTest {
+
+    private static Optional<SetupSheet> sheet(Material metal, JointForm form, double mm, PulsePurpose pulse) {
+        Weld weld =
+                new Weld(Joint.of(metal, form, mm), WeldingConditions.usual().with(draft -> {
+                    draft.purged = true;
+                    draft.pulse = pulse;
+                }));
+        return WeldPlan.of(weld, ShopDefaults.usual()).sheet().value();
+    }
+
+    private static WeldMap map(SetupSheet sheet, MapAxis axis, int count) {
+        return MapPlanner.of(sheet, new MapRequest(axis, count, count, Optional.empty(), Optional.empty()))
+                .value()
+                .orElseThrow();
+    }
+
+    private static SetupSheet butt() {
+        return sheet(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2, PulsePurpose.NONE)
+                .orElseThrow();
+    }
+
+    @ParameterizedTest
+    @EnumSource(JointForm.class)
+    void theSheetsOwnSettingIsRightOnItsMap(JointForm form) {
+        List<String> wrong = new ArrayList<>();
+        int seen = 0;
+        for (Material metal : Material.values()) {
+            for (double mm : new double[] {0.8, 1.2, 1.6, 2, 3, 4, 6}) {
+                Optional<SetupSheet> sheet = sheet(metal, form, mm, PulsePurpose.NONE);
+                if (sheet.isPresent()) {
+                    seen++;
+                    WeldMap map = map(sheet.get(), MapAxis.TRAVEL, 2);
+                    if (map.point().zone() != WeldZone.GOOD) {
+                        wrong.add(metal + " " + mm + ": " + map.point());
+                    }
+                }
+            }
+        }
+        assertThat(seen).isGreaterThan(20);
+        assertThat(wrong).isEmpty();
+    }
+
+    /** With more current the weld goes from cold to burnt, with more travel from burnt to cold; nothing comes back. */
+    @Test
+    void alongTheCurrentColdComesFirstAndBurntLast() {
+        WeldMap map = map(butt(), MapAxis.TRAVEL, 41);
+        for (List<WeldZone> row : map.zones()) {
+            List<Integer> heat = row.stream().map(MapPlannerTest::heat).toList();
+            assertThat(heat).isSorted();
+        }
+        for (int i = 0; i < map.x().size(); i++) {
+            int at = i;
+            List<Integer> heat =
+                    map.zones().stream().map(row -> -heat(row.get(at))).toList();
+            assertThat(heat).isSorted();
+        }
+        Set<WeldZone> seen = EnumSet.noneOf(WeldZone.class);
+        map.zones().forEach(seen::addAll);
+        assertThat(seen)
+                .contains(
+                        WeldZone.NO_FUSION, WeldZone.NOT_THROUGH, WeldZone.GOOD, WeldZone.SAGS, WeldZone.BURN_THROUGH);
+    }
+
+    private static int heat(WeldZone zone) {
+        return switch (zone) {
+            case NO_FUSION -> 0;
+            case NOT_THROUGH, ROOT_NOT_FUSED -> 1;
+            case GOOD -> 2;
+            case BACK_MELTS, UNDERCUT, TOO_WIDE, TOO_HOT_FOR_COLOUR -> 3;
+            case SAGS -> 4;
+            case BURN_THROUGH -> 5;
+        };
+    }
+
+    @Test
+    void withinTheToleranceTheMapIsRightAndJustBeyondItIsNot() {
+        SplittableRandom random = new SplittableRandom(39);
+        for (int i = 0; i < 30; i++) {
+            Material metal = Material.values()[random.nextInt(Material.values().length)];
+            JointForm form = i % 2 == 0 ? JointForm.SQUARE_BUTT : JointForm.T_FILLET;
+            SetupSheet sheet = sheet(metal, form, 0.8 + 2 * random.nextDouble(), PulsePurpose.NONE)
+                    .orElseThrow();
+            WeldMap map = map(sheet, MapAxis.TRAVEL, 2);
+            double travel = sheet.setting(ParameterKey.TRAVEL_SPEED).value();
+            MapRow row = MapRow.of(sheet, MapAxis.TRAVEL, travel);
+            double up = map.tolerance().currentUpA();
+            double down = map.tolerance().currentDownA();
+            assertThat(row.zone(map.point().x() + up)).isEqualTo(WeldZone.GOOD);
+            assertThat(row.zone(map.point().x() - down)).isEqualTo(WeldZone.GOOD);
+            assertThat(row.zone(map.point().x() + up + 0.26)).isNotEqualTo(WeldZone.GOOD);
+            assertThat(row.zone(map.point().x() - down - 0.26)).isNotEqualTo(WeldZone.GOOD);
+            assertThat(map.tolerance().travelDownPercent()).isPositive();
+        }
+    }
+
+    @Test
+    void thinnerMetalThanToldBurnsAndThickerStaysCold() {
+        SetupSheet sheet = butt();
+        double amps = sheet.setting(ParameterKey.WORKING_CURRENT).value();
+
+        assertThat(MapRow.of(sheet, MapAxis.THICKNESS, 2).zone(amps)).isEqualTo(WeldZone.GOOD);
+        assertThat(MapRow.of(sheet, MapAxis.THICKNESS, 1).zone(amps)).isIn(WeldZone.SAGS, WeldZone.BURN_THROUGH);
+        assertThat(MapRow.of(sheet, MapAxis.THICKNESS, 3.2).zone(amps)).isIn(WeldZone.NOT_THROUGH, WeldZone.NO_FUSION);
+    }
+
+    @Test
+    void aFilletOnThickPlateIsNotWantedThrough() {
+        SetupSheet sheet = sheet(Material.STAINLESS_304L, JointForm.T_FILLET, 4, PulsePurpose.NONE)
+                .orElseThrow();
+        WeldMap map = map(sheet, MapAxis.TRAVEL, 61);
+        Set<WeldZone> seen = EnumSet.noneOf(WeldZone.class);
+        map.zones().forEach(seen::addAll);
+
+        assertThat(sheet.penetration()).isEqualTo(Penetration.ROOT);
+        assertThat(seen).contains(WeldZone.ROOT_NOT_FUSED, WeldZone.BACK_MELTS).doesNotContain(WeldZone.NOT_THROUGH);
+    }
+
+    @Test
+    void aPulseIsMappedWhereThereIsOne() {
+        MapRequest request = new MapRequest(
+                MapAxis.PULSE_ON_TIME, 5, 5, Optional.of(new AxisRange(30, 120)), Optional.of(new AxisRange(20, 80)));
+        SetupSheet pulsed = sheet(Material.STAINLESS_304L, JointForm.SQUARE_BUTT, 2, PulsePurpose.HEAT)
+                .orElseThrow();
+        WeldMap map = MapPlanner.of(pulsed, request).value().orElseThrow();
+
+        assertThat(map.x()).containsExactly(30.0, 52.5, 75.0, 97.5, 120.0);
+        assertThat(map.y()).containsExactly(20.0, 35.0, 50.0, 65.0, 80.0);
+        assertThat(map.point().zone()).isEqualTo(WeldZone.GOOD);
+        assertThat(heat(map.zones().get(0).get(2)))
+                .isLessThanOrEqualTo(heat(map.zones().get(4).get(2)));
+        assertThat(MapPlanner.of(butt(), request).problems()).hasSize(1);
+    }
+
+    @Test
+    void everyZoneSaysItsCriterion() {
+        for (WeldZone zone : WeldZone.values()) {
+            assertThat(Phrasebook.say(Phrase.of(zone.words()), UnitSystem.METRIC))
+                    .isNotBlank();
+        }
+    }
+}
