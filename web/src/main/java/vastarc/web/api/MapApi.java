@@ -33,6 +33,7 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.domain.joint.JointLimits.InputRange;
+import vastarc.web.format.CoreJson;
 import vastarc.web.request.JsonFields;
 import vastarc.web.request.OwnValueReader;
 
@@ -118,7 +119,9 @@ class MapApi {
     @RefusesBadInput
     @PostMapping(path = "/api/v1/map", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Object> map(HttpServletRequest request) throws IOException {
-        return Calls.answer(Calls.body(request, SheetApi.SMALLEST).then(MapApi::answer));
+        return Calls.answer(Calls.body(request, SheetApi.SMALLEST)
+                .then(MapApi::answer)
+                .map(answer -> CoreJson.answers().valueToTree(answer)));
     }
 
     private static Outcome<MapAnswer> answer(JsonNode body) {

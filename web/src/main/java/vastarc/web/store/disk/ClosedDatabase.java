@@ -33,10 +33,10 @@ class ClosedDatabase {
         this.flusher = flusher;
     }
 
-    /** Looks whether the database is open, and opens it again where it is not. */
+    /** Looks whether the database is open for all, and opens it again where it is not. */
     @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.SECONDS)
     void look() throws InterruptedException {
-        if (isClosed()) {
+        if (isClosed() || flusher.isShutOut()) {
             LOG.warn("The database has closed itself, as when the disk is full; it is opened again.");
             openAgain();
         }

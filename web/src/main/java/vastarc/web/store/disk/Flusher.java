@@ -1,6 +1,7 @@
 package vastarc.web.store.disk;
 
 import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 
@@ -18,6 +19,9 @@ public class Flusher implements AutoCloseable {
     private long asked;
     private long done;
     private boolean flushing;
+
+    /** The last flush found the file held by another opening of the database. */
+    private volatile boolean shutOut;
 
     /**
      * A flusher that has a connection to the database to itself.
@@ -49,6 +53,9 @@ public class Flusher implements AutoCloseable {
             try {
                 database.execute("checkpoint sync");
                 flushed = true;
+            } catch (CannotGetJdbcConnectionException e) {
+                shutOut = true;
+                throw e;
             } finally {
                 ended(flushed, upTo);
             }
@@ -96,6 +103,7 @@ public class Flusher implements AutoCloseable {
     private synchronized void ended(boolean flushed, long upTo) {
         flushing = false;
         if (flushed) {
+            shutOut = false;
             done = upTo;
         } else {
             opened++;
@@ -104,8 +112,14 @@ public class Flusher implements AutoCloseable {
         notifyAll();
     }
 
+    /** {@return whether it gets no connection, though others may have one: the database was opened twice, one behind the other} */
+    boolean isShutOut() {
+        return shutOut;
+    }
+
     /** Gives its connection up, because the database has closed itself: what was committed to it and is not known to be on the disk never will be. */
     public synchronized void giveUp() {
+        shutOut = false;
         opened++;
         connection.resetConnection();
         notifyAll();
