@@ -16,7 +16,10 @@ public final class MapPlanner {
 
     private static final double CURRENT_STEP_A = 0.25;
     private static final double TRAVEL_STEP = 0.005;
-    private static final double FARTHEST = 0.9;
+    private static final double FARTHEST_A = 0.9;
+
+    /** Beyond it the model of a moving source says little of what a hand does. */
+    private static final double FARTHEST_TRAVEL = SettingTolerance.MOST_TRAVEL_PERCENT / 100;
 
     private final SetupSheet sheet;
     private final double currentA;
@@ -82,10 +85,10 @@ public final class MapPlanner {
         DoublePredicate byTravel =
                 share -> MapRow.of(sheet, MapAxis.TRAVEL, travel * (1 + share)).zone(currentA) == WeldZone.GOOD;
         return new SettingTolerance(
-                slips(byCurrent, -CURRENT_STEP_A, FARTHEST * currentA),
-                slips(byCurrent, CURRENT_STEP_A, FARTHEST * currentA),
-                100 * slips(byTravel, -TRAVEL_STEP, FARTHEST),
-                100 * slips(byTravel, TRAVEL_STEP, FARTHEST));
+                slips(byCurrent, -CURRENT_STEP_A, FARTHEST_A * currentA),
+                slips(byCurrent, CURRENT_STEP_A, FARTHEST_A * currentA),
+                100 * slips(byTravel, -TRAVEL_STEP, FARTHEST_TRAVEL),
+                100 * slips(byTravel, TRAVEL_STEP, FARTHEST_TRAVEL));
     }
 
     /** How far one may go by steps before it is no longer right; at most so far. */

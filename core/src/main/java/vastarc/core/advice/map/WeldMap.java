@@ -41,9 +41,13 @@ public record WeldMap(
      *
      * @param currentDownA        less current, A
      * @param currentUpA          more current, A
-     * @param travelDownPercent   slower, % of the planned travel
-     * @param travelUpPercent     faster, %
+     * @param travelDownPercent   slower, % of the planned travel; at most {@value #MOST_TRAVEL_PERCENT}
+     * @param travelUpPercent     faster, %; at most as much
      */
     public record SettingTolerance(
-            double currentDownA, double currentUpA, double travelDownPercent, double travelUpPercent) {}
+            double currentDownA, double currentUpA, double travelDownPercent, double travelUpPercent) {
+
+        /** What is looked for of slower and faster travel, %: that much may mean more. */
+        public static final double MOST_TRAVEL_PERCENT = 60;
+    }
 }
