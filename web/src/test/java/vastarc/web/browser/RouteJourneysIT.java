@@ -78,7 +78,10 @@ class RouteJourneysIT extends Journeys {
         browser.open("/day");
         browser.all(".day input[name=job]").stream().limit(2).forEach(WebElement::click);
         browser.click("#plan-day");
-        browser.waitFor("the turns", () -> browser.all("#stints [data-turn]").size() > 1);
+        browser.waitFor(
+                "the turns of what was ticked",
+                () -> browser.all("#day-proposed").isEmpty()
+                        && browser.all("#stints [data-turn]").size() > 1);
         String planned = browser.attribute("#stints", "data-turns");
         drag("#stints [data-turn='1']", "#stints [data-turn='0']");
         browser.waitFor("a hand's order", () -> !browser.all("#against").isEmpty());
