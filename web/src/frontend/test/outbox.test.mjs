@@ -25,7 +25,7 @@ test('whatever is lost on the way, everything arrives once and in order', async 
       store: Promise.resolve(listStore()),
       now: () => clock,
       again: (work) => trials.push(work),
-      told: () => {},
+      after: () => {},
       async send(event, agoS) {
         const fate = random();
         if (fate < 0.3) throw new Error('lost on the way there');
@@ -66,7 +66,7 @@ test('how many wait is told, and that none does', async () => {
     again: (work) => {
       retry = work;
     },
-    told: (waiting) => told.push(waiting),
+    after: (waiting) => told.push(waiting),
     async send() {
       if (!open) throw new Error('no network');
       return {};

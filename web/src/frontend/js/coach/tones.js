@@ -89,5 +89,5 @@ export const FELT = {
   GAS_LOST: [200, 80, 200, 80, 200],
 };
 
-// These are told by a tone alone, or words would run into each other.
+// These have a tone alone, or words would run into each other.
 export const WORDLESS = new Set(['DAB', 'TRAVEL', 'HOLD']);

@@ -7,15 +7,15 @@ const TRY_EVERY_S = 1.8;
 const SHOWN_MS = 6000;
 
 // The cues of a stage of a run, counted so that `nowS` of their own time is now; none where the stage has none.
-export function due(told, state) {
+export function due(plan, state) {
   const burning = state.stage === 'ARC';
   if (!burning && !['POST_FLOW', 'COOLING'].includes(state.stage)) return null;
-  const nowS = state.sinceS + (burning ? told.strikeS : told.outS);
-  const of = (cue) => (burning ? cue.s > told.strikeS && cue.s < told.outS : cue.s >= told.outS);
-  return { nowS, cues: told.cues.filter(of) };
+  const nowS = state.sinceS + (burning ? plan.strikeS : plan.outS);
+  const of = (cue) => (burning ? cue.s > plan.strikeS && cue.s < plan.outS : cue.s >= plan.outS);
+  return { nowS, cues: plan.cues.filter(of) };
 }
 
-// Counts from the same moment: a page that has only been told again goes on as it is.
+// Counts from the same moment: a page that only hears the same again goes on as it is.
 export function isSame(before, state) {
   if (!before || before.arcs !== state.arcs || before.stage !== state.stage) return false;
   return before.run === state.run || !before.run;
@@ -23,7 +23,7 @@ export function isSame(before, state) {
 
 export function coaching(live) {
   const own = ear((cue) => cue.kind !== 'DAB' && shown(cue.words));
-  let told = null;
+  let plan = null;
   let before = null;
   let clear = 0;
 
@@ -38,7 +38,7 @@ export function coaching(live) {
   }
 
   const level = () => by('coach-level')?.value ?? SILENT;
-  const hears = (cue) => told.kinds.some((kind) => kind.kind === cue.kind && kind.levels.includes(level()));
+  const hears = (cue) => plan.kinds.some((kind) => kind.kind === cue.kind && kind.levels.includes(level()));
 
   return {
     ear: own,
@@ -47,8 +47,8 @@ export function coaching(live) {
     async learn() {
       by('booth').ear = own;
       const answer = await fetch(`${this.address('plan')}?${this.body({})}`).catch(() => null);
-      told = answer?.ok ? await answer.json() : null;
-      live.plan = told;
+      plan = answer?.ok ? await answer.json() : null;
+      live.plan = plan;
       this.welderIs();
       by('booth').addEventListener('pointerup', () => this.touched());
       by('booth').addEventListener('keyup', () => this.touched());
@@ -79,22 +79,22 @@ export function coaching(live) {
 
     // A run has gone on.
     follow(state) {
-      if (!told || level() === SILENT || isSame(before, state)) return;
+      if (!plan || level() === SILENT || isSame(before, state)) return;
       before = state;
-      const next = due(told, state);
+      const next = due(plan, state);
       if (next) own.play(next.cues.filter(hears), next.nowS);
       else own.stop();
     },
 
     warned(cues) {
-      if (!told || level() === SILENT) return;
+      if (!plan || level() === SILENT) return;
       cues.filter(hears).forEach((cue) => (own.isAwake() ? own.warn(cue) : shown(cue.words)));
     },
 
     // Each sound once, with its name.
     async tryCoach() {
       by('coach-mute').hidden = await own.wake();
-      const kinds = told?.kinds ?? [];
+      const kinds = plan?.kinds ?? [];
       own.play(
         kinds.map(({ kind, name }, i) => ({ s: i * TRY_EVERY_S, kind, urgency: 'PACE', words: name })),
         0,

@@ -39,7 +39,7 @@ export function listening(live) {
     listen() {
       live.events?.close();
       if (!live.shown.run) return;
-      live.events = new EventSource(this.address('live'));
+      live.events = new EventSource(`${this.address('live')}?${this.body({})}`);
       // No event reached this page before the line was open, or while it was broken.
       live.events.onopen = () => this.look();
       live.events.onmessage = (event) => {

@@ -43,8 +43,8 @@ export function listStore() {
   };
 }
 
-// `send(event, agoS)` answers { taken } or { refused }, or throws where nothing answers. `told(waiting, event, answer)` after each.
-export function outbox({ store, send, told, now = Date.now, again = (work) => setTimeout(work, AGAIN_MS) }) {
+// `send(event, agoS)` answers { taken } or { refused }, or throws where nothing answers. `after(waiting, event, answer)` after each.
+export function outbox({ store, send, after, now = Date.now, again = (work) => setTimeout(work, AGAIN_MS) }) {
   let sending = false;
   let waits = false;
 
@@ -57,10 +57,10 @@ export function outbox({ store, send, told, now = Date.now, again = (work) => se
         const [event] = waiting;
         const answer = await send(event, Math.max(0, (now() - event.at) / 1000));
         await kept.remove(event.seq);
-        told(waiting.length - 1, event, answer);
+        after(waiting.length - 1, event, answer);
       }
     } catch {
-      told((await (await store).all()).length);
+      after((await (await store).all()).length);
       if (!waits) {
         waits = true;
         again(() => {

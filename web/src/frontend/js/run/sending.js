@@ -14,7 +14,7 @@ export function sending(live) {
       live.outbox = outbox({
         store: openStore(),
         send: (event, ago) => this.sendEvent(event, ago),
-        told: (waiting, event, answer) => this.sent(waiting, event, answer),
+        after: (waiting, event, answer) => this.sent(waiting, event, answer),
       });
       live.outbox.post();
     },

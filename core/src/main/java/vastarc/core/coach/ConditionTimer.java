@@ -2,17 +2,17 @@ package vastarc.core.coach;
 
 import java.util.OptionalDouble;
 
-/** Something that counts once it has lasted, and is told again while it goes on. Belongs to one run; not safe for several threads. */
+/** A condition that counts once it has lasted, and counts again while it goes on. Belongs to one run; not safe for several threads. */
 final class ConditionTimer {
 
-    /** What still lasts is told again after so long, s. */
+    /** What still lasts counts again after so long, s. */
     static final double AGAIN_S = 5;
 
     private static final double NEARLY = 1e-9;
 
     private final double leastS;
     private OptionalDouble sinceS = OptionalDouble.empty();
-    private OptionalDouble toldS = OptionalDouble.empty();
+    private OptionalDouble raisedS = OptionalDouble.empty();
 
     /** Counts once it has lasted for {@code leastS}; 0 counts at once. */
     ConditionTimer(double leastS) {
@@ -20,7 +20,7 @@ final class ConditionTimer {
     }
 
     /**
-     * {@return whether it is to be told now}
+     * {@return whether it counts now}
      *
      * @param s  time of a reading, none earlier than the one before
      * @param is whether the reading shows it
@@ -28,13 +28,13 @@ final class ConditionTimer {
     boolean accept(double s, boolean is) {
         if (!is) {
             sinceS = OptionalDouble.empty();
-            toldS = OptionalDouble.empty();
+            raisedS = OptionalDouble.empty();
             return false;
         }
         double since = sinceS.orElse(s);
         sinceS = OptionalDouble.of(since);
-        boolean due = toldS.isEmpty() ? s - since >= leastS - NEARLY : s - toldS.getAsDouble() >= AGAIN_S;
-        toldS = due ? OptionalDouble.of(s) : toldS;
+        boolean due = raisedS.isEmpty() ? s - since >= leastS - NEARLY : s - raisedS.getAsDouble() >= AGAIN_S;
+        raisedS = due ? OptionalDouble.of(s) : raisedS;
         return due;
     }
 
@@ -45,6 +45,6 @@ final class ConditionTimer {
 
     void over() {
         sinceS = OptionalDouble.empty();
-        toldS = OptionalDouble.empty();
+        raisedS = OptionalDouble.empty();
     }
 }

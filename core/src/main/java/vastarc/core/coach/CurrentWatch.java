@@ -13,12 +13,12 @@ import vastarc.core.physics.heat.Pulse;
 import vastarc.core.record.weldlog.RunPlan;
 
 /**
- * Tells whether the current is the planned one. A slope is told from a wrong current by its going on: what leaves the band at a jump, or leaves
+ * Watches whether the current is the planned one. A slope differs from a wrong current by its going on: what leaves the band at a jump, or leaves
  * it and then stays, is wrong; what keeps changing as a slope does is a slope. Limits by judgement. Belongs to one run.
  */
 final class CurrentWatch {
 
-    /** A wrong current that was reached little by little is told once it has lasted so long, s. */
+    /** A wrong current that was reached little by little is reported once it has lasted so long, s. */
     static final double LASTS_S = 0.7;
 
     /** One that was reached at a jump: longer than an arc takes to go out. */
@@ -173,16 +173,16 @@ final class CurrentWatch {
         lastS = s;
         double since = drifted.sinceS().orElse(s);
         boolean lasts = drifted.accept(s, wrong);
-        boolean told = jumped.accept(s, wrong && atJump) || lasts && !atJump;
+        boolean due = jumped.accept(s, wrong && atJump) || lasts && !atJump;
         double level = pedalPulses() ? amps : recent.newest(SMOOTHED);
         boolean slopes = averages
                 ? isSlope(recent.spanS(), recent.spanS() * recent.ratePerS())
                 : isSlope(s - since, (level - leftAtA) / scale);
-        if (told && !atJump && slopes) {
+        if (due && !atJump && slopes) {
             drifted.over();
             return Optional.empty();
         }
-        return told ? Optional.of(wrong(s, amps, band)) : Optional.empty();
+        return due ? Optional.of(wrong(s, amps, band)) : Optional.empty();
     }
 
     private static Cue wrong(double s, double amps, Range band) {

@@ -16,15 +16,15 @@ import vastarc.core.record.weldlog.RunState.AfterArc;
 /** The cues of a weld cycle, at its own times. */
 public final class PlannedCues {
 
-    /** Travel is told every so many millimetres of seam. */
+    /** Travel is announced every so many millimetres of seam. */
     public static final double TRAVEL_MM = 10;
 
     /** Dips of a titanium rod are counted by so many, up to where the weld is left to cool. */
-    static final int DIPS_TOLD = 5;
+    static final int DIPS_COUNTED = 5;
 
     static final int MOST_DIPS = 15;
 
-    /** The duty is told so long before it is used up, s. */
+    /** The duty is announced so long before it is used up, s. */
     static final double DUTY_AHEAD_S = 10;
 
     private static final double COUNT_BY_S = 5;
@@ -97,7 +97,7 @@ public final class PlannedCues {
         for (int i = 0; i < dabs.size(); i++) {
             cues.add(Cue.of(dabs.get(i), CueKind.DAB));
             int dips = i % MOST_DIPS + 1;
-            if (counted && dips % DIPS_TOLD == 0) {
+            if (counted && dips % DIPS_COUNTED == 0) {
                 cues.add(Cue.of(dabs.get(i), CueKind.DIP, dips, dips));
             }
         }
@@ -161,10 +161,10 @@ public final class PlannedCues {
                 .mapToDouble(Cue::s)
                 .findFirst()
                 .orElse(0);
-        double told = from + Math.max(0, left - DUTY_AHEAD_S);
-        if (told < cycle.timeline().arcOutS()) {
+        double warnS = from + Math.max(0, left - DUTY_AHEAD_S);
+        if (warnS < cycle.timeline().arcOutS()) {
             double rest = Math.min(DUTY_AHEAD_S, left);
-            cues.add(Cue.of(told, CueKind.DUTY, rest, Quantity.seconds(rest)));
+            cues.add(Cue.of(warnS, CueKind.DUTY, rest, Quantity.seconds(rest)));
         }
     }
 }

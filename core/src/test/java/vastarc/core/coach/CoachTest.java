@@ -270,15 +270,15 @@ class CoachTest {
                             ? new MeterReading(one.s(), one.quantity(), fault.read(one.value()))
                             : one)
                     .toList();
-            List<Cue> told = live(cycle, read);
+            List<Cue> raised = live(cycle, read);
             boolean heard =
-                    told.stream().anyMatch(cue -> cue.kind() == fault.raises && cue.s() >= at && cue.s() <= at + 1.1);
-            boolean other = told.stream().anyMatch(cue -> cue.kind() != fault.raises || cue.s() < at);
+                    raised.stream().anyMatch(cue -> cue.kind() == fault.raises && cue.s() >= at && cue.s() <= at + 1.1);
+            boolean other = raised.stream().anyMatch(cue -> cue.kind() != fault.raises || cue.s() < at);
             right += heard ? 1 : 0;
             wrong += other ? 1 : 0;
             if (!heard || other) {
                 missed.add(run + " " + fault + " at " + at + " " + cycle.rhythm() + " "
-                        + cycle.values().of(CycleKey.PULSE_RATE) + ": " + told);
+                        + cycle.values().of(CycleKey.PULSE_RATE) + ": " + raised);
             }
         }
         assertThat(right).as(String.join("\n", missed)).isGreaterThanOrEqualTo((int) Math.ceil(0.98 * RUNS));
@@ -289,16 +289,16 @@ class CoachTest {
     @Test
     void runsWithoutAFaultOfTheMachineAreLeftAlone() {
         SplittableRandom random = new SplittableRandom(83);
-        List<String> told = new ArrayList<>();
+        List<String> raised = new ArrayList<>();
         for (int run = 0; run < QUIET_RUNS; run++) {
             WeldCycle cycle = drawn(random.split());
             OperatorFault fault = QUIET.get(run % QUIET.size());
             List<Cue> cues = live(cycle, readings(SyntheticRecording.weld(cycle, fault, run)));
             if (!cues.isEmpty()) {
-                told.add(run + " " + fault + " " + cycle.values().of(CycleKey.PULSE_RATE) + " " + cues);
+                raised.add(run + " " + fault + " " + cycle.values().of(CycleKey.PULSE_RATE) + " " + cues);
             }
         }
-        assertThat(told).as(String.join("\n", told)).hasSizeLessThanOrEqualTo(QUIET_RUNS / 100);
+        assertThat(raised).as(String.join("\n", raised)).hasSizeLessThanOrEqualTo(QUIET_RUNS / 100);
     }
 
     @Test

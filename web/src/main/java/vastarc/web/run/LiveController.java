@@ -7,7 +7,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -18,6 +17,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.coach.LiveCoach;
@@ -60,7 +60,7 @@ class LiveController {
     }
 
     /**
-     * Told at most ten times a second.
+     * Sent at most ten times a second.
      *
      * @param readings by quantity, {@code [s, value]} in the time of the run
      * @param changed  the run has gone on: its state is to be asked for
@@ -84,8 +84,14 @@ class LiveController {
     }
 
     @GetMapping(path = "/jobs/{id}/run/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    ResponseEntity<SseEmitter> live(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences) {
+    ResponseEntity<SseEmitter> live(
+            @PathVariable UUID id,
+            @RequestParam(name = "n", defaultValue = "") String number,
+            @ModelAttribute("preferences") Preferences preferences) {
         WeldRun run = runs.openRun(id).map(OpenRun::run).orElseThrow(() -> new NotFound("run"));
+        Optional<LiveCoach> coach = jobs.onBench(id)
+                .flatMap(job -> setups.of(job, RunController.number(number)).value())
+                .map(setup -> new LiveCoach(setup.score(), setup.plan()));
         Set<String> channels = Arrays.stream(MeasuredQuantity.values())
                 .map(kind -> RunFeed.channel(run.id(), kind))
                 .collect(Collectors.toSet());
@@ -94,9 +100,6 @@ class LiveController {
             return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build();
         }
         Listener own = listener.get();
-        Optional<LiveCoach> coach = jobs.onBench(id)
-                .flatMap(job -> setups.of(job, OptionalInt.empty()).value())
-                .map(setup -> new LiveCoach(setup.score(), setup.plan()));
         RunEar ear = new RunEar(run, own, coach);
         Optional<SseEmitter> emitter = events.open(() -> message(ear, preferences.units()), () -> room.leave(own));
         if (emitter.isEmpty()) {

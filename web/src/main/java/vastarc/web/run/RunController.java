@@ -114,7 +114,8 @@ class RunController implements JobPage {
         return jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
     }
 
-    private static OptionalInt number(String text) {
+    /** {@return the number of a run of the route; empty where none is named} */
+    static OptionalInt number(String text) {
         return NumberReader.read(text).stream().mapToInt(value -> (int) value).findFirst();
     }
 

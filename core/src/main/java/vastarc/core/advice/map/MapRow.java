@@ -15,7 +15,7 @@ import vastarc.core.physics.heat.Pulse;
 import vastarc.core.physics.heat.WeldPool;
 
 /**
- * One row of a map: what becomes of the weld as the current rises, the rest as it stands. The heat that a current brings into the plates is held to the
+ * One row of a map: what becomes of the weld as the current rises and nothing else changes. The heat that a current brings into the plates is held to the
  * sheet's own at its own setting, so that the map agrees with the sheet there: {@code docs/model/map.md (1)}.
  */
 final class MapRow {
