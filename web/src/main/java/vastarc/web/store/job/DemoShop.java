@@ -34,7 +34,9 @@ class DemoShop implements DemoPart {
         JsonMapper json = JsonMapper.builder().build();
         try (var in = new ClassPathResource("demo/harrow-slip.json").getInputStream()) {
             List<DemoJob> demo = json.readValue(in, new TypeReference<>() {});
-            demo.forEach(job -> store.create(job.name(), job.notes(), content(job)));
+            store.createAll(demo.stream()
+                    .map(job -> new JobStore.JobEdit(job.name(), job.notes(), content(job)))
+                    .toList());
         }
     }
 

@@ -2,6 +2,7 @@ package vastarc.web.store.job;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -160,13 +162,16 @@ public class JobStore {
     }
 
     /**
-     * Several at once, all or none.
+     * Several at once, all or none; each stands as made after the one before it.
      *
      * @param edits the jobs to make
      * @return the jobs
      */
     public List<Job> createAll(List<JobEdit> edits) {
-        return jobs.saveAll(edits.stream().map(edit -> new Job(edit, now())).toList());
+        Instant first = now();
+        return jobs.saveAll(IntStream.range(0, edits.size())
+                .mapToObj(at -> new Job(edits.get(at), first.plus(at, ChronoUnit.MICROS)))
+                .toList());
     }
 
     /** Puts a job of an archive into the shop, in place of the one of that id; what that one said can be had back by undo. */

@@ -2,6 +2,7 @@ package vastarc.web.store.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -56,6 +57,23 @@ class JobStoreTest {
         assertThat(late.job().name()).isEqualTo("Post (second version)");
         assertThat(late.job().notes()).isEqualTo("second hand");
         assertThat(store.find(job.id()).orElseThrow().notes()).isEqualTo("first hand");
+    }
+
+    @Test
+    void jobsMadeInOneGoStandInTheirOrder() {
+        String line = UUID.randomUUID().toString();
+        List<String> names =
+                IntStream.range(0, 12).mapToObj(at -> line + " " + at).toList();
+
+        store.createAll(names.stream()
+                .map(name -> new JobEdit(name, "", thickness("2")))
+                .toList());
+
+        assertThat(store.bench(line, 0).things())
+                .map(Job::name)
+                .containsExactlyElementsOf(IntStream.rangeClosed(1, 12)
+                        .mapToObj(at -> names.get(12 - at))
+                        .toList());
     }
 
     @Test
