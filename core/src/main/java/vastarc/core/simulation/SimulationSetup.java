@@ -63,6 +63,15 @@ public record SimulationSetup(
         return new SimulationSetup(plan, other, quality, legMm, wireMm, sinkAhead);
     }
 
+    /**
+     * {@return the same at another travel}
+     *
+     * @param mmPerMin travel, mm/min
+     */
+    public SimulationSetup travelling(double mmPerMin) {
+        return by(operator.travelling(mmPerMin));
+    }
+
     SimulationSetup legs(double mm) {
         return new SimulationSetup(plan, operator, quality, mm, wireMm, sinkAhead);
     }

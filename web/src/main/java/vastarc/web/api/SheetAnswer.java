@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.advice.map.MapPlanner;
+import vastarc.core.advice.map.WeldMap.SettingTolerance;
 import vastarc.core.advice.parameters.ButtChoice;
 import vastarc.core.advice.parameters.FillerChoice;
 import vastarc.core.advice.parameters.PassSchedule;
@@ -39,6 +41,7 @@ import vastarc.core.domain.joint.Penetration;
  * @param gapHeldBy what holds the gap until they do
  * @param butts    both ways to weld a thin butt; empty for other joints
  * @param sensitivity how the current moves with one step of thickness, travel and gap
+ * @param tolerance how far current or travel may slip by itself before the weld is no longer right
  * @param cautions what to mind
  * @param problems always empty on a sheet: what stops one answers 400 or 422
  */
@@ -55,6 +58,7 @@ record SheetAnswer(
         Phrase gapHeldBy,
         List<ButtChoice> butts,
         List<Sensitivity> sensitivity,
+        SettingTolerance tolerance,
         List<Caution> cautions,
         List<ProblemAnswer.Error> problems) {
 
@@ -119,6 +123,7 @@ record SheetAnswer(
                 TackKind.heldBy(sheet),
                 sheet.butts(),
                 Sensitivity.of(sheet),
+                MapPlanner.tolerance(sheet),
                 sheet.cautions(),
                 List.of());
     }

@@ -17,13 +17,9 @@ import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.validation.Outcome;
-import vastarc.core.base.validation.Problem;
 import vastarc.core.input.JointReading;
 import vastarc.web.format.CoreJson;
-import vastarc.web.request.ApiNames;
 import vastarc.web.request.PhraseReader;
-import vastarc.web.service.ProvenRuns;
-import vastarc.web.store.machine.MachineStore;
 
 /** From a joint to its setup sheet, as JSON. */
 @RestController
@@ -35,14 +31,10 @@ class SheetApi {
             "wire":false,"technique":"FREEHAND","control":"PEDAL","chill":"NONE","purged":true}""";
     static final String SMALLEST = "{\"material\":\"CARBON_STEEL\",\"joint\":\"T_FILLET\",\"thicknessMm\":[2]}";
 
-    private static final String MACHINE = "machine";
+    private final NamedMachine machine;
 
-    private final MachineStore machines;
-    private final ProvenRuns proven;
-
-    SheetApi(MachineStore machines, ProvenRuns proven) {
-        this.machines = machines;
-        this.proven = proven;
+    SheetApi(NamedMachine machine) {
+        this.machine = machine;
     }
 
     @Operation(
@@ -60,8 +52,8 @@ class SheetApi {
         Outcome<JsonNode> sent = Calls.body(request, SMALLEST);
         Outcome<Optional<JointReading>> line = sent.then(SheetApi::line);
         Outcome<JsonNode> body = line.then(read -> sent.map(fields -> PhraseReader.filled(fields, read)));
-        Outcome<ShopDefaults> ways = body.then(this::shopDefaults);
-        Outcome<JsonPlan> plan = ways.then(found -> body).then(read -> JsonPlan.read(read, Set.of(MACHINE)));
+        Outcome<ShopDefaults> ways = body.then(machine::of).map(machine::defaults);
+        Outcome<JsonPlan> plan = ways.then(found -> body).then(read -> JsonPlan.read(read, Set.of(NamedMachine.FIELD)));
         return Calls.answer(
                 plan.then(read -> ways.then(read::sheet)).map(sheet -> answer(sheet, line)),
                 () -> plan.value()
@@ -80,22 +72,5 @@ class SheetApi {
                 .flatMap(Function.identity())
                 .ifPresent(read -> answer.set("understood", CoreJson.answers().valueToTree(read)));
         return answer;
-    }
-
-    /** The product's defaults; at a machine of the shop, with what its own good runs teach. */
-    private Outcome<ShopDefaults> shopDefaults(JsonNode body) {
-        JsonNode machine = body.path(MACHINE);
-        if (machine.isMissingNode() || machine.isNull()) {
-            return Outcome.of(ShopDefaults.usual());
-        }
-        List<String> names = machines.names();
-        String entered = machine.asString("");
-        return names.contains(entered)
-                ? Outcome.of(ShopDefaults.usual().at(proven.at(entered)))
-                : Outcome.failed(Problem.badValue(
-                        MACHINE,
-                        "sheet.machine",
-                        ApiNames.shortened(machine.asString(machine.toString())),
-                        names.isEmpty() ? "none yet" : String.join(", ", names)));
     }
 }

@@ -4,12 +4,17 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import vastarc.core.advice.map.WeldMap;
+import vastarc.core.advice.map.WeldMap.MapPoint;
 import vastarc.core.advice.map.WeldZone;
+import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.record.diagnosis.RunsOnMap;
+import vastarc.core.record.diagnosis.RunsOnMap.RunDot;
 import vastarc.web.drawing.Drawing.Pencil;
 import vastarc.web.drawing.Drawing.Point;
 
@@ -25,6 +30,9 @@ public final class MapDrawing {
     private static final double FONT = 17;
     private static final int TICKS = 6;
     private static final double CROSS = 13;
+    private static final double DOT = 6;
+    private static final int HATCH_EVERY = 3;
+    private static final double[] CHANCES = {0.5, 0.8};
     private static final double NAME_WIDE = 90;
     private static final double NAME_HIGH = 44;
 
@@ -45,17 +53,36 @@ public final class MapDrawing {
     }
 
     /**
+     * Where the plot lies in the drawing, for a page that lets a point be chosen on it.
+     *
+     * @param left   of its left edge, as of the drawing's units
+     * @param right  of its right edge
+     * @param top    of its top edge
+     * @param bottom of its bottom edge
+     */
+    public record PlotArea(double left, double right, double top, double bottom) {
+
+        /** Of every map. */
+        public static final PlotArea OF_MAPS = new PlotArea(LEFT, WIDTH - RIGHT, TOP, HEIGHT - BOTTOM);
+    }
+
+    /**
      * {@return the drawing of a map}
      *
      * @param map   the map
+     * @param runs  of the shop, to lie on it
+     * @param sheet of the map
      * @param units the reader's
      */
-    public static Drawing of(WeldMap map, UnitSystem units) {
+    public static Drawing of(WeldMap map, Optional<RunsOnMap> runs, SetupSheet sheet, UnitSystem units) {
         MapDrawing drawing = new MapDrawing(map, units);
         drawing.zones();
+        runs.filter(known -> known.overTravel() && known.chance().isPresent())
+                .ifPresent(known -> drawing.chances(known, sheet));
         drawing.axes();
         drawing.names();
         drawing.point();
+        runs.ifPresent(known -> known.runs().forEach(drawing::run));
         return drawing.pencil.drawing(
                 0, 0, WIDTH, HEIGHT, "Zones over current and " + name(map) + ", the sheet’s setting marked", FONT);
     }
@@ -84,32 +111,77 @@ public final class MapDrawing {
                     i++;
                 }
                 areas.computeIfAbsent(zone, of -> new StringBuilder())
-                        .append(text("M%.1f %.1fH%.1fv%.1fH%.1fZ", left(from), top(j), left(i), cellY, left(from)));
+                        .append(text("M%.3f %.3fH%.3fv%.3fH%.3fZ", left(from), top(j), left(i), cellY, left(from)));
             }
         }
         areas.forEach((zone, d) -> pencil.raw(d.toString(), "zone zone-" + zone.name()));
-        pencil.raw(edges(), "zone-edge");
+        pencil.raw(hatch(), "zone-unsure");
+        pencil.raw(edges((i, j) -> map.zones().get(j).get(i) == WeldZone.GOOD), "zone-edge");
     }
 
-    /** Where the right zone meets another. */
-    private String edges() {
-        StringBuilder d = new StringBuilder();
+    /** A stroke through every third cell that lies near an edge. */
+    private String hatch() {
+        StringBuilder d = new StringBuilder("M0 0");
         for (int j = 0; j < map.y().size(); j++) {
             for (int i = 0; i < map.x().size(); i++) {
-                boolean good = isGood(i, j);
-                if (i + 1 < map.x().size() && good != isGood(i + 1, j)) {
+                if ((i + j) % HATCH_EVERY == 0 && map.isUnsure(j, i)) {
+                    d.append(text("M%.1f %.1fl%.1f %.1f", left(i), top(j) + cellY, cellX, -cellY));
+                }
+            }
+        }
+        return d.toString();
+    }
+
+    /** A cell of the map by column and row. */
+    private interface CellTest {
+        boolean holds(int i, int j);
+    }
+
+    /** Where cells for which something holds meet those for which it does not. */
+    private String edges(CellTest test) {
+        StringBuilder d = new StringBuilder("M0 0");
+        for (int j = 0; j < map.y().size(); j++) {
+            for (int i = 0; i < map.x().size(); i++) {
+                boolean here = test.holds(i, j);
+                if (i + 1 < map.x().size() && here != test.holds(i + 1, j)) {
                     d.append(text("M%.1f %.1fv%.1f", left(i + 1), top(j), cellY));
                 }
-                if (j + 1 < map.y().size() && good != isGood(i, j + 1)) {
+                if (j + 1 < map.y().size() && here != test.holds(i, j + 1)) {
                     d.append(text("M%.1f %.1fh%.1f", left(i), top(j), cellX));
                 }
             }
         }
-        return d.isEmpty() ? "M0 0" : d.toString();
+        return d.toString();
     }
 
-    private boolean isGood(int i, int j) {
-        return map.zones().get(j).get(i) == WeldZone.GOOD;
+    /** Where a run is accepted in one of two, and in four of five. */
+    private void chances(RunsOnMap runs, SetupSheet sheet) {
+        double[][] chance = new double[map.y().size()][map.x().size()];
+        for (int j = 0; j < chance.length; j++) {
+            for (int i = 0; i < chance[j].length; i++) {
+                MapPoint here = new MapPoint(map.x().get(i), map.y().get(j), WeldZone.GOOD);
+                chance[j][i] = runs.chanceAt(sheet, here).chance();
+            }
+        }
+        for (double level : CHANCES) {
+            pencil.raw(edges((i, j) -> chance[j][i] >= level), "chance chance-" + Math.round(100 * level));
+        }
+    }
+
+    /** A run passed is a disc, a run refused a cross, one that nobody judged a ring. */
+    private void run(RunDot run) {
+        Point at = at(run.x(), run.y());
+        double r = DOT;
+        switch (run.verdict()) {
+            case GOOD -> pencil.circle("run-dot run-passed", at.x(), at.y(), r);
+            case UNJUDGED -> pencil.circle("run-dot", at.x(), at.y(), r);
+            default ->
+                pencil.raw(
+                        text(
+                                "M%.1f %.1fl%.1f %.1fM%.1f %.1fl%.1f %.1f",
+                                at.x() - r, at.y() - r, 2 * r, 2 * r, at.x() - r, at.y() + r, 2 * r, -2 * r),
+                        "run-dot run-refused");
+        }
     }
 
     private void axes() {
@@ -187,9 +259,13 @@ public final class MapDrawing {
     }
 
     private Point mark() {
+        return at(map.point().x(), map.point().y());
+    }
+
+    private Point at(double x, double y) {
         return new Point(
-                LEFT + share(map.x(), map.point().x()) * (WIDTH - LEFT - RIGHT),
-                HEIGHT - BOTTOM - share(map.y(), map.point().y()) * (HEIGHT - TOP - BOTTOM));
+                LEFT + share(map.x(), x) * (WIDTH - LEFT - RIGHT),
+                HEIGHT - BOTTOM - share(map.y(), y) * (HEIGHT - TOP - BOTTOM));
     }
 
     private void point() {

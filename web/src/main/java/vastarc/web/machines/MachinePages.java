@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
+import vastarc.core.advice.parameters.Drift;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.TrendChart;
@@ -52,21 +53,27 @@ class MachinePages {
         model.addAttribute("page", MachinePage.of(machine, store.readings(machine.id()), slots, units));
     }
 
-    /** Every run a dot, the weighted mean drawn through, its limits about the first runs. */
+    /** Every run a dot, the mean drawn through before and since a change, and how far it may go by chance. */
     private static Drawing chart(ShopLearning.MachineDrift read) {
         double from = 100 * read.drift().from();
-        double limit = 100 * read.drift().limit();
+        double limit = from * read.drift().limit();
         int last = read.ratios().size() - 1;
         return TrendChart.of(new TrendChart.Trend(
                 "current measured, % of calculated",
                 dots(read.ratios()),
-                dots(read.drift().means()),
+                dots(means(read.drift(), last + 1)),
                 last,
                 "first run",
                 "run " + (last + 1),
                 from,
                 false,
                 List.of(from - limit, from + limit)));
+    }
+
+    private static List<Double> means(Drift drift, int runs) {
+        return IntStream.range(0, runs)
+                .mapToObj(run -> run < drift.since() ? drift.from() : drift.now())
+                .toList();
     }
 
     private static List<TrendChart.Dot> dots(List<Double> ratios) {

@@ -64,7 +64,7 @@ class KeptSimulationController {
         RehearseForm form = RehearseForm.of(sent, preferences.units());
         List<SimulationStatus> shows = over(sent);
         for (int i = shows.size() - 1; i >= 0; i--) {
-            Phrase changed = i == 0 ? Phrase.of("rehearsal.as.sheet") : changed(form);
+            Phrase changed = i == 0 ? Phrase.of("rehearsal.as.sheet") : form.changeWords();
             simulations.keep(
                     SimulationStore.idOf(shows.get(i).id(), job.id()), job.id(), record(shows.get(i), changed));
         }
@@ -107,16 +107,10 @@ class KeptSimulationController {
                 ? List.of("As on the sheet")
                 : List.of(
                         "As on the sheet",
-                        RehearsePage.texts(List.of(changed(form)), preferences.units())
+                        RehearsePage.texts(List.of(form.changeWords()), preferences.units())
                                 .get(0));
         model.addAttribute("told", RehearsePage.view(shows, names, preferences.units()));
         return "rehearse/results :: results";
-    }
-
-    private static Phrase changed(RehearseForm form) {
-        Phrase what = Phrase.of("rehearsal.change." + form.change());
-        String amount = (form.amount() < 0 ? "−" : "+") + Math.round(Math.abs(form.amount()));
-        return form.change().takesAmount() ? Phrase.of("rehearsal.changedBy", what, amount) : what;
     }
 
     private static SimulationRecord record(SimulationStatus show, Phrase changed) {

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.simulation.Exhibit;
@@ -26,6 +27,7 @@ import vastarc.web.error.NotFound;
 import vastarc.web.layout.JobPage;
 import vastarc.web.layout.JobTab;
 import vastarc.web.layout.Preferences;
+import vastarc.web.rehearse.RehearseForm.MapSetting;
 import vastarc.web.rehearse.RehearsePages.StartedWork;
 import vastarc.web.store.job.JobStore.HistoryResult;
 import vastarc.web.work.SimulationWork;
@@ -51,8 +53,13 @@ class RehearseController implements JobPage {
     String page(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "") String scatter,
+            @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
+        MapSetting.of(sent).ifPresent(point -> {
+            model.addAttribute("point", point);
+            model.addAttribute("pointWords", Phrasebook.say(point.words(), preferences.units()));
+        });
         model.addAttribute("scatter", NumberReader.read(scatter).isPresent() ? scatter.strip() : "");
         place.show(place.job(id), false, preferences, model);
         return "rehearse/page";
@@ -71,7 +78,7 @@ class RehearseController implements JobPage {
             return RehearsePages.refused(setup.problems(), preferences.units());
         }
         SimulationSetup own = setup.value().get();
-        SimulationSetup changed = form.change().on(own, form.amount());
+        SimulationSetup changed = form.changed(own);
         return started(Stream.of(own, changed).distinct().toList(), preferences);
     }
 

@@ -8,10 +8,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.map.MapAxis;
+import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.plan.WeldPlan.PlanRequest;
 import vastarc.core.base.notation.LengthReader;
 import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Length;
+import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
@@ -30,6 +34,7 @@ import vastarc.core.simulation.source.TorchOperator;
  * @param hand     the welder
  * @param change   what the second plate has otherwise
  * @param amount   by how much, %
+ * @param point    setting of the second plate, where it is one of the map; it stands in place of the change
  * @param problems what cannot be read
  */
 record RehearseForm(
@@ -38,7 +43,33 @@ record RehearseForm(
         TorchOperator hand,
         WeldChange change,
         double amount,
+        Optional<MapSetting> point,
         List<Problem> problems) {
+
+    /** Chosen in place of a change: the second plate is welded at a point of the map. */
+    static final String MAP_POINT = "MAP_POINT";
+
+    /**
+     * A setting on the map.
+     *
+     * @param currentA current, A
+     * @param travel   mm/min
+     */
+    record MapSetting(double currentA, double travel) {
+
+        /** Of a page or a form; empty where either is missing or no number that a map has. */
+        static Optional<MapSetting> of(Map<String, String> sent) {
+            List<Problem> outside = new ArrayList<>();
+            Optional<Double> current = number(sent.getOrDefault("pointA", ""), MapAxis.CURRENT.range(), outside);
+            Optional<Double> travel = number(sent.getOrDefault("pointTravel", ""), MapAxis.TRAVEL.range(), outside);
+            return current.flatMap(a -> travel.map(pace -> new MapSetting(a, pace)));
+        }
+
+        /** In words. */
+        Phrase words() {
+            return Phrase.of("rehearsal.mapPoint", Quantity.amperes(currentA), Quantity.mmPerMin(travel));
+        }
+    }
 
     static RehearseForm of(Map<String, String> sent, UnitSystem units) {
         List<Problem> problems = new ArrayList<>();
@@ -61,6 +92,9 @@ record RehearseForm(
                 operator,
                 change,
                 amount,
+                Optional.of(sent)
+                        .filter(all -> MAP_POINT.equals(all.get("change")))
+                        .flatMap(MapSetting::of),
                 problems);
     }
 
@@ -108,5 +142,20 @@ record RehearseForm(
         SimulationSetup bare =
                 new SimulationSetup(plan, hand, quality, SimulationRequest.LEG_MM, OptionalDouble.empty(), false);
         return bare.own(CycleKey.SEAM_LENGTH, seam.orElseGet(() -> SimulationSetup.usualSeamMm(plan)));
+    }
+
+    /** The second plate: the first with one thing changed; the same where nothing is. */
+    SimulationSetup changed(SimulationSetup own) {
+        return point.map(setting -> own.own(ParameterKey.WORKING_CURRENT, setting.currentA())
+                        .travelling(setting.travel()))
+                .orElseGet(() -> change.on(own, amount));
+    }
+
+    /** What the second plate has otherwise, in words. */
+    Phrase changeWords() {
+        Phrase what = Phrase.of("rehearsal.change." + change);
+        String by = (amount < 0 ? "−" : "+") + Math.round(Math.abs(amount));
+        return point.map(MapSetting::words)
+                .orElse(change.takesAmount() ? Phrase.of("rehearsal.changedBy", what, by) : what);
     }
 }

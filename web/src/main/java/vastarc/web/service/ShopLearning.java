@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
+import vastarc.core.advice.parameters.Drift;
 import vastarc.core.advice.parameters.Method;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.Parameter;
@@ -14,7 +15,6 @@ import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
-import vastarc.core.record.diagnosis.Drift;
 import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunQueries.RunLesson;
 
@@ -25,10 +25,14 @@ public class ShopLearning {
     private static final int LEAST_OF_A_HAND = 3;
     private static final double SAME = 0.02;
 
-    private final WeldRunQueries runs;
+    private static final String ENGINES_RANGE = "The range of the working current is the engine’s.";
 
-    ShopLearning(WeldRunQueries runs) {
+    private final WeldRunQueries runs;
+    private final ProvenRuns proven;
+
+    ShopLearning(WeldRunQueries runs, ProvenRuns proven) {
         this.runs = runs;
+        this.proven = proven;
     }
 
     /**
@@ -48,12 +52,13 @@ public class ShopLearning {
      * @param lessons to take
      * @param drift   words where the machine's current drifts; empty where it does not
      * @param machine whose
+     * @param range   whose the range of the working current is, in a sentence
      */
-    public record JobLessons(List<OfferedLesson> lessons, String drift, String machine) {
+    public record JobLessons(List<OfferedLesson> lessons, String drift, String machine, String range) {
 
         /** {@return nothing yet} */
         public static JobLessons nothing() {
-            return new JobLessons(List.of(), "", "");
+            return new JobLessons(List.of(), "", "", ENGINES_RANGE);
         }
     }
 
@@ -70,7 +75,14 @@ public class ShopLearning {
         List<OfferedLesson> learned = new ArrayList<>();
         current(machine, sheet, units).ifPresent(learned::add);
         learned.addAll(paces(sheet, lessons, units));
-        return new JobLessons(learned, drift(machine, lessons), machine);
+        return new JobLessons(learned, drift(machine, lessons), machine, range(machine, sheet));
+    }
+
+    private String range(String machine, SetupSheet sheet) {
+        return sheet.setting(ParameterKey.WORKING_CURRENT).school() == Method.AS_PROVEN_HERE
+                ? "The range is this shop’s: nine of ten good runs on " + machine + ", by "
+                        + proven.at(machine).known(sheet.joint()).runs() + " of them."
+                : ENGINES_RANGE;
     }
 
     /** Offered where another method is chosen. */
@@ -154,10 +166,11 @@ public class ShopLearning {
     }
 
     private static String driftText(String machine, Drift drift) {
-        String figures = machine + " gave " + Math.round(100 * drift.from())
-                + " % of the calculated current at first and gives " + Math.round(100 * drift.now()) + " % now";
+        long now = Math.round(100 * drift.now());
         return drift.isOut()
-                ? figures + ": read its dial with a clamp meter again."
-                : figures + "; that is inside what chance does.";
+                ? machine + " gave " + Math.round(100 * drift.from()) + " % of the calculated current and gives " + now
+                        + " % since its run " + (drift.since() + 1)
+                        + ": read its dial with a clamp meter again. Only runs since then teach its current."
+                : machine + " gives " + now + " % of the calculated current; its runs differ by no more than chance.";
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.web.util.UriComponentsBuilder;
+import vastarc.core.advice.map.MapPlanner;
 import vastarc.core.advice.parameters.ButtChoice;
 import vastarc.core.advice.parameters.FillerChoice;
 import vastarc.core.advice.parameters.ParameterKey;
@@ -53,6 +54,7 @@ import vastarc.web.layout.ParameterView.FigureLine;
  * @param tacks    fusion tacks, a line each
  * @param butts    both ways to weld a thin butt
  * @param steps    how the current moves with one step
+ * @param slips    how far current and travel may slip
  * @param cautions what to mind
  * @param drawing  the joint in section
  */
@@ -76,6 +78,7 @@ public record SheetView(
         List<FigureLine> tacks,
         List<ButtLine> butts,
         List<StepLine> steps,
+        String slips,
         List<String> cautions,
         Drawing drawing) {
 
@@ -171,6 +174,7 @@ public record SheetView(
                 tacks(sheet, units),
                 sheet.butts().stream().map(choice -> butt(choice, units)).toList(),
                 Sensitivity.of(sheet).stream().map(step -> step(step, units)).toList(),
+                Phrasebook.say(MapPlanner.tolerance(sheet).words(), units),
                 sheet.cautions().stream()
                         .map(caution -> Phrasebook.say(caution.text(), units))
                         .toList(),

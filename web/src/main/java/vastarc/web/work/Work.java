@@ -110,6 +110,11 @@ public final class Work<T> {
         }
     }
 
+    /** Nobody has cancelled it; one that runs on for a moment after that is wanted no more. */
+    synchronized boolean isWanted() {
+        return !unwanted;
+    }
+
     synchronized void lastSeen(Instant now) {
         lastSeen = now;
     }

@@ -94,9 +94,7 @@ public class WorkRoom {
     @SuppressWarnings("unchecked")
     private <T> Optional<Work<T>> same(String key) {
         return works.values().stream()
-                .filter(work -> work.key().equals(key)
-                        && work.state() != WorkState.CANCELLED
-                        && work.state() != WorkState.FAILED)
+                .filter(work -> work.key().equals(key) && work.isWanted() && work.state() != WorkState.FAILED)
                 .map(work -> (Work<T>) work)
                 .findFirst();
     }

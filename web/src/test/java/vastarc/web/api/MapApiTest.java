@@ -50,6 +50,10 @@ class MapApiTest {
         assertThat(map.at("/point/zone").asString()).isEqualTo("GOOD");
         assertThat(map.at("/tolerance/currentUpA").doubleValue()).isPositive();
         assertThat(map.at("/tolerance/travelDownPercent").doubleValue()).isPositive();
+        assertThat(map.at("/unsure")).hasSize(11);
+        assertThat(map.at("/unsure/0")).hasSize(21);
+        assertThat(map.at("/limits/machineA").isNull()).isTrue();
+        assertThat(map.has("runs") || map.has("posterior")).isFalse();
         assertThat(map.get("zones")).hasSize(10).allSatisfy(zone -> {
             assertThat(zone.get("criterion").asString()).isNotBlank();
             assertThat(zone.get("equation").asString()).startsWith("map (");
@@ -88,6 +92,9 @@ class MapApiTest {
                 "\"xRange\":7|400|xRange",
                 "\"yRange\":[-1,40]|400|yRange[0]",
                 "\"colour\":1|400|colour",
+                "\"machine\":\"Nobody's\"|400|machine",
+                "\"machine\":7|400|machine",
+                "\"machine\":null|200|",
             })
     void whatCannotBeDrawnIsNamed(String more, int status, String field) throws Exception {
         MockHttpServletResponse response = post("/api/v1/map", BUTT + "," + more);

@@ -67,6 +67,29 @@ class LogbookTest {
         assertThat(page("/logbook/trends")).contains("current read over current planned", "passed, %");
     }
 
+    /** The demo shop's machine drifts: its runs lie on the map, and only the newest teach its current. */
+    @Test
+    void runsOfAMachineLieOnTheMapOfALikeJoint() throws Exception {
+        MockHttpServletResponse response = http.perform(
+                        post("/api/v1/map").contentType("application/json").content("""
+                                {"material":"STAINLESS_316L","joint":"TUBE_BUTT","thicknessMm":[1.5],"tubeOdMm":50.8,
+                                 "purged":true,"nx":5,"ny":5,"machine":"Booth 1 inverter"}"""))
+                .andReturn()
+                .getResponse();
+        JsonNode map = json.readTree(response.getContentAsByteArray());
+
+        assertThat(response.getStatus()).as(response.getContentAsString()).isEqualTo(200);
+        assertThat(map.get("runs")).hasSizeGreaterThan(3);
+        assertThat(map.at("/runs/0/verdict").asString()).isIn("GOOD", "FAULTY");
+        assertThat(map.at("/posterior/low").doubleValue())
+                .isLessThan(map.at("/posterior/factor").doubleValue());
+        assertThat(map.at("/posterior/credible").doubleValue()).isEqualTo(0.9);
+        assertThat(map.at("/posterior/runs").intValue()).isPositive();
+        assertThat(map.at("/posterior/drifted").booleanValue()).isTrue();
+        assertThat(map.at("/limits/machineA").doubleValue()).isPositive();
+        assertThat(map.has("acceptance")).isFalse();
+    }
+
     @Test
     void twoRunsAreComparedStrikeOnStrike() throws Exception {
         var two = runs.newest(RunFilter.named("stilling"), 2);

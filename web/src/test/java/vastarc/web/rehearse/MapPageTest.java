@@ -1,7 +1,9 @@
 package vastarc.web.rehearse;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.util.Map;
 import org.jsoup.Jsoup;
@@ -83,5 +85,55 @@ class MapPageTest {
         assertThat(page.select(".notice")).isNotEmpty();
         jobs.delete(none.id());
         assertThat(page(none.id().toString(), "").getStatus()).isEqualTo(404);
+    }
+
+    private MockHttpServletResponse take(long version, String current) throws Exception {
+        return http.perform(post("/jobs/" + job.id() + "/map/take")
+                        .param("version", String.valueOf(version))
+                        .param("pointA", current)
+                        .param("pointTravel", "90")
+                        .with(csrf()))
+                .andReturn()
+                .getResponse();
+    }
+
+    @Test
+    void aPointIsNamedWhileItIsDragged() throws Exception {
+        MockHttpServletResponse cold = page(job.id().toString(), "/point?pointA=5&pointTravel=300");
+        MockHttpServletResponse burnt = page(job.id().toString(), "/point?pointA=300&pointTravel=40");
+
+        assertThat(cold.getContentAsString()).contains("the faces do not melt", "At 5 A and 300 mm/min");
+        assertThat(burnt.getContentAsString()).contains("the pool breaks through");
+        assertThat(page(job.id().toString(), "/point?pointA=hot&pointTravel=40").getStatus())
+                .isEqualTo(404);
+        assertThat(page(job.id().toString(), "/point").getStatus()).isEqualTo(404);
+    }
+
+    @Test
+    void aPointBecomesOwnValuesUnlessTheJobHasChanged() throws Exception {
+        double before = current();
+
+        assertThat(take(job.version(), String.valueOf(before + 4)).getRedirectedUrl())
+                .isEqualTo("/jobs/" + job.id() + "/map");
+        assertThat(current()).isEqualTo(Math.rint(before + 4));
+        take(job.version(), "20");
+        assertThat(current()).isEqualTo(Math.rint(before + 4));
+        assertThat(take(job.version(), "a lot").getStatus()).isEqualTo(404);
+    }
+
+    private double current() throws Exception {
+        return Double.parseDouble(document("").select("#map-point-words").text().replaceAll("At ([0-9.]+) A.*", "$1"));
+    }
+
+    @Test
+    void aPointIsRehearsedBesideTheSheet() throws Exception {
+        String form = "/jobs/" + job.id() + "/rehearse?pointA=44.5&pointTravel=120";
+        Document page =
+                Jsoup.parse(http.perform(get(form)).andReturn().getResponse().getContentAsString());
+
+        assertThat(page.select("#choose-change option[selected]").last().text())
+                .isEqualTo("45 A and 120 mm/min, from the map");
+        assertThat(page.select("input[name=pointA]").val()).isEqualTo("44.5");
+        assertThat(page.select("input[name=pointTravel]").val()).isEqualTo("120.0");
     }
 }

@@ -98,6 +98,24 @@ class WorkRoomTest {
         assertThat(start("same")).isSameAs(done);
     }
 
+    /** Asked for again between the wish to stop and the stop: by a person who presses twice. */
+    @Test
+    void whatIsCancelledIsDoneAnewAlsoBeforeItHasEnded() {
+        Function<Progress, String> deaf = progress -> {
+            while (go.getCount() > 0) {
+                waitALittle();
+            }
+            return "deaf";
+        };
+        Work<String> work = room.start("deaf", deaf).value().orElseThrow();
+        until(() -> state(work) == WorkState.RUNNING);
+
+        room.cancel(work.id());
+
+        assertThat(work.state()).isEqualTo(WorkState.RUNNING);
+        assertThat(room.start("deaf", deaf).value().orElseThrow().id()).isNotEqualTo(work.id());
+    }
+
     @Test
     void whatIsCancelledEndsAndIsDoneAnewWhenAskedForAgain() {
         Work<String> work = start("unwanted");

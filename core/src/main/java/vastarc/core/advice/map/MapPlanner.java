@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.DoublePredicate;
 import java.util.stream.IntStream;
 import vastarc.core.advice.map.MapRequest.AxisRange;
+import vastarc.core.advice.map.WeldMap.MapPlace;
 import vastarc.core.advice.map.WeldMap.MapPoint;
 import vastarc.core.advice.map.WeldMap.SettingTolerance;
 import vastarc.core.advice.parameters.ParameterKey;
@@ -17,6 +18,7 @@ public final class MapPlanner {
     private static final double CURRENT_STEP_A = 0.25;
     private static final double TRAVEL_STEP = 0.005;
     private static final double FARTHEST_A = 0.9;
+    private static final int EDGE_STEPS = 10;
 
     /** Beyond it the model of a moving source says little of what a hand does. */
     private static final double FARTHEST_TRAVEL = SettingTolerance.MOST_TRAVEL_PERCENT / 100;
@@ -41,6 +43,22 @@ public final class MapPlanner {
         return request.axis().isOfPulse() && !sheet.isPulsed()
                 ? Outcome.failed(Problem.badValue("y", "map.noPulse"))
                 : Outcome.of(new MapPlanner(sheet).map(request));
+    }
+
+    /**
+     * {@return what becomes of the weld at one setting}
+     *
+     * @param sheet    the sheet
+     * @param currentA current, A
+     * @param travel   mm/min
+     */
+    public static MapPlace at(SetupSheet sheet, double currentA, double travel) {
+        MapRow row = MapRow.of(sheet, MapAxis.TRAVEL, travel);
+        WeldZone here = row.zone(currentA);
+        boolean unsure = IntStream.rangeClosed(-EDGE_STEPS, EDGE_STEPS)
+                .mapToObj(step -> row.zone(currentA * (1 + WeldMap.EDGE_SHARE * step / EDGE_STEPS)))
+                .anyMatch(zone -> zone.side() != here.side());
+        return new MapPlace(here, unsure);
     }
 
     private WeldMap map(MapRequest request) {
@@ -79,6 +97,15 @@ public final class MapPlanner {
         };
     }
 
+    /**
+     * {@return how far the setting of a sheet may slip}
+     *
+     * @param sheet the sheet
+     */
+    public static SettingTolerance tolerance(SetupSheet sheet) {
+        return new MapPlanner(sheet).tolerance();
+    }
+
     private SettingTolerance tolerance() {
         MapRow row = MapRow.of(sheet, MapAxis.TRAVEL, travel);
         DoublePredicate byCurrent = step -> row.zone(currentA + step) == WeldZone.GOOD;
@@ -91,12 +118,18 @@ public final class MapPlanner {
                 100 * slips(byTravel, TRAVEL_STEP, FARTHEST_TRAVEL));
     }
 
-    /** How far one may go by steps before it is no longer right; at most so far. */
+    /** How far one may go by steps, at most so far, before it is no longer right: what is right ends once, so that halving finds the end. */
     private static double slips(DoublePredicate right, double step, double most) {
-        int gone = 0;
-        while ((gone + 1) * Math.abs(step) <= most && right.test((gone + 1) * step)) {
-            gone++;
+        int good = 0;
+        int bad = (int) (most / Math.abs(step)) + 1;
+        while (bad - good > 1) {
+            int middle = (good + bad) / 2;
+            if (right.test(middle * step)) {
+                good = middle;
+            } else {
+                bad = middle;
+            }
         }
-        return gone * Math.abs(step);
+        return good * Math.abs(step);
     }
 }

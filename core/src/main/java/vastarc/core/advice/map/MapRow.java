@@ -23,13 +23,15 @@ final class MapRow {
     /** Share of the wanted half width at which the faces count as molten. */
     private static final double FACE_SHARE = 0.3;
 
-    /** Share of the wanted half width that still makes a sound root. */
-    private static final double ROOT_SHARE = 0.7;
+    /** Share of the wanted width that still makes a sound root, toe or back. */
+    private static final double ROOT_SHARE = WeldZone.LEAST_WIDTH_SHARE;
 
-    /** Share of the widest back that a pool holds at which it hangs. */
-    private static final double SAG_SHARE = 0.8;
+    private static final double SAG_SHARE = WeldZone.SAG_SHARE;
 
-    private static final double WIDE_SHARE = 1.5;
+    private static final double WIDE_SHARE = WeldZone.MOST_WIDTH_SHARE;
+
+    /** The face of a pool wider than planned grows by this power of what conduction alone says. */
+    private static final double FACE_GROWTH = 0.6;
 
     private final SetupSheet sheet;
     private final Joint joint;
@@ -69,7 +71,7 @@ final class MapRow {
         this.backW = heat.powerW(JointConduction.LEAST_HALF_WIDTH_MM, deep);
         double face = JointConduction.of(sheet.joint(), sheet.practice(), planned)
                 .frontWidthMm(sheet.heat().platePowerW(), 2 * planned.halfWidthMm());
-        this.wideW = heat.powerW(WIDE_SHARE * face / 2, 0);
+        this.wideW = heat.powerW(Math.pow(WIDE_SHARE, 1 / FACE_GROWTH) * face / 2, 0);
         this.mostC = coolEnough(sheet);
     }
 
@@ -152,7 +154,7 @@ final class MapRow {
                 return WeldZone.SAGS;
             }
         }
-        if (plate < (through ? backW : rootW)) {
+        if (plate < rootW) {
             return through ? WeldZone.NOT_THROUGH : WeldZone.ROOT_NOT_FUSED;
         }
         boolean solid = !through && sheet.heat().pool().backWidthMm() == 0;
@@ -163,7 +165,8 @@ final class MapRow {
     }
 
     private WeldZone shape(double plate) {
-        if (plate > wideW) {
+        boolean wideBack = joint.hasOpenBack() && plate > backAtW(WIDE_SHARE * 2 * demand.halfWidthMm());
+        if (plate > wideW || wideBack) {
             return WeldZone.TOO_WIDE;
         }
         double width = heat.frontWidthMm(plate, 2 * demand.halfWidthMm());

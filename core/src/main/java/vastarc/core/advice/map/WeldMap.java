@@ -1,6 +1,9 @@
 package vastarc.core.advice.map;
 
 import java.util.List;
+import java.util.stream.IntStream;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.units.Quantity;
 
 /**
  * The ground around a sheet's setting.
@@ -27,6 +30,25 @@ public record WeldMap(
         zones = zones.stream().map(List::copyOf).toList();
     }
 
+    /** How far, as a share of the current, an edge between too cold, right and too hot may really lie elsewhere. */
+    public static final double EDGE_SHARE = 0.1;
+
+    /**
+     * {@return whether a cell lies so near to an edge between too cold, right and too hot that the simulation may put it on the other side:
+     * {@code docs/model/map.md (11)}}
+     *
+     * @param row    of the cell
+     * @param column of the cell
+     */
+    public boolean isUnsure(int row, int column) {
+        List<WeldZone> zones = this.zones.get(row);
+        WeldZone.Side side = zones.get(column).side();
+        double reach = EDGE_SHARE * x.get(column);
+        return IntStream.range(0, zones.size())
+                .filter(other -> Math.abs(x.get(other) - x.get(column)) <= reach)
+                .anyMatch(other -> zones.get(other).side() != side);
+    }
+
     /**
      * A place on the map.
      *
@@ -35,6 +57,14 @@ public record WeldMap(
      * @param zone in which it lies
      */
     public record MapPoint(double x, double y, WeldZone zone) {}
+
+    /**
+     * What becomes of the weld at one setting.
+     *
+     * @param zone   in which it lies
+     * @param unsure an edge between too cold, right and too hot is near: {@code docs/model/map.md (11)}
+     */
+    public record MapPlace(WeldZone zone, boolean unsure) {}
 
     /**
      * How far the sheet's current, or its travel, may slip by itself before the weld is no longer right.
@@ -49,5 +79,20 @@ public record WeldMap(
 
         /** What is looked for of slower and faster travel, %: that much may mean more. */
         public static final double MOST_TRAVEL_PERCENT = 60;
+
+        /** {@return the same in a sentence} */
+        public Phrase words() {
+            return Phrase.of(
+                    "map.tolerance",
+                    Quantity.amperes(currentDownA),
+                    Quantity.amperes(currentUpA),
+                    travel(travelDownPercent),
+                    travel(travelUpPercent));
+        }
+
+        private static Object travel(double percent) {
+            Quantity shown = Quantity.percent(Math.round(percent));
+            return percent < MOST_TRAVEL_PERCENT - 0.5 ? shown : Phrase.of("map.orMore", shown);
+        }
     }
 }

@@ -23,6 +23,25 @@ public enum WeldZone {
     /** None of these. */
     GOOD(1, "own");
 
+    /** Share of the wanted width that still makes a sound root, toe or back. {@code docs/model/map.md (3)}. */
+    public static final double LEAST_WIDTH_SHARE = 0.7;
+
+    /** Share of the widest back that a pool holds at which it hangs. {@code docs/model/map.md (5)}. */
+    public static final double SAG_SHARE = 0.8;
+
+    /** A pool so many times as wide as planned is too wide. {@code docs/model/map.md (7)}. */
+    public static final double MOST_WIDTH_SHARE = 1.5;
+
+    /** Which way a setting errs. */
+    public enum Side {
+        /** Too little heat. */
+        COLD,
+        /** Neither. */
+        RIGHT,
+        /** Too much. */
+        HOT
+    }
+
     private final int equation;
     private final String source;
 
@@ -44,5 +63,14 @@ public enum WeldZone {
     /** {@return the key of its criterion in {@code words.properties}} */
     public String words() {
         return "map.zone." + name();
+    }
+
+    /** {@return which way a setting in this zone errs} */
+    public Side side() {
+        return switch (this) {
+            case NO_FUSION, ROOT_NOT_FUSED, NOT_THROUGH -> Side.COLD;
+            case GOOD -> Side.RIGHT;
+            default -> Side.HOT;
+        };
     }
 }

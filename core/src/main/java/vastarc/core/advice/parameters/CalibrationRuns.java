@@ -1,5 +1,7 @@
 package vastarc.core.advice.parameters;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import vastarc.core.advice.parameters.MachineCalibration.ProvenRun;
@@ -9,7 +11,7 @@ import vastarc.core.domain.joint.Joint;
  * What a machine's own good runs may teach.
  *
  * @param machine by name
- * @param runs    that came out well on it
+ * @param runs    that came out well on it, the newest first
  */
 public record CalibrationRuns(String machine, List<ProvenRun> runs) {
 
@@ -30,15 +32,37 @@ public record CalibrationRuns(String machine, List<ProvenRun> runs) {
     }
 
     /**
-     * {@return the current as proven for a joint; empty from too few runs}
+     * {@return the current as proven for a joint; empty from too few runs} Runs from before the machine's current changed do not count.
      *
      * @param joint the joint
      */
     public Optional<MachineCalibration> of(Joint joint) {
         return runs.size() < MachineCalibration.LEAST_RUNS
                 ? Optional.empty()
-                : MachineCalibration.of(
-                        runs,
-                        new ProvenRun(joint.material().name(), joint.form().name(), joint.thinnerMm(), machine, 1));
+                : MachineCalibration.of(present(), ProvenRun.asCalculated(joint, machine));
+    }
+
+    /**
+     * {@return what is known of a joint's current on this machine, from however few runs}
+     *
+     * @param joint the joint
+     */
+    public MachineCalibration known(Joint joint) {
+        return MachineCalibration.posterior(present(), ProvenRun.asCalculated(joint, machine));
+    }
+
+    /** {@return whether the machine's current has changed; empty where there are too few runs} */
+    public Optional<Drift> drift() {
+        List<Double> inOrder = new ArrayList<>(
+                runs.stream().map(ProvenRun::ratio).filter(ratio -> ratio > 0).toList());
+        Collections.reverse(inOrder);
+        return Drift.of(inOrder);
+    }
+
+    /** The runs since the machine's current last changed. */
+    private List<ProvenRun> present() {
+        List<ProvenRun> read = runs.stream().filter(run -> run.ratio() > 0).toList();
+        return drift().map(drift -> read.subList(0, read.size() - drift.since()))
+                .orElse(read);
     }
 }

@@ -91,7 +91,9 @@ public record Currents(
         return method == Method.AS_PROVEN_HERE
                 ? plan.proven()
                         .map(learned -> Range.around(
-                                peak, peak * learned.low() / learned.ratio(), peak * learned.high() / learned.ratio()))
+                                peak,
+                                peak * learned.usualLow() / learned.ratio(),
+                                peak * learned.usualHigh() / learned.ratio()))
                         .orElseThrow()
                 : joined(plan, plan.currentRange(peak));
     }

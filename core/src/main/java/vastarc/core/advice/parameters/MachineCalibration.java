@@ -2,27 +2,40 @@ package vastarc.core.advice.parameters;
 
 import java.util.List;
 import java.util.Optional;
+import org.hipparchus.distribution.continuous.TDistribution;
+import vastarc.core.domain.joint.Joint;
 
 /**
  * What runs that came out well teach of the current on one machine: the method "as proven here".
  *
- * <p>Each run gives a ratio of the current that was good to the current that was calculated. Its logarithm is taken with a scatter of 6 %, drawn to
- * nothing by a prior spread of 12 %, and weighed by how near the run is: another metal counts a fifth, another form two fifths, a thickness by
- * \( \exp(-\frac12 (\Delta\ln t / 0.35)^2) \). Runs on other machines do not count at all: it is this machine's dial. Never more than ±35 %.
- * All by judgement.
+ * <p>Each run gives a ratio of the current that was good to the current that was calculated. Its logarithm is taken as normal, mean and scatter
+ * unknown, with a normal-inverse-gamma prior: the engine's own spread from shop to shop (12 %), a scatter of 6 % within a shop. A run is weighed by how
+ * near it is: another metal counts a fifth, another form two fifths, a thickness by \( \exp(-\frac12 (\Delta\ln t / 0.35)^2) \). Runs on other machines
+ * do not count at all: it is this machine's dial. Never more than ±35 %. {@code docs/model/diagnosis.md (3)}.
  *
- * @param ratio to the calculated current
- * @param low   of its range, a ratio
- * @param high  likewise
- * @param runs  that count for a third or more
+ * @param ratio     to the calculated current
+ * @param low       where the ratio lies with a chance of {@link #CREDIBLE}: from
+ * @param high      to
+ * @param usualLow  where nine of ten good runs will lie: from
+ * @param usualHigh to
+ * @param runs      that count for a third or more
  */
-public record MachineCalibration(double ratio, double low, double high, int runs) {
+public record MachineCalibration(double ratio, double low, double high, double usualLow, double usualHigh, int runs) {
 
     /** Fewer do not make a method. */
     public static final int LEAST_RUNS = 3;
 
+    /** Chance that the ratio lies in its range. */
+    public static final double CREDIBLE = 0.9;
+
+    /** Usual scatter of good runs about their mean, of the logarithm. */
+    static final double SCATTER = 0.06;
+
     private static final double PRIOR_SPREAD = 0.12;
-    private static final double SCATTER = 0.06;
+
+    /** The usual scatter counts like twice so many runs. */
+    private static final double PRIOR_SHAPE = 6;
+
     private static final double OTHER_METAL = 0.2;
     private static final double OTHER_FORM = 0.4;
     private static final double THICKNESS_REACH = 0.35;
@@ -38,7 +51,42 @@ public record MachineCalibration(double ratio, double low, double high, int runs
      * @param machine it was welded on
      * @param ratio  of the current read to the current calculated
      */
-    public record ProvenRun(String metal, String form, double mm, String machine, double ratio) {}
+    public record ProvenRun(String metal, String form, double mm, String machine, double ratio) {
+
+        /**
+         * {@return what a run would be that is exactly as calculated}
+         *
+         * @param joint   the joint
+         * @param machine by name
+         */
+        static ProvenRun asCalculated(Joint joint, String machine) {
+            return new ProvenRun(joint.material().name(), joint.form().name(), joint.thinnerMm(), machine, 1);
+        }
+
+        /**
+         * {@return whether it was a joint of the same metal and form, and of no very other thickness}
+         *
+         * @param joint the joint it is held against
+         */
+        public boolean isLike(Joint joint) {
+            return ratio > 0 && weightFor(asCalculated(joint, machine)) > OTHER_FORM;
+        }
+
+        /**
+         * {@return how much this run says of another, 0 to 1}
+         *
+         * @param wanted the other one
+         */
+        double weightFor(ProvenRun wanted) {
+            if (!machine.equals(wanted.machine) || ratio <= 0) {
+                return 0;
+            }
+            double ofMetal = metal.equals(wanted.metal) ? 1 : OTHER_METAL;
+            double ofForm = form.equals(wanted.form) ? 1 : OTHER_FORM;
+            double away = mm > 0 && wanted.mm > 0 ? Math.log(mm / wanted.mm) / THICKNESS_REACH : 2;
+            return ofMetal * ofForm * Math.exp(-away * away / 2);
+        }
+    }
 
     /**
      * {@return what runs teach for a joint on a machine; empty from fewer than three that are near}
@@ -47,36 +95,48 @@ public record MachineCalibration(double ratio, double low, double high, int runs
      * @param wanted the joint to find the current for
      */
     public static Optional<MachineCalibration> of(List<ProvenRun> runs, ProvenRun wanted) {
-        double precision = 1 / (PRIOR_SPREAD * PRIOR_SPREAD);
+        MachineCalibration learned = posterior(runs, wanted);
+        return learned.runs < LEAST_RUNS ? Optional.empty() : Optional.of(learned);
+    }
+
+    /**
+     * {@return what is known of a joint's current on a machine, from however few runs; without any, what is taken before the first}
+     *
+     * @param runs   the runs
+     * @param wanted the joint
+     */
+    static MachineCalibration posterior(List<ProvenRun> runs, ProvenRun wanted) {
+        double weights = 0;
         double sum = 0;
+        double squares = 0;
         int near = 0;
         for (ProvenRun run : runs) {
-            double weight = weight(run, wanted);
-            if (weight > 0 && run.ratio() > 0) {
-                precision += weight / (SCATTER * SCATTER);
-                sum += weight / (SCATTER * SCATTER) * Math.log(run.ratio());
+            double weight = run.weightFor(wanted);
+            if (weight > 0) {
+                double log = Math.log(run.ratio());
+                weights += weight;
+                sum += weight * log;
+                squares += weight * log * log;
                 near += weight >= NEAR ? 1 : 0;
             }
         }
-        if (near < LEAST_RUNS) {
-            return Optional.empty();
-        }
-        double mean = sum / precision;
-        double half = SCATTER + 2 / Math.sqrt(precision);
-        return Optional.of(new MachineCalibration(bounded(mean), bounded(mean - half), bounded(mean + half), near));
+        double counts = SCATTER * SCATTER / (PRIOR_SPREAD * PRIOR_SPREAD) + weights;
+        double mean = sum / counts;
+        double shape = PRIOR_SHAPE + weights / 2;
+        double rate = (PRIOR_SHAPE - 1) * SCATTER * SCATTER + (squares - sum * mean) / 2;
+        double far = new TDistribution(2 * shape).inverseCumulativeProbability((1 + CREDIBLE) / 2);
+        double half = far * Math.sqrt(rate / (shape * counts));
+        double usual = far * Math.sqrt(rate / shape * (1 + 1 / counts));
+        return new MachineCalibration(
+                bounded(mean),
+                bounded(mean - half),
+                bounded(mean + half),
+                bounded(mean - usual),
+                bounded(mean + usual),
+                near);
     }
 
     private static double bounded(double logRatio) {
         return Math.min(1 + MOST, Math.max(1 - MOST, Math.exp(logRatio)));
-    }
-
-    private static double weight(ProvenRun run, ProvenRun wanted) {
-        if (!run.machine().equals(wanted.machine())) {
-            return 0;
-        }
-        double metal = run.metal().equals(wanted.metal()) ? 1 : OTHER_METAL;
-        double form = run.form().equals(wanted.form()) ? 1 : OTHER_FORM;
-        double away = run.mm() > 0 && wanted.mm() > 0 ? Math.log(run.mm() / wanted.mm()) / THICKNESS_REACH : 2;
-        return metal * form * Math.exp(-away * away / 2);
     }
 }

@@ -42,8 +42,8 @@ public record MethodCurrent(Method school, double currentA, Phrase note) {
         return Phrase.of(
                 "school.note.proven",
                 learned.runs(),
-                Quantity.amperes(learned.low() * balance),
-                Quantity.amperes(learned.high() * balance));
+                Quantity.amperes(learned.usualLow() * balance),
+                Quantity.amperes(learned.usualHigh() * balance));
     }
 
     private static Phrase linear(CurrentByMethod current, HeatBalance heat) {

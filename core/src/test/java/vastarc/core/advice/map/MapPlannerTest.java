@@ -73,7 +73,11 @@ class MapPlannerTest {
     /** With more current the weld goes from cold to burnt, with more travel from burnt to cold; nothing comes back. */
     @Test
     void alongTheCurrentColdComesFirstAndBurntLast() {
-        WeldMap map = map(butt(), MapAxis.TRAVEL, 41);
+        WeldMap map = MapPlanner.of(
+                        butt(),
+                        new MapRequest(MapAxis.TRAVEL, 41, 41, Optional.of(new AxisRange(20, 160)), Optional.empty()))
+                .value()
+                .orElseThrow();
         for (List<WeldZone> row : map.zones()) {
             List<Integer> heat = row.stream().map(MapPlannerTest::heat).toList();
             assertThat(heat).isSorted();
@@ -159,6 +163,25 @@ class MapPlannerTest {
         assertThat(heat(map.zones().get(0).get(2)))
                 .isLessThanOrEqualTo(heat(map.zones().get(4).get(2)));
         assertThat(MapPlanner.of(butt(), request).problems()).hasSize(1);
+    }
+
+    /** Unsure is what lies within a tenth of the current of an edge, in its row; far from every edge the map is sure. */
+    @Test
+    void nearAnEdgeTheMapIsUnsure() {
+        WeldMap map = map(butt(), MapAxis.TRAVEL, 61);
+        int unsure = 0;
+        for (int j = 0; j < map.y().size(); j++) {
+            for (int i = 1; i < map.x().size(); i++) {
+                boolean edge = map.zones().get(j).get(i - 1).side()
+                        != map.zones().get(j).get(i).side();
+                assertThat(edge && !map.isUnsure(j, i))
+                        .as("row " + j + ", " + i)
+                        .isFalse();
+                unsure += map.isUnsure(j, i) ? 1 : 0;
+            }
+        }
+        assertThat(unsure).isBetween(200, 61 * 61 / 2);
+        assertThat(map.isUnsure(0, 0)).isFalse();
     }
 
     @Test

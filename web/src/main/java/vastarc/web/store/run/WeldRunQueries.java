@@ -227,6 +227,20 @@ public class WeldRunQueries {
         return runs.lessons(machine, RunVerdict.GOOD, Limit.of(most));
     }
 
+    /** A run with current and travel read over those calculated, and what a person made of it. */
+    public record RunOutcome(
+            String metal, String form, Double mm, Double ratio, Double paceRatio, RunVerdict verdict) {}
+
+    /**
+     * {@return the newest runs of a machine whose current and travel were read, of whatever verdict, the newest first; none of a stand-in}
+     *
+     * @param machine name of the machine
+     * @param most    how many at most
+     */
+    public List<RunOutcome> outcomes(String machine, int most) {
+        return runs.outcomes(machine, Limit.of(most));
+    }
+
     /**
      * {@return share of the time that the arc was on in the shop's newest runs, those of a stand-in left out; empty
      * for fewer than 20}

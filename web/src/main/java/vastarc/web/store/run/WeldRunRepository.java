@@ -11,6 +11,7 @@ import org.springframework.data.jpa.repository.Query;
 import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.store.run.WeldRunQueries.ArcTime;
 import vastarc.web.store.run.WeldRunQueries.RunLesson;
+import vastarc.web.store.run.WeldRunQueries.RunOutcome;
 import vastarc.web.store.run.WeldRunQueries.RunTime;
 
 interface WeldRunRepository extends JpaRepository<WeldRun, UUID>, JpaSpecificationExecutor<WeldRun> {
@@ -37,6 +38,13 @@ interface WeldRunRepository extends JpaRepository<WeldRun, UUID>, JpaSpecificati
             + " from WeldRun r where r.machineName = :machine and r.verdict = :verdict and r.currentA is not null"
             + " and r.planned.reckonedA > 0 and r.simulated = false order by r.startedAt desc")
     List<RunLesson> lessons(String machine, RunVerdict verdict, Limit limit);
+
+    @Query("select r.welded.material, r.welded.joint, r.welded.thicknessMm, r.currentA / r.planned.reckonedA,"
+            + " r.travel / r.planned.travel, r.verdict"
+            + " from WeldRun r where r.machineName = :machine and r.currentA is not null and r.travel is not null"
+            + " and r.planned.reckonedA > 0 and r.planned.travel > 0 and r.endedAt is not null and r.simulated = false"
+            + " order by r.startedAt desc")
+    List<RunOutcome> outcomes(String machine, Limit limit);
 
     @Query(
             "select r.machineName from WeldRun r where r.machineName <> '' group by r.machineName order by count(r) desc")

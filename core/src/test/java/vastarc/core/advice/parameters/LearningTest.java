@@ -1,4 +1,4 @@
-package vastarc.core.record.diagnosis;
+package vastarc.core.advice.parameters;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import vastarc.core.advice.parameters.MachineCalibration;
 import vastarc.core.advice.parameters.MachineCalibration.ProvenRun;
 
 /** What a shop learns of its machines: near the truth after ten runs, never far, and of no other machine. */
@@ -68,5 +67,55 @@ class LearningTest {
         }
         assertThat(alarms).isLessThanOrEqualTo(4);
         assertThat(Drift.of(List.of(1.0, 1.2))).isEmpty();
+    }
+
+    /** Shops with a factor and a scatter of their own: the range holds the factor as often as it says. */
+    @Test
+    void theRangeHoldsTheTruthAsOftenAsItSays() {
+        Random random = new Random(39);
+        for (int count : new int[] {1, 4, 12, 40}) {
+            int held = 0;
+            double widths = 0;
+            for (int seed = 0; seed < 1000; seed++) {
+                double truth = Math.exp(0.12 * random.nextGaussian());
+                double scatter = 0.04 + 0.04 * random.nextDouble();
+                List<ProvenRun> runs = IntStream.range(0, count)
+                        .mapToObj(i -> run(1.6, "one", truth * Math.exp(scatter * random.nextGaussian())))
+                        .toList();
+                MachineCalibration known = MachineCalibration.posterior(runs, run(1.6, "one", 1));
+                held += known.low() <= truth && truth <= known.high() ? 1 : 0;
+                widths += known.high() - known.low();
+            }
+            assertThat(held).as(count + " runs").isBetween(860, 930);
+            assertThat(widths / 1000).as(count + " runs").isLessThan(0.35 / Math.sqrt(count));
+        }
+    }
+
+    @Test
+    void aChangeOfTwelvePerCentIsNoticedWithinTenRunsAndOldRunsNoLongerCount() {
+        Random random = new Random(12);
+        int noticed = 0;
+        int near = 0;
+        for (int seed = 0; seed < 200; seed++) {
+            List<ProvenRun> runs = new ArrayList<>();
+            IntStream.range(0, 15).forEach(i -> runs.add(0, run(1.6, "one", Math.exp(0.05 * random.nextGaussian()))));
+            for (int i = 0; i < 10; i++) {
+                runs.add(0, run(1.6, "one", 1.12 * Math.exp(0.05 * random.nextGaussian())));
+            }
+            CalibrationRuns all = new CalibrationRuns("one", runs);
+            if (all.drift().orElseThrow().isOut()) {
+                noticed++;
+                double ratio = MachineCalibration.of(
+                                runs.subList(
+                                        0,
+                                        runs.size() - all.drift().orElseThrow().since()),
+                                run(1.6, "one", 1))
+                        .orElseThrow()
+                        .ratio();
+                near += Math.abs(ratio / 1.12 - 1) < 0.06 ? 1 : 0;
+            }
+        }
+        assertThat(noticed).isGreaterThanOrEqualTo(180);
+        assertThat(near).isGreaterThanOrEqualTo((int) (0.9 * noticed));
     }
 }

@@ -1,0 +1,79 @@
+package vastarc.core.simulation;
+
+import vastarc.core.advice.map.WeldZone;
+import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.domain.joint.Penetration;
+import vastarc.core.physics.heat.WeldPool;
+import vastarc.core.simulation.result.SimulationResult;
+
+/**
+ * Which zone of a map a simulated weld lies in, by what melted: {@code docs/model/map.md (10)}. Undercut and colour are not told from it: such a weld
+ * counts by its width.
+ */
+public final class SimulatedZone {
+
+    /** Share of the seam whose back must have melted, where it is to, %. */
+    private static final double THROUGH_PERCENT = 85;
+
+    /** Share of the seam whose back may melt, where it is to stay solid, %. */
+    private static final double SOLID_PERCENT = 5;
+
+    private final SetupSheet sheet;
+    private final SimulationResult made;
+    private final boolean open;
+    private final boolean through;
+
+    private SimulatedZone(SetupSheet sheet, SimulationResult made) {
+        this.sheet = sheet;
+        this.made = made;
+        this.open = sheet.joint().hasOpenBack();
+        this.through = sheet.penetration() == Penetration.FULL || sheet.penetration() == Penetration.THROUGH;
+    }
+
+    /**
+     * {@return the zone of a simulated weld}
+     *
+     * @param sheet    the sheet whose map it is held against
+     * @param currentA working current of the simulation, A
+     * @param made     the simulation
+     */
+    public static WeldZone of(SetupSheet sheet, double currentA, SimulationResult made) {
+        return new SimulatedZone(sheet, made).zone(currentA);
+    }
+
+    private WeldZone zone(double currentA) {
+        double widest =
+                WeldPool.widestBackMm(sheet.heat().metal(), sheet.joint().thinnerMm(), currentA);
+        if (made.widths().frontMm() <= 0) {
+            return WeldZone.NO_FUSION;
+        }
+        if (open && made.widestBackMm() > WeldZone.SAG_SHARE * widest) {
+            return made.widestBackMm() > widest ? WeldZone.BURN_THROUGH : WeldZone.SAGS;
+        }
+        if (isCold()) {
+            return through ? WeldZone.NOT_THROUGH : WeldZone.ROOT_NOT_FUSED;
+        }
+        boolean solid = !through && sheet.heat().pool().backWidthMm() == 0;
+        if (open && solid && made.throughPercent() > SOLID_PERCENT) {
+            return WeldZone.BACK_MELTS;
+        }
+        boolean wideBack = open
+                && made.widestBackMm()
+                        > WeldZone.MOST_WIDTH_SHARE * 2 * sheet.heat().demand().halfWidthMm();
+        return ofPlanned() > WeldZone.MOST_WIDTH_SHARE || wideBack ? WeldZone.TOO_WIDE : WeldZone.GOOD;
+    }
+
+    private boolean isCold() {
+        return through && open
+                ? made.throughPercent() < THROUGH_PERCENT
+                : ofPlanned() < WeldZone.LEAST_WIDTH_SHARE || made.widths().rootMm() <= 0;
+    }
+
+    /** The pool against the planned one: its width, or its depth where the edges of the sheets bound its width. */
+    private double ofPlanned() {
+        boolean bounded = through && !open && sheet.heat().demand().depthMm() > 0;
+        return bounded
+                ? made.widths().rootMm() / sheet.heat().demand().depthMm()
+                : made.widths().frontMm() / made.widths().sheetFrontMm();
+    }
+}
