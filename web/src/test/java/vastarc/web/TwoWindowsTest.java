@@ -226,7 +226,7 @@ class TwoWindowsTest {
                 .header("If-Match", read.getHeader("ETag"))
                 .content(profile));
         assertThat(second.getStatus()).isEqualTo(412);
-        assertThat(second.getContentAsString()).contains("This machine was changed since it was read.");
+        assertThat(second.getContentAsString()).contains("It was changed since it was read.");
         assertThat(machines.machine(machine.id()).orElseThrow().name()).isEqualTo("Yard");
         machines.delete(machine.id());
     }

@@ -58,6 +58,7 @@ class ApiDescription {
             beside(api, "ScoreRequest", CycleRequest.class);
             beside(api, "CoachRequest", CoachApi.CoachRequest.class);
             beside(api, "MapRequest", MapApi.MapCall.class);
+            beside(api, "ProcedureCheck", ProcedureApi.CheckCall.class);
         };
     }
 

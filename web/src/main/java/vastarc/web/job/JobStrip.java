@@ -1,11 +1,13 @@
 package vastarc.web.job;
 
+import java.util.List;
 import java.util.Optional;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.Parameter;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.web.layout.JointLine;
+import vastarc.web.service.ShopProcedures.ProcedureStanding;
 import vastarc.web.store.job.JobContent;
 
 /**
@@ -22,6 +24,8 @@ import vastarc.web.store.job.JobContent;
  * @param machine name of the one chosen; empty where none is
  * @param suggested none is chosen, so that the places show the machine of the shop that suits best
  * @param proven  the day it was proven; empty where it is open
+ * @param procedure number of a procedure of the shop that the sheet keeps within; empty where it keeps within none
+ * @param outside  the shop has procedures, and the sheet keeps within none
  */
 record JobStrip(
         String name,
@@ -34,7 +38,9 @@ record JobStrip(
         int passes,
         String machine,
         boolean suggested,
-        String proven) {
+        String proven,
+        String procedure,
+        boolean outside) {
 
     static JobStrip of(
             String name,
@@ -42,6 +48,7 @@ record JobStrip(
             Optional<SetupSheet> sheet,
             String machine,
             boolean suggested,
+            List<ProcedureStanding> procedures,
             UnitSystem units) {
         return new JobStrip(
                 name,
@@ -59,7 +66,13 @@ record JobStrip(
                         .orElse(1),
                 machine,
                 suggested,
-                content.proof().map(proof -> proof.day().toString()).orElse(""));
+                content.proof().map(proof -> proof.day().toString()).orElse(""),
+                procedures.stream()
+                        .filter(ProcedureStanding::isInside)
+                        .findFirst()
+                        .map(ProcedureStanding::number)
+                        .orElse(""),
+                !procedures.isEmpty() && procedures.stream().noneMatch(ProcedureStanding::isInside));
     }
 
     private static boolean isUsed(SetupSheet sheet, ParameterKey key) {

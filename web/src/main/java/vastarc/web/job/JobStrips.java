@@ -2,6 +2,7 @@ package vastarc.web.job;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -10,10 +11,12 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.ModelAndView;
+import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.web.layout.Ids;
 import vastarc.web.layout.Preferences;
 import vastarc.web.service.JobMachines;
 import vastarc.web.service.JobPlanner;
+import vastarc.web.service.ShopProcedures;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.machine.Machine;
@@ -25,8 +28,10 @@ class JobStrips implements HandlerInterceptor {
     private final JobStore jobs;
     private final JobPlanner planner;
     private final JobMachines machines;
+    private final ShopProcedures procedures;
 
-    JobStrips(JobStore jobs, JobPlanner planner, JobMachines machines) {
+    JobStrips(JobStore jobs, JobPlanner planner, JobMachines machines, ShopProcedures procedures) {
+        this.procedures = procedures;
         this.jobs = jobs;
         this.planner = planner;
         this.machines = machines;
@@ -57,12 +62,15 @@ class JobStrips implements HandlerInterceptor {
     private JobStrip strip(Job job, Preferences preferences) {
         boolean asked = job.name().equals(Job.UNTITLED);
         Optional<Machine> chosen = machines.chosen(job.content());
+        Optional<SetupSheet> sheet =
+                asked ? Optional.empty() : planner.plan(job).sheet().value();
         return JobStrip.of(
                 job.name(),
                 job.content(),
-                asked ? Optional.empty() : planner.plan(job).sheet().value(),
+                sheet,
                 chosen.map(Machine::name).orElse(""),
                 chosen.isEmpty() && machines.isThereAny(),
+                sheet.map(made -> procedures.of(made, preferences.units())).orElse(List.of()),
                 preferences.units());
     }
 }

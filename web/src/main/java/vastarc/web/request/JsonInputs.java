@@ -92,8 +92,18 @@ public final class JsonInputs implements InputSource {
         return node.flatMap(value -> choice(field.name(), value, type, problems));
     }
 
-    /** A choice from an enumeration by its name. */
-    static <E extends Enum<E>> Optional<E> choice(String name, JsonNode node, Class<E> type, List<Problem> problems) {
+    /**
+     * A choice from an enumeration by its name.
+     *
+     * @param <E> the enumeration
+     * @param name the field, for what is said where it does not fit
+     * @param node what was sent
+     * @param type the enumeration
+     * @param problems takes what does not fit
+     * @return the choice, or empty
+     */
+    public static <E extends Enum<E>> Optional<E> choice(
+            String name, JsonNode node, Class<E> type, List<Problem> problems) {
         if (!node.isString()) {
             problems.add(wrongType(name, node, "one of " + ApiNames.names(type)));
             return Optional.empty();

@@ -42,6 +42,7 @@ import vastarc.web.service.JobPlanner;
 import vastarc.web.service.OwnValueSaver;
 import vastarc.web.service.ShopLearning;
 import vastarc.web.service.ShopLearning.JobLessons;
+import vastarc.web.service.ShopProcedures;
 import vastarc.web.sheet.SheetPage.SheetSource;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
@@ -56,6 +57,9 @@ import vastarc.web.store.job.OwnValuesText;
 @Controller
 class SheetController implements JobPage {
 
+    /** Of the shop's procedures the nearest are shown. */
+    private static final int PROCEDURES_SHOWN = 3;
+
     private final JobStore jobs;
     private final JobPlanner planner;
     private final JobMachines machines;
@@ -63,13 +67,17 @@ class SheetController implements JobPage {
     private final OwnValueSaver taker;
     private final Clock clock;
 
+    private final ShopProcedures procedures;
+
     SheetController(
             JobStore jobs,
             JobPlanner planner,
             JobMachines machines,
             ShopLearning learning,
             OwnValueSaver taker,
-            Clock clock) {
+            Clock clock,
+            ShopProcedures procedures) {
+        this.procedures = procedures;
         this.jobs = jobs;
         this.planner = planner;
         this.machines = machines;
@@ -109,6 +117,14 @@ class SheetController implements JobPage {
                                 .value()
                                 .map(sheet -> learning.of(machine.name(), sheet, preferences.units())))
                         .orElseGet(JobLessons::nothing));
+        model.addAttribute(
+                "procedures",
+                plan.sheet()
+                        .value()
+                        .map(sheet -> procedures.of(sheet, preferences.units()).stream()
+                                .limit(PROCEDURES_SHOWN)
+                                .toList())
+                        .orElse(List.of()));
     }
 
     /** Takes a figure that the shop's own runs have taught onto the sheet. */

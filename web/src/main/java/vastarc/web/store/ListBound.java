@@ -24,7 +24,9 @@ public class ListBound {
         /** Meters that have a key. */
         METERS,
         /** Devices that are let in. */
-        DEVICES
+        DEVICES,
+        /** Qualified procedures of the shop. */
+        PROCEDURES
     }
 
     @Id

@@ -27,6 +27,7 @@ class AccessibilityIT extends Journeys {
             "/shop/prices",
             "/shop/devices",
             "/shop/meters",
+            "/shop/procedures",
             "/reference",
             "/reference/terms",
             "/reference/symptoms",

@@ -14,6 +14,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.record.procedure.WeldProcedure;
 import vastarc.core.training.Topic;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
@@ -24,13 +26,16 @@ import vastarc.web.store.diagnosis.DiagnosisStore.TrialResult;
 import vastarc.web.store.drill.DrillStore;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
+import vastarc.web.store.procedure.ProcedureReader;
+import vastarc.web.store.procedure.ProcedureStore;
 import vastarc.web.store.run.TraceColumns;
 
 /** What a shop has learned goes out with it and comes back: beads looked at, changes tried, answers of the drill, columns of meters. */
 @SpringTest
 class LearnedPartsTest {
 
-    static final List<String> TABLES = List.of("job_reading", "reading_outcome", "drill_result", "trace_columns");
+    static final List<String> TABLES =
+            List.of("job_reading", "reading_outcome", "drill_result", "trace_columns", "weld_procedure");
     private static final List<String> HEADING = List.of("t/s", "I/A");
 
     @Autowired
@@ -47,6 +52,9 @@ class LearnedPartsTest {
 
     @Autowired
     private TraceColumns columns;
+
+    @Autowired
+    private ProcedureStore procedures;
 
     private JdbcClient database;
 
@@ -73,6 +81,13 @@ class LearnedPartsTest {
                     random.nextBoolean());
         }
         columns.remember(HEADING, List.of("TIME", "CURRENT"));
+        procedures.put(procedure("{\"number\":\"P-12\",\"currentA\":[null,140],\"purged\":false}"), kept -> true);
+        procedures.put(
+                procedure("{\"number\":\"P-13\",\"fillers\":[\"ER308L\"],\"until\":\"2028-05-04\"}"), kept -> true);
+    }
+
+    private static WeldProcedure procedure(String json) {
+        return ProcedureReader.read(JsonMapper.shared().readTree(json)).value().orElseThrow();
     }
 
     @AfterEach
@@ -106,7 +121,8 @@ class LearnedPartsTest {
                         "what was seen of a bead comes in",
                         "a change that was tried comes in",
                         "answers of Pupil 1 in the drill come in",
-                        "the columns of a meter’s table come in");
+                        "the columns of a meter’s table come in",
+                        "procedure “P-12” comes in");
         assertThat(readings.learned()).isEmpty();
         restore(before, true);
 
@@ -115,6 +131,8 @@ class LearnedPartsTest {
         assertThat(readings.learned()).isEqualTo(learned);
         assertThat(results.learners()).contains("Pupil 0", "Pupil 1", "Pupil 2");
         assertThat(columns.chosen(HEADING)).contains(List.of("TIME", "CURRENT"));
+        assertThat(procedures.find("P-12").orElseThrow().content().value())
+                .contains(procedure("{\"number\":\"P-12\",\"currentA\":[null,140],\"purged\":false}"));
     }
 
     @Test
@@ -122,8 +140,18 @@ class LearnedPartsTest {
         byte[] before = export();
         readings.change(job.id(), marks -> marks.marked("undercut", true));
         results.answered("Newcomer", Topic.WORDS, true);
+        procedures.put(procedure("{\"number\":\"P-12\",\"currentA\":[null,90]}"), kept -> true);
 
-        assertThat(restore(before, true).getContentAsString()).contains("what was seen of a bead is replaced");
+        assertThat(restore(before, true).getContentAsString())
+                .contains("what was seen of a bead is replaced", "procedure “P-12” is replaced");
+        assertThat(procedures
+                        .find("P-12")
+                        .orElseThrow()
+                        .content()
+                        .orThrow()
+                        .currentA()
+                        .high())
+                .hasValue(140);
         assertThat(readings.of(job.id()).seen()).containsExactly("porosity");
         assertThat(results.of("Newcomer")).hasSize(1);
     }
