@@ -2,6 +2,8 @@
 import { FELT, TONES, WORDLESS } from './tones.js';
 
 const AHEAD_S = 0.25;
+// A beat later than this would mislead a hand: it is left out.
+const LATEST_BEAT_S = 0.03;
 const LOOK_MS = 60;
 const RAMP_S = 0.005;
 const MOST_KEPT = 400;
@@ -72,7 +74,8 @@ export function ear(heard = () => {}) {
     const until = context.currentTime + AHEAD_S;
     while (plan.length && plan[0].at <= until) {
       const cue = plan.shift();
-      if (cue.at >= context.currentTime - AHEAD_S) give({ ...cue, run: plan }, cue.at);
+      const latest = cue.urgency === 'PACE' ? LATEST_BEAT_S : AHEAD_S;
+      if (context.currentTime - cue.at <= latest) give({ ...cue, run: plan }, cue.at);
     }
   }
 

@@ -96,7 +96,7 @@ export function coaching(live) {
       by('coach-mute').hidden = await own.wake();
       const kinds = plan?.kinds ?? [];
       own.play(
-        kinds.map(({ kind, name }, i) => ({ s: i * TRY_EVERY_S, kind, urgency: 'PACE', words: name })),
+        kinds.map(({ kind, name }, i) => ({ s: i * TRY_EVERY_S, kind, urgency: 'SOON', words: name })),
         0,
       );
     },

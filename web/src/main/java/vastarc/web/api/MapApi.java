@@ -143,6 +143,7 @@ class MapApi {
             List<List<Boolean>> unsure,
             List<ZoneJson> zones,
             MapPoint point,
+            @Nullable MapPoint mostForgiving,
             SettingTolerance tolerance,
             LimitsJson limits,
 
@@ -167,6 +168,7 @@ class MapApi {
                             .toList(),
                     Arrays.stream(WeldZone.values()).map(ZoneJson::of).toList(),
                     map.point(),
+                    MapPlanner.mostForgiving(sheet, map).orElse(null),
                     map.tolerance(),
                     limits,
                     runs.map(RunsOnMap::runs).orElse(null),

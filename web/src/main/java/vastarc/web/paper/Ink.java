@@ -22,6 +22,10 @@ public final class Ink {
             .mark.second { stroke: #666 } .reading, .dot { fill: #111; stroke: none } .hole, .burnt, .dam { fill: #888 }
             .area, .fill { fill: #111; fill-opacity: .2; stroke: none } .soot { fill: #111 } .sugar { fill: #6f5b45 }
             .tint-straw { fill: #d8b35c } .tint-purple { fill: #7b3f78 } .tint-blue { fill: #2f5fa8 } .tint-grey { fill: #777 } .tint-white { fill: #fff }
+            .zone { stroke: none; fill: #111; fill-opacity: .02 } .zone-NOT_THROUGH, .zone-ROOT_NOT_FUSED { fill-opacity: .1 } .zone-GOOD { fill-opacity: .24 }
+            .zone-TOO_HOT_FOR_COLOUR, .zone-BACK_MELTS, .zone-UNDERCUT, .zone-TOO_WIDE { fill: #d8a13a; fill-opacity: .3 }
+            .zone-SAGS { fill: #d8a13a; fill-opacity: .6 } .zone-BURN_THROUGH { fill: #c4511f; fill-opacity: .7 }
+            .zone-unsure { stroke-width: @0.04 } .run-passed { fill: #111 } .chance { stroke-dasharray: @0.1 @0.3 }
             .member, .torch-body { stroke-width: @0.2 } .strong, .position { font-weight: bold } .black { fill: #000; stroke: none }
             """;
 

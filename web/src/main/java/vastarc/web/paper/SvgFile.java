@@ -1,5 +1,7 @@
 package vastarc.web.paper;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import org.springframework.web.util.HtmlUtils;
 import vastarc.web.drawing.Drawing;
@@ -16,11 +18,23 @@ public final class SvgFile {
      * @return the text
      */
     public static String ofLife(Drawing drawing) {
+        return wide(drawing, Double.parseDouble(drawing.viewBox().split(" ")[2]));
+    }
+
+    /**
+     * At a width.
+     *
+     * @param drawing the drawing
+     * @param mm      how wide it is printed, mm
+     * @return the text
+     */
+    public static String wide(Drawing drawing, double mm) {
         String[] box = drawing.viewBox().split(" ");
+        double high = mm * Double.parseDouble(box[3]) / Double.parseDouble(box[2]);
         StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"")
-                .append(box[2])
+                .append(figure(mm))
                 .append("mm\" height=\"")
-                .append(box[3])
+                .append(figure(high))
                 .append("mm\" viewBox=\"")
                 .append(drawing.viewBox())
                 .append("\" font-size=\"")
@@ -49,6 +63,13 @@ public final class SvgFile {
                     .append("</text>\n");
         }
         return svg.append("</svg>\n").toString();
+    }
+
+    private static String figure(double mm) {
+        return BigDecimal.valueOf(mm)
+                .setScale(3, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     /** What XML wants escaped and nothing else: it knows no names such as {@code &deg;}. */

@@ -1,10 +1,15 @@
 package vastarc.web.rehearse;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,44 +21,38 @@ import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.map.MapAxis;
-import vastarc.core.advice.map.MapPlanner;
-import vastarc.core.advice.map.MapRequest;
-import vastarc.core.advice.map.WeldMap;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
-import vastarc.core.record.diagnosis.RunsOnMap;
 import vastarc.web.drawing.MapDrawing;
 import vastarc.web.error.NotFound;
+import vastarc.web.format.MapCsv;
 import vastarc.web.layout.Choice;
 import vastarc.web.layout.Preferences;
+import vastarc.web.paper.SvgFile;
+import vastarc.web.rehearse.JobMaps.JobMap;
 import vastarc.web.rehearse.MapPage.PlaceLine;
 import vastarc.web.rehearse.RehearseForm.MapSetting;
-import vastarc.web.service.JobMachines;
-import vastarc.web.service.JobPlanner;
-import vastarc.web.service.MachineRuns;
 import vastarc.web.service.OwnValueSaver;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
-import vastarc.web.store.machine.Machine;
 
 /** The map of a job: where its weld works, and where this shop has been. */
 @Controller
 class MapController {
 
+    /** Width of a map on paper, mm. */
+    private static final double PRINTED_MM = 180;
+
     private final JobStore jobs;
-    private final JobPlanner planner;
-    private final JobMachines machines;
-    private final MachineRuns shop;
+    private final JobMaps maps;
     private final OwnValueSaver saver;
 
-    MapController(JobStore jobs, JobPlanner planner, JobMachines machines, MachineRuns shop, OwnValueSaver saver) {
+    MapController(JobStore jobs, JobMaps maps, OwnValueSaver saver) {
         this.jobs = jobs;
-        this.planner = planner;
-        this.machines = machines;
-        this.shop = shop;
+        this.maps = maps;
         this.saver = saver;
     }
 
@@ -66,21 +65,20 @@ class MapController {
             Model model) {
         Job job = job(id);
         UnitSystem units = preferences.units();
-        Outcome<SetupSheet> sheet = planner.plan(job).sheet();
-        MapAxis shown = axis == MapAxis.CURRENT ? MapAxis.TRAVEL : axis;
-        Outcome<WeldMap> map = sheet.then(planned -> MapPlanner.of(
-                planned,
-                new MapRequest(shown, MapRequest.USUAL, MapRequest.USUAL, Optional.empty(), Optional.empty())));
+        Outcome<JobMap> map = maps.of(job, axis);
         model.addAttribute("id", id);
         model.addAttribute("name", job.name());
         model.addAttribute("version", job.version());
+        model.addAttribute("axis", JobMaps.shown(axis));
         model.addAttribute(
                 "axes",
-                choices(shown, sheet.value().filter(SetupSheet::isPulsed).isPresent()));
+                choices(
+                        JobMaps.shown(axis),
+                        maps.sheet(job).value().filter(SetupSheet::isPulsed).isPresent()));
         model.addAttribute(
                 "refusals",
                 map.problems().stream().map(problem -> problem.message(units)).toList());
-        map.value().ifPresent(made -> show(job, sheet.value().orElseThrow(), made, sent, units, model));
+        map.value().ifPresent(made -> show(made, sent, units, model));
         return "rehearse/map";
     }
 
@@ -88,18 +86,48 @@ class MapController {
         return jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
     }
 
-    private void show(Job job, SetupSheet sheet, WeldMap map, Map<String, String> sent, UnitSystem units, Model model) {
-        Optional<String> machine = machines.of(
-                        job.content(), planner.plan(job).score().value())
-                .chosen()
-                .map(Machine::name);
-        Optional<RunsOnMap> runs = machine.map(name -> shop.on(name, sheet, map));
-        model.addAttribute("drawing", MapDrawing.of(map, runs, sheet, units));
-        model.addAttribute("page", MapPage.of(sheet, map, MapSetting.of(sent), units));
+    private static void show(JobMap made, Map<String, String> sent, UnitSystem units, Model model) {
+        model.addAttribute("drawing", MapDrawing.of(made.map(), made.runs(), made.sheet(), units));
+        model.addAttribute("page", MapPage.of(made.sheet(), made.map(), MapSetting.of(sent), units));
         model.addAttribute(
                 "known",
-                machine.map(name -> MapPage.known(name, sheet, map, runs.orElseThrow(), units))
+                made.machine()
+                        .map(name -> MapPage.known(
+                                name, made.sheet(), made.map(), made.runs().orElseThrow(), units))
                         .orElse(List.of()));
+    }
+
+    @GetMapping(path = "/jobs/{id}/map.csv", produces = MapCsv.TYPE)
+    ResponseEntity<String> csv(@PathVariable UUID id, @RequestParam(name = "y", defaultValue = "TRAVEL") MapAxis axis) {
+        return file(id, axis, "csv", made -> MapCsv.of(made.map()), MediaType.parseMediaType(MapCsv.TYPE));
+    }
+
+    @GetMapping("/jobs/{id}/map.svg")
+    ResponseEntity<String> svg(
+            @PathVariable UUID id,
+            @RequestParam(name = "y", defaultValue = "TRAVEL") MapAxis axis,
+            @ModelAttribute("preferences") Preferences preferences) {
+        return file(
+                id,
+                axis,
+                "svg",
+                made -> SvgFile.wide(
+                        MapDrawing.of(made.map(), made.runs(), made.sheet(), preferences.units()), PRINTED_MM),
+                new MediaType("image", "svg+xml", StandardCharsets.UTF_8));
+    }
+
+    private ResponseEntity<String> file(
+            UUID id, MapAxis axis, String kind, Function<JobMap, String> text, MediaType type) {
+        JobMap made = maps.of(job(id), axis).value().orElseThrow(() -> new NotFound("map"));
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("map." + kind)
+                                .build()
+                                .toString())
+                .body(text.apply(made));
     }
 
     /** What a point comes to, while it is dragged. */
@@ -110,8 +138,7 @@ class MapController {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences) {
         MapSetting point = MapSetting.of(sent).orElseThrow(() -> new NotFound("setting"));
-        return planner.plan(job(id))
-                .sheet()
+        return maps.sheet(job(id))
                 .value()
                 .map(sheet -> PlaceLine.of(sheet, point, preferences.units()))
                 .orElseThrow(() -> new NotFound("setting"));

@@ -34,10 +34,16 @@ import vastarc.web.rehearse.RehearseForm.MapSetting;
  * @param lines     the zones on the map
  * @param point     the point looked at; the sheet's own unless one was chosen; null on a map that does not go over travel
  * @param place     what becomes of the weld there
+ * @param forgiving the most forgiving setting; null where there is none to be shown
  * @param plot      where the plot lies and what it goes over, for a page that lets a point be chosen
  */
 public record MapPage(
-        String tolerance, List<ZoneLine> lines, @Nullable MapSetting point, PlaceLine place, String plot) {
+        String tolerance,
+        List<ZoneLine> lines,
+        @Nullable MapSetting point,
+        PlaceLine place,
+        @Nullable MapSetting forgiving,
+        String plot) {
 
     /** A zone that is on the map, its criterion, and where its equation stands. */
     public record ZoneLine(WeldZone zone, String criterion, String equation) {}
@@ -71,6 +77,9 @@ public record MapPage(
                         .toList(),
                 map.axis() == MapAxis.TRAVEL ? point : null,
                 PlaceLine.of(sheet, point, units),
+                MapPlanner.mostForgiving(sheet, map)
+                        .map(best -> new MapSetting(best.x(), best.y()))
+                        .orElse(null),
                 plot(map));
     }
 

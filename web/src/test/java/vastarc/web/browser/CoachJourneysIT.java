@@ -60,10 +60,8 @@ class CoachJourneysIT extends Journeys {
         double beat = steps.stream().min(Double::compare).orElseThrow();
         // A machine that is busy for longer than cues are given ahead leaves one out; none is moved.
         assertThat(steps).allSatisfy(step -> assertThat(step / beat).isCloseTo(Math.rint(step / beat), within(0.005)));
-        long ahead = dabs.stream()
-                .filter(dab -> number(dab, "now") < number(dab, "at") + LATEST_S)
-                .count();
-        assertThat(ahead).isGreaterThanOrEqualTo(dabs.size() - 1);
+        assertThat(dabs)
+                .allSatisfy(dab -> assertThat(number(dab, "now")).isLessThanOrEqualTo(number(dab, "at") + LATEST_S));
         browser.waitFor("no gas", () -> !given(BOOTH, "GAS_LOST").isEmpty());
         browser.waitFor("said", () -> browser.text("#coach-said").startsWith("no gas"));
         assertThat(browser.accessibilityFindings()).isEmpty();
@@ -95,11 +93,14 @@ class CoachJourneysIT extends Journeys {
         browser.waitFor("three cues", () -> given(SCORE).size() >= 3);
         List<Map<String, Object>> cues = given(SCORE);
         List<Map<String, Object>> planned = planned();
-        for (int i = 1; i < 3; i++) {
-            assertThat(cues.get(i).get("kind")).isEqualTo(planned.get(i).get("kind"));
-            assertThat(number(cues.get(i), "at") - number(cues.get(0), "at"))
-                    .isCloseTo(number(planned.get(i), "s") - number(planned.get(0), "s"), within(LATEST_S));
-        }
+        // A beat that would come late is left out; what is given is given at its time.
+        assertThat(planned)
+                .anySatisfy(first -> assertThat(cues.subList(0, 3))
+                        .allSatisfy(cue -> assertThat(planned).anySatisfy(wanted -> {
+                            assertThat(cue.get("kind")).isEqualTo(wanted.get("kind"));
+                            assertThat(number(cue, "at") - number(cues.get(0), "at"))
+                                    .isCloseTo(number(wanted, "s") - number(first, "s"), within(LATEST_S));
+                        })));
         browser.click("#play");
     }
 

@@ -40,6 +40,8 @@ class MapJourneysIT extends Journeys {
         browser.waitFor("nudged", () -> !words().equals(pressed));
         String chosen = words();
         assertThat(browser.accessibilityFindings()).isEmpty();
+        browser.click("#map-png");
+        browser.waitFor("a picture", () -> !browser.all("[data-saved]").isEmpty());
         browser.click("#map-take");
         browser.waitFor("taken", () -> !browser.all("#map-taken").isEmpty());
         assertThat(words()).startsWith(chosen.substring(0, chosen.indexOf(" A")));

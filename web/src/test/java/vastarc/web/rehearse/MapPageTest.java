@@ -136,4 +136,20 @@ class MapPageTest {
         assertThat(page.select("input[name=pointA]").val()).isEqualTo("44.5");
         assertThat(page.select("input[name=pointTravel]").val()).isEqualTo("120.0");
     }
+
+    @ParameterizedTest
+    @CsvSource({"TRAVEL, mm/min", "GAP, mm", "THICKNESS, mm"})
+    void theMapIsATableAndAPictureToTakeAway(String axis, String unit) throws Exception {
+        String id = job.id().toString();
+        String[] lines = page(id, ".csv?y=" + axis).getContentAsString().split("\r\n");
+        MockHttpServletResponse svg = page(id, ".svg?y=" + axis);
+
+        assertThat(lines).hasSize(1 + 61 * 61);
+        assertThat(lines[0]).startsWith("current_a,").contains(unit);
+        assertThat(lines[1]).matches("[0-9.]+,[0-9.]+,[A-Z_]+,(true|false)");
+        assertThat(svg.getContentType()).startsWith("image/svg+xml");
+        assertThat(svg.getHeader("Content-Disposition")).contains("map.svg");
+        assertThat(svg.getContentAsString()).contains("width=\"180mm\"", "zone-GOOD", "</svg>");
+        assertThat(page(id, ".csv?y=PULSE_ON_TIME").getStatus()).isEqualTo(404);
+    }
 }

@@ -35,10 +35,6 @@ class Screenshots {
             browser.open("/");
             take(browser, "bench");
             sheet(browser, "Pier frame – gusset to post", "sheet-t-fillet");
-            browser.click("#downSlope summary");
-            browser.waitFor(
-                    "the reasoning", () -> browser.text("#downSlope .why").contains("Source"));
-            take(browser, "sheet-reason");
             browser.click("#turn-theme");
             sheet(browser, "Stilling tube – girth joint", "sheet-tube-light");
             browser.click("#turn-theme");
@@ -62,6 +58,11 @@ class Screenshots {
         browser.waitFor("what came of it", () -> !browser.all("#figures").isEmpty());
         browser.click("[data-look=seam]");
         take(browser, "rehearse-two");
+        browser.open("/");
+        browser.driver().findElement(By.linkText("Stilling tube – girth joint")).click();
+        browser.click("#to-map");
+        browser.waitFor("the map", () -> !browser.all(".map-chart[data-ready]").isEmpty());
+        take(browser, "map");
     }
 
     /** The way through a job, and the day of all of them. */

@@ -1,6 +1,7 @@
 package vastarc.core.advice.map;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoublePredicate;
 import java.util.stream.IntStream;
 import vastarc.core.advice.map.MapRequest.AxisRange;
@@ -59,6 +60,17 @@ public final class MapPlanner {
                 .mapToObj(step -> row.zone(currentA * (1 + WeldMap.EDGE_SHARE * step / EDGE_STEPS)))
                 .anyMatch(zone -> zone.side() != here.side());
         return new MapPlace(here, unsure);
+    }
+
+    /**
+     * {@return the most forgiving setting: of all that are right within the sheet's range of travel, the one that lies farthest from every one that is
+     * not; empty on a map over anything but travel}
+     *
+     * @param sheet of the map
+     * @param map   the map
+     */
+    public static Optional<MapPoint> mostForgiving(SetupSheet sheet, WeldMap map) {
+        return ForgivingPoint.of(sheet, map);
     }
 
     private WeldMap map(MapRequest request) {

@@ -165,6 +165,46 @@ class MapPlannerTest {
         assertThat(MapPlanner.of(butt(), request).problems()).hasSize(1);
     }
 
+    /** From the most forgiving setting one may slip at least as far, for its colder and its hotter side together, as from the sheet's. */
+    @ParameterizedTest
+    @EnumSource(
+            value = JointForm.class,
+            names = {"SQUARE_BUTT", "T_FILLET", "LAP", "TUBE_BUTT"})
+    void theMostForgivingSettingLiesFarFromEveryEdge(JointForm form) {
+        SetupSheet sheet =
+                sheet(Material.STAINLESS_316L, form, 1.5, PulsePurpose.NONE).orElseThrow();
+        WeldMap map = map(sheet, MapAxis.TRAVEL, 61);
+        WeldMap.MapPoint best = MapPlanner.mostForgiving(sheet, map).orElseThrow();
+
+        assertThat(best.zone()).isEqualTo(WeldZone.GOOD);
+        assertThat(best.y())
+                .isBetween(
+                        sheet.setting(ParameterKey.TRAVEL_SPEED)
+                                .window()
+                                .orElseThrow()
+                                .low(),
+                        sheet.setting(ParameterKey.TRAVEL_SPEED)
+                                .window()
+                                .orElseThrow()
+                                .high());
+        assertThat(narrowest(sheet, best.x(), best.y()))
+                .isGreaterThanOrEqualTo(
+                        narrowest(sheet, map.point().x(), map.point().y()));
+        assertThat(MapPlanner.mostForgiving(sheet, map(sheet, MapAxis.GAP, 11))).isEmpty();
+    }
+
+    /** How many steps of 2 % more and of 2 % less current stay right, whichever is fewer. */
+    private static int narrowest(SetupSheet sheet, double currentA, double travel) {
+        MapRow row = MapRow.of(sheet, MapAxis.TRAVEL, travel);
+        int steps = 0;
+        while (steps < 40
+                && row.zone(currentA * (1 + 0.02 * (steps + 1))) == WeldZone.GOOD
+                && row.zone(currentA * (1 - 0.02 * (steps + 1))) == WeldZone.GOOD) {
+            steps++;
+        }
+        return steps;
+    }
+
     /** Unsure is what lies within a tenth of the current of an edge, in its row; far from every edge the map is sure. */
     @Test
     void nearAnEdgeTheMapIsUnsure() {
