@@ -23,7 +23,7 @@ public final class MapDrawing {
 
     private static final double WIDTH = 900;
     private static final double HEIGHT = 520;
-    private static final double LEFT = 92;
+    private static final double LEFT = 118;
     private static final double RIGHT = 16;
     private static final double TOP = 14;
     private static final double BOTTOM = 52;

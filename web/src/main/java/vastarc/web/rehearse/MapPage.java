@@ -66,7 +66,7 @@ public record MapPage(
     }
 
     static MapPage of(SetupSheet sheet, WeldMap map, Optional<MapSetting> chosen, UnitSystem units) {
-        MapSetting point = chosen.orElse(new MapSetting(
+        MapSetting point = chosen.orElse(MapSetting.rounded(
                 map.point().x(), sheet.setting(ParameterKey.TRAVEL_SPEED).value()));
         return new MapPage(
                 Phrasebook.say(map.tolerance().words(), units),
@@ -78,7 +78,7 @@ public record MapPage(
                 map.axis() == MapAxis.TRAVEL ? point : null,
                 PlaceLine.of(sheet, point, units),
                 MapPlanner.mostForgiving(sheet, map)
-                        .map(best -> new MapSetting(best.x(), best.y()))
+                        .map(best -> MapSetting.rounded(best.x(), best.y()))
                         .orElse(null),
                 plot(map));
     }

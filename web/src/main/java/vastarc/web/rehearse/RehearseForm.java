@@ -57,6 +57,11 @@ record RehearseForm(
      */
     record MapSetting(double currentA, double travel) {
 
+        /** As finely as it is set: fields of a form take no more digits. */
+        static MapSetting rounded(double currentA, double travel) {
+            return new MapSetting(Math.rint(10 * currentA) / 10, Math.rint(10 * travel) / 10);
+        }
+
         /** Of a page or a form; empty where either is missing or no number that a map has. */
         static Optional<MapSetting> of(Map<String, String> sent) {
             List<Problem> outside = new ArrayList<>();

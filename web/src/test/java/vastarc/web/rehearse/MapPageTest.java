@@ -152,4 +152,22 @@ class MapPageTest {
         assertThat(svg.getContentAsString()).contains("width=\"180mm\"", "zone-GOOD", "</svg>");
         assertThat(page(id, ".csv?y=PULSE_ON_TIME").getStatus()).isEqualTo(404);
     }
+
+    /** What the page itself offers can be sent back as it stands. */
+    @Test
+    void theForgivingPointAndTheSheetsOwnAreTakenAsOffered() throws Exception {
+        Document map = document("");
+        String address = map.select("#map-forgiving").attr("href");
+        Document forgiving =
+                Jsoup.parse(http.perform(get(address)).andReturn().getResponse().getContentAsString());
+        String offered = forgiving.select("[name=pointA]").first().val();
+
+        assertThat(address)
+                .endsWith("pointTravel="
+                        + forgiving.select("[name=pointTravel]").first().val());
+        assertThat(offered).isNotEqualTo(map.select("[name=pointA]").first().val());
+        assertThat(take(job.version(), map.select("[name=pointA]").first().val())
+                        .getRedirectedUrl())
+                .endsWith("/map");
+    }
 }
