@@ -29,6 +29,7 @@ export function sending(live) {
         this.follow(live.shown);
       }
       live.waiting += 1;
+      by('booth').dataset.waiting = live.waiting;
       return live.outbox.happened({ job: job(), n: by('booth').dataset.n ?? '', kind });
     },
 
@@ -47,6 +48,7 @@ export function sending(live) {
     sent(waiting, event, answer) {
       live.waiting = waiting;
       if (!job()) return;
+      by('booth').dataset.waiting = waiting;
       by('unsent').hidden = !waiting;
       by('unsent-count').textContent = String(waiting);
       if (answer?.refused) this.trouble = 'This job is no longer there: what happened cannot be kept.';

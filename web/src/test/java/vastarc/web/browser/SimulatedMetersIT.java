@@ -118,9 +118,11 @@ class SimulatedMetersIT {
         browser.waitFor("the arc", () -> browser.text("#stage").equals("arc"));
         // Two touches within a quarter of a second are one that bounced.
         browser.waitFor("a second of it", () -> !browser.text("#clock").equals("0:00"));
+        sent();
         clock.pass(Duration.ofSeconds(20));
         browser.click("#arc-button");
         browser.waitFor("post-flow", () -> !browser.text("#stage").equals("arc"));
+        sent();
         browser.open("/");
         browser.waitFor(
                 "hot", () -> browser.text("#cooling").matches("“.*” is hot: .*safe to touch in about \\d+:\\d\\d\\."));
@@ -131,6 +133,11 @@ class SimulatedMetersIT {
         browser.waitFor("the run left open", () -> !browser.all("#close-run").isEmpty());
         browser.click("#close-run");
         browser.waitFor("the logbook", () -> browser.driver().getCurrentUrl().contains("/logbook/"));
+    }
+
+    /** The page shows what happens at once; the program knows of it when nothing waits to be sent any more. */
+    private void sent() {
+        browser.waitFor("sent", () -> !browser.all("#booth[data-waiting='0']").isEmpty());
     }
 
     @Test
