@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -62,6 +63,9 @@ class ProcedureApi {
             "fillers":["ER70S-2"],"purged":null,"qualifiedBy":"","from":"2026-05-04","until":"2028-05-04"}""";
     private static final String CHECKED = """
             {"material":"CARBON_STEEL","joint":"T_FILLET","thicknessMm":[3],"procedure":"P-12","on":"2026-11-29"}""";
+
+    /** More numbers than this are no help in a message. */
+    private static final int MOST_NAMED = 20;
 
     private final ProcedureStore procedures;
     private final Clock clock;
@@ -272,7 +276,8 @@ class ProcedureApi {
         List<KeptProcedure> all = procedures.all();
         return all.isEmpty()
                 ? "none yet"
-                : String.join(", ", all.stream().map(KeptProcedure::number).toList());
+                : all.stream().limit(MOST_NAMED).map(KeptProcedure::number).collect(Collectors.joining(", "))
+                        + (all.size() > MOST_NAMED ? " and others" : "");
     }
 
     private Outcome<String> day(JsonNode on) {

@@ -25,6 +25,9 @@ class ProcedureController {
 
     private static final String PAGE = "shop/procedures";
 
+    /** In place of the version seen: no procedure of this number was. */
+    private static final long NEW = -1;
+
     private final ProcedureStore procedures;
 
     ProcedureController(ProcedureStore procedures) {
@@ -67,8 +70,6 @@ class ProcedureController {
                 model);
         return PAGE;
     }
-
-    private static final long NEW = -1;
 
     private void show(ProcedureForm form, long version, Model model) {
         model.addAttribute("form", form);
