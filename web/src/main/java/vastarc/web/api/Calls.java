@@ -47,6 +47,11 @@ final class Calls {
         if (body.length > most) {
             return Outcome.failed(Problem.badValue("body", "textTooLong", "more than " + most, most));
         }
+        return json(body, example);
+    }
+
+    /** The object that some bytes are, or what is wrong with it. */
+    static Outcome<JsonNode> json(byte[] body, String example) {
         try {
             JsonNode node = JSON.readTree(body);
             return node.isObject()

@@ -30,6 +30,10 @@ class BodySizeLimit extends OncePerRequestFilter {
     /** Largest with the readings of a run, or a photograph, bytes; who takes them says so itself a byte before. */
     static final int MOST_READINGS = 12 * 1024 * 1024 + 1;
 
+    /** Largest with a photograph to be measured, bytes. */
+    static final int MOST_MEASURED = 21 * 1024 * 1024;
+
+    private static final String MEASURE = "/api/v1/measure";
     private static final String ARCHIVE = "/shop/restore";
     private static final Set<String> READINGS = Set.of("/api/v1/runs/analyse", "/api/v1/runs", "/logbook/import");
     private static final Pattern PHOTO_OR_TRACE = Pattern.compile("/logbook/[0-9a-fA-F-]{36}/(photo|trace)");
@@ -53,6 +57,9 @@ class BodySizeLimit extends OncePerRequestFilter {
     private static long most(String address) {
         if (address.equals(ARCHIVE)) {
             return Backup.MAX_PACKED + 1L;
+        }
+        if (address.equals(MEASURE)) {
+            return MOST_MEASURED;
         }
         return READINGS.contains(address) || PHOTO_OR_TRACE.matcher(address).matches() ? MOST_READINGS : MOST;
     }

@@ -6,6 +6,7 @@ import com.drew.metadata.Directory;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -21,6 +22,7 @@ import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
+import vastarc.core.vision.Photo;
 
 /**
  * Takes photographs as phones and cameras make them: turned upright, made smaller, and written anew as JPEG, so that nothing but the
@@ -35,6 +37,7 @@ final class Pictures {
     static final int SIDE = 1600;
 
     private static final long MAX_PIXELS = 60_000_000;
+    private static final long MAX_MEASURED = 40_000_000;
 
     /** Of a kind that can only be unpacked whole. */
     private static final long MAX_PIXELS_WHOLE = 16_000_000;
@@ -50,6 +53,10 @@ final class Pictures {
 
     /** What a file says of itself: its kind, its longest side and its shortest in pixels. */
     private record PictureInfo(String kind, int side, int width) {
+
+        long pixels() {
+            return (long) side * width;
+        }
 
         /** Every how many pixels it is read, so that no more than {@link #MOST_UNPACKED} are unpacked. */
         int step() {
@@ -68,7 +75,7 @@ final class Pictures {
                     "it is larger than " + MAX_BYTES / 1024 / 1024 + " MB; take it at a lower resolution");
         }
         try {
-            BufferedImage upright = upright(file, look(file));
+            BufferedImage upright = upright(file, look(file), SIDE);
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             Thumbnails.of(upright)
                     .scale(1)
@@ -84,20 +91,43 @@ final class Pictures {
         }
     }
 
+    /**
+     * Unpacks a picture to be measured, never more than {@link #MOST_UNPACKED} of its pixels. One at a time, like {@link #take}.
+     *
+     * @throws PictureRefused with words, where it is none that can be measured
+     */
+    static synchronized PhotoPixels unpacked(byte[] file) {
+        try {
+            PictureInfo seen = look(file);
+            if (seen.pixels() > MAX_MEASURED) {
+                throw new PictureRefused("it has " + seen.pixels() / 1_000_000 + " megapixels; up to "
+                        + MAX_MEASURED / 1_000_000 + " are measured");
+            }
+            BufferedImage upright = upright(file, seen, Integer.MAX_VALUE);
+            int[] packed = ((DataBufferInt) upright.getRaster().getDataBuffer()).getData();
+            return new PhotoPixels(Photo.of(upright.getWidth(), upright.getHeight(), packed), seen.step());
+        } catch (IOException | RuntimeException e) {
+            if (e instanceof PictureRefused refused) {
+                throw refused;
+            }
+            throw new PictureRefused("it is damaged");
+        }
+    }
+
     /** Whether bytes are a picture as this program keeps them: JPEG, no longer than it may be. */
     static boolean isSmallJpeg(byte[] file) {
         try {
             PictureInfo seen = look(file);
             return "jpeg".equals(seen.kind())
                     && seen.side() <= SIDE
-                    && upright(file, seen).getWidth() > 0;
+                    && upright(file, seen, SIDE).getWidth() > 0;
         } catch (IOException | RuntimeException e) {
             return false;
         }
     }
 
     /** Read by every so many pixels, so that what is unpacked stays small however large the picture is. */
-    private static BufferedImage upright(byte[] file, PictureInfo seen) throws IOException {
+    private static BufferedImage upright(byte[] file, PictureInfo seen, int longest) throws IOException {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             ImageReader reader = ImageIO.getImageReaders(in).next();
             try {
@@ -105,7 +135,7 @@ final class Pictures {
                 ImageReadParam parts = reader.getDefaultReadParam();
                 int step = seen.step();
                 parts.setSourceSubsampling(step, step, 0, 0);
-                int side = Math.min(SIDE, seen.side());
+                int side = Math.min(longest, (seen.side() + step - 1) / step);
                 Thumbnails.Builder<BufferedImage> picture =
                         Thumbnails.of(reader.read(0, parts)).size(side, side).imageType(BufferedImage.TYPE_INT_RGB);
                 held(file).map(ExifFilterUtils::getFilterForOrientation).ifPresent(picture::addFilter);
