@@ -37,6 +37,7 @@ public final class ModelPages {
             "equipment",
             "sequence",
             "map",
+            "vision",
             "simulation",
             "diagnosis",
             "steps");

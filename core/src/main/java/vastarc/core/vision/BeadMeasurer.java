@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import vastarc.core.vision.MeasureRefusal.Refused;
+import vastarc.core.vision.MeasureRefusal.RefusalException;
 import vastarc.core.vision.MeasureRequest.Stretch;
 import vastarc.core.vision.MeasuredBead.Ripple;
 import vastarc.core.vision.MeasuredBead.SeenTint;
@@ -56,7 +56,7 @@ public final class BeadMeasurer {
             PlaneMap map = scale(photo, request.scale());
             MeasuredBead bead = new BeadMeasurer(photo, request, map).bead();
             return new Measurement(Optional.of(bead), Optional.empty());
-        } catch (Refused refused) {
+        } catch (RefusalException refused) {
             return new Measurement(Optional.empty(), Optional.of(refused.why()));
         }
     }
@@ -68,7 +68,7 @@ public final class BeadMeasurer {
         if (source instanceof ScaleSource.TubeOutline tube) {
             return TubeScale.of(tube.from(), tube.to(), tube.tubeOdMm());
         }
-        return StripFinder.find(photo).orElseThrow(() -> new Refused(MeasureRefusal.NO_SCALE));
+        return StripFinder.find(photo).orElseThrow(() -> new RefusalException(MeasureRefusal.NO_SCALE));
     }
 
     private MeasuredBead bead() {

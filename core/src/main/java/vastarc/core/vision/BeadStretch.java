@@ -1,7 +1,7 @@
 package vastarc.core.vision;
 
 import java.util.List;
-import vastarc.core.vision.MeasureRefusal.Refused;
+import vastarc.core.vision.MeasureRefusal.RefusalException;
 import vastarc.core.vision.MeasureRequest.Stretch;
 import vastarc.core.vision.ToeFinder.ToePair;
 
@@ -31,7 +31,7 @@ record BeadStretch(List<ToePair> all, double fromMm, double toMm) {
                 .toArray();
         double usual = Robust.median(inner);
         if (!(usual > LEAST_CLEAR)) {
-            throw new Refused(MeasureRefusal.NO_SEAM);
+            throw new RefusalException(MeasureRefusal.NO_SEAM);
         }
         int from = end(view, toes, clear, middle, -1, CLEAR_SHARE * usual);
         int to = end(view, toes, clear, middle, 1, CLEAR_SHARE * usual);
@@ -81,7 +81,7 @@ record BeadStretch(List<ToePair> all, double fromMm, double toMm) {
                 .filter(toe -> leftOut.stream().noneMatch(out -> out.contains(toe.mm())))
                 .toList();
         if (counted.size() < LEAST_COUNTED) {
-            throw new Refused(MeasureRefusal.NO_SEAM);
+            throw new RefusalException(MeasureRefusal.NO_SEAM);
         }
         return counted;
     }

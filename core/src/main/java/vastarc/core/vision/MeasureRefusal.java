@@ -21,12 +21,12 @@ public enum MeasureRefusal {
     }
 
     /** Thrown within this package where a picture cannot be measured. */
-    static final class Refused extends RuntimeException {
+    static final class RefusalException extends RuntimeException {
 
         private static final long serialVersionUID = 1L;
         private final MeasureRefusal why;
 
-        Refused(MeasureRefusal why) {
+        RefusalException(MeasureRefusal why) {
             super(why.name(), null, false, false);
             this.why = why;
         }

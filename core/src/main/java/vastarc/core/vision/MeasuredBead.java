@@ -21,7 +21,7 @@ import java.util.OptionalDouble;
 public record MeasuredBead(
         Uncertain mmPerPixel,
         double seamMm,
-        BeadWidth width,
+        MeasuredWidth width,
         Straightness straightness,
         Optional<Ripple> ripple,
         OptionalDouble travel,
@@ -44,10 +44,10 @@ public record MeasuredBead(
      * @param plusMinus of the mean, half of a 90 % interval, mm
      * @param along     place by place
      */
-    public record BeadWidth(double meanMm, double sdMm, double plusMinus, List<WidthPlace> along) {
+    public record MeasuredWidth(double meanMm, double sdMm, double plusMinus, List<WidthPlace> along) {
 
         /** Copies its list, so that it cannot change. */
-        public BeadWidth {
+        public MeasuredWidth {
             along = List.copyOf(along);
         }
     }

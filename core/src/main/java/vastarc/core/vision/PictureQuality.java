@@ -3,7 +3,7 @@ package vastarc.core.vision;
 import boofcv.struct.image.GrayF32;
 import java.util.Arrays;
 import java.util.List;
-import vastarc.core.vision.MeasureRefusal.Refused;
+import vastarc.core.vision.MeasureRefusal.RefusalException;
 import vastarc.core.vision.ToeFinder.ToePair;
 
 /** Whether a picture can be measured, and if not, why. {@code docs/model/vision.md (9)}. */
@@ -29,10 +29,10 @@ final class PictureQuality {
         float[] sorted = small.data.clone();
         Arrays.sort(sorted);
         if (sorted[(int) (0.9 * (sorted.length - 1))] < DARK) {
-            throw new Refused(MeasureRefusal.TOO_DARK);
+            throw new RefusalException(MeasureRefusal.TOO_DARK);
         }
         if (sorted[(int) ((1 - TOO_WHITE) * (sorted.length - 1))] > WHITE) {
-            throw new Refused(MeasureRefusal.TOO_BRIGHT);
+            throw new RefusalException(MeasureRefusal.TOO_BRIGHT);
         }
     }
 
@@ -40,11 +40,11 @@ final class PictureQuality {
     static void check(SeamView view, List<ToePair> toes) {
         double width = Robust.median(toes.stream().mapToDouble(ToePair::widthMm).toArray());
         if (white(view, toes) > GLARE) {
-            throw new Refused(MeasureRefusal.GLARE);
+            throw new RefusalException(MeasureRefusal.GLARE);
         }
         boolean blurred = ToeSharpness.blurMm(view, toes) > MOST_BLUR * width;
         if (blurred) {
-            throw new Refused(MeasureRefusal.BLURRED);
+            throw new RefusalException(MeasureRefusal.BLURRED);
         }
         double clear = Robust.median(toes.stream().mapToDouble(ToePair::clear).toArray());
         double[] steps = new double[toes.size() - 1];
@@ -54,7 +54,7 @@ final class PictureQuality {
         double contrast =
                 Robust.median(toes.stream().mapToDouble(ToePair::contrast).toArray());
         if (clear < LEAST_CLEAR || contrast < LEAST_CONTRAST || Robust.spread(steps) > MOST_SPREAD * width) {
-            throw new Refused(MeasureRefusal.NO_SEAM);
+            throw new RefusalException(MeasureRefusal.NO_SEAM);
         }
     }
 

@@ -3,7 +3,7 @@ package vastarc.core.vision;
 import boofcv.struct.image.GrayF32;
 import java.util.ArrayList;
 import java.util.List;
-import vastarc.core.vision.MeasureRefusal.Refused;
+import vastarc.core.vision.MeasureRefusal.RefusalException;
 
 /**
  * Finds a seam that nobody has drawn: the straight band of the picture in which the brightness changes most from pixel to pixel, the printed strip left out.
@@ -123,7 +123,7 @@ final class SeamFinder {
         double usual = mean(busy);
         int[] run = longest(smooth, Math.max(STANDS_OUT * usual, 0.5 * Robust.quantile(smooth, 0.95)));
         if (run[1] - run[0] < LEAST_LENGTH * band) {
-            throw new Refused(MeasureRefusal.NO_SEAM);
+            throw new RefusalException(MeasureRefusal.NO_SEAM);
         }
         List<PixelPoint> ends = new ArrayList<>();
         for (int i : run) {

@@ -28,6 +28,9 @@ final class ToeFinder {
 
     private static final double MOVED_REACH_MM = 2;
 
+    /** What a person says outweighs all that is seen. */
+    private static final double SAID = 30;
+
     private final SeamView view;
     private final BlockProfiles profiles;
     private final int blocks;
@@ -125,7 +128,7 @@ final class ToeFinder {
                 double middle = (beside(path[block][0]) + beside(path[block][1])) / 2;
                 double[] side = toe.besideMm() < middle ? left[block] : right[block];
                 for (int place = 0; place < places; place++) {
-                    side[place] = Math.abs(beside(place) - toe.besideMm()) <= GRID_MM ? 3 : -1;
+                    side[place] = Math.abs(beside(place) - toe.besideMm()) <= GRID_MM / 2 ? SAID : -SAID;
                 }
             }
         }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
-import vastarc.core.vision.MeasuredBead.BeadWidth;
+import vastarc.core.vision.MeasuredBead.MeasuredWidth;
 import vastarc.core.vision.MeasuredBead.WidthPlace;
 import vastarc.core.vision.ToeFinder.ToePair;
 
@@ -15,10 +15,13 @@ import vastarc.core.vision.ToeFinder.ToePair;
  * @param wanderMm of the middle about a smooth line, root of the mean square
  * @param widens   the end against the beginning, as a share of the mean
  */
-record ToeStatistics(BeadWidth width, double wanderMm, double widens) {
+record ToeStatistics(MeasuredWidth width, double wanderMm, double widens) {
 
     /** A toe is followed by the median of so many blocks on both sides. */
     private static final int ABOUT = 3;
+
+    /** A seam whose middle lies so far from the line between its ends, as a share of its length, is meant to bend. */
+    private static final double BENT = 0.05;
 
     private static final double OUTLIER = 3.5;
     private static final double LEAST_SPREAD_MM = 0.01;
@@ -49,9 +52,9 @@ record ToeStatistics(BeadWidth width, double wanderMm, double widens) {
                 .mapToDouble(p -> (p.widthMm() - mean) * (p.widthMm() - mean))
                 .sum();
         double ofMean = Math.hypot(toeSpread / Math.sqrt(left.length / SHARED), shade);
-        BeadWidth width = new BeadWidth(
+        MeasuredWidth width = new MeasuredWidth(
                 mean, Math.sqrt(squares / (left.length - 1)), plusMinus(ofMean, scaleShare * mean), along);
-        return new ToeStatistics(width, wander(left, right), widens(along, mean));
+        return new ToeStatistics(width, wander(view, toes, left, right), widens(along, mean));
     }
 
     private static double plusMinus(double sd, double ofScale) {
@@ -90,20 +93,42 @@ record ToeStatistics(BeadWidth width, double wanderMm, double widens) {
         return values;
     }
 
-    /** About a straight line through the middles: the drawn line follows the seam's own bend. */
-    private static double wander(double[] left, double[] right) {
+    /**
+     * About a straight line through the middles of the bead on the sheet; where the seam itself bends, about the line that was drawn.
+     */
+    private static double wander(SeamView view, List<ToePair> toes, double[] left, double[] right) {
         int size = left.length;
-        double[] middle = new double[size];
+        double[] beside = new double[size];
+        PlanePoint[] middles = new PlanePoint[size];
         for (int i = 0; i < size; i++) {
-            middle[i] = (left[i] + right[i]) / 2;
+            beside[i] = (left[i] + right[i]) / 2;
+            middles[i] = view.line().at(toes.get(i).mm()).beside(beside[i]);
         }
-        double[] line = LineFit.of(middle);
+        double[] off = offChord(middles);
+        double length = middles[0].distance(middles[size - 1]);
+        double far = Arrays.stream(off).map(Math::abs).max().orElse(0);
+        return aboutLine(far > BENT * length ? beside : off);
+    }
+
+    /** How far places lie from the line between the first and the last. */
+    private static double[] offChord(PlanePoint... places) {
+        PlanePoint first = places[0];
+        PlanePoint last = places[places.length - 1];
+        double u = (last.uMm() - first.uMm()) / first.distance(last);
+        double v = (last.vMm() - first.vMm()) / first.distance(last);
+        return Arrays.stream(places)
+                .mapToDouble(place -> (place.vMm() - first.vMm()) * u - (place.uMm() - first.uMm()) * v)
+                .toArray();
+    }
+
+    private static double aboutLine(double... values) {
+        double[] line = LineFit.of(values);
         double squares = 0;
-        for (int i = 0; i < size; i++) {
-            double off = middle[i] - line[0] - line[1] * i;
+        for (int i = 0; i < values.length; i++) {
+            double off = values[i] - line[0] - line[1] * i;
             squares += off * off;
         }
-        return Math.sqrt(squares / size);
+        return Math.sqrt(squares / values.length);
     }
 
     private static double widens(List<WidthPlace> along, double mean) {

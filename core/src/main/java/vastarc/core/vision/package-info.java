@@ -4,7 +4,7 @@
  * ({@link vastarc.core.vision.SeamView}); there the toes are followed ({@link vastarc.core.vision.ToeFinder}). Nothing here inspects a weld: depth,
  * fusion and cracks cannot be seen. Source: {@code docs/model/vision.md}.
  *
- * <p>Uses: base, domain, record.
+ * <p>Uses: base, domain.
  */
 @NullMarked
 package vastarc.core.vision;

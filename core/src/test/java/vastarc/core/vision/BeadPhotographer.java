@@ -3,7 +3,10 @@ package vastarc.core.vision;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.SplittableRandom;
+import vastarc.core.domain.material.Family;
 import vastarc.core.vision.SimulatedBead.TintStripe;
 
 /**
@@ -82,7 +85,7 @@ final class BeadPhotographer {
     }
 
     /** What is asked of the picture: the scale, and the seam as a finger would draw it. */
-    MeasureRequest request(vastarc.core.domain.material.Family family) {
+    MeasureRequest request(Family family) {
         double rough = difficulty == Difficulty.CLEAN ? 0.5 : 1.2;
         List<PixelPoint> seam = new ArrayList<>();
         for (double share : new double[] {0.03, 0.5, 0.97}) {
@@ -96,9 +99,9 @@ final class BeadPhotographer {
         return new MeasureRequest(
                 strip ? new ScaleSource.PrintedStrip() : new ScaleSource.KnownDistance(from, to, 50),
                 seam,
-                java.util.Optional.of(family),
-                java.util.OptionalDouble.of(1.2),
-                strip ? java.util.Optional.empty() : java.util.Optional.of(clean),
+                Optional.of(family),
+                OptionalDouble.of(1.2),
+                strip ? Optional.empty() : Optional.of(clean),
                 List.of(),
                 List.of());
     }

@@ -7,18 +7,18 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.multipart.MultipartHttpServletRequest;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.vision.MeasureRequest;
-import vastarc.web.format.MeasureJson;
 import vastarc.web.request.MeasureReader;
 import vastarc.web.store.run.PhotoPixels;
 import vastarc.web.store.run.PictureRefused;
@@ -28,6 +28,8 @@ import vastarc.web.store.run.PictureRefused;
 @Tag(name = "measure", description = "What a photograph of a bead says in numbers")
 class MeasureApi {
 
+    private static final String IMAGE = "image";
+    private static final String ASK = "ask";
     private static final int MOST_ASK = 64 * 1024;
 
     @Operation(
@@ -43,39 +45,31 @@ class MeasureApi {
             content =
                     @Content(
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
-                            schema = @Schema(implementation = MeasureJson.class)))
+                            schema = @Schema(implementation = MeasureAnswer.class)))
     @RefusesBadInput
     @PostMapping(path = "/api/v1/measure", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    ResponseEntity<Object> measure(
-            @Parameter(description = "the photograph") @RequestPart(name = "image", required = false) @Nullable
-                    MultipartFile image,
-            @Parameter(description = "what is asked, JSON") @RequestPart(name = "ask", required = false) @Nullable
-                    MultipartFile askFile,
-            @Parameter(hidden = true)
-                    @org.springframework.web.bind.annotation.RequestParam(name = "ask", required = false)
-                    @Nullable
-                    String askText)
-            throws IOException {
-        Outcome<MeasureRequest> request =
-                Calls.json(ask(askFile, askText), MeasureReader.EXAMPLE).then(MeasureReader::read);
+    ResponseEntity<Object> measure(@Parameter(hidden = true) MultipartHttpServletRequest request) throws IOException {
+        Outcome<MeasureRequest> asked =
+                Calls.json(ask(request), MeasureReader.EXAMPLE).then(MeasureReader::read);
+        MultipartFile image = request.getFile(IMAGE);
         if (image == null || image.isEmpty()) {
-            return Calls.refusal(java.util.stream.Stream.concat(
-                            request.problems().stream(), java.util.stream.Stream.of(noImage("it is missing")))
+            return Calls.refusal(Stream.concat(asked.problems().stream(), Stream.of(noImage("it is missing")))
                     .toList());
         }
-        return Calls.answer(request.then(asked -> measured(image, asked)));
+        return Calls.answer(asked.then(wanted -> measured(image, wanted)));
     }
 
-    private static byte[] ask(@Nullable MultipartFile file, @Nullable String text) throws IOException {
-        byte[] ask = file != null
-                ? file.getBytes()
-                : text == null ? new byte[0] : text.getBytes(java.nio.charset.StandardCharsets.UTF_8);
+    /** The ask is a field or a file of its own. */
+    private static byte[] ask(MultipartHttpServletRequest request) throws IOException {
+        MultipartFile file = request.getFile(ASK);
+        String text = request.getParameter(ASK);
+        byte[] ask = file == null ? String.valueOf(text).getBytes(StandardCharsets.UTF_8) : file.getBytes();
         return ask.length > MOST_ASK ? new byte[0] : ask;
     }
 
-    private static Outcome<MeasureJson> measured(MultipartFile image, MeasureRequest asked) {
+    private static Outcome<MeasureAnswer> measured(MultipartFile image, MeasureRequest asked) {
         try {
-            return Outcome.of(MeasureJson.of(PhotoPixels.measure(image.getBytes(), asked)));
+            return Outcome.of(MeasureAnswer.of(PhotoPixels.measure(image.getBytes(), asked)));
         } catch (PictureRefused e) {
             return Outcome.failed(noImage(String.valueOf(e.getMessage())));
         } catch (IOException e) {
@@ -84,6 +78,6 @@ class MeasureApi {
     }
 
     private static Problem noImage(String why) {
-        return Problem.badValue("image", "measure.image", why);
+        return Problem.badValue(IMAGE, "measure.image", why);
     }
 }

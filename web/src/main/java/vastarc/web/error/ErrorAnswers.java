@@ -22,6 +22,7 @@ import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.NoHandlerFoundException;
@@ -70,12 +71,24 @@ class ErrorAnswers {
                 .body(detail);
     }
 
-    /** Nothing here takes a form in parts. */
+    /** Only the call that measures photographs takes a form in parts; there it was broken or too large. */
     @ExceptionHandler
-    ResponseEntity<String> parts(MultipartException fault) {
-        return ResponseEntity.status(HttpStatus.UNSUPPORTED_MEDIA_TYPE)
-                .contentType(PLAIN)
-                .body("This program takes no form in parts (multipart). Send the file or the text itself as the body.");
+    ResponseEntity<?> parts(MultipartException fault, HttpServletRequest request) {
+        if (!request.getRequestURI().startsWith("/api/")) {
+            return ResponseEntity.status(HttpStatus.UNSUPPORTED_MEDIA_TYPE)
+                    .contentType(PLAIN)
+                    .body(
+                            "This program takes no form in parts (multipart). Send the file or the text itself as the body.");
+        }
+        boolean large = fault instanceof MaxUploadSizeExceededException;
+        HttpStatus status = large ? HttpStatus.CONTENT_TOO_LARGE : HttpStatus.BAD_REQUEST;
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDetail.forStatusAndDetail(
+                        status,
+                        large
+                                ? "The photograph is larger than 20 MB. Send a smaller one."
+                                : "The form in parts (multipart) is broken. Send the parts image and ask."));
     }
 
     /** A page was asked for whose document cannot be read: that page alone says so, and where to mend it. */

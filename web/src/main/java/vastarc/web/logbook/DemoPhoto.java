@@ -8,21 +8,30 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Arc2D;
 import java.awt.geom.Line2D;
+import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.SplittableRandom;
 import javax.imageio.ImageIO;
+import vastarc.core.vision.StripLayout;
 
 /** A bead drawn for the demo shop, where a photograph would stand; it says so itself. */
 final class DemoPhoto {
 
     private static final int WIDTH = 1200;
     private static final int HEIGHT = 800;
-    private static final int MIDDLE = 420;
-    private static final int HALF = 78;
+    private static final int MIDDLE = 330;
+    private static final int HALF = 45;
+
+    /** Of the printed strip that lies beside the bead: pixels a mm, and where its squares begin. */
+    private static final double SCALE = 14;
+
+    private static final int STRIP_LEFT = 90;
+    private static final int STRIP_TOP = 580;
     private static final Color METAL = new Color(168, 170, 170);
+    private static final Color GREY = new Color(188, 188, 188);
     private static final Color BEAD = new Color(196, 197, 194);
 
     private DemoPhoto() {}
@@ -42,9 +51,10 @@ final class DemoPhoto {
         metal(pen, random);
         tinted(pen, tint);
         bead(pen, even, random);
+        strip(pen);
         pen.setColor(new Color(40, 40, 40));
         pen.setFont(new Font(Font.SANS_SERIF, Font.PLAIN, 26));
-        pen.drawString("drawn for the demo shop", 30, HEIGHT - 30);
+        pen.drawString("drawn for the demo shop", 30, 44);
         pen.dispose();
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(image, "png", png);
@@ -82,5 +92,22 @@ final class DemoPhoto {
             pen.setColor(new Color(grey, grey, grey));
             pen.draw(new Arc2D.Double(x, MIDDLE - HALF + 6, 60, 2 * HALF - 12, -80, 160, Arc2D.OPEN));
         }
+    }
+
+    private static void strip(Graphics2D pen) {
+        pen.setColor(Color.WHITE);
+        field(pen, -5, -5, StripLayout.GREY_TO_MM + 10, StripLayout.ROWS * StripLayout.SQUARE_MM + 10);
+        pen.setColor(GREY);
+        double grey = StripLayout.GREY_TO_MM - StripLayout.GREY_FROM_MM;
+        field(pen, StripLayout.GREY_FROM_MM, 0, grey, StripLayout.ROWS * StripLayout.SQUARE_MM);
+        pen.setColor(Color.BLACK);
+        for (StripController.BlackSquare square : StripController.squares()) {
+            field(pen, square.x(), square.y(), StripLayout.SQUARE_MM, StripLayout.SQUARE_MM);
+        }
+    }
+
+    /** A field of the strip, mm. */
+    private static void field(Graphics2D pen, double u, double v, double width, double height) {
+        pen.fill(new Rectangle2D.Double(STRIP_LEFT + SCALE * u, STRIP_TOP + SCALE * v, SCALE * width, SCALE * height));
     }
 }

@@ -37,6 +37,7 @@ import vastarc.web.store.ListPage;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.job.ProvenSheet;
+import vastarc.web.store.run.PhotoStore;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunService;
@@ -49,6 +50,7 @@ class LogbookController {
     private final WeldRunService runs;
     private final WeldRunQueries book;
     private final Logbook logbook;
+    private final PhotoStore photos;
     private final RunClosings closings;
     private final JobStore jobs;
     private final JobPlanner planner;
@@ -57,12 +59,14 @@ class LogbookController {
             WeldRunService runs,
             WeldRunQueries book,
             Logbook logbook,
+            PhotoStore photos,
             RunClosings closings,
             JobStore jobs,
             JobPlanner planner) {
         this.runs = runs;
         this.book = book;
         this.logbook = logbook;
+        this.photos = photos;
         this.closings = closings;
         this.jobs = jobs;
         this.planner = planner;
@@ -97,7 +101,11 @@ class LogbookController {
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
         Filters filters = Filters.of(sent, preferences.units());
-        model.addAttribute("trends", Trends.of(book.newest(filters.filter(), Trends.MOST)));
+        List<WeldRun> newest = book.newest(filters.filter(), Trends.MOST);
+        model.addAttribute(
+                "trends",
+                Trends.of(
+                        newest, photos.measures(newest.stream().map(WeldRun::id).toList())));
         model.addAttribute("query", filters.query());
         model.addAttribute("filtered", !filters.isEmpty());
         return "logbook/trends";

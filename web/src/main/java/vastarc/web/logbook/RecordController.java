@@ -4,6 +4,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -23,6 +24,7 @@ import vastarc.web.logbook.RunView.RunJob;
 import vastarc.web.paper.PaperPress;
 import vastarc.web.store.job.PurgeText;
 import vastarc.web.store.run.PhotoStore;
+import vastarc.web.store.run.Photograph;
 import vastarc.web.store.run.WeldRun;
 
 /** The weld record of a run, to look at and as a PDF: what was set, what was read, what it looked like, who and when. */
@@ -67,9 +69,8 @@ class RecordController {
                 record(
                         opened,
                         opened.photos().stream()
-                                .map(photo -> new Picture(
-                                        "/logbook/photo/" + photo.id() + ".jpg",
-                                        photo.kind().label()))
+                                .map(photo ->
+                                        new Picture("/logbook/photo/" + photo.id() + ".jpg", label(photo, preferences)))
                                 .toList(),
                         preferences));
         model.addAttribute("paper", true);
@@ -86,7 +87,7 @@ class RecordController {
                         .jpeg(photo.id())
                         .map(jpeg -> new Picture(
                                 "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(jpeg),
-                                photo.kind().label()))
+                                label(photo, preferences)))
                         .stream())
                 .toList();
         String title = "Weld record " + opened.run().head().jobName();
@@ -97,6 +98,16 @@ class RecordController {
                         title,
                         PaperPress.Size.A4,
                         Map.of("record", record(opened, pictures, preferences))));
+    }
+
+    /** What it shows, and what was measured in it. */
+    private static String label(Photograph photo, Preferences preferences) {
+        return photo.measure()
+                .map(measure -> photo.kind().label() + ": "
+                        + MeasureWords.of(measure, preferences.units()).stream()
+                                .map(line -> line.name() + " " + line.value())
+                                .collect(Collectors.joining(", ")))
+                .orElse(photo.kind().label());
     }
 
     private OpenedRun opened(UUID id) {

@@ -52,8 +52,8 @@ public record RunComparison(
                 both(openedRun, other),
                 findings(openedRun, units),
                 findings(other, units),
-                photos(openedRun),
-                photos(other));
+                photos(openedRun, units),
+                photos(other, units));
     }
 
     private static Optional<Drawing> both(OpenedRun openedRun, OpenedRun other) {
@@ -97,10 +97,9 @@ public record RunComparison(
                 .toList();
     }
 
-    private static List<RunView.Photo> photos(OpenedRun opened) {
+    private static List<RunView.Photo> photos(OpenedRun opened, UnitSystem units) {
         return opened.photos().stream()
-                .map(photo ->
-                        new RunView.Photo(photo.id().toString(), photo.kind().label()))
+                .map(photo -> RunView.photo(photo, units))
                 .toList();
     }
 }

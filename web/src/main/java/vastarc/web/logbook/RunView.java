@@ -18,6 +18,7 @@ import vastarc.web.layout.Labels;
 import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.logbook.Logbook.OpenedRun;
 import vastarc.web.store.run.Photograph;
+import vastarc.web.store.run.Photograph.PhotographKind;
 import vastarc.web.store.run.RunRecord;
 
 /**
@@ -62,8 +63,8 @@ public record RunView(
         }
     }
 
-    /** A photograph. */
-    public record Photo(String id, String label) {
+    /** A photograph; measured is the width of its bead in words, empty where nothing was measured. */
+    public record Photo(String id, String label, String measured, boolean bead) {
         public Photo {
             label = Labels.of(label);
         }
@@ -89,7 +90,7 @@ public record RunView(
                         .toList(),
                 opened.record().map(RunRecord::open).orElse(List.of()),
                 opened.sheet().map(sheet -> lines(sheet, units)).orElse(List.of()),
-                opened.photos().stream().map(RunView::photo).toList(),
+                opened.photos().stream().map(photo -> photo(photo, units)).toList(),
                 form,
                 wrong,
                 Choice.of(
@@ -113,8 +114,14 @@ public record RunView(
                 opened.run().head().planned().currentA());
     }
 
-    private static Photo photo(Photograph photo) {
-        return new Photo(photo.id().toString(), photo.kind().label());
+    static Photo photo(Photograph photo, UnitSystem units) {
+        return new Photo(
+                photo.id().toString(),
+                photo.kind().label(),
+                photo.measure()
+                        .map(measure -> MeasureWords.line(measure, units))
+                        .orElse(""),
+                photo.kind() != PhotographKind.TUNGSTEN);
     }
 
     static List<FigureLine> lines(SheetDocument sheet, UnitSystem units) {

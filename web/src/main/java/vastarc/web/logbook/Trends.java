@@ -9,10 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.function.Function;
 import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.TrendChart;
+import vastarc.web.store.run.KeptMeasure;
 import vastarc.web.store.run.WeldRun;
 
 /**
@@ -29,8 +31,8 @@ public record Trends(List<Drawing> charts, int count, int most) {
 
     private static final double WEEK = 7;
 
-    /** Of runs, the newest first. */
-    static Trends of(List<WeldRun> runs) {
+    /** Of runs, the newest first, and of what was measured in their photographs. */
+    static Trends of(List<WeldRun> runs, Map<UUID, KeptMeasure> measures) {
         List<WeldRun> judged =
                 runs.stream().filter(run -> run.endedAt().isPresent()).toList();
         if (judged.isEmpty()) {
@@ -39,15 +41,18 @@ public record Trends(List<Drawing> charts, int count, int most) {
         Instant first = judged.get(judged.size() - 1).startedAt();
         Instant last = judged.get(0).startedAt();
         Plot plot = new Plot(judged, first, last);
-        return new Trends(
-                List.of(
-                        plot.of("current read over current planned", Trends::currentRatio, 1),
-                        plot.of("travel read over travel planned", Trends::travelRatio, 1),
-                        plot.of("heat input, kJ/mm", run -> run.figures().heat(), Double.NaN),
-                        plot.of("argon at the torch for a minute of arc, L", Trends::gasPerMin, Double.NaN),
-                        plot.firstTimeRight()),
-                judged.size(),
-                MOST);
+        List<Drawing> charts = new ArrayList<>(List.of(
+                plot.of("current read over current planned", Trends::currentRatio, 1),
+                plot.of("travel read over travel planned", Trends::travelRatio, 1),
+                plot.of("heat input, kJ/mm", run -> run.figures().heat(), Double.NaN),
+                plot.of("argon at the torch for a minute of arc, L", Trends::gasPerMin, Double.NaN),
+                plot.firstTimeRight()));
+        if (!measures.isEmpty()) {
+            charts.add(plot.of("bead width by photograph, mm", run -> width(measures, run), Double.NaN));
+            charts.add(plot.of(
+                    "evenness of the ripples by photograph, 0 to 1", run -> evenness(measures, run), Double.NaN));
+        }
+        return new Trends(charts, judged.size(), MOST);
     }
 
     private static OptionalDouble currentRatio(WeldRun run) {
@@ -60,6 +65,17 @@ public record Trends(List<Drawing> charts, int count, int most) {
 
     private static OptionalDouble gasPerMin(WeldRun run) {
         return ratio(run.figures().gasL(), run.figures().arcS() / 60);
+    }
+
+    private static OptionalDouble width(Map<UUID, KeptMeasure> measures, WeldRun run) {
+        KeptMeasure measure = measures.get(run.id());
+        return measure == null ? OptionalDouble.empty() : OptionalDouble.of(measure.widthMm());
+    }
+
+    private static OptionalDouble evenness(Map<UUID, KeptMeasure> measures, WeldRun run) {
+        KeptMeasure measure = measures.get(run.id());
+        Double even = measure == null ? null : measure.evenness();
+        return even == null ? OptionalDouble.empty() : OptionalDouble.of(even);
     }
 
     private static OptionalDouble ratio(OptionalDouble read, double planned) {

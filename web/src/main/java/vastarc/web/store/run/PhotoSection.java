@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -21,6 +22,7 @@ import vastarc.web.store.run.Photograph.PhotographKind;
 class PhotoSection implements ArchiveSection {
 
     private static final int SINCE = 6;
+    private static final String MEASURED = "measured";
     private static final JsonMapper JSON = CoreJson.kept();
 
     private final PhotoStore store;
@@ -50,7 +52,7 @@ class PhotoSection implements ArchiveSection {
     }
 
     private static ObjectNode element(Photograph photo, byte[] jpeg) {
-        return JSON.createObjectNode()
+        ObjectNode element = JSON.createObjectNode()
                 .put("id", photo.id().toString())
                 .put("run", photo.run().toString())
                 .put("kind", photo.kind().name())
@@ -58,6 +60,8 @@ class PhotoSection implements ArchiveSection {
                 .put("width", photo.width())
                 .put("height", photo.height())
                 .put("jpeg", Base64.getEncoder().encodeToString(jpeg));
+        photo.measure().ifPresent(measure -> element.set(MEASURED, JSON.valueToTree(measure)));
+        return element;
     }
 
     @Override
@@ -74,8 +78,20 @@ class PhotoSection implements ArchiveSection {
                 PhotographKind.valueOf(element.path("kind").asString()),
                 Instant.parse(element.path("made").asString()),
                 element.path("width").asInt(),
-                element.path("height").asInt());
+                element.path("height").asInt(),
+                measured(element));
         return new PhotoItem(store, photo, jpeg);
+    }
+
+    private static @Nullable String measured(JsonNode element) {
+        if (!element.hasNonNull(MEASURED)) {
+            return null;
+        }
+        KeptMeasure measure = KeptMeasure.read(element.path(MEASURED).toString());
+        if (measure == null) {
+            throw new IllegalArgumentException("what was measured in a photograph cannot be read");
+        }
+        return measure.json();
     }
 
     private record PhotoItem(PhotoStore store, Photograph photo, byte[] jpeg) implements ArchiveElement {

@@ -1,7 +1,10 @@
 package vastarc.web.store.run;
 
 import java.time.Clock;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -44,7 +47,7 @@ public class PhotoStore {
             throw new PictureRefused("this run has " + MOST + " already; take one of them away first");
         }
         Photograph photo =
-                new Photograph(UUID.randomUUID(), run, kind, clock.instant(), picture.width(), picture.height());
+                new Photograph(UUID.randomUUID(), run, kind, clock.instant(), picture.width(), picture.height(), null);
         put(photo, picture.jpeg());
         return photo;
     }
@@ -62,7 +65,37 @@ public class PhotoStore {
         return photographs.findByRunOrderByMadeAtAscIdAsc(run);
     }
 
-    Optional<Photograph> find(UUID id) {
+    /**
+     * Keeps what was measured in a photograph, in place of what was before.
+     *
+     * @param run     id of the run
+     * @param id      of the photograph
+     * @param measure what was measured
+     */
+    @Transactional
+    public void measured(UUID run, UUID id, KeptMeasure measure) {
+        photographs.measure(run, id, measure.json());
+    }
+
+    /**
+     * {@return what was measured in the photographs of runs: of each the oldest photograph that was measured}
+     *
+     * @param runs ids of the runs
+     */
+    public Map<UUID, KeptMeasure> measures(Collection<UUID> runs) {
+        Map<UUID, KeptMeasure> measures = new HashMap<>();
+        photographs
+                .findByRunInAndMeasuredIsNotNullOrderByMadeAtDescIdDesc(runs)
+                .forEach(photo -> photo.measure().ifPresent(measure -> measures.put(photo.run(), measure)));
+        return measures;
+    }
+
+    /**
+     * {@return a photograph}
+     *
+     * @param id the id
+     */
+    public Optional<Photograph> find(UUID id) {
         return photographs.findPhotographById(id);
     }
 

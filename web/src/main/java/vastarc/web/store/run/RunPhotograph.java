@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import vastarc.web.store.AssignedIdEntity;
 import vastarc.web.store.run.Photograph.PhotographKind;
 
@@ -29,6 +30,7 @@ class RunPhotograph extends AssignedIdEntity<UUID> {
     private int width;
     private int height;
     private byte[] jpeg;
+    private @Nullable String measured;
 
     protected RunPhotograph() {}
 
@@ -40,6 +42,7 @@ class RunPhotograph extends AssignedIdEntity<UUID> {
         this.width = photo.width();
         this.height = photo.height();
         this.jpeg = jpeg;
+        this.measured = photo.measured();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package vastarc.web.store.run;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -24,4 +25,10 @@ interface RunPhotographRepository extends JpaRepository<RunPhotograph, UUID> {
     @Modifying
     @Query("delete from RunPhotograph p where p.id = :id and p.run = :run")
     void forget(UUID run, UUID id);
+
+    @Modifying
+    @Query("update RunPhotograph p set p.measured = :measured where p.id = :id and p.run = :run")
+    void measure(UUID run, UUID id, String measured);
+
+    List<Photograph> findByRunInAndMeasuredIsNotNullOrderByMadeAtDescIdDesc(Collection<UUID> runs);
 }

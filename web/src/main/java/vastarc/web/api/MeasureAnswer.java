@@ -1,4 +1,4 @@
-package vastarc.web.format;
+package vastarc.web.api;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -7,7 +7,7 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.vision.MeasureRefusal;
 import vastarc.core.vision.MeasuredBead;
-import vastarc.core.vision.MeasuredBead.BeadWidth;
+import vastarc.core.vision.MeasuredBead.MeasuredWidth;
 import vastarc.core.vision.MeasuredBead.Ripple;
 import vastarc.core.vision.MeasuredBead.SeenTint;
 import vastarc.core.vision.MeasuredBead.Straightness;
@@ -31,10 +31,10 @@ import vastarc.web.store.run.PhotoPixels.MeasuredPhoto;
  * @param refused        why there are no measures
  * @param words          what to do then
  */
-public record MeasureJson(
+public record MeasureAnswer(
         @Nullable Uncertain mmPerPixel,
         @Nullable Double seamMm,
-        @Nullable BeadWidth width,
+        @Nullable MeasuredWidth width,
         @Nullable Double widens,
         @Nullable Straightness straightness,
         @Nullable Ripple ripple,
@@ -56,15 +56,15 @@ public record MeasureJson(
      *
      * @param measured of a photograph
      */
-    public static MeasureJson of(MeasuredPhoto measured) {
+    public static MeasureAnswer of(MeasuredPhoto measured) {
         return measured.measurement()
                 .bead()
                 .map(bead -> of(bead, measured))
                 .orElseGet(() -> refused(measured.measurement().refused().orElseThrow()));
     }
 
-    private static MeasureJson refused(MeasureRefusal why) {
-        return new MeasureJson(
+    private static MeasureAnswer refused(MeasureRefusal why) {
+        return new MeasureAnswer(
                 null,
                 null,
                 null,
@@ -79,9 +79,9 @@ public record MeasureJson(
                 Phrasebook.say(Phrase.of(why.words()), UnitSystem.METRIC));
     }
 
-    private static MeasureJson of(MeasuredBead bead, MeasuredPhoto photo) {
+    private static MeasureAnswer of(MeasuredBead bead, MeasuredPhoto photo) {
         Uncertain pixel = bead.mmPerPixel();
-        return new MeasureJson(
+        return new MeasureAnswer(
                 new Uncertain(pixel.value() / photo.step(), pixel.plusMinus() / photo.step()),
                 bead.seamMm(),
                 bead.width(),
