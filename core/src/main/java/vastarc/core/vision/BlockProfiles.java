@@ -74,7 +74,7 @@ final class BlockProfiles {
         return values[Math.max(0, Math.min(values.length - 1, column))];
     }
 
-    /** The steepest place within so much of a guess, to a part of a column. */
+    /** The steepest place within so much of a guess, or the top of the edge that begins there, to a part of a column. */
     double refined(int block, double besideMm, double withinMm) {
         double[] steep = slope[block];
         int reach = Math.max(1, (int) Math.ceil(withinMm / view.pitchMm()));
@@ -83,12 +83,26 @@ final class BlockProfiles {
         for (int column = Math.max(1, middle - reach); column <= Math.min(steep.length - 2, middle + reach); column++) {
             best = steep[column] > steep[best] ? column : best;
         }
+        best = climbed(steep, best, reach);
         if (best < 1 || best > steep.length - 2) {
             return besideMm;
         }
         double curve = steep[best - 1] - 2 * steep[best] + steep[best + 1];
         double shift = curve < 0 ? (steep[best - 1] - steep[best + 1]) / (2 * curve) : 0;
         return view.besideMm(best + Math.max(-0.5, Math.min(0.5, shift)));
+    }
+
+    /** On to the top of an edge whose foot a guess has met, no farther than twice the reach. */
+    private static int climbed(double[] steep, int from, int reach) {
+        int at = from;
+        for (int step = 0; step < 2 * reach && at > 0 && at < steep.length - 1; step++) {
+            int next = steep[at + 1] > steep[at - 1] ? at + 1 : at - 1;
+            if (steep[next] <= steep[at]) {
+                return at;
+            }
+            at = next;
+        }
+        return at;
     }
 
     private void slopes() {
