@@ -84,9 +84,14 @@ class PhotoController {
     private MeasureResult result(OpenedRun run, Photograph taken, byte[] body, boolean keep, UnitSystem units) {
         Outcome<MeasureRequest> asked = asked(body);
         if (asked.value().isEmpty()) {
-            return MeasureResult.wrong(asked.problems().stream()
-                    .map(problem -> problem.message(units))
-                    .collect(Collectors.joining(" ")));
+            boolean noScale = asked.problems().stream()
+                    .anyMatch(problem -> problem.field().startsWith("scale"));
+            return MeasureResult.wrong(
+                    noScale
+                            ? MeasurePage.say("vision.page.scale")
+                            : asked.problems().stream()
+                                    .map(problem -> problem.message(units))
+                                    .collect(Collectors.joining(" ")));
         }
         try {
             byte[] jpeg = photos.jpeg(taken.id()).orElseThrow(() -> new NotFound("photograph"));
