@@ -65,6 +65,11 @@ class BackupTest {
     @Autowired
     private Backup backup;
 
+    /** As the measure of a photograph is kept. */
+    private static final String MEASURED = """
+            {"seamMm":76.0,"widthMm":6.43,"widthPlusMinusMm":0.1,"widthSdMm":0.05,"wanderMm":0.02,"pitchMm":1.72,\
+            "pitchPlusMinusMm":0.03,"evenness":0.92,"travelMmPerMin":null,"tint":"STRAW"}""";
+
     private JdbcClient database;
 
     /** Past the stores and their transactions, as nothing of the program does. */
@@ -111,7 +116,9 @@ class BackupTest {
         byte[] demo = export();
         for (int seed = 1; seed <= 6; seed++) {
             new GeneratedShop(jobs, machines, shop, rehearsals, http).fill(new Random(seed));
+            database.sql("update run_photo set measured = ?").param(MEASURED).update();
             byte[] before = export();
+            assertThat(files(before).get("run-photos.json")).contains("\"widthMm\":6.43", "\"tint\":\"STRAW\"");
             assertThat(export()).isEqualTo(before);
             assertThat(restore(before, false).getContentAsString()).contains("\"changes\":[]");
 

@@ -1,0 +1,106 @@
+package vastarc.web.logbook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.awt.Color;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import vastarc.web.SpringTest;
+import vastarc.web.store.run.KeptMeasure;
+import vastarc.web.store.run.PhotoStore;
+import vastarc.web.store.run.Photograph;
+import vastarc.web.store.run.Photograph.PhotographKind;
+import vastarc.web.store.run.RunFilter;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.run.WeldRunQueries;
+
+/** A run's photograph measured on its page: what is proposed, what is kept, and where it shows. */
+@SpringTest
+class MeasurePageTest {
+
+    private static final String STRIP = "{\"scale\":{\"strip\":true},\"seam\":[[80,331],[600,329],[1100,330]]}";
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private PhotoStore photos;
+
+    @Autowired
+    private WeldRunQueries book;
+
+    private WeldRun run;
+    private Photograph photo;
+
+    @BeforeEach
+    void anUnevenBead() throws Exception {
+        run = book.newest(RunFilter.all(), 1).get(0);
+        photo = photos.keep(run.id(), PhotographKind.BEAD, DemoPhoto.of(new Color(120, 130, 170), 0.1, 3));
+    }
+
+    @AfterEach
+    void away() {
+        photos.forget(run.id(), photo.id());
+    }
+
+    private String address() {
+        return "/logbook/" + run.id() + "/photo/" + photo.id() + "/measure";
+    }
+
+    private String measured(String query, String ask) throws Exception {
+        return http.perform(post(address() + query)
+                        .contentType("application/json")
+                        .content(ask)
+                        .with(csrf()))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    private String page(String address) throws Exception {
+        return http.perform(get(address)).andReturn().getResponse().getContentAsString();
+    }
+
+    @Test
+    void unevenRipplesAreProposedAndNothingIsKeptUnasked() throws Exception {
+        assertThat(page(address())).contains("Nothing is measured yet");
+        String found = measured("", STRIP);
+
+        assertThat(found).contains("data-sign=\"RIPPLE_UNEVEN\"", "id=\"keep\"", "6.4", "cannot be seen");
+        assertThat(photos.find(photo.id()).orElseThrow().measure()).isEmpty();
+    }
+
+    @Test
+    void whatIsKeptShowsWithTheRunInTrendsAndOnTheRecord() throws Exception {
+        assertThat(measured("?keep=yes", STRIP)).contains("id=\"kept\"");
+
+        KeptMeasure kept = photos.find(photo.id()).orElseThrow().measure().orElseThrow();
+        assertThat(kept.widthMm()).isCloseTo(90 / 14.0, within(0.15));
+        assertThat(page(address())).contains("Kept with this photograph");
+        assertThat(page("/logbook/" + run.id())).contains("mm wide");
+        assertThat(page("/logbook/" + run.id() + "/record")).contains("Evenness of the ripples");
+        assertThat(page("/logbook/trends")).contains("bead width by photograph");
+    }
+
+    @Test
+    void whatCannotBeMeasuredIsSaid() throws Exception {
+        assertThat(measured("", "{\"scale\":{\"from\":[1,1]}}")).contains("Choose Scale");
+        assertThat(measured("", "nothing")).contains("Choose Scale");
+        assertThat(measured("?keep=yes", "{\"scale\":{\"strip\":true},\"seam\":[[80,100],[1100,100]]}"))
+                .contains("No bead");
+        assertThat(photos.find(photo.id()).orElseThrow().measure()).isEmpty();
+        assertThat(http.perform(get("/logbook/" + run.id() + "/photo/" + UUID.randomUUID() + "/measure"))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus())
+                .isEqualTo(404);
+    }
+}
