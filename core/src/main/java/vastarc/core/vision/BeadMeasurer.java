@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.vision.MeasureRefusal.RefusalException;
 import vastarc.core.vision.MeasureRequest.Stretch;
 import vastarc.core.vision.MeasuredBead.Ripple;
@@ -152,7 +153,9 @@ public final class BeadMeasurer {
                 seen[channel][i] = Light.of(colour[channel]);
             }
         }
-        return new double[] {Robust.median(seen[0]), Robust.median(seen[1]), Robust.median(seen[2])};
+        return new double[] {
+            OrderStatistics.median(seen[0]), OrderStatistics.median(seen[1]), OrderStatistics.median(seen[2])
+        };
     }
 
     private List<ToePlace> outline(SeamView view, BeadStretch stretch, List<ToePair> counted) {

@@ -1,6 +1,7 @@
 package vastarc.core.vision;
 
 import java.util.List;
+import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.vision.MeasureRefusal.RefusalException;
 import vastarc.core.vision.MeasureRequest.Stretch;
 import vastarc.core.vision.ToeFinder.ToePair;
@@ -29,7 +30,7 @@ record BeadStretch(List<ToePair> all, double fromMm, double toMm) {
                 .filter(toe -> toe.mm() > 0.15 * drawnMm && toe.mm() < 0.85 * drawnMm)
                 .mapToDouble(ToePair::clear)
                 .toArray();
-        double usual = Robust.median(inner);
+        double usual = OrderStatistics.median(inner);
         if (!(usual > LEAST_CLEAR)) {
             throw new RefusalException(MeasureRefusal.NO_SEAM);
         }
@@ -75,7 +76,8 @@ record BeadStretch(List<ToePair> all, double fromMm, double toMm) {
 
     /** The sound stretch without what is left out. */
     List<ToePair> counted(List<Stretch> leftOut) {
-        double width = Robust.median(all.stream().mapToDouble(ToePair::widthMm).toArray());
+        double width = OrderStatistics.median(
+                all.stream().mapToDouble(ToePair::widthMm).toArray());
         List<ToePair> counted = all.stream()
                 .filter(toe -> toe.mm() >= fromMm + END_SHARE * width && toe.mm() <= toMm - END_SHARE * width)
                 .filter(toe -> leftOut.stream().noneMatch(out -> out.contains(toe.mm())))

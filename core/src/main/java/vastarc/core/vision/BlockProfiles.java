@@ -1,6 +1,7 @@
 package vastarc.core.vision;
 
 import java.util.Arrays;
+import vastarc.core.base.numerics.OrderStatistics;
 
 /**
  * Brightness and colour across a seam, averaged over stretches of it, and what they tell of edges and of ripples. {@code docs/model/vision.md (5)}.
@@ -122,7 +123,7 @@ final class BlockProfiles {
             slope[block] = steep;
         }
         double[] all = Arrays.stream(slope).flatMapToDouble(Arrays::stream).toArray();
-        edgeUnit = Math.max(1e-6, Robust.quantile(all, 0.5) * 2 + Robust.quantile(all, 0.97) * 0.35);
+        edgeUnit = Math.max(1e-6, OrderStatistics.quantile(all, 0.5) * 2 + OrderStatistics.quantile(all, 0.97) * 0.35);
     }
 
     private static double[] difference(double[] one, double[] other) {

@@ -2,6 +2,7 @@ package vastarc.core.vision;
 
 import java.util.ArrayList;
 import java.util.List;
+import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.vision.MeasuredBead.Sign;
 import vastarc.core.vision.ToeFinder.ToePair;
 
@@ -49,7 +50,7 @@ final class DarkSpots {
         for (int i = 0; i < discs.length; i++) {
             discs[i] = disc(view, toe.mm(), toe.middleMm() + inner * (i / 4.0 - 1), ACROSS_MM);
         }
-        return Math.max(1, Robust.median(discs));
+        return Math.max(1, OrderStatistics.median(discs));
     }
 
     private static double disc(SeamView view, double mm, double besideMm, double halfMm) {

@@ -3,6 +3,7 @@ package vastarc.core.vision;
 import boofcv.struct.image.GrayF32;
 import java.util.Arrays;
 import java.util.List;
+import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.vision.MeasureRefusal.RefusalException;
 import vastarc.core.vision.ToeFinder.ToePair;
 
@@ -38,7 +39,8 @@ final class PictureQuality {
 
     /** Where the bead is: no glare on it, its toes sharp enough and steady. */
     static void check(SeamView view, List<ToePair> toes) {
-        double width = Robust.median(toes.stream().mapToDouble(ToePair::widthMm).toArray());
+        double width = OrderStatistics.median(
+                toes.stream().mapToDouble(ToePair::widthMm).toArray());
         if (white(view, toes) > GLARE) {
             throw new RefusalException(MeasureRefusal.GLARE);
         }
@@ -46,13 +48,14 @@ final class PictureQuality {
         if (blurred) {
             throw new RefusalException(MeasureRefusal.BLURRED);
         }
-        double clear = Robust.median(toes.stream().mapToDouble(ToePair::clear).toArray());
+        double clear =
+                OrderStatistics.median(toes.stream().mapToDouble(ToePair::clear).toArray());
         double[] steps = new double[toes.size() - 1];
         for (int i = 0; i < steps.length; i++) {
             steps[i] = toes.get(i + 1).widthMm() - toes.get(i).widthMm();
         }
-        double contrast =
-                Robust.median(toes.stream().mapToDouble(ToePair::contrast).toArray());
+        double contrast = OrderStatistics.median(
+                toes.stream().mapToDouble(ToePair::contrast).toArray());
         if (clear < LEAST_CLEAR || contrast < LEAST_CONTRAST || Robust.spread(steps) > MOST_SPREAD * width) {
             throw new RefusalException(MeasureRefusal.NO_SEAM);
         }

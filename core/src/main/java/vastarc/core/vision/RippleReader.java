@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.vision.MeasuredBead.Ripple;
 
 /**
@@ -98,8 +99,8 @@ final class RippleReader {
             best = power[k] > power[best] ? k : best;
             all.add(power[k]);
         }
-        double floor =
-                Robust.median(all.stream().mapToDouble(Double::doubleValue).toArray());
+        double floor = OrderStatistics.median(
+                all.stream().mapToDouble(Double::doubleValue).toArray());
         if (power[best] < LEAST_PEAK * floor) {
             return Optional.empty();
         }

@@ -1,6 +1,7 @@
 package vastarc.core.vision;
 
 import java.util.Arrays;
+import vastarc.core.base.numerics.OrderStatistics;
 
 /** Middles and spreads that a few wild values do not move. */
 final class Robust {
@@ -10,27 +11,11 @@ final class Robust {
 
     private Robust() {}
 
-    static double median(double[] values) {
-        return quantile(values, 0.5);
-    }
-
-    /** The value below which a share lies; not a number of none. */
-    static double quantile(double[] values, double share) {
-        if (values.length == 0) {
-            return Double.NaN;
-        }
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        double at = share * (sorted.length - 1);
-        int low = (int) at;
-        int high = Math.min(low + 1, sorted.length - 1);
-        return sorted[low] + (at - low) * (sorted[high] - sorted[low]);
-    }
-
     static double spread(double[] values) {
-        double middle = median(values);
+        double middle = OrderStatistics.median(values);
         return TO_SD
-                * median(Arrays.stream(values).map(v -> Math.abs(v - middle)).toArray());
+                * OrderStatistics.median(
+                        Arrays.stream(values).map(v -> Math.abs(v - middle)).toArray());
     }
 
     /** A running mean over so many values on both sides, fewer at the ends. */

@@ -3,6 +3,7 @@ package vastarc.core.vision;
 import boofcv.struct.image.GrayF32;
 import java.util.ArrayList;
 import java.util.List;
+import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.vision.MeasureRefusal.RefusalException;
 
 /**
@@ -121,7 +122,7 @@ final class SeamFinder {
         }
         double[] smooth = Robust.smoothed(line, band);
         double usual = mean(busy);
-        int[] run = longest(smooth, Math.max(STANDS_OUT * usual, 0.5 * Robust.quantile(smooth, 0.95)));
+        int[] run = longest(smooth, Math.max(STANDS_OUT * usual, 0.5 * OrderStatistics.quantile(smooth, 0.95)));
         if (run[1] - run[0] < LEAST_LENGTH * band) {
             throw new RefusalException(MeasureRefusal.NO_SEAM);
         }

@@ -9,6 +9,7 @@ import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 import org.hipparchus.linear.SingularValueDecomposition;
+import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.vision.StripLayout.PrintedEdge;
 
 /**
@@ -80,7 +81,7 @@ final class StripScale implements PlaneMap {
             offset(photo, map, edge, round < 2 ? FIRST_REACH : REACH)
                     .ifPresent(offset -> read.add(new EdgeReading(edge, offset)));
         }
-        double typical = Robust.median(
+        double typical = OrderStatistics.median(
                 read.stream().mapToDouble(r -> Math.abs(r.offsetMm())).toArray());
         return read.stream()
                 .filter(r -> Math.abs(r.offsetMm()) <= 5 * typical + (round < ROUNDS ? FIRST_OFFSET : LAST_OFFSET))

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.domain.material.Family;
 import vastarc.core.vision.MeasuredBead.SeenTint;
 import vastarc.core.vision.TintBand.LabColour;
@@ -87,7 +88,7 @@ final class TintReader {
                 int column = (int) Math.max(0, Math.min(view.columns() - 1.0, Math.round(view.column(beside))));
                 values[i] = Light.of(view.colour(channel, row, column));
             }
-            middle[channel] = Robust.median(values);
+            middle[channel] = OrderStatistics.median(values);
         }
         return middle;
     }
@@ -137,7 +138,7 @@ final class TintReader {
                 if (met[from].heat() == 0 && width >= 1 && from > 0) {
                     return runs;
                 }
-                runs.add(new Stripe(met[from], width, Robust.median(Arrays.copyOfRange(off, from, i))));
+                runs.add(new Stripe(met[from], width, OrderStatistics.median(Arrays.copyOfRange(off, from, i))));
                 if (met[from].heat() == 0 && width >= 1) {
                     return runs;
                 }

@@ -3,6 +3,7 @@ package vastarc.core.vision;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import vastarc.core.base.numerics.OrderStatistics;
 
 /**
  * Follows both toes of a bead: where the brightness breaks across the seam, with the ripples between them and none beside, both changing little along the
@@ -98,7 +99,7 @@ final class ToeFinder {
                             int block = (int) Math.max(0, Math.min(blocks - 1.0, (mm - profiles.mm(0)) / BLOCK_MM));
                             return (beside(path[block][0]) + beside(path[block][1])) / 2;
                         },
-                        Robust.median(widths))
+                        OrderStatistics.median(widths))
                 .map(MeasuredBead.Ripple::pitchMm);
     }
 

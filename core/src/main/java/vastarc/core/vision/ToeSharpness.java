@@ -1,6 +1,7 @@
 package vastarc.core.vision;
 
 import java.util.List;
+import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.vision.ToeFinder.ToePair;
 
 /**
@@ -24,7 +25,7 @@ final class ToeSharpness {
             blurs[2 * i] = blur(view, toe.mm(), toe.leftMm(), narrow);
             blurs[2 * i + 1] = blur(view, toe.mm(), toe.rightMm(), narrow);
         }
-        return Robust.median(blurs);
+        return OrderStatistics.median(blurs);
     }
 
     private static double blur(SeamView view, double mm, double besideMm, double narrow) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.vision.MeasuredBead.MeasuredWidth;
 import vastarc.core.vision.MeasuredBead.WidthPlace;
 import vastarc.core.vision.ToeFinder.ToePair;
@@ -67,7 +68,7 @@ record ToeStatistics(MeasuredWidth width, double wanderMm, double widens) {
         for (int i = 0; i < values.length; i++) {
             int from = Math.max(0, i - ABOUT);
             int to = Math.min(values.length, i + ABOUT + 1);
-            smooth[i] = Robust.median(Arrays.copyOfRange(values, from, to));
+            smooth[i] = OrderStatistics.median(Arrays.copyOfRange(values, from, to));
         }
         return smooth;
     }

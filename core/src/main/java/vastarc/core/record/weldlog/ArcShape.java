@@ -3,6 +3,7 @@ package vastarc.core.record.weldlog;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import vastarc.core.base.numerics.OrderStatistics;
 
 /**
  * How an arc rose, held and fell.
@@ -42,10 +43,10 @@ public record ArcShape(
         double first = pulse.map(DetectedPulse::peakA).orElseGet(() -> upper(level));
         ArcRamps ends = ArcRamps.of(s, a, level, first, pulse.isPresent(), arc.stepS());
         double[] held = ends.held(s, a, fromS, toS);
-        double working = pulse.isPresent() || held.length == 0 ? first : RobustStatistics.median(held);
+        double working = pulse.isPresent() || held.length == 0 ? first : OrderStatistics.median(held);
         double scatter = pulse.isPresent() || held.length == 0
                 ? 0
-                : (RobustStatistics.quantile(held, 0.95) - RobustStatistics.quantile(held, 0.05)) / 2 / working;
+                : (OrderStatistics.quantile(held, 0.95) - OrderStatistics.quantile(held, 0.05)) / 2 / working;
         double work =
                 Math.max(0, toS - fromS - ends.up().lengthS() - ends.down().lengthS());
         return new ArcShape(
@@ -61,8 +62,8 @@ public record ArcShape(
 
     /** The middle of what is near the top. */
     private static double upper(double[] level) {
-        double top = NEAR_TOP * RobustStatistics.quantile(level, 0.95);
-        return RobustStatistics.median(
+        double top = NEAR_TOP * OrderStatistics.quantile(level, 0.95);
+        return OrderStatistics.median(
                 Arrays.stream(level).filter(value -> value >= top).toArray());
     }
 
@@ -139,7 +140,7 @@ public record ArcShape(
             while (last + 1 < s.length && s[last + 1] - s[0] < END_S) {
                 last++;
             }
-            return RobustStatistics.median(Arrays.copyOf(a, last + 1));
+            return OrderStatistics.median(Arrays.copyOf(a, last + 1));
         }
 
         /** The line through the middle of the ramp, as long as the whole of it; 0 for a jump. */

@@ -2,6 +2,7 @@ package vastarc.core.record.weldlog;
 
 import java.util.Arrays;
 import java.util.OptionalDouble;
+import vastarc.core.base.numerics.OrderStatistics;
 
 /** Readings of one quantity in order of time; equal times are allowed. */
 public final class Channel {
@@ -147,7 +148,7 @@ public final class Channel {
         for (int i = 0; i < steps.length; i++) {
             steps[i] = s[i + 1] - s[i];
         }
-        return RobustStatistics.median(steps);
+        return OrderStatistics.median(steps);
     }
 
     /**

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import vastarc.core.base.numerics.OrderStatistics;
 
 /**
  * Looks for a pulse: a current that is at two levels and hardly between them, in even steps of time. A foot that shakes passes
@@ -28,7 +29,7 @@ final class PulseFinder {
 
     private PulseFinder(Channel arc) {
         double[] all = arc.values();
-        double bound = 0.85 * RobustStatistics.quantile(all, 0.95);
+        double bound = 0.85 * OrderStatistics.quantile(all, 0.95);
         int first = 0;
         int last = all.length - 1;
         while (first < last && all[first] < bound) {
@@ -63,11 +64,11 @@ final class PulseFinder {
     }
 
     private void levels() {
-        double middle = (RobustStatistics.quantile(a, 0.95) + RobustStatistics.quantile(a, 0.05)) / 2;
-        high = RobustStatistics.median(
+        double middle = (OrderStatistics.quantile(a, 0.95) + OrderStatistics.quantile(a, 0.05)) / 2;
+        high = OrderStatistics.median(
                 Arrays.stream(a).filter(value -> value >= middle).toArray());
         double[] under = Arrays.stream(a).filter(value -> value < middle).toArray();
-        low = under.length == 0 ? high : RobustStatistics.median(under);
+        low = under.length == 0 ? high : OrderStatistics.median(under);
     }
 
     /** Noise about whichever level a reading belongs to. */
@@ -75,7 +76,7 @@ final class PulseFinder {
         double[] off = Arrays.stream(a)
                 .map(value -> Math.min(Math.abs(value - high), Math.abs(value - low)))
                 .toArray();
-        return RobustStatistics.median(off) / 0.6745;
+        return OrderStatistics.median(off) / 0.6745;
     }
 
     /** Share of readings well between both levels. */

@@ -1,28 +1,12 @@
 package vastarc.core.record.weldlog;
 
 import java.util.Arrays;
+import vastarc.core.base.numerics.OrderStatistics;
 
 /** Readings by their order rather than their sum: one wild reading moves nothing. */
 final class RobustStatistics {
 
     private RobustStatistics() {}
-
-    static double median(double[] values) {
-        return quantile(values, 0.5);
-    }
-
-    /** The value below which a share of them lies; not a number without any. */
-    static double quantile(double[] values, double share) {
-        if (values.length == 0) {
-            return Double.NaN;
-        }
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        double place = share * (sorted.length - 1);
-        int below = (int) Math.floor(place);
-        int above = Math.min(sorted.length - 1, below + 1);
-        return sorted[below] + (place - below) * (sorted[above] - sorted[below]);
-    }
 
     /** Noise of readings, one standard deviation: from what each differs by from the one before, which a slow change hardly moves. */
     static double noise(double[] values) {
@@ -33,7 +17,7 @@ final class RobustStatistics {
         for (int i = 0; i < steps.length; i++) {
             steps[i] = Math.abs(values[i + 1] - values[i]);
         }
-        return median(steps) / 0.954;
+        return OrderStatistics.median(steps) / 0.954;
     }
 
     /** Every value replaced by the median of those within half a width in time. */
@@ -48,7 +32,7 @@ final class RobustStatistics {
             while (to < values.length && s[to] <= s[i] + widthS / 2) {
                 to++;
             }
-            smooth[i] = median(Arrays.copyOfRange(values, from, to));
+            smooth[i] = OrderStatistics.median(Arrays.copyOfRange(values, from, to));
         }
         return smooth;
     }
