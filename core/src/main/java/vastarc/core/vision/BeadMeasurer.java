@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.hipparchus.exception.MathRuntimeException;
 import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.vision.MeasureRefusal.RefusalException;
 import vastarc.core.vision.MeasureRequest.Stretch;
@@ -23,6 +24,14 @@ public final class BeadMeasurer {
 
     private static final double BEYOND_SHARE = 0.12;
     private static final double BEYOND_MM = 4;
+    private static final double LEAST_STEP_MM = 0.05;
+
+    /** Longer seams take more memory than the program has. */
+    private static final double MOST_SEAM_MM = 600;
+
+    /** A bead is some pixels wide at least. */
+    private static final double MOST_PIXEL_MM = 1;
+
     private static final double SECONDS = 60;
     private static final double PATCH_MM = 1;
     private static final int PATCH = 5;
@@ -59,6 +68,9 @@ public final class BeadMeasurer {
             return new Measurement(Optional.of(bead), Optional.empty());
         } catch (RefusalException refused) {
             return new Measurement(Optional.empty(), Optional.of(refused.why()));
+        } catch (MathRuntimeException noLine) {
+            // Places that no smooth line goes through.
+            return new Measurement(Optional.empty(), Optional.of(MeasureRefusal.NO_SEAM));
         }
     }
 
@@ -74,7 +86,7 @@ public final class BeadMeasurer {
 
     private MeasuredBead bead() {
         List<PixelPoint> drawn = request.seam().isEmpty() ? SeamFinder.find(photo, map) : request.seam();
-        SeamLine line = SeamLine.through(drawn.stream().map(map::toPlane).toList());
+        SeamLine line = line(drawn);
         double beyond = BEYOND_SHARE * line.lengthMm() + BEYOND_MM;
         SeamView view = SeamView.of(photo, map, line, BESIDE_MM, beyond);
         List<ToePair> toes = ToeFinder.follow(view, moved(view));
@@ -82,6 +94,29 @@ public final class BeadMeasurer {
         List<ToePair> counted = stretch.counted(leftOut(stretch));
         PictureQuality.check(view, counted);
         return measured(view, stretch, counted);
+    }
+
+    /** Through places that differ; one that would be longer than any picture of a bead shows is none. */
+    private SeamLine line(List<PixelPoint> drawn) {
+        List<PlanePoint> places = new ArrayList<>();
+        for (PixelPoint place : drawn) {
+            PlanePoint next = map.toPlane(place);
+            if (places.isEmpty() || !(next.distance(places.get(places.size() - 1)) < LEAST_STEP_MM)) {
+                places.add(next);
+            }
+        }
+        if (places.size() < 2) {
+            throw new RefusalException(MeasureRefusal.NO_SEAM);
+        }
+        SeamLine line = SeamLine.through(places);
+        double pixel = map.mmPerPixel(line.at(line.lengthMm() / 2).at());
+        if (!(pixel < MOST_PIXEL_MM)) {
+            throw new RefusalException(MeasureRefusal.NO_SCALE);
+        }
+        if (!(line.lengthMm() < MOST_SEAM_MM)) {
+            throw new RefusalException(MeasureRefusal.NO_SEAM);
+        }
+        return line;
     }
 
     private List<Stretch> leftOut(BeadStretch stretch) {

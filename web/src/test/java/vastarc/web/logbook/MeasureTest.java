@@ -130,11 +130,33 @@ class MeasureTest {
     void badPicturesAreRefused() throws Exception {
         assertThat(sent("no picture".getBytes(StandardCharsets.UTF_8), STRIP).getContentAsString())
                 .contains("no photograph");
+        ByteArrayOutputStream tiny = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB), "png", tiny);
+        assertThat(sent(tiny.toByteArray(), STRIP).getContentAsString()).contains("less than 120 pixels");
         assertThat(http.perform(multipart(CALL).param("ask", STRIP))
                         .andReturn()
                         .getResponse()
                         .getContentAsString())
                 .contains("it is missing");
+    }
+
+    /** Whatever is asked of it, a picture is measured or refused. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "{\"scale\":{\"strip\":true},\"seam\":[[80,330],[80,330],[600,330]]}",
+                "{\"scale\":{\"strip\":true},\"seam\":[[80,330],[600,330],[80,330]]}",
+                "{\"scale\":{\"strip\":true},\"seam\":[[0,0],[100000,100000]]}",
+                "{\"scale\":{\"strip\":true},\"clean\":[100000,0],\"moved\":[[0,0],[99999,5]]}",
+                "{\"scale\":{\"from\":[0,0],\"to\":[2,0],\"mm\":5000},\"seam\":[[80,330],[1100,330]]}",
+                "{\"scale\":{\"from\":[0,0],\"to\":[100000,0],\"mm\":0.5},\"seam\":[[80,330],[1100,330]]}",
+                "{\"scale\":{\"from\":[0,0],\"to\":[10,0],\"tubeOdMm\":2000}}",
+                "{\"scale\":{\"from\":[300,100],\"to\":[300,700],\"tubeOdMm\":42},\"seam\":[[80,330],[1100,330]]}"
+            })
+    void strangeAsksAreAnswered(String ask) throws Exception {
+        MockHttpServletResponse response = sent(bead(), ask);
+        assertThat(response.getStatus()).as(ask + response.getContentAsString()).isEqualTo(200);
     }
 
     @Test

@@ -38,6 +38,7 @@ final class Pictures {
 
     private static final long MAX_PIXELS = 60_000_000;
     private static final long MAX_MEASURED = 40_000_000;
+    private static final int LEAST_MEASURED = 120;
 
     /** Of a kind that can only be unpacked whole. */
     private static final long MAX_PIXELS_WHOLE = 16_000_000;
@@ -102,6 +103,9 @@ final class Pictures {
             if (seen.pixels() > MAX_MEASURED) {
                 throw new PictureRefused("it has " + seen.pixels() / 1_000_000 + " megapixels; up to "
                         + MAX_MEASURED / 1_000_000 + " are measured");
+            }
+            if (seen.width() < LEAST_MEASURED) {
+                throw new PictureRefused("it is less than " + LEAST_MEASURED + " pixels wide or high");
             }
             BufferedImage upright = upright(file, seen, Integer.MAX_VALUE);
             int[] packed = ((DataBufferInt) upright.getRaster().getDataBuffer()).getData();
