@@ -11,7 +11,7 @@ test('toes are read as they are written', () => {
   assert.deepEqual(marked(''), []);
 });
 
-test('a place of the picture is told by its distance along the bead', () => {
+test('a place of the picture is named by its distance along the bead', () => {
   assert.equal(nearest(outline, [31, 45]), 1.5);
   assert.equal(nearest(outline, [400, 40]), 2.5);
 });

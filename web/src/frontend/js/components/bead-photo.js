@@ -101,10 +101,12 @@ export function beadPhoto() {
       const size = Number(this.$refs.size.value.replace(',', '.'));
       const dabHz = Number(this.$refs.dabs.value.replace(',', '.'));
       const [from, to] = scale;
-      const told = { POINTS: { from, to, mm: size }, TUBE: { from, to, tubeOdMm: size }, STRIP: { strip: true } }[kind];
+      const known = { POINTS: { from, to, mm: size }, TUBE: { from, to, tubeOdMm: size }, STRIP: { strip: true } }[
+        kind
+      ];
       const { material } = this.$root.dataset;
       return {
-        scale: told,
+        scale: known,
         moved,
         leftOut,
         ...(seam.length > 1 && { seam }),

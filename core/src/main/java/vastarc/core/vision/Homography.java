@@ -34,7 +34,7 @@ final class Homography {
         }
     }
 
-    /** The sheet's places and where they stand in the picture: four or more, no three of the four in a line. */
+    /** The sheet's places and where they are in the picture: four or more, no three of the four in a line. */
     static Optional<Homography> of(List<PlanePoint> sheet, List<PixelPoint> picture) {
         List<AssociatedPair> pairs = new ArrayList<>(sheet.size());
         for (int i = 0; i < sheet.size(); i++) {

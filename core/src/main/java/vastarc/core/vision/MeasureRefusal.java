@@ -10,7 +10,7 @@ public enum MeasureRefusal {
     BLURRED,
     /** The light's reflection covers the bead. */
     GLARE,
-    /** No bead is told from its surroundings. */
+    /** No bead can be distinguished from its surroundings. */
     NO_SEAM,
     /** The printed strip is not found, or shows mirrored. */
     NO_SCALE;

@@ -11,7 +11,7 @@ import java.util.OptionalDouble;
  * @param seamMm       length of the bead in view, mm
  * @param width        toe to toe
  * @param straightness how far the middle of the bead wanders from a smooth line
- * @param ripple       spacing of the ripples; empty where none are told
+ * @param ripple       spacing of the ripples; empty where none are found
  * @param travel       mm/min by the ripples; empty without them or without dabs a second
  * @param tint         colour beside the toes; empty for steel
  * @param signs        what the picture suggests, each to be confirmed by a person

@@ -9,7 +9,7 @@ package vastarc.core.vision;
  */
 record TubeScale(PointScale flat, double radiusMm) implements PlaneMap {
 
-    /** Nearer to the outline than this share of the radius nothing can be told: the surface turns away. */
+    /** Nearer to the outline than this share of the radius nothing can be seen: the surface turns away. */
     private static final double SEEN = 0.94;
 
     static TubeScale of(PixelPoint from, PixelPoint to, double tubeOdMm) {

@@ -23,7 +23,7 @@ import vastarc.web.store.run.PhotoPixels.MeasuredPhoto;
  * @param width          toe to toe
  * @param widens         how much wider the end is than the beginning, as a share of the mean
  * @param straightness   of the middle of the bead
- * @param ripple         null where no ripples are told
+ * @param ripple         null where no ripples are found
  * @param travelMmPerMin by the ripples and the dabs; null without either
  * @param tint           null for steel, and where no metal is named
  * @param signs          to be confirmed by a person

@@ -80,14 +80,14 @@ public final class MeasureReader {
 
     private Optional<ScaleSource> scale() {
         JsonFields scale = fields.object(SCALE, FROM, TO, MM.field(), TUBE.field(), STRIP);
-        JsonNode told = ask.path(SCALE);
-        if (told.path(STRIP).asBoolean(false)) {
+        JsonNode value = ask.path(SCALE);
+        if (value.path(STRIP).asBoolean(false)) {
             return Optional.of(new ScaleSource.PrintedStrip());
         }
-        Optional<PixelPoint> from = point(told.path(FROM), SCALE + "." + FROM);
-        Optional<PixelPoint> to = point(told.path(TO), SCALE + "." + TO);
-        boolean isTube = told.hasNonNull(TUBE.field());
-        if (from.isEmpty() || to.isEmpty() || !isTube && !told.hasNonNull(MM.field())) {
+        Optional<PixelPoint> from = point(value.path(FROM), SCALE + "." + FROM);
+        Optional<PixelPoint> to = point(value.path(TO), SCALE + "." + TO);
+        boolean isTube = value.hasNonNull(TUBE.field());
+        if (from.isEmpty() || to.isEmpty() || !isTube && !value.hasNonNull(MM.field())) {
             problems.add(Problem.badValue(SCALE, "measure.scale"));
             return Optional.empty();
         }
@@ -101,34 +101,34 @@ public final class MeasureReader {
                         : new ScaleSource.KnownDistance(from.get(), to.get(), scale.number(MM)));
     }
 
-    private Optional<PixelPoint> point(JsonNode told, String field) {
-        if (told.isMissingNode() || told.isNull()) {
+    private Optional<PixelPoint> point(JsonNode value, String field) {
+        if (value.isMissingNode() || value.isNull()) {
             return Optional.empty();
         }
-        if (!told.isArray() || told.size() != 2) {
+        if (!value.isArray() || value.size() != 2) {
             problems.add(Problem.badValue(field, "measure.point"));
             return Optional.empty();
         }
         List<Problem> wrong = new ArrayList<>();
-        OptionalDouble x = JsonInputs.number(told.get(0), PIXEL.inField(field + "[0]"), wrong);
-        OptionalDouble y = JsonInputs.number(told.get(1), PIXEL.inField(field + "[1]"), wrong);
+        OptionalDouble x = JsonInputs.number(value.get(0), PIXEL.inField(field + "[0]"), wrong);
+        OptionalDouble y = JsonInputs.number(value.get(1), PIXEL.inField(field + "[1]"), wrong);
         problems.addAll(wrong);
         return x.isPresent() && y.isPresent()
                 ? Optional.of(new PixelPoint(x.getAsDouble(), y.getAsDouble()))
                 : Optional.empty();
     }
 
-    private List<PixelPoint> points(JsonNode told, String field) {
-        if (told.isMissingNode() || told.isNull()) {
+    private List<PixelPoint> points(JsonNode value, String field) {
+        if (value.isMissingNode() || value.isNull()) {
             return List.of();
         }
-        if (!told.isArray() || told.size() > MOST_POINTS) {
+        if (!value.isArray() || value.size() > MOST_POINTS) {
             problems.add(Problem.badValue(field, "measure.points", MOST_POINTS));
             return List.of();
         }
         List<PixelPoint> points = new ArrayList<>();
-        for (int i = 0; i < told.size(); i++) {
-            point(told.get(i), field + "[" + i + "]").ifPresent(points::add);
+        for (int i = 0; i < value.size(); i++) {
+            point(value.get(i), field + "[" + i + "]").ifPresent(points::add);
         }
         return points;
     }

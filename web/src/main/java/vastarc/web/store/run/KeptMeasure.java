@@ -10,7 +10,7 @@ import vastarc.core.vision.TintName;
 import vastarc.web.format.CoreJson;
 
 /**
- * What was measured in a photograph, as it is kept with it. Lengths in mm; what was not told is null.
+ * What was measured in a photograph, as it is kept with it. Lengths in mm; what was not found is null.
  *
  * @param seamMm            length of the bead in view
  * @param widthMm           mean, toe to toe
