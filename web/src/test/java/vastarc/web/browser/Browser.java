@@ -182,6 +182,17 @@ final class Browser implements AutoCloseable {
                 });
     }
 
+    /** Types into a field as soon as it can be typed into: it may only just be coming into sight. */
+    void type(String name, String text) {
+        patience()
+                .ignoring(ElementNotInteractableException.class)
+                .withMessage("type into " + name)
+                .until(page -> {
+                    page.findElement(By.id(name)).sendKeys(text);
+                    return true;
+                });
+    }
+
     String text(String css) {
         return patience().until(page -> page.findElement(By.cssSelector(css)).getText());
     }
@@ -239,7 +250,9 @@ final class Browser implements AutoCloseable {
     List<String> accessibilityFindings() {
         // Pages have no frames: the old way needs no window of its own, which now and then does not open in time.
         AxeBuilder axe = new AxeBuilder().setLegacyMode(true);
-        axe.setOptions("{\"rules\": {\"label-content-name-mismatch\": {\"enabled\": true}}}");
+        // Of what passes nothing is told: telling it takes longer than finding it.
+        axe.setOptions(
+                "{\"rules\": {\"label-content-name-mismatch\": {\"enabled\": true}}, \"resultTypes\": [\"violations\"], \"preload\": false}");
         return axe.analyze(driver).getViolations().stream().map(Browser::line).toList();
     }
 

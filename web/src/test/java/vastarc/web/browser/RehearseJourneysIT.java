@@ -20,7 +20,7 @@ class RehearseJourneysIT extends Journeys {
     }
 
     private void seam(String text) {
-        browser.field("seamMm").sendKeys(text);
+        browser.type("seamMm", text);
     }
 
     private void awaitFigures(String heading) {
@@ -31,7 +31,7 @@ class RehearseJourneysIT extends Journeys {
     void twoAreRunBesideEachOtherAndScrubbed() {
         seam("24");
         new Select(browser.field("choose-change")).selectByValue("CURRENT");
-        browser.field("amount").sendKeys("15");
+        browser.type("amount", "15");
         browser.click("#run");
         awaitFigures("Difference");
 
