@@ -1,17 +1,16 @@
-import { marked, nearest, spaced } from '../measure/marks.js';
+import { asked, drawnBy, grabbed, handlesOf, NOTHING, withDrawn, withMoved, withSeam } from '../measure/drawn.js';
+import { marked } from '../measure/marks.js';
+import { paint } from '../measure/paint.js';
 import { ask, troubleOf } from '../requests.js';
 
-const NEAR = 14;
+const REACH_PX = 24;
 
 // A run's photograph: the scale and the seam are drawn on it with a finger; what that measures is asked of the server.
 export function beadPhoto() {
-  let scale = [];
-  let seam = [];
-  let clean = null;
-  let moved = [];
-  let leftOut = [];
+  let drawn = NOTHING;
   let outline = [];
   let started = null;
+  let held = null;
 
   return {
     trouble: '',
@@ -20,15 +19,37 @@ export function beadPhoto() {
 
     init() {
       this.explain();
+      this.again();
       this.$refs.picture.dataset.ready = '';
+    },
+
+    // What was kept is shown as it was drawn.
+    again() {
+      const before = this.$root.dataset.asked && JSON.parse(this.$root.dataset.asked);
+      if (!before) return;
+      const { strip, tubeOdMm, mm } = before.scale;
+      this.check('scale', strip ? 'STRIP' : tubeOdMm ? 'TUBE' : 'POINTS');
+      this.needsSize = !strip;
+      this.$refs.size.value = strip ? '' : String((tubeOdMm || mm) / this.mmPerUnit());
+      this.$refs.dabs.value = before.dabHz || '';
+      drawn = drawnBy(before);
+      this.measure('?kept=yes');
+    },
+
+    mmPerUnit() {
+      return Number(this.$root.dataset.mmPerUnit);
     },
 
     chosen(name) {
       return this.$root.querySelector(`[name=${name}]:checked`).value;
     },
 
+    check(name, value) {
+      this.$root.querySelector(`[name=${name}][value=${value}]`).checked = true;
+    },
+
     turn(mode) {
-      this.$root.querySelector(`[name=mode][value=${mode}]`).checked = true;
+      this.check('mode', mode);
       this.explain();
     },
 
@@ -38,52 +59,65 @@ export function beadPhoto() {
 
     changed(event) {
       if (event.target.name === 'mode') this.explain();
-      if (event.target.name !== 'scale') return;
-      this.needsSize = event.target.value !== 'STRIP';
-      scale = [];
-      this.turn(this.needsSize ? 'SCALE' : 'SEAM');
+      if (event.target.name === 'scale') {
+        this.needsSize = event.target.value !== 'STRIP';
+        drawn = { ...drawn, scale: [] };
+        this.turn(this.needsSize ? 'SCALE' : 'SEAM');
+      }
       this.draw();
+    },
+
+    // Pixels of the picture for one of the screen.
+    step() {
+      return this.$refs.picture.viewBox.baseVal.width / this.$refs.picture.getBoundingClientRect().width;
     },
 
     pointed(event) {
       const box = this.$refs.picture.getBoundingClientRect();
       const { width, height } = this.$refs.picture.viewBox.baseVal;
-      return [((event.clientX - box.left) / box.width) * width, ((event.clientY - box.top) / box.height) * height];
+      const within = (value, most) => Math.max(0, Math.min(most, value));
+      const x = ((event.clientX - box.left) / box.width) * width;
+      const y = ((event.clientY - box.top) / box.height) * height;
+      return [within(x, width), within(y, height)];
+    },
+
+    handles() {
+      return handlesOf(drawn, outline, this.chosen('mode'));
     },
 
     press(event) {
       event.preventDefault();
       this.$refs.picture.setPointerCapture?.(event.pointerId);
       started = this.pointed(event);
-      if (this.chosen('mode') === 'SEAM') seam = [started];
+      held = grabbed(this.handles(), started, REACH_PX * this.step());
+      if (!held && this.chosen('mode') === 'SEAM') drawn = { ...drawn, seam: [started] };
     },
 
     drag(event) {
-      if (!started || this.chosen('mode') !== 'SEAM') return;
-      seam = spaced(seam, this.pointed(event), NEAR);
-      this.draw();
+      if (!started) return;
+      const place = this.pointed(event);
+      if (held) this.draw(place);
+      else if (this.chosen('mode') === 'SEAM') {
+        drawn = withSeam(drawn, place);
+        outline = [];
+        this.draw();
+      }
     },
 
     release(event) {
       if (!started) return;
-      const from = started;
-      started = null;
-      const to = this.pointed(event);
-      const mode = this.chosen('mode');
-      if (mode === 'SCALE') {
-        scale = scale.length === 1 ? [scale[0], to] : [to];
-        if (scale.length === 2) this.turn('SEAM');
-      } else if (mode === 'CLEAN') clean = to;
-      else if (mode === 'TOE') moved = [...moved, to];
-      else if (mode === 'OUT') this.leave(from, to);
+      const [from, to, mode] = [started, this.pointed(event), this.chosen('mode')];
+      drawn = held ? withMoved(drawn, held, to, outline) : withDrawn(drawn, mode, from, to, outline);
+      const isMoved = held;
+      [started, held] = [null, null];
+      if (mode === 'SCALE' && drawn.scale.length === 2) this.turn('SEAM');
       this.draw();
-      if (mode === 'SEAM' ? seam.length > 1 : mode !== 'SCALE' && outline.length) this.measure('');
+      if (isMoved ? this.isAsked() : mode === 'SEAM' ? drawn.seam.length > 1 : mode !== 'SCALE' && outline.length)
+        this.measure('');
     },
 
-    leave(from, to) {
-      if (!outline.length) return;
-      const ends = [nearest(outline, from), nearest(outline, to)].sort((a, b) => a - b);
-      leftOut = [...leftOut, { fromMm: Math.max(0, ends[0]), toMm: Math.max(0, ends[1]) }];
+    isAsked() {
+      return outline.length > 0 || drawn.seam.length > 1;
     },
 
     clicked(event) {
@@ -92,40 +126,23 @@ export function beadPhoto() {
       if (id === 'keep') this.measure('?keep=yes');
       if (id === 'to-read-signs') this.take();
       if (id !== 'anew') return;
-      [scale, seam, moved, leftOut, outline, clean] = [[], [], [], [], [], null];
+      [drawn, outline] = [NOTHING, []];
+      this.turn(this.needsSize ? 'SCALE' : 'SEAM');
       this.draw();
     },
 
-    asked() {
-      const kind = this.chosen('scale');
-      const size = Number(this.$refs.size.value.replace(',', '.'));
-      const dabHz = Number(this.$refs.dabs.value.replace(',', '.'));
-      const [from, to] = scale;
-      const known = { POINTS: { from, to, mm: size }, TUBE: { from, to, tubeOdMm: size }, STRIP: { strip: true } }[
-        kind
-      ];
-      const { material } = this.$root.dataset;
-      return {
-        scale: known,
-        moved,
-        leftOut,
-        ...(seam.length > 1 && { seam }),
-        ...(clean && { clean }),
-        ...(material && { material }),
-        ...(dabHz > 0 && { dabHz }),
-      };
-    },
-
-    async measure(keep) {
+    async measure(how) {
+      const { address, material } = this.$root.dataset;
+      const [kind, size, dabs] = [this.chosen('scale'), this.$refs.size.value, this.$refs.dabs.value];
+      const wanted = asked(drawn, { kind, size, dabs, material, mmPerUnit: this.mmPerUnit() });
       try {
-        const answer = await ask(this.$root.dataset.address + keep, JSON.stringify(this.asked()), {
-          'Content-Type': 'application/json',
-        });
+        const answer = await ask(address + how, JSON.stringify(wanted), { 'Content-Type': 'application/json' });
         const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
         const found = page.getElementById('measured');
         this.$refs.result.replaceChildren(found);
         outline = marked(found.dataset.outline);
         this.trouble = '';
+        if (outline.length && this.chosen('mode') === 'SEAM') this.turn('TOE');
       } catch (error) {
         this.trouble = troubleOf(error, 'Nothing was measured: the program does not answer.');
       }
@@ -139,13 +156,12 @@ export function beadPhoto() {
       if (signs.length) window.location.assign(`/jobs/${job}/read`);
     },
 
-    draw() {
-      const line = (points) => points.map((point) => point.join(',')).join(' ');
-      const within = outline.filter((toe) => toe.counts);
-      this.$refs.scale.setAttribute('points', line(scale.length === 1 ? [scale[0], scale[0]] : scale));
-      this.$refs.seam.setAttribute('points', outline.length ? '' : line(seam));
-      this.$refs.left.setAttribute('points', line(within.map((toe) => toe.left)));
-      this.$refs.right.setAttribute('points', line(within.map((toe) => toe.right)));
+    // As it stands, and with the handle that is held where the finger is.
+    draw(place) {
+      const shown = held && place && held.kind !== 'toe' ? withMoved(drawn, held, place, outline) : drawn;
+      const handles = handlesOf(shown, outline, this.chosen('mode'));
+      if (held && place) handles.push({ ...held, at: place });
+      paint(this.$refs, { shown, outline, handles, step: this.step() });
     },
   };
 }

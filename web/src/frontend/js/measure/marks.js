@@ -22,3 +22,21 @@ export function spaced(line, place, near) {
   const far = distance(line[line.length - 1], place) >= near;
   return far && line.length < 100 ? [...line, place] : line;
 }
+
+// The middle of the bead at a distance along it; nothing where no bead is seen.
+export function middleAt(outline, mm) {
+  if (!outline.length) return null;
+  const { left, right } = outline.reduce((best, toe) => (Math.abs(toe.mm - mm) < Math.abs(best.mm - mm) ? toe : best));
+  return [(left[0] + right[0]) / 2, (left[1] + right[1]) / 2];
+}
+
+// Runs of toes that are drawn as one line: those that count, and between them those that do not.
+export function lines(outline, counts) {
+  const runs = [];
+  outline.forEach((toe, i) => {
+    if (toe.counts !== counts) return;
+    if (i === 0 || outline[i - 1].counts !== counts) runs.push([]);
+    runs[runs.length - 1].push(toe);
+  });
+  return runs;
+}

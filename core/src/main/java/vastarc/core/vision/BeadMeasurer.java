@@ -156,7 +156,7 @@ public final class BeadMeasurer {
                 List.of(),
                 outline(view, stretch, counted),
                 statistics.widens());
-        return BeadSigns.on(bead, request.family(), view, map, counted);
+        return BeadSigns.on(bead, request.family(), view, map, stretch, counted);
     }
 
     private OptionalDouble travel(Optional<Ripple> ripple) {

@@ -28,7 +28,12 @@ final class BeadSigns {
 
     /** The bead with its signs, likeliest first. */
     static MeasuredBead on(
-            MeasuredBead bead, Optional<Family> family, SeamView view, PlaneMap map, List<ToePair> counted) {
+            MeasuredBead bead,
+            Optional<Family> family,
+            SeamView view,
+            PlaneMap map,
+            BeadStretch stretch,
+            List<ToePair> counted) {
         List<Sign> signs = new ArrayList<>();
         PixelPoint middle = at(view, map, counted.get(counted.size() / 2), 0.5);
         PixelPoint end = at(view, map, counted.get(counted.size() - 1), 0.5);
@@ -38,6 +43,7 @@ final class BeadSigns {
         add(signs, "BEAD_WIDENS", end, logistic((bead.widens() - WIDENS_AT) / WIDENS_OVER));
         PixelPoint toe = at(view, map, counted.get(counted.size() / 2), 1.1);
         bead.tint().ifPresent(tint -> tinted(signs, tint, family.orElse(Family.STAINLESS), toe));
+        signs.addAll(BeadEnds.signs(view, map, stretch, counted));
         signs.addAll(DarkSpots.on(view, map, counted, bead.width().meanMm()));
         signs.sort(Comparator.comparingDouble(Sign::likelihood).reversed());
         return new MeasuredBead(
@@ -53,13 +59,13 @@ final class BeadSigns {
                 bead.widens());
     }
 
-    private static void add(List<Sign> signs, String symptom, PixelPoint at, double likelihood) {
+    static void add(List<Sign> signs, String symptom, PixelPoint at, double likelihood) {
         if (likelihood >= LEAST) {
             signs.add(new Sign(symptom, at, likelihood));
         }
     }
 
-    private static double logistic(double x) {
+    static double logistic(double x) {
         return 1 / (1 + Math.exp(-x));
     }
 

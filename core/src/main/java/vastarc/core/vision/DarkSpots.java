@@ -26,7 +26,7 @@ final class DarkSpots {
             double usual = usual(view, toe, inner);
             double step = ACROSS_MM / 2;
             for (double off = -inner; off <= inner && signs.size() < MOST; off += step) {
-                double dark = 1 - disc(view, toe.mm(), toe.middleMm() + off, step) / usual;
+                double dark = 1 - view.meanGrey(toe.mm(), toe.middleMm() + off, step) / usual;
                 boolean alone = signs.isEmpty()
                         || signs.get(signs.size() - 1).at().distance(place(view, map, toe, off))
                                 > 2 * ACROSS_MM / view.pixelMm();
@@ -48,22 +48,8 @@ final class DarkSpots {
     private static double usual(SeamView view, ToePair toe, double inner) {
         double[] discs = new double[9];
         for (int i = 0; i < discs.length; i++) {
-            discs[i] = disc(view, toe.mm(), toe.middleMm() + inner * (i / 4.0 - 1), ACROSS_MM);
+            discs[i] = view.meanGrey(toe.mm(), toe.middleMm() + inner * (i / 4.0 - 1), ACROSS_MM);
         }
         return Math.max(1, OrderStatistics.median(discs));
-    }
-
-    private static double disc(SeamView view, double mm, double besideMm, double halfMm) {
-        double sum = 0;
-        int count = 0;
-        for (double s = mm - halfMm; s <= mm + halfMm; s += view.pitchMm()) {
-            for (double t = besideMm - halfMm; t <= besideMm + halfMm; t += view.pitchMm()) {
-                int row = (int) Math.max(0, Math.min(view.rows() - 1.0, Math.round(view.row(s))));
-                int column = (int) Math.max(0, Math.min(view.columns() - 1.0, Math.round(view.column(t))));
-                sum += view.grey(row, column);
-                count++;
-            }
-        }
-        return sum / Math.max(1, count);
     }
 }

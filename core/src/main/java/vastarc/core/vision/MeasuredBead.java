@@ -83,8 +83,18 @@ public record MeasuredBead(
      * @param band         the hottest that was met
      * @param shareOfWidth share of the coloured width on both sides that it takes, 0 to 1
      * @param deltaE       how far the colour seen lies from the band's own, CIE 1976
+     * @param left         beside the left toe, looking along the seam
+     * @param right        beside the right one
      */
-    public record SeenTint(TintName band, double shareOfWidth, double deltaE) {}
+    public record SeenTint(TintName band, double shareOfWidth, double deltaE, TintSide left, TintSide right) {}
+
+    /**
+     * Colour beside one toe.
+     *
+     * @param band       the hottest that was met there
+     * @param colouredMm how far the colour reaches from the toe, mm; 0 on bare metal
+     */
+    public record TintSide(TintName band, double colouredMm) {}
 
     /**
      * What a place in the picture suggests.

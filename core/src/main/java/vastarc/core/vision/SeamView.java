@@ -127,6 +127,21 @@ final class SeamView {
         return grey[row * columns + column];
     }
 
+    /** How bright a square is on the mean, about a place along and beside the seam. */
+    double meanGrey(double alongMm, double besideMm, double halfMm) {
+        double sum = 0;
+        int count = 0;
+        for (double s = alongMm - halfMm; s <= alongMm + halfMm; s += pitchMm) {
+            for (double t = besideMm - halfMm; t <= besideMm + halfMm; t += pitchMm) {
+                int row = (int) Math.max(0, Math.min(rows - 1.0, Math.round(row(s))));
+                int column = (int) Math.max(0, Math.min(columns - 1.0, Math.round(column(t))));
+                sum += grey(row, column);
+                count++;
+            }
+        }
+        return sum / Math.max(1, count);
+    }
+
     /** Red, green or blue by its number, 0 to 2. */
     float colour(int channel, int row, int column) {
         float[] plane = channel == 0 ? red : channel == 1 ? green : blue;

@@ -8,6 +8,7 @@ import java.util.Optional;
 import vastarc.core.base.numerics.OrderStatistics;
 import vastarc.core.domain.material.Family;
 import vastarc.core.vision.MeasuredBead.SeenTint;
+import vastarc.core.vision.MeasuredBead.TintSide;
 import vastarc.core.vision.TintBand.LabColour;
 import vastarc.core.vision.ToeFinder.ToePair;
 
@@ -97,23 +98,38 @@ final class TintReader {
     private record Stripe(TintBand band, double widthMm, double deltaE) {}
 
     private SeenTint hottest(List<ToePair> toes) {
-        List<Stripe> stripes = new ArrayList<>(stripes(toes, -1));
-        stripes.addAll(stripes(toes, 1));
-        TintBand hottest = stripes.stream()
+        List<Stripe> left = stripes(toes, -1);
+        List<Stripe> right = stripes(toes, 1);
+        List<Stripe> both = new ArrayList<>(left);
+        both.addAll(right);
+        TintBand hottest = hottestOf(both);
+        double coloured = colouredMm(both);
+        List<Stripe> its =
+                both.stream().filter(stripe -> stripe.band() == hottest).toList();
+        double width = its.stream().mapToDouble(Stripe::widthMm).sum();
+        double deltaE = its.stream().mapToDouble(Stripe::deltaE).min().orElse(0);
+        return new SeenTint(
+                hottest.name(),
+                hottest.heat() == 0 || coloured == 0 ? 1 : width / coloured,
+                deltaE,
+                new TintSide(hottestOf(left).name(), colouredMm(left)),
+                new TintSide(hottestOf(right).name(), colouredMm(right)));
+    }
+
+    private TintBand hottestOf(List<Stripe> stripes) {
+        return stripes.stream()
                 .filter(stripe ->
                         stripe.widthMm() >= (stripe.band().name() == TintName.GREY ? LEAST_GREY_MM : LEAST_BAND_MM))
                 .map(Stripe::band)
                 .max(Comparator.comparingInt(TintBand::heat))
                 .orElse(bands.get(0));
-        double coloured = stripes.stream()
+    }
+
+    private static double colouredMm(List<Stripe> stripes) {
+        return stripes.stream()
                 .filter(stripe -> stripe.band().heat() > 0)
                 .mapToDouble(Stripe::widthMm)
                 .sum();
-        List<Stripe> its =
-                stripes.stream().filter(stripe -> stripe.band() == hottest).toList();
-        double width = its.stream().mapToDouble(Stripe::widthMm).sum();
-        double deltaE = its.stream().mapToDouble(Stripe::deltaE).min().orElse(0);
-        return new SeenTint(hottest.name(), hottest.heat() == 0 || coloured == 0 ? 1 : width / coloured, deltaE);
     }
 
     /** From the toe outwards until bare metal has lasted for a while. */

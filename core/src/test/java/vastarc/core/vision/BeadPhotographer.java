@@ -175,6 +175,10 @@ final class BeadPhotographer {
             if (bead.tintedBead && !bead.tints.isEmpty()) {
                 blend(colour, bead.tints.get(0), 0.35);
             }
+            double shade = 1 - 0.7 * bead.inCrater(s, t);
+            for (int c = 0; c < 3; c++) {
+                colour[c] *= shade;
+            }
             return;
         }
         double from = 0;

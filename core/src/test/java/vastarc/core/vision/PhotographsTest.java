@@ -3,7 +3,10 @@ package vastarc.core.vision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.LongStream;
 import org.assertj.core.data.Percentage;
@@ -22,6 +25,8 @@ class PhotographsTest {
 
     private static final int COUNT = Integer.getInteger("vastarc.photographs", 8);
     private static final long SEED = Long.getLong("vastarc.photographs.seed", 1000);
+
+    private static final Map<Difficulty, List<Seen>> MEASURED = new EnumMap<>(Difficulty.class);
 
     /** What came of a picture beside what is true. */
     private record Seen(BeadPhotographer photographer, Measurement measurement) {
@@ -55,11 +60,17 @@ class PhotographsTest {
         }
     }
 
+    /** Pictures take long to make: those of each kind are made once. */
     private static List<Seen> measured(Difficulty difficulty) {
+        return MEASURED.computeIfAbsent(difficulty, kind -> measured(kind, bead -> {}));
+    }
+
+    private static List<Seen> measured(Difficulty difficulty, Consumer<SimulatedBead> fault) {
         return LongStream.range(SEED, SEED + COUNT)
                 .parallel()
                 .mapToObj(seed -> {
                     BeadPhotographer photographer = new BeadPhotographer(seed, difficulty);
+                    fault.accept(photographer.bead);
                     return new Seen(
                             photographer,
                             BeadMeasurer.measure(photographer.photograph(), photographer.request(Family.STAINLESS)));
@@ -162,6 +173,54 @@ class PhotographsTest {
                 .min()
                 .orElseThrow();
         assertThat(nearest).isLessThan(0.7 / photographer.trueMmPerPixel());
+    }
+
+    private static long proposed(List<Seen> pictures, String symptom) {
+        return pictures.stream()
+                .filter(seen -> !seen.isRefused())
+                .filter(seen -> seen.bead().signs().stream()
+                        .anyMatch(sign -> sign.symptom().equals(symptom) && sign.likelihood() >= 0.5))
+                .count();
+    }
+
+    /** Of the same beads with both faults and without. */
+    @Test
+    void aFaultAtAnEndIsProposedAndASoundEndIsNot() {
+        List<Seen> sound = measured(Difficulty.CLEAN);
+        List<Seen> faulty = measured(Difficulty.CLEAN, bead -> {
+            bead.craterShare = 0.5;
+            bead.startShare = 0.5;
+        });
+        long looked = count(faulty, seen -> !seen.isRefused());
+        for (String symptom : List.of("CRATER", "BEAD_NARROW_COLD")) {
+            long right = proposed(faulty, symptom);
+            long wrong = proposed(sound, symptom);
+            System.out.printf("%s: proposed on %d of %d, on sound ones %d%n", symptom, right, looked, wrong);
+            assertThat(right).as(symptom).isGreaterThanOrEqualTo((long) (0.7 * looked));
+            assertThat(wrong).as(symptom).isLessThanOrEqualTo((long) (0.15 * sound.size()));
+        }
+    }
+
+    /** Both sides of the rendered beads are tinted alike. */
+    @Test
+    void theTintIsReadOnEachSide() {
+        List<Seen> measured = measured(Difficulty.CLEAN).stream()
+                .filter(seen -> !seen.isRefused())
+                .toList();
+        long alike = count(measured, seen -> {
+            MeasuredBead.SeenTint tint = seen.bead().tint().orElseThrow();
+            int left = tint.left().band().ordinal();
+            int right = tint.right().band().ordinal();
+            return Math.abs(left - right) <= 1 && tint.band().ordinal() == Math.max(left, right);
+        });
+        long far = count(measured, seen -> {
+            MeasuredBead.SeenTint tint = seen.bead().tint().orElseThrow();
+            double mean = (tint.left().colouredMm() + tint.right().colouredMm()) / 2;
+            return Math.abs(mean - seen.photographer.tinted()) < 0.3 + 0.25 * seen.photographer.tinted();
+        });
+
+        assertThat(alike).isGreaterThanOrEqualTo(Math.round(0.75 * measured.size()));
+        assertThat(far).isGreaterThanOrEqualTo(Math.round(0.6 * measured.size()));
     }
 
     @Test

@@ -22,6 +22,12 @@ final class SimulatedBead {
     final List<TintStripe> tints;
     final boolean tintedBead;
 
+    /** How wide the start is, as a share of the rest; 1 as wide. */
+    double startShare = 1;
+
+    /** Across the hollow at the end, as a share of the width; 0 for none. */
+    double craterShare;
+
     private SimulatedBead(SplittableRandom random, double jitter, List<TintStripe> tints) {
         this.widthMm = 3 + 6 * random.nextDouble();
         this.lengthMm = Math.max(9 * widthMm, 45 + 50 * random.nextDouble());
@@ -55,9 +61,15 @@ final class SimulatedBead {
         return wanderMm * Math.sin(wanderPhase + 2 * Math.PI * s / 70);
     }
 
+    /** Half the width at a place, but for the rounds at both ends. */
+    private double fullHalf(double s) {
+        double warm = Math.max(0, Math.min(1, s / (4 * widthMm)));
+        return widthMm / 2 * (1 + drift * (s / lengthMm - 0.5)) * (startShare + (1 - startShare) * warm * warm);
+    }
+
     /** Half the width at a place; it closes in a round at both ends. */
     double half(double s) {
-        double full = widthMm / 2 * (1 + drift * (s / lengthMm - 0.5));
+        double full = fullHalf(s);
         double end = Math.min(s, lengthMm - s);
         if (end <= 0) {
             return 0;
@@ -105,6 +117,13 @@ final class SimulatedBead {
         return capHeight * room * half / (widthMm / 2) + rippleHeight * Math.min(1, 3 * room) * ripple(crest);
     }
 
+    /** How far into the hollow at the end a place lies: 1 in its middle, 0 outside. */
+    double inCrater(double s, double t) {
+        double radius = craterShare * widthMm / 2;
+        double off = Math.hypot(s - (lengthMm - 0.6 * widthMm), t - middle(s));
+        return off < radius ? 1 - off * off / (radius * radius) : 0;
+    }
+
     private double ripple(double s) {
         int low = 0;
         int high = ripples.length - 1;
@@ -124,10 +143,11 @@ final class SimulatedBead {
     double beyondToe(double s, double t) {
         double inside = Math.max(0, Math.min(lengthMm, s));
         double across = Math.abs(t - middle(s)) - half(s);
-        if (s >= 0 && s <= lengthMm && (half(s) > 0.9 * widthMm / 2 || across < 0)) {
+        double full = startShare < 1 ? fullHalf(inside) : widthMm / 2;
+        if (s >= 0 && s <= lengthMm && (half(s) > 0.9 * full || across < 0)) {
             return across;
         }
-        double middle = Math.max(widthMm / 2, Math.min(lengthMm - widthMm / 2, inside));
-        return Math.hypot(s - middle, t - middle(s)) - widthMm / 2;
+        double middle = Math.max(full, Math.min(lengthMm - full, inside));
+        return Math.hypot(s - middle, t - middle(s)) - full;
     }
 }

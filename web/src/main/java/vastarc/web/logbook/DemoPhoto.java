@@ -16,6 +16,7 @@ import java.io.IOException;
 import java.util.SplittableRandom;
 import javax.imageio.ImageIO;
 import vastarc.core.vision.StripLayout;
+import vastarc.web.drawing.StripDrawing;
 
 /** A bead drawn for the demo shop, where a photograph would stand; it says so itself. */
 final class DemoPhoto {
@@ -23,11 +24,11 @@ final class DemoPhoto {
     private static final int WIDTH = 1200;
     private static final int HEIGHT = 800;
     private static final int MIDDLE = 330;
-    private static final int HALF = 45;
 
     /** Of the printed strip that lies beside the bead: pixels a mm, and where its squares begin. */
     private static final double SCALE = 14;
 
+    private static final int TINTED = 45;
     private static final int STRIP_LEFT = 90;
     private static final int STRIP_TOP = 580;
     private static final Color METAL = new Color(168, 170, 170);
@@ -40,17 +41,19 @@ final class DemoPhoto {
      * Draws a bead with its tint.
      *
      * @param tint beside it
+     * @param widthMm from toe to toe, mm
      * @param even how regular its ripples lie, 0 to 1
      * @return a PNG
      */
-    static byte[] of(Color tint, double even, long seed) throws IOException {
+    static byte[] of(Color tint, double widthMm, double even, long seed) throws IOException {
+        double half = SCALE * widthMm / 2;
         BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = image.createGraphics();
         pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         SplittableRandom random = new SplittableRandom(seed);
         metal(pen, random);
-        tinted(pen, tint);
-        bead(pen, even, random);
+        tinted(pen, tint, half);
+        bead(pen, half, even, random);
         strip(pen);
         pen.setColor(new Color(40, 40, 40));
         pen.setFont(new Font(Font.SANS_SERIF, Font.PLAIN, 26));
@@ -74,23 +77,23 @@ final class DemoPhoto {
         }
     }
 
-    private static void tinted(Graphics2D pen, Color tint) {
+    private static void tinted(Graphics2D pen, Color tint, double half) {
         Color none = new Color(tint.getRed(), tint.getGreen(), tint.getBlue(), 0);
         Color full = new Color(tint.getRed(), tint.getGreen(), tint.getBlue(), 150);
-        pen.setPaint(new GradientPaint(0, MIDDLE - 2 * HALF, none, 0, MIDDLE - HALF, full));
-        pen.fillRect(60, MIDDLE - 2 * HALF, WIDTH - 120, HALF);
-        pen.setPaint(new GradientPaint(0, MIDDLE + HALF, full, 0, MIDDLE + 2 * HALF, none));
-        pen.fillRect(60, MIDDLE + HALF, WIDTH - 120, HALF);
+        pen.setPaint(new GradientPaint(0, (float) (MIDDLE - half - TINTED), none, 0, (float) (MIDDLE - half), full));
+        pen.fill(new Rectangle2D.Double(60, MIDDLE - half - TINTED, WIDTH - 120, TINTED));
+        pen.setPaint(new GradientPaint(0, (float) (MIDDLE + half), full, 0, (float) (MIDDLE + half + TINTED), none));
+        pen.fill(new Rectangle2D.Double(60, MIDDLE + half, WIDTH - 120, TINTED));
     }
 
-    private static void bead(Graphics2D pen, double even, SplittableRandom random) {
+    private static void bead(Graphics2D pen, double half, double even, SplittableRandom random) {
         pen.setColor(BEAD);
-        pen.fill(new RoundRectangle2D.Double(60, MIDDLE - HALF, WIDTH - 120, 2 * HALF, 2 * HALF, 2 * HALF));
+        pen.fill(new RoundRectangle2D.Double(60, MIDDLE - half, WIDTH - 120, 2 * half, 2 * half, 2 * half));
         pen.setStroke(new BasicStroke(3));
         for (double x = 90; x < WIDTH - 150; x += 24 + (1 - even) * (random.nextDouble() - 0.5) * 30) {
             int grey = 120 + random.nextInt(30);
             pen.setColor(new Color(grey, grey, grey));
-            pen.draw(new Arc2D.Double(x, MIDDLE - HALF + 6, 60, 2 * HALF - 12, -80, 160, Arc2D.OPEN));
+            pen.draw(new Arc2D.Double(x, MIDDLE - half + 6, 60, 2 * half - 12, -80, 160, Arc2D.OPEN));
         }
     }
 
@@ -101,7 +104,7 @@ final class DemoPhoto {
         double grey = StripLayout.GREY_TO_MM - StripLayout.GREY_FROM_MM;
         field(pen, StripLayout.GREY_FROM_MM, 0, grey, StripLayout.ROWS * StripLayout.SQUARE_MM);
         pen.setColor(Color.BLACK);
-        for (StripController.BlackSquare square : StripController.squares()) {
+        for (StripDrawing.BlackSquare square : StripDrawing.squares()) {
             field(pen, square.x(), square.y(), StripLayout.SQUARE_MM, StripLayout.SQUARE_MM);
         }
     }

@@ -45,6 +45,8 @@ class DemoRuns implements DemoPart {
     private static final int RUNS = 32;
     private static final int DAYS = 60;
     private static final int PHOTOGRAPHED = 6;
+    private static final double DEMO_BEAD_MM = 6.2;
+    private static final double WIDER_MM = 0.12;
     private static final Color STRAW = new Color(214, 170, 84);
     private static final Color GREY = new Color(92, 92, 92);
     private static final double DRIFT = 0.13;
@@ -121,14 +123,16 @@ class DemoRuns implements DemoPart {
                         good ? RunVerdict.GOOD : RunVerdict.FAULTY,
                         note(fault, gone)));
         if (i >= RUNS - PHOTOGRAPHED) {
-            photograph(whole.id(), i, fault);
+            photograph(whole.id(), i, learner, fault);
         }
     }
 
-    private void photograph(UUID run, int i, OperatorFault fault) {
+    /** The learner's ripples are uneven, and the dial that gives more and more makes wider beads. */
+    private void photograph(UUID run, int i, boolean learner, OperatorFault fault) {
         try {
             Color tint = fault == OperatorFault.GAS_SHUT_EARLY ? GREY : STRAW;
-            photos.keep(run, PhotographKind.BEAD, DemoPhoto.of(tint, i % 3 == 0 ? 1 : 0.7, 90 + i));
+            double widthMm = DEMO_BEAD_MM + (i - RUNS + PHOTOGRAPHED) * WIDER_MM;
+            photos.keep(run, PhotographKind.BEAD, DemoPhoto.of(tint, widthMm, learner ? 0.2 : 1, 90 + i));
         } catch (IOException undrawn) {
             throw new UncheckedIOException(undrawn);
         }

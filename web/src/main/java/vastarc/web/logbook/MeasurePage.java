@@ -9,8 +9,10 @@ import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.material.Material;
+import vastarc.web.format.CoreJson;
 import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.logbook.Logbook.OpenedRun;
+import vastarc.web.store.run.KeptMeasure;
 import vastarc.web.store.run.Photograph;
 
 /**
@@ -26,6 +28,8 @@ import vastarc.web.store.run.Photograph;
  * @param height   pixels
  * @param material API name of the metal; empty where it is not known
  * @param kept     what was measured before
+ * @param asked    what was asked then, as JSON of the measuring call; empty where nothing was
+ * @param inches   the shop measures in inches
  */
 public record MeasurePage(
         String run,
@@ -37,7 +41,9 @@ public record MeasurePage(
         int width,
         int height,
         String material,
-        List<FigureLine> kept) {
+        List<FigureLine> kept,
+        String asked,
+        boolean inches) {
 
     static MeasurePage of(OpenedRun opened, Photograph photo, String job, UnitSystem units) {
         RunLine line = RunLine.of(opened.run(), units);
@@ -51,7 +57,12 @@ public record MeasurePage(
                 photo.width(),
                 photo.height(),
                 material(opened).map(Material::name).orElse(""),
-                photo.measure().map(measure -> MeasureWords.of(measure, units)).orElse(List.of()));
+                photo.measure().map(measure -> MeasureWords.of(measure, units)).orElse(List.of()),
+                photo.measure()
+                        .map(KeptMeasure::asked)
+                        .map(asked -> CoreJson.kept().writeValueAsString(asked))
+                        .orElse(""),
+                units == UnitSystem.INCH);
     }
 
     static Optional<Material> material(OpenedRun opened) {

@@ -1,5 +1,6 @@
 package vastarc.web.logbook;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -14,10 +15,10 @@ import vastarc.core.record.diagnosis.Symptom;
 import vastarc.core.vision.MeasuredBead;
 import vastarc.core.vision.MeasuredBead.Sign;
 import vastarc.core.vision.MeasuredBead.ToePlace;
-import vastarc.core.vision.MeasuredBead.WidthPlace;
 import vastarc.core.vision.PixelPoint;
 import vastarc.web.drawing.Drawing;
-import vastarc.web.drawing.TrendChart;
+import vastarc.web.drawing.WidthChart;
+import vastarc.web.drawing.WidthChart.WidthAt;
 import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.store.run.KeptMeasure;
 import vastarc.web.store.run.PhotoPixels.MeasuredPhoto;
@@ -28,6 +29,7 @@ import vastarc.web.store.run.PhotoPixels.MeasuredPhoto;
  * @param wrong   why nothing did; empty where something did
  * @param lines   the measures in words
  * @param planned what the sheet expected, in words; empty where it said nothing
+ * @param isRehearsed a rehearsed bead is drawn beside it
  * @param chart   the width along the seam
  * @param signs   what the picture suggests
  * @param outline toes, "mm leftX leftY rightX rightY counts" for each place, divided by semicolons
@@ -37,6 +39,7 @@ public record MeasureResult(
         String wrong,
         List<FigureLine> lines,
         String planned,
+        boolean isRehearsed,
         Optional<Drawing> chart,
         List<SignLine> signs,
         String outline,
@@ -48,24 +51,44 @@ public record MeasureResult(
     public record SignLine(String id, String name, String likely) {}
 
     static MeasureResult wrong(String words) {
-        return new MeasureResult(words, List.of(), "", Optional.empty(), List.of(), "", false);
+        return new MeasureResult(words, List.of(), "", false, Optional.empty(), List.of(), "", false);
     }
 
-    static MeasureResult of(MeasuredPhoto photo, OptionalDouble plannedMm, boolean kept, UnitSystem units) {
-        if (photo.measurement().bead().isEmpty()) {
-            return wrong(say(photo.measurement().refused().orElseThrow().words(), units));
-        }
-        MeasuredBead bead = photo.measurement().bead().get();
+    static MeasureResult refused(MeasuredPhoto photo, UnitSystem units) {
+        return wrong(say(photo.measurement().refused().orElseThrow().words(), units));
+    }
+
+    /**
+     * What the bead was expected to be.
+     *
+     * @param planned   by the sheet, mm; empty where it said nothing
+     * @param rehearsed along the seam; none without a rehearsal
+     */
+    record BeadExpectation(OptionalDouble planned, List<WidthAt> rehearsed) {}
+
+    static MeasureResult of(
+            MeasuredPhoto photo, KeptMeasure measure, BeadExpectation expected, boolean kept, UnitSystem units) {
+        MeasuredBead bead = photo.measurement().bead().orElseThrow();
+        List<FigureLine> lines = new ArrayList<>(MeasureWords.of(measure, units));
+        bead.tint().ifPresent(tint -> lines.addAll(MeasureWords.sides(tint, units)));
+        OptionalDouble planned = expected.planned();
         return new MeasureResult(
                 "",
-                MeasureWords.of(KeptMeasure.of(bead), units),
-                plannedMm.isPresent()
-                        ? units.show(Quantity.ruled(plannedMm.getAsDouble())).line()
+                lines,
+                planned.isPresent()
+                        ? units.show(Quantity.ruled(planned.getAsDouble())).line()
                         : "",
-                Optional.of(chart(bead, plannedMm)),
+                !expected.rehearsed().isEmpty(),
+                Optional.of(chart(bead, expected)),
                 signs(bead, units),
                 bead.outline().stream().map(toe -> place(toe, photo)).collect(Collectors.joining(";")),
                 kept);
+    }
+
+    /** The same, shown as what is kept. */
+    MeasureResult asKept() {
+        return new MeasureResult(
+                wrong, lines, planned, isRehearsed, chart, signs, outline, lines.isEmpty() ? kept : true);
     }
 
     private static String place(ToePlace toe, MeasuredPhoto photo) {
@@ -97,21 +120,12 @@ public record MeasureResult(
                 .toList();
     }
 
-    private static Drawing chart(MeasuredBead bead, OptionalDouble plannedMm) {
-        List<WidthPlace> along = bead.width().along();
-        List<TrendChart.Dot> dots = along.stream()
-                .map(place -> new TrendChart.Dot(place.mm(), place.widthMm()))
+    private static Drawing chart(MeasuredBead bead, BeadExpectation expected) {
+        List<WidthAt> measured = bead.width().along().stream()
+                .map(place -> new WidthAt(place.mm(), place.widthMm(), place.plusMinus()))
                 .toList();
-        return TrendChart.of(new TrendChart.Trend(
-                say("vision.chart", UnitSystem.METRIC),
-                dots,
-                dots,
-                bead.seamMm(),
-                "0",
-                Math.round(bead.seamMm()) + " mm",
-                plannedMm.orElse(Double.NaN),
-                false,
-                List.of()));
+        return WidthChart.of(new WidthChart.Widths(
+                say("vision.chart", UnitSystem.METRIC), measured, expected.planned(), expected.rehearsed()));
     }
 
     private static String say(String key, UnitSystem units) {

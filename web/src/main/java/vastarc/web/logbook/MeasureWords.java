@@ -6,6 +6,8 @@ import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.vision.MeasuredBead.SeenTint;
+import vastarc.core.vision.MeasuredBead.TintSide;
 import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.store.run.KeptMeasure;
 
@@ -24,9 +26,9 @@ final class MeasureWords {
     static List<FigureLine> of(KeptMeasure measure, UnitSystem units) {
         MeasureWords words = new MeasureWords(units);
         words.line("width", words.about(measure.widthMm(), measure.widthPlusMinusMm()));
-        words.line("spread", words.length(fine(measure.widthSdMm())));
+        words.line("spread", words.small(measure.widthSdMm()));
         words.line("length", words.length(Math.rint(measure.seamMm())));
-        words.line("wander", words.length(fine(measure.wanderMm())));
+        words.line("wander", words.small(measure.wanderMm()));
         Double pitch = measure.pitchMm();
         Double doubt = measure.pitchPlusMinusMm();
         Double even = measure.evenness();
@@ -44,6 +46,23 @@ final class MeasureWords {
         return words.lines;
     }
 
+    /** The tint beside each toe, and how far it reaches. */
+    static List<FigureLine> sides(SeenTint tint, UnitSystem units) {
+        MeasureWords words = new MeasureWords(units);
+        words.side("tint-left", tint.left());
+        words.side("tint-right", tint.right());
+        return words.lines;
+    }
+
+    private void side(String key, TintSide side) {
+        String reach = side.colouredMm() > 0 ? ", " + length(tenth(side.colouredMm())) : "";
+        line(key, say(side.band().words()) + reach);
+    }
+
+    private static double tenth(double mm) {
+        return Math.rint(10 * mm) / 10;
+    }
+
     /** In one line, as under the photograph. */
     static String line(KeptMeasure measure, UnitSystem units) {
         MeasureWords words = new MeasureWords(units);
@@ -57,6 +76,14 @@ final class MeasureWords {
     /** A photograph tells no more than hundredths. */
     private static double fine(double mm) {
         return Math.rint(HUNDRED * mm) / HUNDRED;
+    }
+
+    /** Nothing is as even as 0 would say. */
+    private String small(double mm) {
+        double least = 1 / HUNDRED;
+        return mm < least
+                ? Phrasebook.say(Phrase.of("vision.under", Quantity.millimetres(least)), units)
+                : length(fine(mm));
     }
 
     /** The doubt is rounded up. */

@@ -7,6 +7,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,6 +28,7 @@ import vastarc.web.error.NotFound;
 import vastarc.web.format.CoreJson;
 import vastarc.web.layout.Preferences;
 import vastarc.web.logbook.Logbook.OpenedRun;
+import vastarc.web.logbook.MeasureResult.BeadExpectation;
 import vastarc.web.request.MeasureReader;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.run.KeptMeasure;
@@ -44,11 +49,13 @@ class PhotoController {
     private final Logbook logbook;
     private final PhotoStore photos;
     private final JobStore jobs;
+    private final RehearsedBead rehearsed;
 
-    PhotoController(Logbook logbook, PhotoStore photos, JobStore jobs) {
+    PhotoController(Logbook logbook, PhotoStore photos, JobStore jobs, RehearsedBead rehearsed) {
         this.logbook = logbook;
         this.photos = photos;
         this.jobs = jobs;
+        this.rehearsed = rehearsed;
     }
 
     @GetMapping(ADDRESS)
@@ -64,12 +71,16 @@ class PhotoController {
         return "logbook/measure";
     }
 
-    /** Measures, and with {@code keep} keeps it with the photograph; answers the part of the page that shows it. */
+    /**
+     * Measures, and with {@code keep} keeps it with the photograph; answers the part of the page that shows it. With {@code kept} it is what is kept
+     * already, measured again to be shown.
+     */
     @PostMapping(ADDRESS)
     String measure(
             @PathVariable UUID id,
             @PathVariable UUID photo,
             @RequestParam(defaultValue = "") String keep,
+            @RequestParam(defaultValue = "") String kept,
             HttpServletRequest request,
             @ModelAttribute("preferences") Preferences preferences,
             Model model)
@@ -77,8 +88,33 @@ class PhotoController {
         OpenedRun run = run(id);
         Photograph taken = photo(run, photo);
         model.addAttribute("page", page(run, taken, preferences));
-        model.addAttribute("result", result(run, taken, body(request), !keep.isEmpty(), preferences.units()));
+        MeasureResult result = result(run, taken, body(request), !keep.isEmpty(), preferences.units());
+        model.addAttribute("result", kept.isEmpty() ? result : result.asKept());
         return "logbook/measure :: result";
+    }
+
+    /** What is kept, in full. */
+    @GetMapping(path = ADDRESS + ".json", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> json(@PathVariable UUID id, @PathVariable UUID photo) {
+        return file("bead.json", CoreJson.kept().writeValueAsString(kept(id, photo)));
+    }
+
+    /** The width along the seam as it is kept, a place a line. */
+    @GetMapping(path = ADDRESS + ".csv", produces = WidthCsv.TYPE)
+    ResponseEntity<String> csv(@PathVariable UUID id, @PathVariable UUID photo) {
+        return file("bead-width.csv", WidthCsv.of(kept(id, photo).widths()));
+    }
+
+    private static ResponseEntity<String> file(String name, String text) {
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(text);
+    }
+
+    private KeptMeasure kept(UUID id, UUID photo) {
+        return photo(run(id), photo).measure().orElseThrow(() -> new NotFound("measure"));
     }
 
     private MeasureResult result(OpenedRun run, Photograph taken, byte[] body, boolean keep, UnitSystem units) {
@@ -95,12 +131,14 @@ class PhotoController {
         }
         try {
             byte[] jpeg = photos.jpeg(taken.id()).orElseThrow(() -> new NotFound("photograph"));
-            MeasuredPhoto measured = PhotoPixels.measure(jpeg, asked.value().get());
-            measured.measurement()
-                    .bead()
-                    .filter(bead -> keep)
-                    .ifPresent(bead -> photos.measured(run.run().id(), taken.id(), KeptMeasure.of(bead)));
-            return MeasureResult.of(measured, MeasurePage.planned(run), keep, units);
+            MeasureRequest request = asked.value().get();
+            MeasuredPhoto measured = PhotoPixels.measure(jpeg, request);
+            Optional<KeptMeasure> found = measured.measurement().bead().map(bead -> KeptMeasure.of(bead, request));
+            found.filter(measure -> keep)
+                    .ifPresent(measure -> photos.measured(run.run().id(), taken.id(), measure));
+            BeadExpectation expected = new BeadExpectation(MeasurePage.planned(run), rehearsed.widths(run.run()));
+            return found.map(measure -> MeasureResult.of(measured, measure, expected, keep, units))
+                    .orElseGet(() -> MeasureResult.refused(measured, units));
         } catch (PictureRefused e) {
             return MeasureResult.wrong(String.valueOf(e.getMessage()));
         }

@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -27,6 +28,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.record.weldlog.Recording;
@@ -39,6 +41,7 @@ import vastarc.web.logbook.RunImport.ImportReport;
 import vastarc.web.request.ClosingForm;
 import vastarc.web.request.RecordingTable;
 import vastarc.web.service.RunClosings;
+import vastarc.web.store.run.KeptMeasure;
 import vastarc.web.store.run.PhotoStore;
 import vastarc.web.store.run.Photograph.PhotographKind;
 import vastarc.web.store.run.PictureRefused;
@@ -103,18 +106,27 @@ class RunFiles {
                             .builder()
                             .setHeader(WeldRunFormat.COLUMNS.toArray(String[]::new))
                             .get());
-            book.forEach(filter, run -> print(csv, run));
+            forEachRow(filter, row -> print(csv, row));
             csv.flush();
         });
     }
 
-    private static void print(CSVPrinter csv, WeldRun run) {
-        var row = WeldRunFormat.row(run);
+    /** The rows of the runs that fit a filter, with what was measured in their photographs. */
+    private void forEachRow(RunFilter filter, Consumer<ObjectNode> taker) {
+        book.forEachSome(filter, some -> {
+            Map<UUID, KeptMeasure> measures =
+                    photos.measures(some.stream().map(WeldRun::id).toList());
+            some.forEach(run -> taker.accept(WeldRunFormat.row(run, measures.get(run.id()))));
+        });
+    }
+
+    private static void print(CSVPrinter csv, ObjectNode row) {
         try {
             csv.printRecord(WeldRunFormat.COLUMNS.stream()
-                    .map(name -> row.path(name).isNull()
-                            ? ""
-                            : CsvText.cell(row.path(name).asString()))
+                    .map(name ->
+                            row.path(name).isMissingNode() || row.path(name).isNull()
+                                    ? ""
+                                    : CsvText.cell(row.path(name).asString()))
                     .toList());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -128,8 +140,8 @@ class RunFiles {
         return file("logbook.json", MediaType.APPLICATION_JSON_VALUE, out -> {
             Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
             String[] before = {"[\n"};
-            book.forEach(filter, run -> {
-                write(writer, before[0] + CoreJson.kept().writeValueAsString(WeldRunFormat.row(run)));
+            forEachRow(filter, row -> {
+                write(writer, before[0] + CoreJson.kept().writeValueAsString(row));
                 before[0] = ",\n";
             });
             write(writer, before[0].equals("[\n") ? "[]\n" : "\n]\n");

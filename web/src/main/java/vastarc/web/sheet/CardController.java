@@ -20,6 +20,7 @@ import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.advice.plan.SheetDocument;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.equipment.PanelPlan;
+import vastarc.web.drawing.StripDrawing;
 import vastarc.web.error.NotFound;
 import vastarc.web.format.SheetCsv;
 import vastarc.web.layout.Preferences;
@@ -42,6 +43,8 @@ import vastarc.web.store.machine.Torch;
 @Controller
 class CardController {
 
+    private static final String STRIP = "strip";
+
     private final JobStore jobs;
     private final JobPlanner planner;
     private final JobMachines choice;
@@ -62,6 +65,7 @@ class CardController {
     @GetMapping("/jobs/{id}/card")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
         model.addAttribute("card", card(id, preferences));
+        model.addAttribute(STRIP, StripDrawing.path());
         model.addAttribute("paper", true);
         return "sheet/card-page";
     }
@@ -74,7 +78,12 @@ class CardController {
         CardPage card = card(id, preferences);
         String title = "Setup card " + card.name();
         return PaperPress.answer(
-                title, press.card("sheet/card", title, PaperPress.Size.named(size), Map.of("card", card)));
+                title,
+                press.card(
+                        "sheet/card",
+                        title,
+                        PaperPress.Size.named(size),
+                        Map.of("card", card, STRIP, StripDrawing.path())));
     }
 
     /** The sheet's figures, a line each. */

@@ -3,16 +3,22 @@ package vastarc.web.logbook;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.asyncDispatch;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.awt.Color;
+import java.util.List;
 import java.util.UUID;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import vastarc.web.SpringTest;
 import vastarc.web.store.run.KeptMeasure;
 import vastarc.web.store.run.PhotoStore;
@@ -43,7 +49,7 @@ class MeasurePageTest {
     @BeforeEach
     void anUnevenBead() throws Exception {
         run = book.newest(RunFilter.all(), 1).get(0);
-        photo = photos.keep(run.id(), PhotographKind.BEAD, DemoPhoto.of(new Color(120, 130, 170), 0.1, 3));
+        photo = photos.keep(run.id(), PhotographKind.BEAD, DemoPhoto.of(new Color(120, 130, 170), 90 / 14.0, 0.1, 3));
     }
 
     @AfterEach
@@ -63,6 +69,15 @@ class MeasurePageTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
+    }
+
+    private String streamed(String address) throws Exception {
+        MvcResult begun = http.perform(get(address)).andReturn();
+        return http.perform(asyncDispatch(begun)).andReturn().getResponse().getContentAsString();
+    }
+
+    private int status(String address) throws Exception {
+        return http.perform(get(address)).andReturn().getResponse().getStatus();
     }
 
     private String page(String address) throws Exception {
@@ -91,16 +106,64 @@ class MeasurePageTest {
     }
 
     @Test
+    void whatIsKeptGoesOutAsFilesAndInTheLogbooksRows() throws Exception {
+        assertThat(status(address() + ".csv")).isEqualTo(404);
+        measured("?keep=yes", STRIP);
+
+        List<String> lines = page(address() + ".csv").lines().toList();
+        assertThat(lines.get(0)).isEqualTo("along_mm,width_mm,plus_minus_mm");
+        assertThat(lines).hasSizeBetween(15, 201);
+        double mean = lines.stream()
+                .skip(1)
+                .mapToDouble(line -> Double.parseDouble(line.split(",")[1]))
+                .average()
+                .orElseThrow();
+        JsonNode whole = JsonMapper.shared().readTree(page(address() + ".json"));
+        assertThat(mean).isCloseTo(whole.get("widthMm").asDouble(), within(0.1));
+        assertThat(whole.get("asked").get("scale").get("strip").asBoolean()).isTrue();
+        String row = streamed("/logbook.csv")
+                .lines()
+                .filter(line -> line.startsWith(run.id().toString()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(row)
+                .endsWith(","
+                        + (whole.get("tint").isNull() ? "" : whole.get("tint").asString()));
+        JsonNode told = JsonMapper.shared()
+                .readTree(streamed("/logbook.json"))
+                .valueStream()
+                .filter(one -> one.get("id").asString().equals(run.id().toString()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(told.get("beadWidthMm").asDouble())
+                .isCloseTo(whole.get("widthMm").asDouble(), within(1e-3));
+    }
+
+    /** What was drawn comes back with the page, and measures the same again without being kept anew. */
+    @Test
+    void whatWasDrawnComesBackWithThePage() throws Exception {
+        String drawn =
+                "{\"scale\":{\"strip\":true},\"dabHz\":1.5,\"leftOut\":[{\"fromMm\":10,\"toMm\":14}],\"moved\":[]}";
+        measured("?keep=yes", drawn);
+        KeptMeasure kept = photos.find(photo.id()).orElseThrow().measure().orElseThrow();
+
+        String asked =
+                Jsoup.parse(page(address())).getElementById("measure-place").attr("data-asked");
+        JsonNode again = JsonMapper.shared().readTree(asked);
+        assertThat(again.get("dabHz").asDouble()).isEqualTo(1.5);
+        assertThat(again.get("leftOut").get(0).get("toMm").asDouble()).isEqualTo(14);
+        assertThat(measured("?kept=yes", asked)).contains("id=\"kept\"").doesNotContain("id=\"keep\"");
+        assertThat(photos.find(photo.id()).orElseThrow().measure()).contains(kept);
+    }
+
+    @Test
     void whatCannotBeMeasuredIsSaid() throws Exception {
         assertThat(measured("", "{\"scale\":{\"from\":[1,1]}}")).contains("Choose Scale");
         assertThat(measured("", "nothing")).contains("Choose Scale");
         assertThat(measured("?keep=yes", "{\"scale\":{\"strip\":true},\"seam\":[[80,100],[1100,100]]}"))
                 .contains("No bead");
         assertThat(photos.find(photo.id()).orElseThrow().measure()).isEmpty();
-        assertThat(http.perform(get("/logbook/" + run.id() + "/photo/" + UUID.randomUUID() + "/measure"))
-                        .andReturn()
-                        .getResponse()
-                        .getStatus())
+        assertThat(status("/logbook/" + run.id() + "/photo/" + UUID.randomUUID() + "/measure"))
                 .isEqualTo(404);
     }
 }

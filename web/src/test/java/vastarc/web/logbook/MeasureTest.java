@@ -38,7 +38,7 @@ class MeasureTest {
     private final JsonMapper json = JsonMapper.builder().build();
 
     private static byte[] bead() throws IOException {
-        return DemoPhoto.of(BLUISH, 1, 7);
+        return DemoPhoto.of(BLUISH, 90 / 14.0, 1, 7);
     }
 
     private static MockMultipartFile image(byte[] file) {

@@ -1,11 +1,16 @@
 package vastarc.web.store.run;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
+import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
+import vastarc.core.vision.MeasureRequest;
 import vastarc.core.vision.MeasuredBead;
 import vastarc.core.vision.MeasuredBead.Ripple;
 import vastarc.core.vision.MeasuredBead.SeenTint;
+import vastarc.core.vision.MeasuredBead.WidthPlace;
 import vastarc.core.vision.TintName;
 import vastarc.web.format.CoreJson;
 
@@ -22,6 +27,8 @@ import vastarc.web.format.CoreJson;
  * @param evenness          of the ripples, 0 to 1
  * @param travelMmPerMin    by the ripples
  * @param tint              the hottest band beside the toes
+ * @param along             the width place by place; null in what was kept before it was
+ * @param asked             what was asked of the picture, in its own pixels; null likewise
  */
 public record KeptMeasure(
         double seamMm,
@@ -33,17 +40,45 @@ public record KeptMeasure(
         @Nullable Double pitchPlusMinusMm,
         @Nullable Double evenness,
         @Nullable Double travelMmPerMin,
-        @Nullable TintName tint) {
+        @Nullable TintName tint,
+        @Nullable List<KeptWidth> along,
+        @Nullable KeptAsk asked) {
 
     /** Longest text of one. */
     static final int MOST = 20_000;
 
+    /** So many places of a bead are kept at most. */
+    private static final int MOST_PLACES = 200;
+
+    /**
+     * The width at a place.
+     *
+     * @param mm          along the seam from the beginning of the bead in view
+     * @param widthMm     toe to toe
+     * @param plusMinusMm half of a 90 % interval
+     */
+    @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+    public record KeptWidth(double mm, double widthMm, double plusMinusMm) {
+
+        private static KeptWidth of(WidthPlace place) {
+            return new KeptWidth(
+                    CoreJson.rounded(place.mm()),
+                    CoreJson.rounded(place.widthMm()),
+                    CoreJson.rounded(place.plusMinus()));
+        }
+    }
+
+    public KeptMeasure {
+        along = along == null ? null : List.copyOf(along);
+    }
+
     /**
      * {@return what is kept of a measured bead}
      *
-     * @param bead as it was measured
+     * @param bead  as it was measured
+     * @param asked of the picture
      */
-    public static KeptMeasure of(MeasuredBead bead) {
+    public static KeptMeasure of(MeasuredBead bead, MeasureRequest asked) {
         OptionalDouble travel = bead.travel();
         return new KeptMeasure(
                 bead.seamMm(),
@@ -55,7 +90,22 @@ public record KeptMeasure(
                 bead.ripple().map(Ripple::plusMinus).orElse(null),
                 bead.ripple().map(Ripple::evenness).orElse(null),
                 travel.isPresent() ? travel.getAsDouble() : null,
-                bead.tint().map(SeenTint::band).orElse(null));
+                bead.tint().map(SeenTint::band).orElse(null),
+                thinned(bead.width().along()),
+                KeptAsk.of(asked));
+    }
+
+    private static List<KeptWidth> thinned(List<WidthPlace> along) {
+        int step = 1 + (along.size() - 1) / MOST_PLACES;
+        return IntStream.range(0, along.size())
+                .filter(place -> place % step == 0)
+                .mapToObj(place -> KeptWidth.of(along.get(place)))
+                .toList();
+    }
+
+    /** {@return the width place by place; none in what was kept before it was} */
+    public List<KeptWidth> widths() {
+        return along == null ? List.of() : along;
     }
 
     String json() {

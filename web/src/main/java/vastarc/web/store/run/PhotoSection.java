@@ -91,7 +91,11 @@ class PhotoSection implements ArchiveSection {
         if (measure == null) {
             throw new IllegalArgumentException("what was measured in a photograph cannot be read");
         }
-        return measure.json();
+        String kept = measure.json();
+        if (kept.length() > KeptMeasure.MOST) {
+            throw new IllegalArgumentException("what was measured in a photograph is longer than this program keeps");
+        }
+        return kept;
     }
 
     private record PhotoItem(PhotoStore store, Photograph photo, byte[] jpeg) implements ArchiveElement {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -47,7 +48,12 @@ public final class WeldRunFormat {
             "gasL",
             "arcS",
             "seamMm",
-            "note");
+            "note",
+            "beadWidthMm",
+            "beadWidthPlusMinusMm",
+            "ripplePitchMm",
+            "rippleEvenness",
+            "tint");
 
     private static final JsonMapper JSON = CoreJson.kept();
     private static final List<String> NUMBERS = List.of(
@@ -60,7 +66,11 @@ public final class WeldRunFormat {
             "heatInputKjPerMm",
             "gasL",
             "arcS",
-            "seamMm");
+            "seamMm",
+            "beadWidthMm",
+            "beadWidthPlusMinusMm",
+            "ripplePitchMm",
+            "rippleEvenness");
 
     private WeldRunFormat() {}
 
@@ -95,6 +105,24 @@ public final class WeldRunFormat {
         row.put("arcS", CoreJson.rounded(figures.arcS()));
         put(row, "seamMm", figures.seamMm());
         row.put("note", run.note());
+        return row;
+    }
+
+    /**
+     * {@return a run as a row, with what was measured in a photograph of it: told, and not read back, as the photograph is not here}
+     *
+     * @param run     the run
+     * @param measure what was measured; null where nothing was
+     */
+    public static ObjectNode row(WeldRun run, @Nullable KeptMeasure measure) {
+        ObjectNode row = row(run);
+        if (measure != null) {
+            row.put("beadWidthMm", CoreJson.rounded(measure.widthMm()));
+            row.put("beadWidthPlusMinusMm", CoreJson.rounded(measure.widthPlusMinusMm()));
+            row.put("ripplePitchMm", measure.pitchMm() == null ? null : CoreJson.rounded(measure.pitchMm()));
+            row.put("rippleEvenness", measure.evenness() == null ? null : CoreJson.rounded(measure.evenness()));
+            row.put("tint", measure.tint() == null ? null : measure.tint().name());
+        }
         return row;
     }
 

@@ -285,8 +285,13 @@ public class WeldRunQueries {
         forEachSome(filter, some -> some.forEach(taker));
     }
 
-    /** Every run that fits, the oldest first, some hundreds at a time. */
-    void forEachSome(RunFilter filter, Consumer<List<WeldRun>> taker) {
+    /**
+     * Goes through every run that fits, the oldest first, some hundreds at a time.
+     *
+     * @param filter which runs
+     * @param taker takes them
+     */
+    public void forEachSome(RunFilter filter, Consumer<List<WeldRun>> taker) {
         Optional<WeldRun> last = Optional.empty();
         do {
             Specification<WeldRun> rest = last.map(WeldRunQueries::after)
