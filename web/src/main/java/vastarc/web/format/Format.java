@@ -39,7 +39,9 @@ public enum Format {
     /** A purge. */
     PURGE("purge"),
     /** A weld sequence. */
-    ROUTE("route");
+    ROUTE("route"),
+    /** A preliminary procedure. */
+    PROCEDURE_SHEET("procedure-sheet");
 
     private static final int FAULTS_NAMED = 12;
 
