@@ -14,7 +14,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
-import vastarc.core.record.procedure.ProcedureSheet;
+import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.record.procedure.ProcedureSheetWriter;
 import vastarc.web.error.NotFound;
 import vastarc.web.format.ProcedureSheetJson;
@@ -55,8 +55,7 @@ class ProcedureSheetController {
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences) {
         ProcedureSheetPage page = view(job(id), preferences);
         String title = "Preliminary procedure " + page.job();
-        return PaperPress.answer(
-                title, press.press("sheet/procedure", title, PaperPress.Size.A4, Map.of("page", page)));
+        return PaperPress.answer(title, press.card("sheet/procedure", title, PaperPress.Size.A4, Map.of("page", page)));
     }
 
     @GetMapping(path = "/jobs/{id}/procedure.docx", produces = ProcedureDocx.TYPE)
@@ -69,7 +68,8 @@ class ProcedureSheetController {
         Job job = job(id);
         return file(
                 NAME + ".json",
-                ProcedureSheetJson.of(sheet(job), job.name(), today()).toString());
+                ProcedureSheetJson.of(ProcedureSheetWriter.of(sheet(job)), job.name(), today())
+                        .toString());
     }
 
     private static <T> ResponseEntity<T> file(String name, T body) {
@@ -84,12 +84,12 @@ class ProcedureSheetController {
         return jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
     }
 
-    private ProcedureSheet sheet(Job job) {
-        return planner.plan(job).sheet().value().map(ProcedureSheetWriter::of).orElseThrow(() -> new NotFound("sheet"));
+    private SetupSheet sheet(Job job) {
+        return planner.plan(job).sheet().value().orElseThrow(() -> new NotFound("sheet"));
     }
 
     private ProcedureSheetPage view(Job job, Preferences preferences) {
-        return ProcedureSheetPage.of(sheet(job), job.id().toString(), job.name(), today(), preferences.units());
+        return ProcedureSheetPage.of(sheet(job), job, today(), preferences.units());
     }
 
     private String today() {

@@ -2,6 +2,7 @@ package vastarc.web.sheet;
 
 import java.util.List;
 import vastarc.core.advice.parameters.Range;
+import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
@@ -13,8 +14,12 @@ import vastarc.core.record.procedure.ProcedureSheet.MeasureValue;
 import vastarc.core.record.procedure.ProcedureSheet.NamedValue;
 import vastarc.core.record.procedure.ProcedureSheet.ProcedurePass;
 import vastarc.core.record.procedure.ProcedureSheet.ProcedureSection;
+import vastarc.core.record.procedure.ProcedureSheetWriter;
+import vastarc.web.drawing.Drawing;
+import vastarc.web.drawing.JointDrawing;
 import vastarc.web.layout.Labels;
 import vastarc.web.layout.ParameterView.FigureLine;
+import vastarc.web.store.job.Job;
 
 /**
  * A preliminary procedure in words, for page and paper.
@@ -22,6 +27,7 @@ import vastarc.web.layout.ParameterView.FigureLine;
  * @param id       of the job
  * @param job      its name
  * @param written  the day
+ * @param drawing  of the joint
  * @param sections heading by heading
  * @param passes   a row for each
  * @param cautions of the sheet
@@ -30,6 +36,7 @@ public record ProcedureSheetPage(
         String id,
         String job,
         String written,
+        Drawing drawing,
         List<SectionView> sections,
         List<PassRow> passes,
         List<String> cautions) {
@@ -48,17 +55,27 @@ public record ProcedureSheetPage(
             String filler,
             String heat) {}
 
-    static ProcedureSheetPage of(ProcedureSheet sheet, String id, String job, String written, UnitSystem units) {
+    /** So many sections stand in the left column, under the drawing. */
+    private static final int LEFT = 5;
+
+    static ProcedureSheetPage of(SetupSheet setup, Job job, String written, UnitSystem units) {
+        ProcedureSheet sheet = ProcedureSheetWriter.of(setup);
         ProcedureWords words = new ProcedureWords(units);
         return new ProcedureSheetPage(
-                id,
-                job,
+                job.id().toString(),
+                job.name(),
                 written,
+                JointDrawing.of(setup, units),
                 sheet.sections().stream().map(words::section).toList(),
                 sheet.passes().stream().map(words::pass).toList(),
                 sheet.cautions().stream()
                         .map(caution -> Phrasebook.say(caution.text(), units))
                         .toList());
+    }
+
+    /** {@return the sections side by side} */
+    public List<List<SectionView>> columns() {
+        return List.of(sections.subList(0, LEFT), sections.subList(LEFT, sections.size()));
     }
 
     private record ProcedureWords(UnitSystem units) {
