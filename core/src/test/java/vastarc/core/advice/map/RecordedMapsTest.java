@@ -60,7 +60,7 @@ class RecordedMapsTest {
         return MapPlanner.of(sheet, request)
                 .value()
                 .map(map -> line(sheet, map))
-                .orElse("refused" + ",-".repeat(8));
+                .orElse("refused" + ",-".repeat(9));
     }
 
     private static String line(SetupSheet sheet, WeldMap map) {
