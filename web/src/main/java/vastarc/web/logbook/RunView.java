@@ -31,6 +31,7 @@ import vastarc.web.store.run.RunRecord;
  * @param findings what differed, in words
  * @param marks    what was tapped, and when
  * @param open     of the check before the strike, what was not ticked
+ * @param procedures numbers of the procedures its sheet kept within
  * @param sheet    as it was, a line each
  * @param photos   taken of it
  * @param form     what the welder says, as typed
@@ -47,6 +48,7 @@ public record RunView(
         List<String> findings,
         List<String> marks,
         List<String> open,
+        List<String> procedures,
         List<FigureLine> sheet,
         List<Photo> photos,
         Map<String, String> form,
@@ -89,6 +91,7 @@ public record RunView(
                                         .line())
                         .toList(),
                 opened.record().map(RunRecord::open).orElse(List.of()),
+                opened.record().map(RunRecord::procedures).orElse(List.of()),
                 opened.sheet().map(sheet -> lines(sheet, units)).orElse(List.of()),
                 opened.photos().stream().map(photo -> photo(photo, units)).toList(),
                 form,

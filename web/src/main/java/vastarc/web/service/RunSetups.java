@@ -62,14 +62,21 @@ public class RunSetups {
     private final MachineStore machines;
     private final SequencePlans routes;
     private final WeldRunService runs;
+    private final ShopProcedures procedures;
 
     RunSetups(
-            JobPlanner planner, JobMachines choice, MachineStore machines, SequencePlans routes, WeldRunService runs) {
+            JobPlanner planner,
+            JobMachines choice,
+            MachineStore machines,
+            SequencePlans routes,
+            WeldRunService runs,
+            ShopProcedures procedures) {
         this.planner = planner;
         this.choice = choice;
         this.machines = machines;
         this.routes = routes;
         this.runs = runs;
+        this.procedures = procedures;
     }
 
     /**
@@ -256,7 +263,7 @@ public class RunSetups {
                         setup.plan().travel().value()));
     }
 
-    private static RunRecord record(Job job, Setup setup, UUID sheet) {
+    private RunRecord record(Job job, Setup setup, UUID sheet) {
         return new RunRecord(
                 sheet,
                 setup.plan(),
@@ -271,6 +278,7 @@ public class RunSetups {
                         .map(item -> Phrasebook.say(item.text(), UnitSystem.METRIC))
                         .toList(),
                 job.content().purge().texts(),
-                List.of());
+                List.of(),
+                procedures.inside(setup.score().sheet()));
     }
 }

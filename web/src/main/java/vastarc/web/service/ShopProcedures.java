@@ -39,6 +39,22 @@ public class ShopProcedures {
         }
     }
 
+    /** So many numbers are kept with a run at most. */
+    private static final int MOST_KEPT = 12;
+
+    /**
+     * {@return the numbers of the procedures that a sheet keeps within today, at most twelve}
+     *
+     * @param sheet the sheet
+     */
+    public List<String> inside(SetupSheet sheet) {
+        return of(sheet, UnitSystem.METRIC).stream()
+                .filter(ProcedureStanding::isInside)
+                .map(ProcedureStanding::number)
+                .limit(MOST_KEPT)
+                .toList();
+    }
+
     /**
      * {@return how a sheet stands to every procedure that can be read, those it keeps within first, then the nearest; empty where the shop has none}
      *

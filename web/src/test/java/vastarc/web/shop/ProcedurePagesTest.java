@@ -5,7 +5,9 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.time.Instant;
 import java.util.Map;
+import java.util.OptionalInt;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.AfterEach;
@@ -14,11 +16,17 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import vastarc.core.record.weldlog.SyntheticRecording;
+import vastarc.core.record.weldlog.SyntheticRecording.OperatorFault;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
+import vastarc.web.service.RunSetups;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.procedure.ProcedureStore;
+import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.run.WeldRunQueries.CompleteRun;
+import vastarc.web.store.run.WeldRunService;
 
 @SpringTest
 class ProcedurePagesTest {
@@ -31,6 +39,15 @@ class ProcedurePagesTest {
 
     @Autowired
     private JobStore jobs;
+
+    @Autowired
+    private RunSetups setups;
+
+    @Autowired
+    private WeldRunQueries book;
+
+    @Autowired
+    private WeldRunService runs;
 
     @AfterEach
     void away() {
@@ -74,6 +91,28 @@ class ProcedurePagesTest {
 
         http.perform(post("/shop/procedures/delete").param("number", "P-7").with(csrf()));
         assertThat(procedures.all()).isEmpty();
+    }
+
+    @Test
+    void aRunKeepsTheProceduresItsSheetWasInside() throws Exception {
+        send(Map.of("version", "-1", "number", "P-7", "currentA.high", "500"));
+        send(Map.of("version", "-1", "number", "P-8", "currentA.high", "20"));
+        Job job = jobs.newest(1).get(0);
+        RunSetups.Setup setup = setups.of(job, OptionalInt.empty()).value().orElseThrow();
+        CompleteRun run = setups.whole(
+                job,
+                setup,
+                "Korvin",
+                SyntheticRecording.weld(setup.score(), OperatorFault.NONE, 1),
+                Instant.parse("2026-11-20T08:15:00Z"));
+        book.take(run);
+        http.perform(post("/shop/procedures/delete").param("number", "P-7").with(csrf()));
+
+        assertThat(page("/logbook/" + run.id()).select("#procedures").text())
+                .contains("P-7")
+                .doesNotContain("P-8");
+        assertThat(page("/logbook/" + run.id() + "/record").text()).contains("procedure P-7");
+        runs.forget(run.id());
     }
 
     @Test

@@ -5,7 +5,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.base.tables.OrderedCollections;
 import vastarc.core.record.weldlog.Deviation;
 import vastarc.core.record.weldlog.HeatInput;
@@ -28,6 +30,7 @@ import vastarc.web.store.document.DocumentFormat;
  * @param open     what of the check before the strike was not ticked
  * @param purge    as it was
  * @param findings what differed
+ * @param procedures numbers of the shop's procedures that the sheet kept within at the strike; none where the shop had none, or it left them all
  */
 public record RunRecord(
         UUID sheet,
@@ -41,7 +44,8 @@ public record RunRecord(
         Optional<HeatInput> heat,
         List<String> open,
         Map<String, String> purge,
-        List<Deviation> findings) {
+        List<Deviation> findings,
+        List<String> procedures) {
 
     /** Longest note, characters. */
     public static final int MAX_NOTE = 2000;
@@ -49,12 +53,21 @@ public record RunRecord(
     private static final JsonMapper JSON = CoreJson.kept();
 
     /** How it is stored. */
-    public static final DocumentFormat<RunRecord> FORMAT = DocumentFormat.of("run", JSON, RunRecord.class, List.of());
+    public static final DocumentFormat<RunRecord> FORMAT =
+            DocumentFormat.of("run", JSON, RunRecord.class, List.of(RunRecord::withProcedures));
 
     public RunRecord {
         open = List.copyOf(open);
         purge = OrderedCollections.map(purge);
         findings = List.copyOf(findings);
+        procedures = List.copyOf(procedures);
+    }
+
+    /** Runs from before the shop's procedures keep none. */
+    private static JsonNode withProcedures(JsonNode node) {
+        ObjectNode document = ((ObjectNode) node).deepCopy();
+        document.putArray("procedures");
+        return document;
     }
 
     /**
@@ -76,7 +89,8 @@ public record RunRecord(
                 came.heat(),
                 open,
                 purge,
-                came.findings());
+                came.findings(),
+                procedures);
     }
 
     /** The result of a run, as it is closed. */
