@@ -1,6 +1,6 @@
 import { lines } from './marks.js';
 
-const HANDLE_PX = 7;
+const HANDLE_PX = 5;
 const SVG = 'http://www.w3.org/2000/svg';
 
 const line = (points) => points.map((point) => point.join(',')).join(' ');

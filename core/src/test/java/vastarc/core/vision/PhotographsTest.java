@@ -23,7 +23,7 @@ import vastarc.core.vision.BeadPhotographer.Difficulty;
  */
 class PhotographsTest {
 
-    private static final int COUNT = Integer.getInteger("vastarc.photographs", 8);
+    private static final int COUNT = Integer.getInteger("vastarc.photographs", 6);
     private static final long SEED = Long.getLong("vastarc.photographs.seed", 1000);
 
     private static final Map<Difficulty, List<Seen>> MEASURED = new EnumMap<>(Difficulty.class);

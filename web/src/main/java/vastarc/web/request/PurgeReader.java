@@ -133,6 +133,11 @@ public final class PurgeReader {
         return new ParsedSetup(setup, cylinder, List.copyOf(problems));
     }
 
+    /** {@return the bottle that a shop usually has, full} */
+    public static Cylinder usualBottle() {
+        return new Cylinder(USUAL_BOTTLE_L, USUAL_BAR);
+    }
+
     /**
      * {@return the figures of a purge, in order; the usual ones follow from the sheet}
      *

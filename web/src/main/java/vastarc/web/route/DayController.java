@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import vastarc.core.advice.sequence.DayMaterial;
 import vastarc.core.advice.sequence.DayPlanner;
 import vastarc.core.advice.sequence.DaySchedule;
 import vastarc.core.advice.sequence.DaySchedule.ChangeoverTimes;
@@ -30,6 +31,7 @@ import vastarc.web.route.DayProposal.DayCandidate;
 import vastarc.web.service.SequencePlans;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
+import vastarc.web.store.shop.ShopStore;
 
 /** One welder over the jobs that are ticked: what is welded while another cools. */
 @Controller
@@ -41,13 +43,16 @@ class DayController {
     private final SequencePlans plans;
     private final DayProposal proposal;
     private final PaperPress press;
+    private final ShopStore shop;
     private final Clock clock;
 
-    DayController(JobStore jobs, SequencePlans plans, DayProposal proposal, PaperPress press, Clock clock) {
+    DayController(
+            JobStore jobs, SequencePlans plans, DayProposal proposal, PaperPress press, ShopStore shop, Clock clock) {
         this.jobs = jobs;
         this.plans = plans;
         this.proposal = proposal;
         this.press = press;
+        this.shop = shop;
         this.clock = clock;
     }
 
@@ -58,11 +63,17 @@ class DayController {
      * @param day  empty where none is ticked, or they are too many
      * @param own  the same in the welder's own order; empty where it has none, or it no longer fits
      * @param said why there is no day, or not in that order; empty where nothing is to be said
+     * @param material what the jobs take; empty where there is no day
      */
-    record PlannedDay(List<Job> jobs, Optional<DaySchedule> day, Optional<DaySchedule> own, String said) {
+    record PlannedDay(
+            List<Job> jobs,
+            Optional<DaySchedule> day,
+            Optional<DaySchedule> own,
+            String said,
+            Optional<DayMaterial> material) {
 
         static PlannedDay none(List<Job> jobs, String text) {
-            return new PlannedDay(jobs, Optional.empty(), Optional.empty(), text);
+            return new PlannedDay(jobs, Optional.empty(), Optional.empty(), text, Optional.empty());
         }
 
         /** The day as it is to be worked. */
@@ -125,7 +136,7 @@ class DayController {
         return asks.isEmpty() ? PlannedDay.none(planned, "") : ordered(planned, asks, turns);
     }
 
-    private static PlannedDay ordered(List<Job> jobs, List<SequenceRequest> asks, String turns) {
+    private PlannedDay ordered(List<Job> jobs, List<SequenceRequest> asks, String turns) {
         DaySchedule schedule = DayPlanner.plan(asks, ChangeoverTimes.USUAL);
         Optional<DaySchedule> own =
                 turns.isEmpty() ? Optional.empty() : DayPlanner.of(asks, ChangeoverTimes.USUAL, DayBlocks.read(turns));
@@ -134,7 +145,8 @@ class DayController {
                 jobs,
                 Optional.of(schedule),
                 own,
-                unfit ? "Your order does not fit these jobs any more; here is the planned one." : "");
+                unfit ? "Your order does not fit these jobs any more; here is the planned one." : "",
+                Optional.of(DayMaterial.of(asks, shop.defaults().stock())));
     }
 
     @GetMapping(path = "/day.csv", produces = DayCsv.TYPE)

@@ -48,6 +48,7 @@ public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> vi
      * @param more     stints not listed
      * @param against  how the welder's own order compares with the planned one; empty where it has none
      * @param turns    in order, as an address writes them
+     * @param material what the jobs take
      */
     public record DayView(
             String makespan,
@@ -58,7 +59,8 @@ public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> vi
             List<Stint> stints,
             int more,
             String against,
-            String turns) {}
+            String turns,
+            DayMaterialView material) {}
 
     /**
      * A stretch at one job.
@@ -109,7 +111,8 @@ public record DayPage(List<DayJobChoice> jobs, String said, Optional<DayView> vi
                 stints.subList(0, Math.min(SHOWN, stints.size())),
                 Math.max(0, stints.size() - SHOWN),
                 against(planned, units),
-                DayBlocks.text(schedule.turns()));
+                DayBlocks.text(schedule.turns()),
+                DayMaterialView.of(planned.material().orElseThrow(), names, units));
     }
 
     private static String against(PlannedDay planned, UnitSystem units) {

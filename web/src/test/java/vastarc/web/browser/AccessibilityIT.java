@@ -42,7 +42,7 @@ class AccessibilityIT extends Journeys {
             "/line?text=2+mm+304+lap");
 
     private static final List<String> OF_A_JOB =
-            List.of("sheet", "score", "panel", "purge", "rehearse", "route", "run", "read", "card", "map");
+            List.of("sheet", "score", "panel", "purge", "rehearse", "route", "run", "read", "card", "procedure", "map");
 
     @ParameterizedTest
     @CsvSource({"1280, 800, dark, true", "820, 1180, light, false", "390, 844, light, true", "320, 700, dark, false"})

@@ -28,8 +28,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 class CrashIT {
 
-    private static final int KILLS = Integer.getInteger("vastarc.kills", 4);
-    private static final int MIGRATIONS_EVERY = 4;
+    private static final int KILLS = Integer.getInteger("vastarc.kills", 3);
+    private static final int MIGRATIONS_EVERY = 3;
     private static final int TOLD_EVERY = 20;
 
     /** Looks for the first step of a migration, 2 ms apart. */
@@ -40,7 +40,7 @@ class CrashIT {
 
     private final Random random = new Random(Long.getLong("vastarc.seed", 20261125));
     private final Clerk clerk = new Clerk();
-    private int restores;
+    private volatile int restores;
     private String restored = "";
 
     @Test
@@ -92,14 +92,21 @@ class CrashIT {
         working.add(new Thread(() -> clerk.work(program)));
         working.add(new Thread(() -> restore(program)));
         working.forEach(Thread::start);
-        while (hands.stream().noneMatch(Hand::isAtWork)) {
-            Thread.onSpinWait();
+        while (hands.stream().noneMatch(Hand::isAtWork) || !everyKindHasBegun(hands)) {
+            TimeUnit.MILLISECONDS.sleep(2);
         }
         TimeUnit.MILLISECONDS.sleep(random.nextInt(2000));
         program.kill();
         for (Thread thread : working) {
             thread.join();
         }
+    }
+
+    /** On a slow machine too the first kill falls on a shop that was edited, welded in and restored. */
+    private boolean everyKindHasBegun(List<Hand> hands) {
+        return restores > 0
+                && hands.stream().allMatch(hand -> hand.edits() > 0)
+                && hands.stream().anyMatch(hand -> hand.arcs() > 0);
     }
 
     /** Takes an archive again and again, each time with another name of one job of its own. */

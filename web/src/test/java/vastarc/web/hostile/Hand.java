@@ -21,8 +21,8 @@ final class Hand {
     private String job = "";
     private int asked;
     private int acknowledged;
-    private int edits;
-    private int struck;
+    private volatile int edits;
+    private volatile int struck;
     private int struckAsked;
     private volatile boolean atWork;
 

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -193,6 +194,9 @@ class RoutePagesTest {
                 "Other job", "", Jobs.typed(Map.of("material", "CHROMOLY_4130", "joint", "V_BUTT", Jobs.BASE, "6")));
         String[] both = {"job", job.id().toString(), "job", other.id().toString()};
         String page = send(get("/day"), both);
+        assertThat(Jsoup.parse(page).select("#day-material tbody tr").eachText())
+                .anySatisfy(line -> assertThat(line).contains("Filler rod", "rods:", " g", "in stock"))
+                .anySatisfy(line -> assertThat(line).startsWith("Tungsten"));
         assertThat(page).contains("One job after the other", "=Routed job", "Other job", "Saved:");
         assertThat(send(get("/day.csv"), both)).contains("start_s,end_s,job", "'=Routed job");
         assertThat(Biweekly.parse(send(get("/day.ics"), both)).first().getEvents())

@@ -57,9 +57,36 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
         return owned.isEmpty() || owned.stream().anyMatch(own -> Math.abs(own - millimetres) < 0.01);
     }
 
+    /**
+     * {@return whether the shop has a tungsten, or lists none}
+     *
+     * @param millimetres its diameter, mm
+     */
+    public boolean hasTungsten(double millimetres) {
+        return has(tungstensMm, millimetres);
+    }
+
+    /**
+     * {@return whether the shop has a cup, or lists none}
+     *
+     * @param number its number
+     */
+    public boolean hasCup(int number) {
+        return cups.isEmpty() || cups.contains(number);
+    }
+
+    /**
+     * {@return whether the shop has a filler rod, or lists none}
+     *
+     * @param millimetres its diameter, mm
+     */
+    public boolean hasWire(double millimetres) {
+        return has(wiresMm, millimetres);
+    }
+
     /** The thinnest owned tungsten that carries the peak with a tenth in reserve. */
     StockChoice<Tungsten> tungsten(Tungsten right, double peakA) {
-        if (has(tungstensMm, right.diameterMm())) {
+        if (hasTungsten(right.diameterMm())) {
             return StockChoice.right(right);
         }
         return StockChoice.of(
@@ -71,7 +98,7 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
 
     /** The smallest owned cup that is large enough. */
     StockChoice<Cup> cup(Cup right, double boreMm) {
-        if (cups.isEmpty() || cups.contains(right.number())) {
+        if (hasCup(right.number())) {
             return StockChoice.right(right);
         }
         return StockChoice.of(
@@ -84,7 +111,7 @@ public record Stock(Set<Double> tungstensMm, Set<Integer> cups, Set<Double> wire
 
     /** The owned wire nearest to the right one, never too thick for the sheet. */
     StockChoice<FillerRod> wire(FillerRod right, double thicknessMm) {
-        if (has(wiresMm, right.diameterMm())) {
+        if (hasWire(right.diameterMm())) {
             return StockChoice.right(right);
         }
         return StockChoice.of(

@@ -26,7 +26,7 @@ public record ProcedureSheet(List<ProcedureSection> sections, List<ProcedurePass
     }
 
     /** What a section is about; its words: {@code procedureSheet.heading.<name>}. */
-    public enum Heading {
+    public enum ProcedureHeading {
         /** The joint and its preparation. */
         JOINT("joint"),
         /** The metals that are joined. */
@@ -48,7 +48,7 @@ public record ProcedureSheet(List<ProcedureSection> sections, List<ProcedurePass
 
         private final String apiName;
 
-        Heading(String apiName) {
+        ProcedureHeading(String apiName) {
             this.apiName = apiName;
         }
 
@@ -69,7 +69,7 @@ public record ProcedureSheet(List<ProcedureSection> sections, List<ProcedurePass
      * @param heading what it is about
      * @param lines   in order
      */
-    public record ProcedureSection(Heading heading, List<ProcedureLine> lines) {
+    public record ProcedureSection(ProcedureHeading heading, List<ProcedureLine> lines) {
 
         /** Copies its list, so that it cannot change. */
         public ProcedureSection {

@@ -20,10 +20,10 @@ import vastarc.core.domain.consumable.FillerAlloy;
 import vastarc.core.domain.joint.Groove;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.WeldingConditions;
-import vastarc.core.record.procedure.ProcedureSheet.Heading;
 import vastarc.core.record.procedure.ProcedureSheet.LineValue;
 import vastarc.core.record.procedure.ProcedureSheet.MeasureValue;
 import vastarc.core.record.procedure.ProcedureSheet.NamedValue;
+import vastarc.core.record.procedure.ProcedureSheet.ProcedureHeading;
 import vastarc.core.record.procedure.ProcedureSheet.ProcedureLine;
 import vastarc.core.record.procedure.ProcedureSheet.ProcedurePass;
 import vastarc.core.record.procedure.ProcedureSheet.ProcedureSection;
@@ -64,10 +64,10 @@ public final class ProcedureSheetWriter {
     /** Collects the lines of a section; what the sheet does not say is left out. */
     private final class Lines {
 
-        private final Heading heading;
+        private final ProcedureHeading heading;
         private final List<ProcedureLine> lines = new ArrayList<>();
 
-        Lines(Heading heading) {
+        Lines(ProcedureHeading heading) {
             this.heading = heading;
         }
 
@@ -117,7 +117,7 @@ public final class ProcedureSheetWriter {
     }
 
     private ProcedureSection joint() {
-        Lines lines = new Lines(Heading.JOINT)
+        Lines lines = new Lines(ProcedureHeading.JOINT)
                 .named("form", "joint", joint.form())
                 .named("preparation", "preparation", joint.preparation())
                 .named("penetration", "penetration", sheet.penetration());
@@ -135,14 +135,14 @@ public final class ProcedureSheetWriter {
     }
 
     private ProcedureSection baseMetals() {
-        return new Lines(Heading.BASE_METALS)
+        return new Lines(ProcedureHeading.BASE_METALS)
                 .named("base", "material", joint.material())
                 .named("abutting", "material", joint.other())
                 .section();
     }
 
     private ProcedureSection filler() {
-        Lines lines = new Lines(Heading.FILLER);
+        Lines lines = new Lines(ProcedureHeading.FILLER);
         if (!conditions.wire()) {
             return lines.said("class", WeldProcedure.NO_FILLER, "procedure.noFiller")
                     .section();
@@ -154,7 +154,7 @@ public final class ProcedureSheetWriter {
     }
 
     private ProcedureSection position() {
-        Lines lines = new Lines(Heading.POSITION)
+        Lines lines = new Lines(ProcedureHeading.POSITION)
                 .line(
                         "position",
                         new NamedValue(
@@ -174,14 +174,14 @@ public final class ProcedureSheetWriter {
     }
 
     private ProcedureSection preheat() {
-        return new Lines(Heading.PREHEAT)
+        return new Lines(ProcedureHeading.PREHEAT)
                 .setting("preheatC", ParameterKey.PREHEAT)
                 .setting("interpassC", ParameterKey.INTERPASS)
                 .section();
     }
 
     private ProcedureSection gas() {
-        Lines lines = new Lines(Heading.GAS)
+        Lines lines = new Lines(ProcedureHeading.GAS)
                 .said("shielding", "ARGON", "procedureSheet.argon")
                 .setting("flowLPerMin", ParameterKey.GAS_FLOW)
                 .setting("cupNumber", ParameterKey.CUP_SIZE)
@@ -199,7 +199,7 @@ public final class ProcedureSheetWriter {
     }
 
     private ProcedureSection electrode() {
-        return new Lines(Heading.ELECTRODE)
+        return new Lines(ProcedureHeading.ELECTRODE)
                 .setting("type", ParameterKey.TUNGSTEN_TYPE)
                 .setting("diameterMm", ParameterKey.TUNGSTEN_DIAMETER)
                 .setting("tipAngleDeg", ParameterKey.TIP_ANGLE)
@@ -208,7 +208,7 @@ public final class ProcedureSheetWriter {
     }
 
     private ProcedureSection electrical() {
-        Lines lines = new Lines(Heading.ELECTRICAL)
+        Lines lines = new Lines(ProcedureHeading.ELECTRICAL)
                 .said("current", "DC", "procedureSheet.direct")
                 .said("polarity", "ELECTRODE_NEGATIVE", "procedureSheet.negative");
         if (sheet.isPulsed()) {
@@ -225,7 +225,7 @@ public final class ProcedureSheetWriter {
     }
 
     private ProcedureSection technique() {
-        Lines lines = new Lines(Heading.TECHNIQUE).named("torch", "technique", conditions.technique());
+        Lines lines = new Lines(ProcedureHeading.TECHNIQUE).named("torch", "technique", conditions.technique());
         if (conditions.wire()) {
             lines.named("feed", "feed", conditions.wireFeed());
         }

@@ -19,10 +19,10 @@ import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.PulsePurpose;
 import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.domain.material.Material;
-import vastarc.core.record.procedure.ProcedureSheet.Heading;
 import vastarc.core.record.procedure.ProcedureSheet.LineValue;
 import vastarc.core.record.procedure.ProcedureSheet.MeasureValue;
 import vastarc.core.record.procedure.ProcedureSheet.NamedValue;
+import vastarc.core.record.procedure.ProcedureSheet.ProcedureHeading;
 import vastarc.core.record.procedure.ProcedureSheet.ProcedureLine;
 import vastarc.core.record.procedure.ProcedureSheet.ProcedurePass;
 
@@ -35,7 +35,7 @@ class ProcedureSheetTest {
         return SheetPlanner.plan(joint, conditions).value().orElseThrow();
     }
 
-    private static Optional<LineValue> line(ProcedureSheet sheet, Heading heading, String field) {
+    private static Optional<LineValue> line(ProcedureSheet sheet, ProcedureHeading heading, String field) {
         return sheet.sections().stream()
                 .filter(section -> section.heading() == heading)
                 .flatMap(section -> section.lines().stream())
@@ -44,11 +44,11 @@ class ProcedureSheetTest {
                 .findFirst();
     }
 
-    private static String named(ProcedureSheet sheet, Heading heading, String field) {
+    private static String named(ProcedureSheet sheet, ProcedureHeading heading, String field) {
         return ((NamedValue) line(sheet, heading, field).orElseThrow()).apiName();
     }
 
-    private static double measured(ProcedureSheet sheet, Heading heading, String field) {
+    private static double measured(ProcedureSheet sheet, ProcedureHeading heading, String field) {
         return ((MeasureValue) line(sheet, heading, field).orElseThrow()).value();
     }
 
@@ -65,15 +65,15 @@ class ProcedureSheetTest {
             assertThat(pass.heatInputKjPerMm())
                     .isEqualTo(sheet.setting(ParameterKey.HEAT_INPUT).value());
         });
-        assertThat(named(procedure, Heading.JOINT, "form")).isEqualTo("SQUARE_BUTT");
-        assertThat(named(procedure, Heading.BASE_METALS, "abutting")).isEqualTo("STAINLESS_304L");
-        assertThat(named(procedure, Heading.FILLER, "class")).isEqualTo("ER308L");
-        assertThat(named(procedure, Heading.ELECTRICAL, "polarity")).isEqualTo("ELECTRODE_NEGATIVE");
-        assertThat(measured(procedure, Heading.GAS, "flowLPerMin"))
+        assertThat(named(procedure, ProcedureHeading.JOINT, "form")).isEqualTo("SQUARE_BUTT");
+        assertThat(named(procedure, ProcedureHeading.BASE_METALS, "abutting")).isEqualTo("STAINLESS_304L");
+        assertThat(named(procedure, ProcedureHeading.FILLER, "class")).isEqualTo("ER308L");
+        assertThat(named(procedure, ProcedureHeading.ELECTRICAL, "polarity")).isEqualTo("ELECTRODE_NEGATIVE");
+        assertThat(measured(procedure, ProcedureHeading.GAS, "flowLPerMin"))
                 .isEqualTo(sheet.setting(ParameterKey.GAS_FLOW).value());
-        assertThat(line(procedure, Heading.ELECTRICAL, "pulseHz")).isEmpty();
-        assertThat(line(procedure, Heading.JOINT, "grooveAngleDeg")).isEmpty();
-        assertThat(named(procedure, Heading.GAS, "backingGas")).isEqualTo("NONE");
+        assertThat(line(procedure, ProcedureHeading.ELECTRICAL, "pulseHz")).isEmpty();
+        assertThat(line(procedure, ProcedureHeading.JOINT, "grooveAngleDeg")).isEmpty();
+        assertThat(named(procedure, ProcedureHeading.GAS, "backingGas")).isEqualTo("NONE");
     }
 
     @Test
@@ -94,9 +94,10 @@ class ProcedureSheetTest {
                                 / pass.travelMmPerMin()
                                 / 1000)
                         .isCloseTo(pass.heatInputKjPerMm(), within(0.01 * pass.heatInputKjPerMm())));
-        assertThat(measured(procedure, Heading.JOINT, "grooveAngleDeg")).isEqualTo(60);
-        assertThat(measured(procedure, Heading.JOINT, "gapMm")).isEqualTo(2.4);
-        assertThat(measured(procedure, Heading.TECHNIQUE, "passes")).isEqualTo(passes.size());
+        assertThat(measured(procedure, ProcedureHeading.JOINT, "grooveAngleDeg"))
+                .isEqualTo(60);
+        assertThat(measured(procedure, ProcedureHeading.JOINT, "gapMm")).isEqualTo(2.4);
+        assertThat(measured(procedure, ProcedureHeading.TECHNIQUE, "passes")).isEqualTo(passes.size());
     }
 
     @Test
@@ -111,11 +112,12 @@ class ProcedureSheetTest {
                 }));
         ProcedureSheet procedure = ProcedureSheetWriter.of(purged);
 
-        assertThat(named(procedure, Heading.GAS, "backingGas")).isEqualTo("ARGON");
-        assertThat(measured(procedure, Heading.GAS, "backingFlowLPerMin")).isPositive();
-        assertThat(named(procedure, Heading.POSITION, "tube")).isEqualTo("TURNED");
-        assertThat(named(procedure, Heading.FILLER, "class")).isEqualTo("NONE");
-        assertThat(measured(procedure, Heading.ELECTRICAL, "pulseHz")).isPositive();
+        assertThat(named(procedure, ProcedureHeading.GAS, "backingGas")).isEqualTo("ARGON");
+        assertThat(measured(procedure, ProcedureHeading.GAS, "backingFlowLPerMin"))
+                .isPositive();
+        assertThat(named(procedure, ProcedureHeading.POSITION, "tube")).isEqualTo("TURNED");
+        assertThat(named(procedure, ProcedureHeading.FILLER, "class")).isEqualTo("NONE");
+        assertThat(measured(procedure, ProcedureHeading.ELECTRICAL, "pulseHz")).isPositive();
         assertThat(procedure.passes().get(0).wireMm()).isZero();
     }
 
@@ -126,7 +128,7 @@ class ProcedureSheetTest {
             Joint joint = random.joint();
             SheetPlanner.plan(joint, random.practiceFor(joint)).value().ifPresent(sheet -> {
                 ProcedureSheet procedure = ProcedureSheetWriter.of(sheet);
-                assertThat(procedure.sections()).hasSize(Heading.values().length);
+                assertThat(procedure.sections()).hasSize(ProcedureHeading.values().length);
                 procedure.sections().forEach(section -> {
                     assertThat(Phrasebook.say(section.heading().words(), UnitSystem.METRIC))
                             .isNotBlank();
