@@ -46,7 +46,12 @@ class ProcedureSheetController {
 
     @GetMapping("/jobs/{id}/procedure")
     String page(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
-        model.addAttribute("page", view(job(id), preferences));
+        Job job = job(id);
+        if (planner.plan(job).sheet().value().isEmpty()) {
+            // The sheet says why there is none, and what would work.
+            return "redirect:/jobs/" + id + "/sheet";
+        }
+        model.addAttribute("page", view(job, preferences));
         model.addAttribute("paper", true);
         return "sheet/procedure-page";
     }

@@ -5,6 +5,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -17,8 +19,10 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.format.Format;
+import vastarc.web.service.JobPlanner;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 
@@ -31,6 +35,9 @@ class ProcedureSheetPagesTest {
 
     @Autowired
     private JobStore jobs;
+
+    @Autowired
+    private JobPlanner planner;
 
     private byte[] got(Job job, String ending) throws Exception {
         var response = http.perform(get("/jobs/" + job.id() + "/procedure" + ending))
@@ -55,7 +62,12 @@ class ProcedureSheetPagesTest {
 
     @Test
     void pageAndFilesSayTheSame() throws Exception {
-        for (Job job : jobs.newest(20)) {
+        List<Job> planned = jobs.newest(20).stream()
+                .filter(job -> planner.plan(job).sheet().value().isPresent())
+                .limit(6)
+                .toList();
+        assertThat(planned).isNotEmpty();
+        for (Job job : planned) {
             String page = Jsoup.parse(new String(got(job, ""), java.nio.charset.StandardCharsets.UTF_8))
                     .getElementById("procedure-place")
                     .text();
@@ -72,6 +84,21 @@ class ProcedureSheetPagesTest {
             assertThat(Double.parseDouble(current.replace(" A", ""))).isBetween(0.97 * shown - 0.5, 1.03 * shown + 0.5);
             assertThat(docx(got(job, ".docx"))).contains(current);
         }
+    }
+
+    @Test
+    void aRefusedJobLeadsToItsSheetWhichSaysWhy() throws Exception {
+        Job refused = jobs.create(
+                "Too thick",
+                "",
+                Jobs.typed(Map.of(
+                        "material", "CARBON_STEEL", "joint", "SQUARE_BUTT", "preparation", "SQUARE", Jobs.BASE, "9")));
+
+        var page = http.perform(get("/jobs/" + refused.id() + "/procedure"))
+                .andReturn()
+                .getResponse();
+        jobs.delete(refused.id());
+        assertThat(page.getRedirectedUrl()).isEqualTo("/jobs/" + refused.id() + "/sheet");
     }
 
     @Test

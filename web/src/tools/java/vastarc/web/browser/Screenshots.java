@@ -49,15 +49,10 @@ class Screenshots {
         }
     }
 
-    /** The weld in three dimensions: half way, and a fault beside what it should be. */
+    /** The weld in three dimensions half way, and the map of a job. */
     private static void rehearsals(Browser browser) throws IOException {
         rehearse(browser, "Pier frame – gusset to post", 0.45);
         take(browser, "rehearse");
-        browser.click("[data-exhibit=TOO_HOT]");
-        browser.waitFor("it runs", () -> browser.all("#figures").isEmpty());
-        browser.waitFor("what came of it", () -> !browser.all("#figures").isEmpty());
-        browser.click("[data-look=seam]");
-        take(browser, "rehearse-two");
         browser.open("/");
         browser.driver().findElement(By.linkText("Stilling tube – girth joint")).click();
         browser.click("#to-map");
@@ -109,6 +104,11 @@ class Screenshots {
         browser.click("#runs a");
         browser.find("#figures");
         take(browser, "logbook-run");
+        browser.click("#photos a[href$='/measure']");
+        browser.click("#measure-now");
+        browser.find("#measures");
+        browser.driver().executeScript("window.scrollTo(0, 0)");
+        take(browser, "measure");
         browser.open("/");
         browser.driver().findElement(By.linkText("Stilling tube – girth joint")).click();
         browser.click("[data-step='8']");

@@ -72,6 +72,8 @@ class BackupTest {
 
     private JdbcClient database;
 
+    private byte[] found = new byte[0];
+
     /** Past the stores and their transactions, as nothing of the program does. */
     @Autowired
     void openDatabase(DataSource source) {
@@ -245,7 +247,7 @@ class BackupTest {
 
     private byte[] with(String... namesAndTexts) throws Exception {
         Map<String, byte[]> files = new LinkedHashMap<>();
-        files(export()).forEach((own, content) -> files.put(own, content.getBytes(StandardCharsets.UTF_8)));
+        files(asItIs()).forEach((own, content) -> files.put(own, content.getBytes(StandardCharsets.UTF_8)));
         for (int i = 0; i < namesAndTexts.length; i += 2) {
             files.put(namesAndTexts[i], namesAndTexts[i + 1].getBytes(StandardCharsets.UTF_8));
         }
@@ -269,8 +271,16 @@ class BackupTest {
         isRefused(with("shop.json", files(now).get("shop.json").replace("\"hour\":null", "\"hour\":-4")));
     }
 
+    /** The shop as this test found it: what is refused changes nothing, so that it is told once. */
+    private byte[] asItIs() throws Exception {
+        if (found.length == 0) {
+            found = export();
+        }
+        return found;
+    }
+
     private void isRefused(byte[] archive) throws Exception {
-        Map<String, String> before = files(export());
+        Map<String, String> before = files(asItIs());
         for (boolean take : new boolean[] {false, true}) {
             MockHttpServletResponse response = restore(archive, take);
             assertThat(response.getStatus()).isEqualTo(422);
