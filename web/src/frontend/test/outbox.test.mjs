@@ -81,6 +81,30 @@ test('how many wait is told, and that none does', async () => {
   assert.deepEqual(told, [1, 2, 1, 0]);
 });
 
+test('what is tapped while another is on its way still waits when that one has arrived', async () => {
+  const told = [];
+  let arrive = null;
+  const box = outbox({
+    store: Promise.resolve(listStore()),
+    after: (waiting, event) => told.push([event.kind, waiting]),
+    send: () =>
+      new Promise((done) => {
+        arrive = () => done({});
+      }),
+  });
+  box.happened({ kind: 'ARC_ON' });
+  for (let i = 0; i < 20; i++) await settled();
+  box.happened({ kind: 'ARC_OFF' });
+  arrive();
+  for (let i = 0; i < 20; i++) await settled();
+  arrive();
+  for (let i = 0; i < 20; i++) await settled();
+  assert.deepEqual(told, [
+    ['ARC_ON', 1],
+    ['ARC_OFF', 0],
+  ]);
+});
+
 const plan = {
   says: { READY: 'ready', ARC: 'arc', POST_FLOW: 'hold still', COOLING: 'cooling', CLEAR: 'cool' },
   touches: { before: 'press', during: 'release' },

@@ -22,6 +22,8 @@ export function booth() {
     read: new Map(),
     plan: null,
     waiting: 0,
+    // Counts what was tapped and what was told, so that an answer which is overtaken is known.
+    turns: 0,
   };
 
   const root = () => by('booth');

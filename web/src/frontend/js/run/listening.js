@@ -21,10 +21,13 @@ export function listening(live) {
       }
       this.looking = true;
       this.lookAgain = false;
+      const before = live.turns;
       try {
         const answer = await fetch(`${this.address('state')}?${this.body({})}`);
-        // What is not sent yet is not in the answer.
-        if (answer.ok && !live.waiting) this.take(await answer.json());
+        const state = answer.ok ? await answer.json() : null;
+        // What is not sent yet is not in the answer, nor what was told after it was asked for.
+        if (state && !live.waiting && before === live.turns) this.take(state);
+        else this.lookAgain = Boolean(state);
       } catch {
         // Nothing answers: the page goes on counting.
       } finally {

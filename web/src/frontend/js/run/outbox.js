@@ -47,6 +47,17 @@ export function listStore() {
 export function outbox({ store, send, after, now = Date.now, again = (work) => setTimeout(work, AGAIN_MS) }) {
   let sending = false;
   let waits = false;
+  let taps = 0;
+  let adding = 0;
+
+  // How many still wait, also those tapped while that is being counted: too many for a moment, never too few.
+  async function left(kept) {
+    for (;;) {
+      const [before, unstored] = [taps, adding];
+      const { length } = await kept.all();
+      if (before === taps) return length + unstored;
+    }
+  }
 
   async function post() {
     if (sending) return;
@@ -57,7 +68,7 @@ export function outbox({ store, send, after, now = Date.now, again = (work) => s
         const [event] = waiting;
         const answer = await send(event, Math.max(0, (now() - event.at) / 1000));
         await kept.remove(event.seq);
-        after(waiting.length - 1, event, answer);
+        after(await left(kept), event, answer);
       }
     } catch {
       after((await (await store).all()).length);
@@ -75,8 +86,14 @@ export function outbox({ store, send, after, now = Date.now, again = (work) => s
 
   return {
     async happened(event) {
-      const kept = await store;
-      await kept.add({ ...event, key: crypto.randomUUID(), at: now() });
+      taps += 1;
+      adding += 1;
+      try {
+        const kept = await store;
+        await kept.add({ ...event, key: crypto.randomUUID(), at: now() });
+      } finally {
+        adding -= 1;
+      }
       await post();
     },
     post,

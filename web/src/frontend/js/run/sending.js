@@ -28,6 +28,7 @@ export function sending(live) {
         this.tell();
         this.follow(live.shown);
       }
+      live.turns += 1;
       live.waiting += 1;
       by('booth').dataset.waiting = live.waiting;
       return live.outbox.happened({ job: job(), n: by('booth').dataset.n ?? '', kind });

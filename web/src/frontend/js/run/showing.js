@@ -59,6 +59,7 @@ export function showing(live) {
     take(state) {
       const begun = state.run !== live.shown.run;
       live.shown = state;
+      live.turns += 1;
       live.at = performance.now();
       by('close-run').disabled = by('drop-run').disabled = !state.run;
       by('simulated').hidden = !state.playing && by('simulated').hidden;

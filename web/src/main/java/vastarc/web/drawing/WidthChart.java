@@ -25,6 +25,7 @@ public final class WidthChart {
     private final Widths widths;
     private final Pencil pencil = new Pencil(0, false);
     private final double longest;
+    private final double step;
     private final double low;
     private final double high;
 
@@ -62,7 +63,7 @@ public final class WidthChart {
                 1, widths.measured().stream().mapToDouble(WidthAt::mm).max().orElse(1));
         double least = values(WidthAt::least).min().orElse(0);
         double most = values(WidthAt::most).max().orElse(1);
-        double step = step(least, most);
+        this.step = RecordingChart.nice(Math.max(0.4, most - least) / 4);
         this.low = Math.floor(least / step) * step;
         this.high = Math.max(low + step, Math.ceil(most / step) * step);
     }
@@ -76,10 +77,6 @@ public final class WidthChart {
         return new WidthChart(widths).drawing();
     }
 
-    private static double step(double least, double most) {
-        return RecordingChart.nice(Math.max(0.4, most - least) / 4);
-    }
-
     private DoubleStream values(ToDoubleFunction<WidthAt> value) {
         return DoubleStream.concat(
                 Stream.concat(widths.measured().stream(), rehearsed()).mapToDouble(value), widths.expected().stream());
@@ -91,7 +88,6 @@ public final class WidthChart {
     }
 
     private Drawing drawing() {
-        double step = step(low, high);
         for (double value = low; value <= high + step / 2; value += step) {
             pencil.raw(path("M%.1f %.1fH%.1f", LEFT, y(value), WIDTH - RIGHT), "gridline");
             pencil.label(new Point(LEFT - 6, y(value) + 5), RecordingChart.figure(value), "end", "dim-text");

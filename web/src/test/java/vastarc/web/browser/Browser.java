@@ -31,7 +31,7 @@ final class Browser implements AutoCloseable {
 
     private static final int USUAL_TEXT_PX = 16;
 
-    private static final Duration PATIENCE = Duration.ofSeconds(40);
+    private static final Duration PATIENCE = Duration.ofSeconds(60);
 
     private final ChromeDriver driver;
     private final String address;
