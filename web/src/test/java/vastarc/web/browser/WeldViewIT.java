@@ -101,7 +101,7 @@ class WeldViewIT extends Journeys {
     void everyFormStandsThereAndIsWelded(JointForm form) {
         rehearse(form);
         assertThat(ask(SEEN).get("share").doubleValue()).isGreaterThan(0.05);
-        run("12");
+        run("20");
         assertThat(number("stage.models[0].sides[0].bead.surface.width.reduce((a, b) => Math.max(a, b), 0)"))
                 .isGreaterThan(0.5);
         assertThat(ask(SEEN).get("share").doubleValue()).isGreaterThan(0.05);
