@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import vastarc.core.advice.sequence.DayMaterial;
 import vastarc.core.advice.sequence.DayMaterial.MaterialNeed;
+import vastarc.core.advice.sequence.DayMaterial.StockAnswer;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
@@ -20,8 +21,8 @@ import vastarc.web.request.PurgeReader;
  */
 public record DayMaterialView(List<NeedLine> lines, String argon, long lacking) {
 
-    /** One thing: what, how much of it, for which jobs, and whether the shop has it. */
-    public record NeedLine(String what, String amount, String jobs, boolean inStock) {}
+    /** One thing: what, how much of it, for which jobs, and whether the shop has it: LISTED, LACKING, or NOT_LISTED where it lists nothing of the kind. */
+    public record NeedLine(String what, String amount, String jobs, StockAnswer stock) {}
 
     static DayMaterialView of(DayMaterial material, List<String> names, UnitSystem units) {
         List<NeedLine> lines =
@@ -37,7 +38,9 @@ public record DayMaterialView(List<NeedLine> lines, String argon, long lacking) 
                         Quantity.of(material.purgeArgonL(), Unit.LITRE),
                         Quantity.percent(Math.rint(100 * bottles)),
                         Quantity.of(PurgeReader.usualBottle().sizeL(), Unit.LITRE)),
-                lines.stream().filter(line -> !line.inStock()).count());
+                lines.stream()
+                        .filter(line -> line.stock() == StockAnswer.LACKING)
+                        .count());
     }
 
     private static NeedLine line(MaterialNeed need, List<String> names, UnitSystem units) {
@@ -45,7 +48,7 @@ public record DayMaterialView(List<NeedLine> lines, String argon, long lacking) 
                 what(need, units),
                 amount(need, units),
                 need.jobs().stream().map(names::get).collect(Collectors.joining(", ")),
-                need.inStock());
+                need.stock());
     }
 
     private static String what(MaterialNeed need, UnitSystem units) {

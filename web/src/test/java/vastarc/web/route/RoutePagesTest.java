@@ -195,7 +195,7 @@ class RoutePagesTest {
         String[] both = {"job", job.id().toString(), "job", other.id().toString()};
         String page = send(get("/day"), both);
         assertThat(Jsoup.parse(page).select("#day-material tbody tr").eachText())
-                .anySatisfy(line -> assertThat(line).contains("Filler rod", "rods:", " g", "in stock"))
+                .anySatisfy(line -> assertThat(line).contains("Filler rod", "rods:", " g", "not listed"))
                 .anySatisfy(line -> assertThat(line).startsWith("Tungsten"));
         assertThat(page).contains("One job after the other", "=Routed job", "Other job", "Saved:");
         assertThat(send(get("/day.csv"), both)).contains("start_s,end_s,job", "'=Routed job");

@@ -39,6 +39,20 @@ public record DayMaterial(List<MaterialNeed> needs, double torchArgonL, double p
         BAR
     }
 
+    /** Whether the shop has a thing. What it lacks comes first. */
+    public enum StockAnswer {
+        /** The shop lists its kind, and not this one. */
+        LACKING,
+        /** The shop lists nothing of its kind. */
+        NOT_LISTED,
+        /** The shop lists it. */
+        LISTED;
+
+        private static StockAnswer of(boolean nothingListed, boolean has) {
+            return nothingListed ? NOT_LISTED : has ? LISTED : LACKING;
+        }
+    }
+
     /**
      * One thing that is needed.
      *
@@ -47,11 +61,11 @@ public record DayMaterial(List<MaterialNeed> needs, double torchArgonL, double p
      * @param size    diameter, mm, or number of a cup; 0 for a bar
      * @param count   rods opened, or grinds of a tungsten; 0 for others
      * @param grams   of rod; 0 for others
-     * @param inStock the shop has it, or lists nothing of its kind
+     * @param stock   whether the shop has it
      * @param jobs    that need it, from 0 in their order
      */
     public record MaterialNeed(
-            NeedKind kind, String name, double size, int count, double grams, boolean inStock, List<Integer> jobs) {
+            NeedKind kind, String name, double size, int count, double grams, StockAnswer stock, List<Integer> jobs) {
 
         /** Copies its list, so that it cannot change. */
         public MaterialNeed {
@@ -66,7 +80,7 @@ public record DayMaterial(List<MaterialNeed> needs, double torchArgonL, double p
             TreeSet<Integer> both = new TreeSet<>(jobs);
             both.addAll(other.jobs);
             return new MaterialNeed(
-                    kind, name, size, count + other.count, grams + other.grams, inStock, List.copyOf(both));
+                    kind, name, size, count + other.count, grams + other.grams, stock, List.copyOf(both));
         }
     }
 
@@ -88,7 +102,7 @@ public record DayMaterial(List<MaterialNeed> needs, double torchArgonL, double p
                 add(needs, need);
             }
         }
-        needs.sort(Comparator.comparing(MaterialNeed::inStock)
+        needs.sort(Comparator.comparing(MaterialNeed::stock)
                 .thenComparing(MaterialNeed::kind)
                 .thenComparing(MaterialNeed::name)
                 .thenComparing(MaterialNeed::size));
@@ -110,15 +124,29 @@ public record DayMaterial(List<MaterialNeed> needs, double torchArgonL, double p
         double rod = size(sheet, ParameterKey.WIRE_DIAMETER).orElse(0.0);
         if (sheet.practice().wire() && rod > 0) {
             needs.add(new MaterialNeed(
-                    NeedKind.ROD, alloy(sheet), rod, totals.rods(), totals.wireG(), stock.hasWire(rod), jobs));
+                    NeedKind.ROD,
+                    alloy(sheet),
+                    rod,
+                    totals.rods(),
+                    totals.wireG(),
+                    StockAnswer.of(stock.wiresMm().isEmpty(), stock.hasWire(rod)),
+                    jobs));
         }
         double tungsten = size(sheet, ParameterKey.TUNGSTEN_DIAMETER).orElseThrow();
         needs.add(new MaterialNeed(
-                NeedKind.TUNGSTEN, "", tungsten, totals.grinds(), 0, stock.hasTungsten(tungsten), jobs));
+                NeedKind.TUNGSTEN,
+                "",
+                tungsten,
+                totals.grinds(),
+                0,
+                StockAnswer.of(stock.tungstensMm().isEmpty(), stock.hasTungsten(tungsten)),
+                jobs));
         int cup = sheet.cup().number();
-        needs.add(new MaterialNeed(NeedKind.CUP, "", cup, 0, 0, stock.hasCup(cup), jobs));
+        needs.add(new MaterialNeed(
+                NeedKind.CUP, "", cup, 0, 0, StockAnswer.of(stock.cups().isEmpty(), stock.hasCup(cup)), jobs));
         if (sheet.practice().chill() != BackingBar.NONE) {
-            needs.add(new MaterialNeed(NeedKind.BAR, sheet.practice().chill().name(), 0, 0, 0, true, jobs));
+            needs.add(new MaterialNeed(
+                    NeedKind.BAR, sheet.practice().chill().name(), 0, 0, 0, StockAnswer.NOT_LISTED, jobs));
         }
         return needs;
     }

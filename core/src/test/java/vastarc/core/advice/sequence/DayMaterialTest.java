@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import vastarc.core.advice.parameters.Stock;
 import vastarc.core.advice.sequence.DayMaterial.MaterialNeed;
 import vastarc.core.advice.sequence.DayMaterial.NeedKind;
+import vastarc.core.advice.sequence.DayMaterial.StockAnswer;
 import vastarc.core.advice.sequence.WeldSequence.SequenceTotals;
 import vastarc.core.domain.joint.BackingBar;
 import vastarc.core.domain.joint.Joint;
@@ -50,7 +51,7 @@ class DayMaterialTest {
             assertThat(rod.grams()).isCloseTo(2 * totals(STEEL).wireG(), within(1e-9));
             assertThat(rod.count()).isEqualTo(2 * totals(STEEL).rods());
             assertThat(rod.jobs()).containsExactly(0, 1);
-            assertThat(rod.inStock()).isTrue();
+            assertThat(rod.stock()).isEqualTo(StockAnswer.NOT_LISTED);
         });
         assertThat(of(material, NeedKind.CUP)).hasSize(1);
         assertThat(of(material, NeedKind.BAR)).isEmpty();
@@ -81,9 +82,13 @@ class DayMaterialTest {
         DayMaterial material = DayMaterial.of(List.of(STEEL, THICKER), without);
 
         assertThat(material.needs().get(0).kind()).isEqualTo(NeedKind.CUP);
-        assertThat(material.needs().get(0).inStock()).isFalse();
+        assertThat(material.needs().get(0).stock()).isEqualTo(StockAnswer.LACKING);
         assertThat(material.needs().stream().skip(of(material, NeedKind.CUP).size()))
-                .allMatch(MaterialNeed::inStock);
+                .allMatch(need -> need.stock() == StockAnswer.NOT_LISTED);
+        int cup = STEEL.sheet().cup().number();
+        assertThat(of(DayMaterial.of(List.of(STEEL), new Stock(Set.of(), Set.of(4, cup), Set.of())), NeedKind.CUP))
+                .extracting(MaterialNeed::stock)
+                .containsExactly(StockAnswer.LISTED);
     }
 
     @Test
