@@ -97,13 +97,18 @@ public final class Photo {
     }
 
     private float block(int fromX, int fromY, int step) {
-        float sum = 0;
+        int red = 0;
+        int green = 0;
+        int blue = 0;
         for (int y = fromY; y < fromY + step; y++) {
-            for (int x = fromX; x < fromX + step; x++) {
-                int pixel = packed[y * width + x];
-                sum += (float) grey(pixel >> 2 * BYTE & FULL, pixel >> BYTE & FULL, pixel & FULL);
+            int row = y * width;
+            for (int at = row + fromX; at < row + fromX + step; at++) {
+                int pixel = packed[at];
+                red += pixel >> 2 * BYTE & FULL;
+                green += pixel >> BYTE & FULL;
+                blue += pixel & FULL;
             }
         }
-        return sum;
+        return (float) grey(red, green, blue);
     }
 }

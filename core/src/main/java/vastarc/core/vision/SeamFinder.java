@@ -95,9 +95,10 @@ final class SeamFinder {
         double cos = Math.cos(angle);
         double sin = Math.sin(angle);
         for (int y = 0; y < height; y++) {
+            // Half a line more, for whole numbers are cut off and not rounded.
+            double off = (y - height / 2.0) * cos + width / 2.0 * sin + size / 2.0 - 0.5;
             for (int x = 0; x < width; x++) {
-                double off = (y - height / 2.0) * cos - (x - width / 2.0) * sin;
-                sums[(int) Math.round(off + size / 2.0 - 1)] += busy[y * width + x];
+                sums[(int) (off - x * sin)] += busy[y * width + x];
             }
         }
         return sums;

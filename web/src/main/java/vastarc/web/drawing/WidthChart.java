@@ -51,11 +51,13 @@ public final class WidthChart {
      * What is drawn.
      *
      * @param name      of the chart, with its unit
+     * @param unitMm    how many mm the unit of its scales is
      * @param measured  place by place
      * @param expected  by the sheet, mm; empty where it says nothing
      * @param rehearsed place by place; none without a rehearsal
      */
-    public record Widths(String name, List<WidthAt> measured, OptionalDouble expected, List<WidthAt> rehearsed) {}
+    public record Widths(
+            String name, double unitMm, List<WidthAt> measured, OptionalDouble expected, List<WidthAt> rehearsed) {}
 
     private WidthChart(Widths widths) {
         this.widths = widths;
@@ -63,7 +65,7 @@ public final class WidthChart {
                 1, widths.measured().stream().mapToDouble(WidthAt::mm).max().orElse(1));
         double least = values(WidthAt::least).min().orElse(0);
         double most = values(WidthAt::most).max().orElse(1);
-        this.step = RecordingChart.nice(Math.max(0.4, most - least) / 4);
+        this.step = step(Math.max(0.4, most - least) / 4);
         this.low = Math.floor(least / step) * step;
         this.high = Math.max(low + step, Math.ceil(most / step) * step);
     }
@@ -75,6 +77,15 @@ public final class WidthChart {
      */
     public static Drawing of(Widths widths) {
         return new WidthChart(widths).drawing();
+    }
+
+    /** A round step of the chart's own unit, mm. */
+    private double step(double roughMm) {
+        return RecordingChart.nice(roughMm / widths.unitMm()) * widths.unitMm();
+    }
+
+    private String figure(double mm) {
+        return RecordingChart.figure(mm / widths.unitMm());
     }
 
     private DoubleStream values(ToDoubleFunction<WidthAt> value) {
@@ -90,11 +101,11 @@ public final class WidthChart {
     private Drawing drawing() {
         for (double value = low; value <= high + step / 2; value += step) {
             pencil.raw(path("M%.1f %.1fH%.1f", LEFT, y(value), WIDTH - RIGHT), "gridline");
-            pencil.label(new Point(LEFT - 6, y(value) + 5), RecordingChart.figure(value), "end", "dim-text");
+            pencil.label(new Point(LEFT - 6, y(value) + 5), figure(value), "end", "dim-text");
         }
-        double along = RecordingChart.nice(longest / 6);
+        double along = step(longest / 6);
         for (double mm = 0; mm <= longest; mm += along) {
-            pencil.label(new Point(x(mm), HEIGHT - BOTTOM + 18), RecordingChart.figure(mm), "middle", "dim-text");
+            pencil.label(new Point(x(mm), HEIGHT - BOTTOM + 18), figure(mm), "middle", "dim-text");
         }
         widths.expected()
                 .ifPresent(mm -> pencil.raw(path("M%.1f %.1fH%.1f", LEFT, y(mm), WIDTH - RIGHT), "mark dotted"));

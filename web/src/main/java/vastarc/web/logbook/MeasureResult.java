@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.Length;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.record.diagnosis.Symptom;
@@ -29,7 +30,7 @@ import vastarc.web.store.run.PhotoPixels.MeasuredPhoto;
  * @param wrong   why nothing did; empty where something did
  * @param lines   the measures in words
  * @param planned what the sheet expected, in words; empty where it said nothing
- * @param isRehearsed a rehearsed bead is drawn beside it
+ * @param rehearsed which rehearsed bead is drawn beside it; empty where none is
  * @param chart   the width along the seam
  * @param signs   what the picture suggests
  * @param outline toes, "mm leftX leftY rightX rightY counts" for each place, divided by semicolons
@@ -39,7 +40,7 @@ public record MeasureResult(
         String wrong,
         List<FigureLine> lines,
         String planned,
-        boolean isRehearsed,
+        String rehearsed,
         Optional<Drawing> chart,
         List<SignLine> signs,
         String outline,
@@ -51,7 +52,7 @@ public record MeasureResult(
     public record SignLine(String id, String name, String likely) {}
 
     static MeasureResult wrong(String words) {
-        return new MeasureResult(words, List.of(), "", false, Optional.empty(), List.of(), "", false);
+        return new MeasureResult(words, List.of(), "", "", Optional.empty(), List.of(), "", false);
     }
 
     static MeasureResult refused(MeasuredPhoto photo, UnitSystem units) {
@@ -62,9 +63,9 @@ public record MeasureResult(
      * What the bead was expected to be.
      *
      * @param planned   by the sheet, mm; empty where it said nothing
-     * @param rehearsed along the seam; none without a rehearsal
+     * @param rehearsed along the seam; empty without a rehearsal
      */
-    record BeadExpectation(OptionalDouble planned, List<WidthAt> rehearsed) {}
+    record BeadExpectation(OptionalDouble planned, Optional<RehearsedBead> rehearsed) {}
 
     static MeasureResult of(
             MeasuredPhoto photo, KeptMeasure measure, BeadExpectation expected, boolean kept, UnitSystem units) {
@@ -78,8 +79,8 @@ public record MeasureResult(
                 planned.isPresent()
                         ? units.show(Quantity.ruled(planned.getAsDouble())).line()
                         : "",
-                !expected.rehearsed().isEmpty(),
-                Optional.of(chart(bead, expected)),
+                expected.rehearsed().map(RehearsedBead::name).orElse(""),
+                Optional.of(chart(bead, expected, units)),
                 signs(bead, units),
                 bead.outline().stream().map(toe -> place(toe, photo)).collect(Collectors.joining(";")),
                 kept);
@@ -88,7 +89,7 @@ public record MeasureResult(
     /** The same, shown as what is kept. */
     MeasureResult asKept() {
         return new MeasureResult(
-                wrong, lines, planned, isRehearsed, chart, signs, outline, lines.isEmpty() ? kept : true);
+                wrong, lines, planned, rehearsed, chart, signs, outline, lines.isEmpty() ? kept : true);
     }
 
     private static String place(ToePlace toe, MeasuredPhoto photo) {
@@ -120,12 +121,17 @@ public record MeasureResult(
                 .toList();
     }
 
-    private static Drawing chart(MeasuredBead bead, BeadExpectation expected) {
+    private static Drawing chart(MeasuredBead bead, BeadExpectation expected, UnitSystem units) {
+        boolean inch = units == UnitSystem.INCH;
         List<WidthAt> measured = bead.width().along().stream()
                 .map(place -> new WidthAt(place.mm(), place.widthMm(), place.plusMinus()))
                 .toList();
         return WidthChart.of(new WidthChart.Widths(
-                say("vision.chart", UnitSystem.METRIC), measured, expected.planned(), expected.rehearsed()));
+                say(inch ? "vision.chart-in" : "vision.chart-mm", units),
+                inch ? Length.MM_PER_INCH : 1,
+                measured,
+                expected.planned(),
+                expected.rehearsed().map(RehearsedBead::widths).orElse(List.of())));
     }
 
     private static String say(String key, UnitSystem units) {

@@ -37,6 +37,8 @@ import vastarc.web.store.run.PhotoPixels.MeasuredPhoto;
 import vastarc.web.store.run.PhotoStore;
 import vastarc.web.store.run.Photograph;
 import vastarc.web.store.run.PictureRefused;
+import vastarc.web.store.run.WeldRun;
+import vastarc.web.store.simulation.SimulationStore;
 
 /** Measures the bead in a run's photograph. */
 @Controller
@@ -49,13 +51,13 @@ class PhotoController {
     private final Logbook logbook;
     private final PhotoStore photos;
     private final JobStore jobs;
-    private final RehearsedBead rehearsed;
+    private final SimulationStore simulations;
 
-    PhotoController(Logbook logbook, PhotoStore photos, JobStore jobs, RehearsedBead rehearsed) {
+    PhotoController(Logbook logbook, PhotoStore photos, JobStore jobs, SimulationStore simulations) {
         this.logbook = logbook;
         this.photos = photos;
         this.jobs = jobs;
-        this.rehearsed = rehearsed;
+        this.simulations = simulations;
     }
 
     @GetMapping(ADDRESS)
@@ -136,12 +138,16 @@ class PhotoController {
             Optional<KeptMeasure> found = measured.measurement().bead().map(bead -> KeptMeasure.of(bead, request));
             found.filter(measure -> keep)
                     .ifPresent(measure -> photos.measured(run.run().id(), taken.id(), measure));
-            BeadExpectation expected = new BeadExpectation(MeasurePage.planned(run), rehearsed.widths(run.run()));
+            BeadExpectation expected = new BeadExpectation(MeasurePage.planned(run), rehearsed(run.run(), units));
             return found.map(measure -> MeasureResult.of(measured, measure, expected, keep, units))
                     .orElseGet(() -> MeasureResult.refused(measured, units));
         } catch (PictureRefused e) {
             return MeasureResult.wrong(String.valueOf(e.getMessage()));
         }
+    }
+
+    private Optional<RehearsedBead> rehearsed(WeldRun run, UnitSystem units) {
+        return run.head().job().flatMap(job -> RehearsedBead.of(run, simulations.of(job), units));
     }
 
     private static byte[] body(HttpServletRequest request) throws IOException {

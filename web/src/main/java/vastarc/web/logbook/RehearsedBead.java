@@ -2,36 +2,34 @@ package vastarc.web.logbook;
 
 import java.util.List;
 import java.util.Optional;
-import org.springframework.stereotype.Component;
+import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.core.domain.joint.Joint;
 import vastarc.web.drawing.WidthChart.WidthAt;
-import vastarc.web.store.document.Document;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldedJoint;
 import vastarc.web.store.simulation.KeptSimulation;
 import vastarc.web.store.simulation.SimulationRecord;
-import vastarc.web.store.simulation.SimulationStore;
 
-/** The bead that was rehearsed for a run: the newest rehearsal kept with its job, of the same metal, form and thickness. */
-@Component
-class RehearsedBead {
+/**
+ * A bead that was rehearsed for a run.
+ *
+ * @param name   of the rehearsal: its current and when it was kept
+ * @param widths along the seam
+ */
+record RehearsedBead(String name, List<WidthAt> widths) {
 
-    private final SimulationStore simulations;
-
-    RehearsedBead(SimulationStore simulations) {
-        this.simulations = simulations;
+    /** The newest of those kept with the run's job that are of the same metal, form and thickness; {@code kept} stands with the newest first. */
+    static Optional<RehearsedBead> of(WeldRun run, List<KeptSimulation> kept, UnitSystem units) {
+        return kept.stream()
+                .flatMap(one -> one.record().value().stream()
+                        .filter(made -> isOf(made.weld().joint(), run.head().welded()))
+                        .map(made -> new RehearsedBead(name(one, made, units), widths(made))))
+                .findFirst();
     }
 
-    /** Its width along the seam; none where nothing of the kind is kept. */
-    List<WidthAt> widths(WeldRun run) {
-        return run.head().job().map(simulations::of).orElse(List.of()).stream()
-                .map(KeptSimulation::record)
-                .map(Document::value)
-                .flatMap(Optional::stream)
-                .filter(made -> isOf(made.weld().joint(), run.head().welded()))
-                .findFirst()
-                .map(RehearsedBead::widths)
-                .orElse(List.of());
+    private static String name(KeptSimulation kept, SimulationRecord made, UnitSystem units) {
+        return units.show(Quantity.amperes(made.currentA())).line() + ", " + RunLine.when(kept.madeAt());
     }
 
     private static boolean isOf(Joint joint, WeldedJoint welded) {

@@ -1,5 +1,6 @@
 package vastarc.web.logbook;
 
+import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
@@ -74,7 +75,11 @@ public record RunLine(
     }
 
     static String when(WeldRun run) {
-        return WHEN.format(run.startedAt());
+        return when(run.startedAt());
+    }
+
+    static String when(Instant instant) {
+        return WHEN.format(instant);
     }
 
     static String joint(RunHead head, UnitSystem units) {

@@ -32,7 +32,7 @@ class WidthChartTest {
     @ParameterizedTest
     @ValueSource(doubles = {0.9, 3.3, 6.4, 6.82, 12.7})
     void everyGridlineLiesUnderTheTitle(double widthMm) {
-        Drawing drawing = WidthChart.of(new Widths("width", bead(widthMm), OptionalDouble.of(7.64), List.of()));
+        Drawing drawing = WidthChart.of(new Widths("width", 1, bead(widthMm), OptionalDouble.of(7.64), List.of()));
 
         Label title = drawing.labels().stream()
                 .filter(label -> label.text().equals("width"))
@@ -48,7 +48,7 @@ class WidthChartTest {
     /** Two strokes: between them a stretch was left out. */
     @Test
     void whatIsLeftOutIsNotDrawnThrough() {
-        Drawing drawing = WidthChart.of(new Widths("width", bead(5), OptionalDouble.empty(), List.of()));
+        Drawing drawing = WidthChart.of(new Widths("width", 1, bead(5), OptionalDouble.empty(), List.of()));
 
         assertThat(styled(drawing, "mark"))
                 .singleElement()
@@ -63,7 +63,7 @@ class WidthChartTest {
         List<WidthAt> rehearsed = IntStream.range(0, 200)
                 .mapToObj(mm -> new WidthAt(mm, mm < 3 ? 0 : 5.5, 0))
                 .toList();
-        Drawing drawing = WidthChart.of(new Widths("width", bead(5), OptionalDouble.empty(), rehearsed));
+        Drawing drawing = WidthChart.of(new Widths("width", 1, bead(5), OptionalDouble.empty(), rehearsed));
 
         assertThat(styled(drawing, "mark dashed second")).singleElement().satisfies(path -> {
             double right = Double.parseDouble(drawing.viewBox().split(" ")[2]);

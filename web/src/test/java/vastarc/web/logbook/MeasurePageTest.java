@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import jakarta.servlet.http.Cookie;
 import java.awt.Color;
 import java.util.List;
 import java.util.UUID;
@@ -15,10 +16,12 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import vastarc.web.SpringTest;
 import vastarc.web.store.run.KeptMeasure;
 import vastarc.web.store.run.PhotoStore;
@@ -27,6 +30,8 @@ import vastarc.web.store.run.Photograph.PhotographKind;
 import vastarc.web.store.run.RunFilter;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunQueries;
+import vastarc.web.store.simulation.SimulationRecord;
+import vastarc.web.store.simulation.SimulationStore;
 
 /** A run's photograph measured on its page: what is proposed, what is kept, and where it shows. */
 @SpringTest
@@ -42,6 +47,9 @@ class MeasurePageTest {
 
     @Autowired
     private WeldRunQueries book;
+
+    @Autowired
+    private SimulationStore simulations;
 
     private WeldRun run;
     private Photograph photo;
@@ -103,6 +111,51 @@ class MeasurePageTest {
         assertThat(page("/logbook/" + run.id())).contains("mm wide");
         assertThat(page("/logbook/" + run.id() + "/record")).contains("Evenness of the ripples");
         assertThat(page("/logbook/trends")).contains("bead width by photograph");
+    }
+
+    /** A kept rehearsal of the run's joint is drawn, one of another thickness is not. */
+    @Test
+    void theRehearsalOfThisJointIsDrawnByItsName() throws Exception {
+        UUID job = run.head().job().orElseThrow();
+        UUID id = UUID.randomUUID();
+        String name = "Dashed: the last rehearsal of this joint, 71 A";
+        try {
+            simulations.keep(id, job, rehearsed(run.head().welded().thicknessMm() + 0.5));
+            assertThat(measured("", STRIP)).doesNotContain(name, "dashed");
+
+            simulations.forget(job, id);
+            simulations.keep(id, job, rehearsed(run.head().welded().thicknessMm()));
+            assertThat(measured("", STRIP)).contains(name, "dashed");
+        } finally {
+            simulations.forget(job, id);
+        }
+    }
+
+    private SimulationRecord rehearsed(double thicknessMm) throws Exception {
+        ObjectNode document = (ObjectNode)
+                JsonMapper.shared().readTree(new ClassPathResource("kept/simulation-2.json").getContentAsByteArray());
+        ((ObjectNode) document.at("/content/weld/joint"))
+                .put("material", run.head().welded().material())
+                .put("other", run.head().welded().material())
+                .put("form", run.head().welded().joint())
+                .put("base", thicknessMm)
+                .put("abutting", thicknessMm);
+        return SimulationRecord.FORMAT.read(document.toString()).value().orElseThrow();
+    }
+
+    @Test
+    void inchShopsSeeTheWidthInInches() throws Exception {
+        assertThat(measured("", STRIP)).contains("bead width along the seam, mm");
+        String inches = http.perform(post(address())
+                        .contentType("application/json")
+                        .content(STRIP)
+                        .cookie(new Cookie("units", "inch"))
+                        .with(csrf()))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(inches).contains("bead width along the seam, in");
+        assertThat(Jsoup.parse(inches).select("text.dim-text").eachText()).contains("0.24", "0.32", "2.5");
     }
 
     @Test
