@@ -42,10 +42,11 @@ import vastarc.web.error.NotFound;
 import vastarc.web.format.CoreJson;
 import vastarc.web.request.ApiNames;
 import vastarc.web.request.OwnValueReader;
-import vastarc.web.store.procedure.KeptProcedure;
-import vastarc.web.store.procedure.ProcedureReader;
-import vastarc.web.store.procedure.ProcedureStore;
-import vastarc.web.store.procedure.ProcedureStore.PutResult;
+import vastarc.web.store.register.ProcedureReader;
+import vastarc.web.store.register.Register;
+import vastarc.web.store.register.Register.PutResult;
+import vastarc.web.store.register.RegisterFields;
+import vastarc.web.store.register.RegisterPaper;
 
 /** The shop's qualified procedures, and where a sheet leaves one. */
 @RestController
@@ -67,10 +68,10 @@ class ProcedureApi {
     /** More numbers than this are no help in a message. */
     private static final int MOST_NAMED = 20;
 
-    private final ProcedureStore procedures;
+    private final Register<WeldProcedure> procedures;
     private final Clock clock;
 
-    ProcedureApi(ProcedureStore procedures, Clock clock) {
+    ProcedureApi(Register<WeldProcedure> procedures, Clock clock) {
         this.procedures = procedures;
         this.clock = clock;
     }
@@ -139,8 +140,7 @@ class ProcedureApi {
     @Operation(summary = "Every procedure of the shop, by number")
     @GetMapping("/api/v1/procedures")
     List<JsonNode> procedures() {
-        return procedures.all().stream()
-                .flatMap(kept -> kept.content().value().stream())
+        return procedures.readable().stream()
                 .<JsonNode>map(ProcedureReader::document)
                 .toList();
     }
@@ -148,7 +148,7 @@ class ProcedureApi {
     @Operation(summary = "One procedure, by its number")
     @GetMapping("/api/v1/procedures/{number}")
     ResponseEntity<Object> procedure(@PathVariable String number) {
-        KeptProcedure kept = procedures.find(number).orElseThrow(() -> new NotFound(PROCEDURE));
+        RegisterPaper<WeldProcedure> kept = procedures.find(number).orElseThrow(() -> new NotFound(PROCEDURE));
         return answer(HttpStatus.OK, kept);
     }
 
@@ -188,16 +188,17 @@ class ProcedureApi {
                 .then(procedure -> procedure.number().equals(number)
                         ? Outcome.of(procedure)
                         : Outcome.failed(
-                                Problem.badValue("number", "procedure.otherNumber", procedure.number(), number)));
+                                Problem.badValue("number", "register.otherNumber", procedure.number(), number)));
         return read.value().map(procedure -> put(procedure, seen)).orElseGet(() -> Calls.refusal(read.problems()));
     }
 
     private ResponseEntity<Object> put(WeldProcedure procedure, @Nullable String seen) {
-        PutResult put = procedures.put(procedure, kept -> seen == null || seen.equals("*") || seen.equals(tag(kept)));
+        PutResult<WeldProcedure> put =
+                procedures.put(procedure, kept -> seen == null || seen.equals("*") || seen.equals(tag(kept)));
         return switch (put.state()) {
             case CREATED -> answer(HttpStatus.CREATED, put.kept().orElseThrow());
             case REPLACED -> answer(HttpStatus.OK, put.kept().orElseThrow());
-            case FULL -> Calls.refusal(List.of(Problem.badValue("number", "procedure.full", ProcedureStore.MOST)));
+            case FULL -> Calls.refusal(List.of(Problem.badValue("number", "register.full", ProcedureReader.MOST)));
             case STALE ->
                 ResponseEntity.status(HttpStatus.PRECONDITION_FAILED)
                         .contentType(MediaType.APPLICATION_PROBLEM_JSON)
@@ -208,11 +209,11 @@ class ProcedureApi {
         };
     }
 
-    private static String tag(KeptProcedure kept) {
+    private static String tag(RegisterPaper<WeldProcedure> kept) {
         return "\"" + kept.version() + "\"";
     }
 
-    private static ResponseEntity<Object> answer(HttpStatus status, KeptProcedure kept) {
+    private static ResponseEntity<Object> answer(HttpStatus status, RegisterPaper<WeldProcedure> kept) {
         return ResponseEntity.status(status)
                 .eTag(tag(kept))
                 .body(kept.content()
@@ -273,10 +274,10 @@ class ProcedureApi {
     }
 
     private String known() {
-        List<KeptProcedure> all = procedures.all();
+        List<RegisterPaper<WeldProcedure>> all = procedures.all();
         return all.isEmpty()
                 ? "none yet"
-                : all.stream().limit(MOST_NAMED).map(KeptProcedure::number).collect(Collectors.joining(", "))
+                : all.stream().limit(MOST_NAMED).map(RegisterPaper::number).collect(Collectors.joining(", "))
                         + (all.size() > MOST_NAMED ? " and others" : "");
     }
 
@@ -285,8 +286,8 @@ class ProcedureApi {
             return Outcome.of(
                     LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()).toString());
         }
-        return on.isString() && ProcedureReader.isDay(on.asString())
+        return on.isString() && RegisterFields.isDay(on.asString())
                 ? Outcome.of(on.asString())
-                : Outcome.failed(Problem.badValue(ON, "procedure.day"));
+                : Outcome.failed(Problem.badValue(ON, "register.day"));
     }
 }

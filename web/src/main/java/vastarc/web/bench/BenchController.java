@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.web.error.NotFound;
 import vastarc.web.layout.Pages;
 import vastarc.web.layout.Preferences;
+import vastarc.web.service.JobPapers;
 import vastarc.web.service.JobPlanner;
 import vastarc.web.store.DemoLoad;
 import vastarc.web.store.ListPage;
@@ -42,6 +43,7 @@ class BenchController {
     private final DemoLoad demo;
     private final HotAssemblies cooling;
     private final ShopGuide guide;
+    private final JobPapers papers;
 
     BenchController(
             JobStore jobs,
@@ -50,7 +52,8 @@ class BenchController {
             WeldRunService runs,
             DemoLoad demo,
             HotAssemblies cooling,
-            ShopGuide guide) {
+            ShopGuide guide,
+            JobPapers papers) {
         this.jobs = jobs;
         this.shop = shop;
         this.planner = planner;
@@ -58,6 +61,7 @@ class BenchController {
         this.demo = demo;
         this.cooling = cooling;
         this.guide = guide;
+        this.papers = papers;
     }
 
     @GetMapping("/")
@@ -85,6 +89,7 @@ class BenchController {
                         .map(job -> new OpenRunLine(job.id().toString(), job.name()))
                         .toList());
         model.addAttribute("cooling", cooling.pieces());
+        model.addAttribute("papers", papers.endings());
         model.addAttribute("guide", guide.steps(left));
         return "bench/page";
     }

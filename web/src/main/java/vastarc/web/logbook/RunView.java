@@ -9,6 +9,7 @@ import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.record.procedure.PaperNote;
 import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.RecordingChart;
@@ -32,6 +33,7 @@ import vastarc.web.store.run.RunRecord;
  * @param marks    what was tapped, and when
  * @param open     of the check before the strike, what was not ticked
  * @param procedures numbers of the procedures its sheet kept within
+ * @param papers   what the shop's papers said against it, and who signed
  * @param sheet    as it was, a line each
  * @param photos   taken of it
  * @param form     what the welder says, as typed
@@ -49,6 +51,7 @@ public record RunView(
         List<String> marks,
         List<String> open,
         List<String> procedures,
+        List<PaperNote> papers,
         List<FigureLine> sheet,
         List<Photo> photos,
         Map<String, String> form,
@@ -92,6 +95,7 @@ public record RunView(
                         .toList(),
                 opened.record().map(RunRecord::open).orElse(List.of()),
                 opened.record().map(RunRecord::procedures).orElse(List.of()),
+                opened.record().map(RunRecord::papers).orElse(List.of()),
                 opened.sheet().map(sheet -> lines(sheet, units)).orElse(List.of()),
                 opened.photos().stream().map(photo -> photo(photo, units)).toList(),
                 form,

@@ -1,14 +1,18 @@
 package vastarc.web.run;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -20,8 +24,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.util.UriComponentsBuilder;
+import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.notation.NumberReader;
+import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
+import vastarc.core.record.procedure.PaperNote;
 import vastarc.core.record.weldlog.Recording;
 import vastarc.core.record.weldlog.RunEvent.EventKind;
 import vastarc.core.record.weldlog.SyntheticRecording;
@@ -35,12 +43,15 @@ import vastarc.web.layout.Preferences;
 import vastarc.web.request.RunText;
 import vastarc.web.run.BoothState.NextInputs;
 import vastarc.web.run.RunPage.RunSource;
+import vastarc.web.service.JobPapers;
 import vastarc.web.service.RunClosings;
 import vastarc.web.service.RunSetups;
+import vastarc.web.store.document.Document;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.job.JobStore.HistoryResult;
 import vastarc.web.store.run.MeterKeys;
+import vastarc.web.store.run.RunRecord;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunService;
@@ -62,10 +73,14 @@ class RunController implements JobPage {
     private final WeldRunQueries book;
     private final RunSetups setups;
     private final RunClosings closings;
+    private final JobPapers papers;
     private final RunFeed feed;
     private final SimulatedMeters standIns;
     private final MeterKeys meters;
     private final Clock clock;
+
+    /** Stands for whichever request is being answered. */
+    private final HttpServletRequest request;
 
     RunController(
             JobStore jobs,
@@ -73,19 +88,23 @@ class RunController implements JobPage {
             WeldRunQueries book,
             RunSetups setups,
             RunClosings closings,
+            JobPapers papers,
             RunFeed feed,
             SimulatedMeters standIns,
             MeterKeys meters,
-            Clock clock) {
+            Clock clock,
+            HttpServletRequest request) {
         this.jobs = jobs;
         this.runs = runs;
         this.book = book;
         this.setups = setups;
         this.closings = closings;
+        this.papers = papers;
         this.feed = feed;
         this.standIns = standIns;
         this.meters = meters;
         this.clock = clock;
+        this.request = request;
     }
 
     /** The booth from anywhere: of the run that is under way, else of the newest job. */
@@ -120,6 +139,7 @@ class RunController implements JobPage {
     }
 
     private void show(Job job, String number, Preferences preferences, Model model) {
+        model.addAttribute("papers", papers(job, number, welder(), preferences.units()));
         Outcome<RunSetups.Setup> setup = setups.of(job, number(number));
         Optional<OpenRun> under = runs.openRun(job.id());
         model.addAttribute(
@@ -136,6 +156,61 @@ class RunController implements JobPage {
                                 book.names("hand"),
                                 setup.value().flatMap(RunSetups.Setup::run).isPresent() ? number : ""),
                         preferences.units()));
+    }
+
+    /** Of a run under way what they said at its strike, with who signed; else what they say now. */
+    private BoothPapers papers(Job job, String number, String welder, UnitSystem units) {
+        Optional<SetupSheet> sheet = setups.of(job, number(number))
+                .value()
+                .map(setup -> setup.score().sheet());
+        List<PaperNote> begun = runs.openRun(job.id())
+                .flatMap(open -> runs.record(open.run().id()))
+                .flatMap(Document::value)
+                .map(RunRecord::papers)
+                .orElseGet(() -> sheet.map(made -> papers.against(made, welder, units)).orElse(List.of()).stream()
+                        .map(PaperNote::open)
+                        .toList());
+        return new BoothPapers(
+                papers.welders(),
+                welder,
+                sheet.flatMap(made -> papers.covering(made, welder, units)).orElse(""),
+                begun);
+    }
+
+    /** This device's booth is somebody's from now on. */
+    @PostMapping("/jobs/{id}/run/welder")
+    ResponseEntity<Void> choose(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String welder,
+            @RequestParam(name = "n", defaultValue = "") String number) {
+        return ResponseEntity.status(HttpStatus.SEE_OTHER)
+                .header(HttpHeaders.SET_COOKIE, BoothWelder.chosen(welder).toString())
+                .location(booth(id, number))
+                .build();
+    }
+
+    /** Somebody answers by name for welding against what the papers say; the run begins with it, if it has not. */
+    @PostMapping("/jobs/{id}/run/sign")
+    ResponseEntity<Void> sign(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String by,
+            @RequestParam(name = "n", defaultValue = "") String number) {
+        String name = by.strip();
+        if (!name.isEmpty()) {
+            Job job = job(id);
+            WeldRun run = begun(job, setup(job, number), welder()).run();
+            runs.sign(run.id(), name.substring(0, Math.min(name.length(), PaperNote.MAX_NAME)));
+        }
+        return ResponseEntity.status(HttpStatus.SEE_OTHER)
+                .location(booth(id, number))
+                .build();
+    }
+
+    private static URI booth(UUID job, String number) {
+        return UriComponentsBuilder.fromPath("/jobs/{id}/run")
+                .queryParam("n", "{n}")
+                .fragment("papers")
+                .build(job, number);
     }
 
     private BoothState state(Optional<OpenRun> under, RunSetups.Setup setup) {
@@ -195,17 +270,18 @@ class RunController implements JobPage {
         return state(Optional.of(after), setup);
     }
 
-    /** Who welded last. */
+    /** Who was chosen at this booth, else who welded last. */
     private String welder() {
-        return book.names("hand").stream().findFirst().orElse("");
+        return BoothWelder.of(request)
+                .orElseGet(() -> book.names("hand").stream().findFirst().orElse(""));
     }
 
     private static <E extends Enum<E>> Optional<E> named(E[] values, String name) {
         return Arrays.stream(values).filter(e -> e.name().equals(name)).findFirst();
     }
 
-    private OpenRun begun(Job job, RunSetups.Setup setup) {
-        return runs.openRun(job.id()).orElseGet(() -> setups.begin(job, setup, welder(), ""));
+    private OpenRun begun(Job job, RunSetups.Setup setup, String welder) {
+        return runs.openRun(job.id()).orElseGet(() -> setups.begin(job, setup, welder, ""));
     }
 
     /** The run listens to a meter of the shop, or to none. */
@@ -219,7 +295,7 @@ class RunController implements JobPage {
         RunSetups.Setup setup = setup(job, number);
         boolean known = meter.isEmpty()
                 || meters.all().stream().anyMatch(one -> one.name().equals(meter));
-        UUID run = begun(job, setup).run().id();
+        UUID run = begun(job, setup, welder()).run().id();
         standIns.stop(run);
         if (known) {
             runs.listen(run, meter);
@@ -236,7 +312,7 @@ class RunController implements JobPage {
             @RequestParam(name = "n", defaultValue = "") String number) {
         Job job = job(id);
         RunSetups.Setup setup = setup(job, number);
-        OpenRun under = begun(job, setup);
+        OpenRun under = begun(job, setup, welder());
         OperatorFault wrong = named(OperatorFault.values(), fault).orElse(OperatorFault.NONE);
         Recording recording =
                 SyntheticRecording.weld(setup.score(), wrong, under.run().id().getLeastSignificantBits());

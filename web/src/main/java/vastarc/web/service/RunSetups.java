@@ -27,6 +27,7 @@ import vastarc.core.equipment.PreWeldCheck;
 import vastarc.core.equipment.PreWeldCheck.CheckItem;
 import vastarc.core.physics.duty.DutyPoint;
 import vastarc.core.physics.purge.Cylinder;
+import vastarc.core.record.procedure.PaperNote;
 import vastarc.core.record.weldlog.Recording;
 import vastarc.core.record.weldlog.RunAnalysis;
 import vastarc.core.record.weldlog.RunEvent;
@@ -63,6 +64,7 @@ public class RunSetups {
     private final SequencePlans routes;
     private final WeldRunService runs;
     private final ShopProcedures procedures;
+    private final JobPapers papers;
 
     RunSetups(
             JobPlanner planner,
@@ -70,13 +72,15 @@ public class RunSetups {
             MachineStore machines,
             SequencePlans routes,
             WeldRunService runs,
-            ShopProcedures procedures) {
+            ShopProcedures procedures,
+            JobPapers papers) {
         this.planner = planner;
         this.choice = choice;
         this.machines = machines;
         this.routes = routes;
         this.runs = runs;
         this.procedures = procedures;
+        this.papers = papers;
     }
 
     /**
@@ -198,7 +202,7 @@ public class RunSetups {
      */
     public OpenRun begin(Job job, Setup setup, String welder, String meter) {
         SheetDocument sheet = SheetDocument.of(setup.score().sheet());
-        return runs.begin(head(job, setup, welder, meter), sheet, kept -> record(job, setup, kept));
+        return runs.begin(head(job, setup, welder, meter), sheet, kept -> record(job, setup, welder, kept));
     }
 
     /**
@@ -211,7 +215,7 @@ public class RunSetups {
      */
     public OpenRun begin(Job job, Setup setup, String welder, Instant at) {
         SheetDocument sheet = SheetDocument.of(setup.score().sheet());
-        return runs.begin(head(job, setup, welder, ""), sheet, kept -> record(job, setup, kept), at);
+        return runs.begin(head(job, setup, welder, ""), sheet, kept -> record(job, setup, welder, kept), at);
     }
 
     /**
@@ -241,7 +245,7 @@ public class RunSetups {
                 RunFigures.none(),
                 "",
                 Optional.of(sheet),
-                Optional.of(Document.of(RunRecord.FORMAT, record(job, setup, sheet.id()))),
+                Optional.of(Document.of(RunRecord.FORMAT, record(job, setup, welder, sheet.id()))),
                 events,
                 recording.channels());
     }
@@ -263,7 +267,7 @@ public class RunSetups {
                         setup.plan().travel().value()));
     }
 
-    private RunRecord record(Job job, Setup setup, UUID sheet) {
+    private RunRecord record(Job job, Setup setup, String welder, UUID sheet) {
         return new RunRecord(
                 sheet,
                 setup.plan(),
@@ -279,6 +283,9 @@ public class RunSetups {
                         .toList(),
                 job.content().purge().texts(),
                 List.of(),
-                procedures.inside(setup.score().sheet()));
+                procedures.inside(setup.score().sheet()),
+                papers.against(setup.score().sheet(), welder, UnitSystem.METRIC).stream()
+                        .map(PaperNote::open)
+                        .toList());
     }
 }

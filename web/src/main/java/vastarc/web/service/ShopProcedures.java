@@ -10,17 +10,17 @@ import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.record.procedure.ProcedureCheck;
-import vastarc.web.store.procedure.KeptProcedure;
-import vastarc.web.store.procedure.ProcedureStore;
+import vastarc.core.record.procedure.WeldProcedure;
+import vastarc.web.store.register.Register;
 
 /** Which of the shop's procedures a sheet keeps within today, and by what it leaves the others. */
 @Component
 public class ShopProcedures {
 
-    private final ProcedureStore procedures;
+    private final Register<WeldProcedure> procedures;
     private final Clock clock;
 
-    ShopProcedures(ProcedureStore procedures, Clock clock) {
+    ShopProcedures(Register<WeldProcedure> procedures, Clock clock) {
         this.procedures = procedures;
         this.clock = clock;
     }
@@ -64,9 +64,7 @@ public class ShopProcedures {
     public List<ProcedureStanding> of(SetupSheet sheet, UnitSystem units) {
         String today =
                 LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()).toString();
-        return procedures.all().stream()
-                .map(KeptProcedure::content)
-                .flatMap(content -> content.value().stream())
+        return procedures.readable().stream()
                 .map(procedure -> new ProcedureStanding(
                         procedure.number(),
                         ProcedureCheck.of(procedure, sheet, today).stream()

@@ -26,7 +26,9 @@ public class ListBound {
         /** Devices that are let in. */
         DEVICES,
         /** Qualified procedures of the shop. */
-        PROCEDURES
+        PROCEDURES,
+        /** What the shop's welders are qualified for. */
+        WELDERS
     }
 
     @Id

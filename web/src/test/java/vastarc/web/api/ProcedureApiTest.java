@@ -118,7 +118,7 @@ class ProcedureApiTest {
         assertThat(thickness.get("value").doubleValue()).isEqualTo(1);
         assertThat(thickness.get("low").doubleValue()).isEqualTo(1.5);
         assertThat(thickness.get("high").doubleValue()).isEqualTo(6);
-        assertThat(thickness.get("words").asString()).startsWith("Thickness 1 mm lies outside");
+        assertThat(thickness.get("words").asString()).startsWith("Thickness is 1 mm, covered is 1.5 mm to 6 mm");
     }
 
     @ParameterizedTest

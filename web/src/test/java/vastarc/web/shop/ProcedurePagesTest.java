@@ -16,6 +16,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import vastarc.core.record.procedure.WeldProcedure;
 import vastarc.core.record.weldlog.SyntheticRecording;
 import vastarc.core.record.weldlog.SyntheticRecording.OperatorFault;
 import vastarc.web.Jobs;
@@ -23,7 +24,7 @@ import vastarc.web.SpringTest;
 import vastarc.web.service.RunSetups;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
-import vastarc.web.store.procedure.ProcedureStore;
+import vastarc.web.store.register.Register;
 import vastarc.web.store.run.WeldRunQueries;
 import vastarc.web.store.run.WeldRunQueries.CompleteRun;
 import vastarc.web.store.run.WeldRunService;
@@ -35,7 +36,7 @@ class ProcedurePagesTest {
     private MockMvc http;
 
     @Autowired
-    private ProcedureStore procedures;
+    private Register<WeldProcedure> procedures;
 
     @Autowired
     private JobStore jobs;
@@ -70,15 +71,14 @@ class ProcedurePagesTest {
 
     @Test
     void aProcedureIsWrittenDownChangedAndDeleted() throws Exception {
-        assertThat(page("/shop/procedures").select("#no-procedures")).hasSize(1);
+        assertThat(page("/shop/procedures").select("#no-papers")).hasSize(1);
         send(Map.of("version", "-1", "number", "P-7", "currentA.high", "140", "until", "2028-05-04"), "CARBON_STEEL");
-        assertThat(page("/shop/procedures").select("#procedures tbody tr").text())
-                .contains("P-7", "2028-05-04");
+        assertThat(page("/shop/procedures").select("#papers tbody tr").text()).contains("P-7", "2028-05-04");
 
         Document opened = page("/shop/procedures?number=P-7");
         assertThat(opened.select("[name='currentA.high']").val()).isEqualTo("140");
         assertThat(opened.select("[name=materials][checked]").eachAttr("value")).containsExactly("CARBON_STEEL");
-        String version = opened.select("#procedure-form [name=version]").val();
+        String version = opened.select("#register-form [name=version]").val();
         send(Map.of("version", version, "number", "P-7", "currentA.high", "150"), "CARBON_STEEL");
         assertThat(page("/shop/procedures?number=P-7")
                         .select("[name='currentA.high']")
@@ -123,7 +123,7 @@ class ProcedurePagesTest {
         Document page = Jsoup.parse(response.getContentAsString());
 
         assertThat(response.getStatus()).isEqualTo(400);
-        assertThat(page.select("#procedure-faults li").eachText())
+        assertThat(page.select("#register-faults li").eachText())
                 .anySatisfy(line -> assertThat(line).startsWith("Number:"))
                 .anySatisfy(line -> assertThat(line).startsWith("Current of every pass, A:"));
         assertThat(page.select("[name=number]").last().val()).isEqualTo("P/7");

@@ -1,36 +1,41 @@
-package vastarc.web.store.procedure;
+package vastarc.web.store.register;
 
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
-import org.springframework.stereotype.Service;
-import vastarc.core.record.procedure.WeldProcedure;
-import vastarc.web.store.ListBound;
 import vastarc.web.store.ListBounds;
 import vastarc.web.store.TransactionRetry;
+import vastarc.web.store.document.Document;
 
-/** The shop's procedures; at most {@value #MOST}. */
-@Service
-public class ProcedureStore {
+/**
+ * A register of the shop: papers of one kind, each by its number, at most so many.
+ *
+ * @param <T> what an entry holds
+ */
+public class Register<T> {
 
-    /** Most procedures of a shop. */
-    public static final int MOST = 300;
-
-    private final ProcedureRepository procedures;
+    private final RegisterKind<T> kind;
+    private final RegisterRepository entries;
     private final ListBounds bounds;
     private final TransactionRetry retrying;
     private final Clock clock;
 
-    ProcedureStore(ProcedureRepository procedures, ListBounds bounds, TransactionRetry retrying, Clock clock) {
-        this.procedures = procedures;
+    Register(
+            RegisterKind<T> kind,
+            RegisterRepository entries,
+            ListBounds bounds,
+            TransactionRetry retrying,
+            Clock clock) {
+        this.kind = kind;
+        this.entries = entries;
         this.bounds = bounds;
         this.retrying = retrying;
         this.clock = clock;
     }
 
-    /** What putting a procedure in came to. */
+    /** What putting an entry in came to. */
     public enum PutState {
         /** It is new. */
         CREATED,
@@ -38,77 +43,117 @@ public class ProcedureStore {
         REPLACED,
         /** The one of its number was changed since it was seen; nothing was done. */
         STALE,
-        /** The shop has as many as it keeps; nothing was done. */
+        /** The register has as many as it keeps; nothing was done. */
         FULL
     }
 
     /**
-     * What putting a procedure in came to.
+     * What putting an entry in came to.
      *
+     * @param <T>   what an entry holds
      * @param state what was done
-     * @param kept  as it is kept now; empty where the shop is full
+     * @param kept  as it is kept now; empty where the register is full
      */
-    public record PutResult(PutState state, Optional<KeptProcedure> kept) {}
+    public record PutResult<T>(PutState state, Optional<RegisterPaper<T>> kept) {}
 
-    /** {@return every procedure, by number} */
-    public List<KeptProcedure> all() {
-        return procedures.findAllByOrderByNumber();
+    /** {@return what kind of entries it has} */
+    public RegisterKind<T> kind() {
+        return kind;
+    }
+
+    /** {@return every entry, by number} */
+    public List<RegisterPaper<T>> all() {
+        return entries.findByRegisterOrderByNumber(kind.name()).stream()
+                .map(this::registered)
+                .toList();
+    }
+
+    /** {@return what the entries hold that can be read, by number} */
+    public List<T> readable() {
+        return all().stream().flatMap(entry -> entry.content().value().stream()).toList();
     }
 
     /**
-     * {@return the procedure of a number}
+     * {@return the entry of a number}
      *
      * @param number the number
      */
-    public Optional<KeptProcedure> find(String number) {
-        return procedures.findByNumber(number);
+    public Optional<RegisterPaper<T>> find(String number) {
+        return entry(number).map(this::registered);
+    }
+
+    private Optional<RegisterEntry> entry(String number) {
+        return entries.findByRegisterAndNumber(kind.name(), number);
+    }
+
+    private RegisterPaper<T> registered(RegisterEntry entry) {
+        return new RegisterPaper<>(
+                entry.id(), entry.version(), entry.number(), kind.format().read(entry.content()), entry.changedAt());
     }
 
     /**
-     * Takes a procedure in, in place of the one of its number.
+     * Takes an entry in, in place of the one of its number.
      *
-     * @param procedure the procedure
-     * @param asSeen    whether the one that is kept is as whoever replaces it has seen it
+     * @param content what it holds
+     * @param asSeen  whether the one that is kept is as whoever replaces it has seen it
      * @return what it came to
      */
-    public PutResult put(WeldProcedure procedure, Predicate<KeptProcedure> asSeen) {
+    public PutResult<T> put(T content, Predicate<RegisterPaper<T>> asSeen) {
         return retrying.inTransaction(() -> {
-            bounds.findByName(ListBound.Name.PROCEDURES);
-            return find(procedure.number())
-                    .map(kept -> replaced(kept, procedure, asSeen))
-                    .orElseGet(() -> created(procedure));
+            bounds.findByName(kind.bound());
+            return entry(kind.number().apply(content))
+                    .map(kept -> replaced(kept, content, asSeen))
+                    .orElseGet(() -> created(content));
         });
     }
 
-    private PutResult replaced(KeptProcedure kept, WeldProcedure procedure, Predicate<KeptProcedure> asSeen) {
-        if (!asSeen.test(kept)) {
-            return new PutResult(PutState.STALE, Optional.of(kept));
+    private PutResult<T> replaced(RegisterEntry kept, T content, Predicate<RegisterPaper<T>> asSeen) {
+        if (!asSeen.test(registered(kept))) {
+            return new PutResult<>(PutState.STALE, Optional.of(registered(kept)));
         }
-        kept.take(procedure, clock.instant());
-        return new PutResult(PutState.REPLACED, Optional.of(procedures.saveAndFlush(kept)));
+        kept.take(kind.format().write(content), clock.instant());
+        return new PutResult<>(PutState.REPLACED, Optional.of(registered(entries.saveAndFlush(kept))));
     }
 
-    private PutResult created(WeldProcedure procedure) {
-        return procedures.count() >= MOST
-                ? new PutResult(PutState.FULL, Optional.empty())
-                : new PutResult(
-                        PutState.CREATED,
-                        Optional.of(procedures.saveAndFlush(
-                                new KeptProcedure(UUID.randomUUID(), procedure, clock.instant()))));
+    private PutResult<T> created(T content) {
+        if (entries.countByRegister(kind.name()) >= kind.most()) {
+            return new PutResult<>(PutState.FULL, Optional.empty());
+        }
+        RegisterEntry made = new RegisterEntry(
+                UUID.randomUUID(),
+                kind.name(),
+                kind.number().apply(content),
+                kind.format().write(content),
+                clock.instant());
+        return new PutResult<>(PutState.CREATED, Optional.of(registered(entries.saveAndFlush(made))));
     }
 
     /**
-     * Takes a procedure off the shop's list.
+     * Takes an entry off the register.
      *
      * @param number its number
      * @return whether there was one
      */
     public boolean delete(String number) {
-        return retrying.inTransaction(() -> find(number)
-                .map(kept -> {
-                    procedures.delete(kept);
-                    return true;
-                })
-                .orElse(false));
+        return retrying.inTransaction(() -> {
+            Optional<RegisterEntry> kept = entry(number);
+            kept.ifPresent(entries::delete);
+            return kept.isPresent();
+        });
+    }
+
+    /** Becomes what an archive says it was; to be called within a transaction. */
+    void restore(RegisterPaper<T> brought) {
+        String text = brought.content().text();
+        entry(brought.number())
+                .ifPresentOrElse(
+                        kept -> kept.take(text, brought.changedAt()),
+                        () -> entries.save(new RegisterEntry(
+                                brought.id(), kind.name(), brought.number(), text, brought.changedAt())));
+    }
+
+    /** {@return the document of some content} */
+    Document<T> document(T content) {
+        return Document.of(kind.format(), content);
     }
 }

@@ -1,14 +1,16 @@
-package vastarc.web.store.procedure;
+package vastarc.web.store.register;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-/** Procedures in the database. */
-interface ProcedureRepository extends JpaRepository<KeptProcedure, UUID> {
+/** Entries of all registers in the database. */
+interface RegisterRepository extends JpaRepository<RegisterEntry, UUID> {
 
-    List<KeptProcedure> findAllByOrderByNumber();
+    List<RegisterEntry> findByRegisterOrderByNumber(String register);
 
-    Optional<KeptProcedure> findByNumber(String number);
+    Optional<RegisterEntry> findByRegisterAndNumber(String register, String number);
+
+    int countByRegister(String register);
 }

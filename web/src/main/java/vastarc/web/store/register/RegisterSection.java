@@ -1,52 +1,53 @@
-package vastarc.web.store.procedure;
+package vastarc.web.store.register;
 
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.base.validation.Outcome;
-import vastarc.core.record.procedure.WeldProcedure;
 import vastarc.web.format.CoreJson;
 import vastarc.web.store.archive.ArchiveIds;
 import vastarc.web.store.archive.ArchiveSection;
 import vastarc.web.store.document.Document;
 
-/** The procedures of an archive; one of a number that the shop has stands in its place. */
-@Component
-class ProcedureSection implements ArchiveSection {
+/**
+ * The entries of a register in an archive; one of a number that the shop has stands in its place.
+ *
+ * @param <T> what an entry holds
+ */
+class RegisterSection<T> implements ArchiveSection {
 
-    private static final int SINCE = 9;
     private static final JsonMapper JSON = CoreJson.kept();
-    private static final String PROCEDURE = "procedure";
     private static final String UNREAD = "unread";
 
-    private final ProcedureRepository procedures;
+    private final Register<T> register;
+    private final RegisterKind<T> kind;
 
-    ProcedureSection(ProcedureRepository procedures) {
-        this.procedures = procedures;
+    RegisterSection(Register<T> register) {
+        this.register = register;
+        this.kind = register.kind();
     }
 
     @Override
     public String file() {
-        return "procedures.json";
+        return kind.file();
     }
 
     @Override
     public int since() {
-        return SINCE;
+        return kind.since();
     }
 
     @Override
     public void write(Consumer<JsonNode> out) {
-        procedures.findAllByOrderByNumber().forEach(kept -> out.accept(element(kept)));
+        register.all().forEach(kept -> out.accept(element(kept)));
     }
 
-    private static ObjectNode element(KeptProcedure kept) {
+    private ObjectNode element(RegisterPaper<T> kept) {
         ObjectNode element = JSON.createObjectNode();
         element.put("id", kept.id().toString());
         element.put("number", kept.number());
@@ -54,7 +55,7 @@ class ProcedureSection implements ArchiveSection {
         kept.content()
                 .value()
                 .ifPresentOrElse(
-                        procedure -> element.set(PROCEDURE, ProcedureReader.document(procedure)),
+                        content -> element.set(kind.entry(), kind.write().apply(content)),
                         () -> element.put(UNREAD, kept.content().text()));
         return element;
     }
@@ -62,43 +63,45 @@ class ProcedureSection implements ArchiveSection {
     @Override
     public ArchiveElement read(JsonNode element, ArchiveIds known) {
         UUID id = known.fresh(file(), element);
-        Document<WeldProcedure> content = element.has(UNREAD)
-                ? ProcedureReader.FORMAT.read(element.path(UNREAD).asString())
-                : Document.of(ProcedureReader.FORMAT, procedure(element.path(PROCEDURE)));
-        return new ProcedureItem(
-                procedures,
-                new KeptProcedure(
+        Document<T> content = element.has(UNREAD)
+                ? kind.format().read(element.path(UNREAD).asString())
+                : register.document(content(element.path(kind.entry())));
+        return new RegisterItem<>(
+                register,
+                new RegisterPaper<>(
                         id,
+                        0,
                         element.path("number").asString(),
                         content,
                         Instant.parse(element.path("changed").asString())));
     }
 
-    private static WeldProcedure procedure(JsonNode json) {
-        Outcome<WeldProcedure> read = ProcedureReader.read(json);
+    private T content(JsonNode json) {
+        Outcome<T> read = kind.read().apply(json);
         return read.value()
                 .orElseThrow(() ->
                         new IllegalArgumentException(read.problems().get(0).field() + ": "
                                 + read.problems().get(0).message(UnitSystem.METRIC)));
     }
 
-    private record ProcedureItem(ProcedureRepository procedures, KeptProcedure brought) implements ArchiveElement {
+    private record RegisterItem<T>(Register<T> register, RegisterPaper<T> brought) implements ArchiveElement {
 
-        private Optional<KeptProcedure> kept() {
-            return procedures.findByNumber(brought.number());
+        private String name() {
+            return register.kind().entry() + " “" + brought.number() + "”";
         }
 
         @Override
         public Optional<String> change() {
-            return kept().map(kept -> kept.content().saysWhat(brought.content())
+            return register.find(brought.number())
+                    .map(kept -> kept.content().saysWhat(brought.content())
                             ? Optional.<String>empty()
-                            : Optional.of("procedure “" + brought.number() + "” is replaced"))
-                    .orElseGet(() -> Optional.of("procedure “" + brought.number() + "” comes in"));
+                            : Optional.of(name() + " is replaced"))
+                    .orElseGet(() -> Optional.of(name() + " comes in"));
         }
 
         @Override
         public void take() {
-            kept().ifPresentOrElse(kept -> kept.restore(brought), () -> procedures.save(brought));
+            register.restore(brought);
         }
     }
 }

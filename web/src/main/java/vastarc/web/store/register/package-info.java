@@ -1,5 +1,5 @@
-/** The shop's own qualified procedures. */
+/** Registers of the shop: papers of one kind, each by its number. Its qualified procedures, what its welders are qualified for. */
 @NullMarked
-package vastarc.web.store.procedure;
+package vastarc.web.store.register;
 
 import org.jspecify.annotations.NullMarked;

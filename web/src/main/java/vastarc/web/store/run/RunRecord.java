@@ -9,6 +9,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.base.tables.OrderedCollections;
+import vastarc.core.record.procedure.PaperNote;
 import vastarc.core.record.weldlog.Deviation;
 import vastarc.core.record.weldlog.HeatInput;
 import vastarc.core.record.weldlog.RunPlan;
@@ -31,6 +32,7 @@ import vastarc.web.store.document.DocumentFormat;
  * @param purge    as it was
  * @param findings what differed
  * @param procedures numbers of the shop's procedures that the sheet kept within at the strike; none where the shop had none, or it left them all
+ * @param papers   what the shop's papers said against it at the strike, and who signed for it
  */
 public record RunRecord(
         UUID sheet,
@@ -45,7 +47,8 @@ public record RunRecord(
         List<String> open,
         Map<String, String> purge,
         List<Deviation> findings,
-        List<String> procedures) {
+        List<String> procedures,
+        List<PaperNote> papers) {
 
     /** Longest note, characters. */
     public static final int MAX_NOTE = 2000;
@@ -54,13 +57,14 @@ public record RunRecord(
 
     /** How it is stored. */
     public static final DocumentFormat<RunRecord> FORMAT =
-            DocumentFormat.of("run", JSON, RunRecord.class, List.of(RunRecord::withProcedures));
+            DocumentFormat.of("run", JSON, RunRecord.class, List.of(RunRecord::withProcedures, RunRecord::withPapers));
 
     public RunRecord {
         open = List.copyOf(open);
         purge = OrderedCollections.map(purge);
         findings = List.copyOf(findings);
         procedures = List.copyOf(procedures);
+        papers = List.copyOf(papers);
     }
 
     /** Runs from before the shop's procedures keep none. */
@@ -70,6 +74,26 @@ public record RunRecord(
         return document;
     }
 
+    /** Runs from before the shop's registers keep none. */
+    private static JsonNode withPapers(JsonNode node) {
+        ObjectNode document = ((ObjectNode) node).deepCopy();
+        document.putArray("papers");
+        return document;
+    }
+
+    /**
+     * {@return the same with what the papers said signed for, where nobody had}
+     *
+     * @param name who answers for it
+     */
+    RunRecord signed(String name) {
+        return with(
+                new Outcome(meanA, peakA, rmsA, heat, findings),
+                papers.stream()
+                        .map(note -> note.isSigned() ? note : new PaperNote(note.says(), name))
+                        .toList());
+    }
+
     /**
      * With its result.
      *
@@ -77,6 +101,10 @@ public record RunRecord(
      * @return the run record
      */
     public RunRecord with(Outcome came) {
+        return with(came, papers);
+    }
+
+    private RunRecord with(Outcome came, List<PaperNote> notes) {
         return new RunRecord(
                 sheet,
                 plan,
@@ -90,7 +118,8 @@ public record RunRecord(
                 open,
                 purge,
                 came.findings(),
-                procedures);
+                procedures,
+                notes);
     }
 
     /** The result of a run, as it is closed. */

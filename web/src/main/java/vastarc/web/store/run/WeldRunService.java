@@ -323,6 +323,21 @@ public class WeldRunService {
     }
 
     /**
+     * Signs for what the papers said against a run, as far as nobody has.
+     *
+     * @param id   of the run
+     * @param name who answers for it
+     */
+    public void sign(UUID id, String name) {
+        retrying.inTransaction(() -> {
+            data.record(id)
+                    .flatMap(Document::value)
+                    .ifPresent(record -> data.put(id, Document.of(RunRecord.FORMAT, record.signed(name))));
+            return name;
+        });
+    }
+
+    /**
      * Judges a run of which nothing else is known; as {@link #close} where it is no longer as it was shown.
      *
      * @param id the id

@@ -26,8 +26,8 @@ import vastarc.web.store.diagnosis.DiagnosisStore.TrialResult;
 import vastarc.web.store.drill.DrillStore;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
-import vastarc.web.store.procedure.ProcedureReader;
-import vastarc.web.store.procedure.ProcedureStore;
+import vastarc.web.store.register.ProcedureReader;
+import vastarc.web.store.register.Register;
 import vastarc.web.store.run.TraceColumns;
 
 /** What a shop has learned goes out with it and comes back: beads looked at, changes tried, answers of the drill, columns of meters. */
@@ -35,7 +35,7 @@ import vastarc.web.store.run.TraceColumns;
 class LearnedPartsTest {
 
     static final List<String> TABLES =
-            List.of("job_reading", "reading_outcome", "drill_result", "trace_columns", "weld_procedure");
+            List.of("job_reading", "reading_outcome", "drill_result", "trace_columns", "register_entry");
     private static final List<String> HEADING = List.of("t/s", "I/A");
 
     @Autowired
@@ -54,7 +54,7 @@ class LearnedPartsTest {
     private TraceColumns columns;
 
     @Autowired
-    private ProcedureStore procedures;
+    private Register<WeldProcedure> procedures;
 
     private JdbcClient database;
 

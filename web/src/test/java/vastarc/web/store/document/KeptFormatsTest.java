@@ -22,6 +22,8 @@ import vastarc.web.store.job.JobFormat;
 import vastarc.web.store.machine.CheckAnswers;
 import vastarc.web.store.machine.ControlPlaces;
 import vastarc.web.store.machine.ProfileReader;
+import vastarc.web.store.register.ProcedureReader;
+import vastarc.web.store.register.WelderReader;
 import vastarc.web.store.run.RunRecord;
 import vastarc.web.store.shop.ShopSettings;
 import vastarc.web.store.simulation.SimulationRecord;
@@ -35,16 +37,18 @@ class KeptFormatsTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Path FOLDER = Path.of("src/test/resources/kept");
 
-    private static final Map<String, DocumentFormat<?>> FORMATS = Map.of(
-            "bead-observations", BeadObservations.FORMAT,
-            "check-answers", CheckAnswers.FORMAT,
-            "control-places", ControlPlaces.FORMAT,
-            "job", JobFormat.FORMAT,
-            "machine-profile", ProfileReader.FORMAT,
-            "run", RunRecord.FORMAT,
-            "sheet", SheetDocuments.FORMAT,
-            "shop-settings", ShopSettings.FORMAT,
-            "simulation", SimulationRecord.FORMAT);
+    private static final Map<String, DocumentFormat<?>> FORMATS = Map.ofEntries(
+            Map.entry("bead-observations", BeadObservations.FORMAT),
+            Map.entry("check-answers", CheckAnswers.FORMAT),
+            Map.entry("control-places", ControlPlaces.FORMAT),
+            Map.entry("job", JobFormat.FORMAT),
+            Map.entry("machine-profile", ProfileReader.FORMAT),
+            Map.entry("procedure", ProcedureReader.KIND.format()),
+            Map.entry("run", RunRecord.FORMAT),
+            Map.entry("sheet", SheetDocuments.FORMAT),
+            Map.entry("shop-settings", ShopSettings.FORMAT),
+            Map.entry("simulation", SimulationRecord.FORMAT),
+            Map.entry("welder", WelderReader.KIND.format()));
 
     /** A format by the name of its files, and a number that it was once written with. */
     private record Kept(String name, int number) {

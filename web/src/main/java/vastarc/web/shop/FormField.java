@@ -1,0 +1,55 @@
+package vastarc.web.shop;
+
+import java.util.List;
+import java.util.Optional;
+import vastarc.core.domain.joint.JointForm;
+import vastarc.core.domain.joint.Position;
+import vastarc.core.domain.material.Material;
+import vastarc.web.layout.Choice;
+
+/**
+ * A field of a register's form.
+ *
+ * @param name as the paper's JSON calls it
+ * @param kind how it is typed
+ */
+public record FormField(String name, FieldKind kind) {
+
+    /** How a field is typed. */
+    public enum FieldKind {
+        /** One line. */
+        TEXT,
+        /** A day of a calendar. */
+        DAY,
+        /** Several of what there is, ticked. */
+        LIST,
+        /** Lowest and highest. */
+        RANGE,
+        /** Words with commas between them. */
+        WORDS,
+        /** Yes, no, or either. */
+        EITHER
+    }
+
+    /** {@return a field for each name} */
+    static List<FormField> of(FieldKind kind, String... names) {
+        return List.of(names).stream().map(name -> new FormField(name, kind)).toList();
+    }
+
+    /** What may be ticked in a list, with what is. */
+    List<Choice> choices(List<String> ticked) {
+        Optional<Enum<?>[]> values = switch (name) {
+            case "materials" -> Optional.of(Material.values());
+            case "joints" -> Optional.of(JointForm.values());
+            case "positions" -> Optional.of(Position.values());
+            default -> Optional.empty();
+        };
+        return values.map(all -> Choice.of(all, name.substring(0, name.length() - 1), "").stream()
+                        .map(choice -> new Choice(
+                                choice.value(),
+                                name.equals("positions") ? choice.value() + " · " + choice.label() : choice.label(),
+                                ticked.contains(choice.value())))
+                        .toList())
+                .orElse(List.of());
+    }
+}
