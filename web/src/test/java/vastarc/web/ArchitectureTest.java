@@ -43,6 +43,7 @@ class ArchitectureTest {
 
     private static final List<String> PLACES = List.of(
             "api",
+            "assembly",
             "bench",
             "drill",
             "logbook",

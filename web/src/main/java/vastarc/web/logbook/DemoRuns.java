@@ -39,7 +39,7 @@ import vastarc.web.store.run.WeldRunQueries.CompleteRun;
  * The traces are those of a simulated welder; the shop, its welders and its machines are invented.
  */
 @Component
-@Order(Ordered.LOWEST_PRECEDENCE)
+@Order(Ordered.LOWEST_PRECEDENCE - 1)
 class DemoRuns implements DemoPart {
 
     private static final int RUNS = 32;

@@ -167,9 +167,10 @@ class RunController implements JobPage {
                 .flatMap(open -> runs.record(open.run().id()))
                 .flatMap(Document::value)
                 .map(RunRecord::papers)
-                .orElseGet(() -> sheet.map(made -> papers.against(made, welder, units)).orElse(List.of()).stream()
-                        .map(PaperNote::open)
-                        .toList());
+                .orElseGet(() ->
+                        sheet.map(made -> papers.against(job.id(), made, welder, units)).orElse(List.of()).stream()
+                                .map(PaperNote::open)
+                                .toList());
         return new BoothPapers(
                 papers.welders(),
                 welder,

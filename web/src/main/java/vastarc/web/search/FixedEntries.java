@@ -38,6 +38,17 @@ final class FixedEntries {
                 place("Trends", "what the runs of the shop show over time", "statistics drift", "/logbook/trends"),
                 place("Drill", "questions, practice, the exam", "training practise learn quiz", "/drill"),
                 place("The day", "jobs in an order that saves changes", "schedule plan calendar", "/day"),
+                place(
+                        "Assemblies",
+                        "seams on a drawing, welded, examined, repaired",
+                        "weld map log seam list",
+                        "/assemblies"),
+                place("Procedures", "limits that the shop has qualified", "wps wpqr specification", "/shop/procedures"),
+                place(
+                        "Welders",
+                        "what their papers cover, and until when",
+                        "qualification certificate",
+                        "/shop/welders"),
                 place("Shop", "defaults, stock, backup", "settings preferences options", "/shop"),
                 place("Prices", "filler, argon, power, wages", "cost money", "/shop/prices"),
                 place("Devices", "tablets and phones that are let in", "tablet phone network pair", "/shop/devices"),

@@ -36,7 +36,8 @@ class BodySizeLimit extends OncePerRequestFilter {
     private static final String MEASURE = "/api/v1/measure";
     private static final String ARCHIVE = "/shop/restore";
     private static final Set<String> READINGS = Set.of("/api/v1/runs/analyse", "/api/v1/runs", "/logbook/import");
-    private static final Pattern PHOTO_OR_TRACE = Pattern.compile("/logbook/[0-9a-fA-F-]{36}/(photo|trace)");
+    private static final Pattern PHOTO_OR_TRACE =
+            Pattern.compile("/logbook/[0-9a-fA-F-]{36}/(photo|trace)|/assemblies/[0-9a-fA-F-]{36}/drawing");
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)

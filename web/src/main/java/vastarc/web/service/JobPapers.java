@@ -8,6 +8,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
@@ -16,6 +18,7 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.record.procedure.WelderCheck;
 import vastarc.core.record.procedure.WelderCheck.WelderStanding;
 import vastarc.core.record.procedure.WelderQualification;
+import vastarc.web.store.assembly.AssemblyStore;
 import vastarc.web.store.register.Register;
 
 /** What the shop's papers say against a weld before it is struck. A shop that has written down none hears nothing. */
@@ -26,10 +29,12 @@ public class JobPapers {
     private static final int SOON_DAYS = 56;
 
     private final Register<WelderQualification> welders;
+    private final AssemblyStore assemblies;
     private final Clock clock;
 
-    JobPapers(Register<WelderQualification> welders, Clock clock) {
+    JobPapers(Register<WelderQualification> welders, AssemblyStore assemblies, Clock clock) {
         this.welders = welders;
+        this.assemblies = assemblies;
         this.clock = clock;
     }
 
@@ -40,11 +45,24 @@ public class JobPapers {
     /**
      * {@return what the papers say against a weld, a sentence each; empty where nothing does}
      *
+     * @param job    id of the job it is a weld of
      * @param sheet  of the weld
      * @param welder who is to weld it; may be empty
      * @param units  the reader's
      */
-    public List<String> against(SetupSheet sheet, String welder, UnitSystem units) {
+    public List<String> against(UUID job, SetupSheet sheet, String welder, UnitSystem units) {
+        return Stream.concat(holds(job, units), lacks(sheet, welder, units).stream())
+                .toList();
+    }
+
+    /** Hold points of seams of the job that nobody has signed. */
+    private Stream<String> holds(UUID job, UnitSystem units) {
+        return assemblies.held(job).stream()
+                .map(seam ->
+                        say(Phrase.of("papers.hold", seam.number(), seam.text().hold()), units));
+    }
+
+    private List<String> lacks(SetupSheet sheet, String welder, UnitSystem units) {
         List<WelderQualification> papers = welders.readable();
         if (papers.isEmpty()) {
             return List.of();

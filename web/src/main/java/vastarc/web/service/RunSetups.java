@@ -284,7 +284,7 @@ public class RunSetups {
                 job.content().purge().texts(),
                 List.of(),
                 procedures.inside(setup.score().sheet()),
-                papers.against(setup.score().sheet(), welder, UnitSystem.METRIC).stream()
+                papers.against(job.id(), setup.score().sheet(), welder, UnitSystem.METRIC).stream()
                         .map(PaperNote::open)
                         .toList());
     }

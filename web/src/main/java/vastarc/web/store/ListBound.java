@@ -28,7 +28,9 @@ public class ListBound {
         /** Qualified procedures of the shop. */
         PROCEDURES,
         /** What the shop's welders are qualified for. */
-        WELDERS
+        WELDERS,
+        /** Assemblies, and the seams of each. */
+        ASSEMBLIES
     }
 
     @Id

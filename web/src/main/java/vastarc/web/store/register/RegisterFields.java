@@ -62,10 +62,19 @@ public final class RegisterFields {
                 .filter(JsonNode::isString)
                 .map(node -> node.asString().strip())
                 .orElse("");
-        if (!NUMBER.matcher(number).matches()) {
+        if (!isNumber(number)) {
             problems.add(Problem.badValue(name, "register.number", MAX_NUMBER, example));
         }
         return number;
+    }
+
+    /**
+     * {@return whether a text may be the number of something: letters, digits, spaces, points, hyphens, underscores, a letter or digit first}
+     *
+     * @param text the text
+     */
+    public static boolean isNumber(String text) {
+        return NUMBER.matcher(text).matches();
     }
 
     String text(String name, int most) {

@@ -5,7 +5,12 @@ public final class PictureRefused extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
-    PictureRefused(String why) {
+    /**
+     * A refusal.
+     *
+     * @param why the end of a sentence, without its point
+     */
+    public PictureRefused(String why) {
         super("This picture cannot be taken: " + why + ".", null, false, false);
     }
 }

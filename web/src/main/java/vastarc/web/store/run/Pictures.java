@@ -28,7 +28,7 @@ import vastarc.core.vision.Photo;
  * Takes photographs as phones and cameras make them: turned upright, made smaller, and written anew as JPEG, so that nothing but the
  * picture itself is stored: no position, no name of a device.
  */
-final class Pictures {
+public final class Pictures {
 
     /** Largest file taken, bytes. */
     static final int MAX_BYTES = 12 * 1024 * 1024;
@@ -49,8 +49,14 @@ final class Pictures {
 
     private Pictures() {}
 
-    /** A picture ready to be kept. */
-    record PreparedPicture(byte[] jpeg, int width, int height) {}
+    /**
+     * A picture ready to be kept.
+     *
+     * @param jpeg   itself
+     * @param width  pixels
+     * @param height pixels
+     */
+    public record PreparedPicture(byte[] jpeg, int width, int height) {}
 
     /** What a file says of itself: its kind, its longest side and its shortest in pixels. */
     private record PictureInfo(String kind, int side, int width) {
@@ -68,9 +74,11 @@ final class Pictures {
     /**
      * Makes a picture of a file. One at a time: several large ones unpacked at once would not fit into the program's memory.
      *
+     * @param file the file
+     * @return the picture
      * @throws PictureRefused with words for the welder, where it is none that can be taken
      */
-    static synchronized PreparedPicture take(byte[] file) {
+    public static synchronized PreparedPicture take(byte[] file) {
         if (file.length > MAX_BYTES) {
             throw new PictureRefused(
                     "it is larger than " + MAX_BYTES / 1024 / 1024 + " MB; take it at a lower resolution");
@@ -118,8 +126,12 @@ final class Pictures {
         }
     }
 
-    /** Whether bytes are a picture as this program keeps them: JPEG, no longer than it may be. */
-    static boolean isSmallJpeg(byte[] file) {
+    /**
+     * {@return whether bytes are a picture as this program keeps them: JPEG, no longer than it may be}
+     *
+     * @param file the bytes
+     */
+    public static boolean isSmallJpeg(byte[] file) {
         try {
             PictureInfo seen = look(file);
             return "jpeg".equals(seen.kind())

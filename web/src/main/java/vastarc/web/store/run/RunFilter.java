@@ -44,6 +44,19 @@ public record RunFilter(
      * @param words the words to search for
      */
     public static RunFilter named(String words) {
+        return of(words, Optional.empty());
+    }
+
+    /**
+     * {@return the runs of a job}
+     *
+     * @param job id of the job
+     */
+    public static RunFilter of(UUID job) {
+        return of("", Optional.of(job));
+    }
+
+    private static RunFilter of(String words, Optional<UUID> job) {
         return new RunFilter(
                 words,
                 Optional.empty(),
@@ -55,7 +68,7 @@ public record RunFilter(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                job);
     }
 
     /** Words alone are asked for. */

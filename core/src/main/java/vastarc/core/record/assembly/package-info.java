@@ -1,0 +1,8 @@
+/**
+ * The seams of an assembly from the first arc to the last examination: where each stands, and how many had to be repaired. What an examination found is
+ * what a person entered; nothing here accepts a weld.
+ */
+@NullMarked
+package vastarc.core.record.assembly;
+
+import org.jspecify.annotations.NullMarked;
