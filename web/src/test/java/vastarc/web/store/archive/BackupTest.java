@@ -165,6 +165,8 @@ class BackupTest {
                 "runs.json",
                 "[]",
                 "run-photos.json",
+                "[]",
+                "assemblies.json",
                 "[]");
 
         assertThat(restore(large, true).getContentAsString()).contains("comes in", "and 4801 more");

@@ -2,8 +2,13 @@ package vastarc.web.store.archive;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.UUID;
+import javax.imageio.ImageIO;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -15,10 +20,17 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.record.assembly.SeamEvent;
+import vastarc.core.record.assembly.SeamEvent.Examination;
+import vastarc.core.record.assembly.SeamEvent.SeamEventKind;
 import vastarc.core.record.procedure.WeldProcedure;
+import vastarc.core.record.procedure.WelderQualification;
 import vastarc.core.training.Topic;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
+import vastarc.web.store.assembly.AssemblyStore;
+import vastarc.web.store.assembly.Seam.SeamText;
+import vastarc.web.store.assembly.SeamEventRow.SeamEntry;
 import vastarc.web.store.diagnosis.BeadObservations;
 import vastarc.web.store.diagnosis.DiagnosisStore;
 import vastarc.web.store.diagnosis.DiagnosisStore.TrialCounts;
@@ -28,6 +40,7 @@ import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.register.ProcedureReader;
 import vastarc.web.store.register.Register;
+import vastarc.web.store.register.WelderReader;
 import vastarc.web.store.run.TraceColumns;
 
 /** What a shop has learned goes out with it and comes back: beads looked at, changes tried, answers of the drill, columns of meters. */
@@ -35,7 +48,7 @@ import vastarc.web.store.run.TraceColumns;
 class LearnedPartsTest {
 
     static final List<String> TABLES =
-            List.of("job_reading", "reading_outcome", "drill_result", "trace_columns", "register_entry");
+            List.of("job_reading", "reading_outcome", "drill_result", "trace_columns", "register_entry", "assembly");
     private static final List<String> HEADING = List.of("t/s", "I/A");
 
     @Autowired
@@ -56,6 +69,12 @@ class LearnedPartsTest {
     @Autowired
     private Register<WeldProcedure> procedures;
 
+    @Autowired
+    private Register<WelderQualification> welders;
+
+    @Autowired
+    private AssemblyStore assemblies;
+
     private JdbcClient database;
 
     /** Past the stores and their transactions, as nothing of the program does. */
@@ -67,7 +86,7 @@ class LearnedPartsTest {
     private Job job;
 
     @BeforeEach
-    void aShopThatHasLearned() {
+    void aShopThatHasLearned() throws Exception {
         job = jobs.create("=Looked at", "", Jobs.lapUnderTheTrigger());
         Random random = new Random(8);
         readings.change(job.id(), marks -> marks.marked("porosity", true).marked("crack", false));
@@ -84,6 +103,31 @@ class LearnedPartsTest {
         procedures.put(procedure("{\"number\":\"P-12\",\"currentA\":[null,140],\"purged\":false}"), kept -> true);
         procedures.put(
                 procedure("{\"number\":\"P-13\",\"fillers\":[\"ER308L\"],\"until\":\"2028-05-04\"}"), kept -> true);
+        welders.put(
+                WelderReader.read(JsonMapper.shared()
+                                .readTree("{\"number\":\"W-1\",\"welder\":\"Ansa\",\"positions\":[\"PA\"]}"))
+                        .value()
+                        .orElseThrow(),
+                kept -> true);
+        aFrameWithOneSeamRepaired();
+    }
+
+    private void aFrameWithOneSeamRepaired() throws Exception {
+        UUID frame = assemblies.create("Looked at frame").orElseThrow().id();
+        assemblies.add(
+                frame,
+                List.of(
+                        new SeamText("S1", "foot", Optional.of(job.id()), "P-12", "fit-up looked at"),
+                        SeamText.of("S2", "=cap")));
+        UUID seam = assemblies.seam(frame, "S1").orElseThrow().id();
+        for (SeamEventKind kind : SeamEventKind.values()) {
+            assemblies.enter(
+                    seam, SeamEntry.of(new SeamEvent(kind, "2026-11-30", "Ansa", Examination.VISUAL, false, "a pore")));
+        }
+        assemblies.mark(seam, 0.25, 0.5);
+        ByteArrayOutputStream drawing = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "png", drawing);
+        assemblies.draw(frame, drawing.toByteArray());
     }
 
     private static WeldProcedure procedure(String json) {
@@ -122,7 +166,9 @@ class LearnedPartsTest {
                         "a change that was tried comes in",
                         "answers of Pupil 1 in the drill come in",
                         "the columns of a meter’s table come in",
-                        "procedure “P-12” comes in");
+                        "procedure “P-12” comes in",
+                        "welder “W-1” comes in",
+                        "assembly “Looked at frame” comes in");
         assertThat(readings.learned()).isEmpty();
         restore(before, true);
 
