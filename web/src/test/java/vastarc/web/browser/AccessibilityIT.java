@@ -28,6 +28,8 @@ class AccessibilityIT extends Journeys {
             "/shop/devices",
             "/shop/meters",
             "/shop/procedures",
+            "/shop/welders",
+            "/assemblies",
             "/reference",
             "/reference/terms",
             "/reference/symptoms",
@@ -100,7 +102,13 @@ class AccessibilityIT extends Journeys {
 
     private List<String> pages() {
         String job = browser.attribute("#jobs a[href$='/sheet']", "href").replaceAll(".*/jobs/([^/]+)/.*", "$1");
-        return Stream.concat(OF_THE_SHOP.stream(), OF_A_JOB.stream().map(place -> "/jobs/" + job + "/" + place))
+        browser.open("/assemblies");
+        String assembly = browser.attribute("#assemblies a", "href").replaceAll(".*(/assemblies/.*)", "$1");
+        return Stream.of(
+                        OF_THE_SHOP.stream(),
+                        Stream.of(assembly, assembly + "?seam=S5", assembly + "/log"),
+                        OF_A_JOB.stream().map(place -> "/jobs/" + job + "/" + place))
+                .flatMap(paths -> paths)
                 .toList();
     }
 }

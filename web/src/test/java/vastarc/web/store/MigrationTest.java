@@ -172,6 +172,26 @@ class MigrationTest {
                 inMemory);
     }
 
+    @Test
+    void proceduresMoveIntoTheRegisterAsTheyAre() {
+        migrate("19");
+        UUID id = new UUID(4, 1);
+        database.update(
+                "insert into weld_procedure (id, version, number, content, changed_at) values (?, 3, 'P-12', '{\"format\":1}', now())",
+                id);
+
+        migrate("20");
+
+        assertThat(database.queryForList("select * from register_entry"))
+                .singleElement()
+                .satisfies(row -> assertThat(row)
+                        .containsEntry("ID", id)
+                        .containsEntry("VERSION", 3L)
+                        .containsEntry("REGISTER", "procedures")
+                        .containsEntry("NUMBER", "P-12")
+                        .containsEntry("CONTENT", "{\"format\":1}"));
+    }
+
     private UUID job(int number) {
         UUID id = new UUID(3, number);
         database.update(
