@@ -194,8 +194,12 @@ class Screenshots {
         new Select(browser.field("habit-GAS_FLOW")).selectByValue("GAS_GENEROUS");
         browser.waitFor("whom it moves", () -> !browser.all("#pending").isEmpty());
         take(browser, "shop");
-        browser.open("/chart?metal=STAINLESS_316L");
-        take(browser, "wall-chart");
+        browser.open("/assemblies");
+        browser.click("#assemblies a");
+        browser.driver().findElement(By.linkText("S5")).click();
+        browser.find("#happened");
+        browser.driver().executeScript("window.scrollTo(0, 0)");
+        take(browser, "assembly");
     }
 
     private static void panel(Browser browser, String job, String machine) {
