@@ -28,6 +28,7 @@ import vastarc.core.training.TrainingShop;
 import vastarc.web.layout.Labels;
 import vastarc.web.service.TrainingShops;
 import vastarc.web.store.drill.DrillStore;
+import vastarc.web.store.drill.PracticalStore;
 
 /** Asks, explains, and remembers who knows what. */
 @Controller
@@ -38,11 +39,13 @@ class DrillController {
 
     private final TrainingShops shops;
     private final DrillStore results;
+    private final PracticalStore practical;
     private final Clock clock;
 
-    DrillController(TrainingShops shops, DrillStore results, Clock clock) {
+    DrillController(TrainingShops shops, DrillStore results, PracticalStore practical, Clock clock) {
         this.shops = shops;
         this.results = results;
+        this.practical = practical;
         this.clock = clock;
     }
 
@@ -180,6 +183,7 @@ class DrillController {
     @PostMapping("/drill/forget")
     String forget(@RequestParam(defaultValue = "") String learner) {
         results.forget(DrillStore.name(learner));
+        practical.forget(DrillStore.name(learner));
         return "redirect:/drill";
     }
 

@@ -11,6 +11,8 @@ import vastarc.core.record.weldlog.ArcShape;
 import vastarc.core.record.weldlog.Recording;
 import vastarc.core.record.weldlog.RunAnalysis;
 import vastarc.core.record.weldlog.RunEvent;
+import vastarc.web.store.batch.BatchUse;
+import vastarc.web.store.batch.BatchUses;
 import vastarc.web.store.document.Document;
 import vastarc.web.store.run.PhotoStore;
 import vastarc.web.store.run.Photograph;
@@ -24,10 +26,12 @@ class Logbook {
 
     private final WeldRunService runs;
     private final PhotoStore photos;
+    private final BatchUses batches;
 
-    Logbook(WeldRunService runs, PhotoStore photos) {
+    Logbook(WeldRunService runs, PhotoStore photos, BatchUses batches) {
         this.runs = runs;
         this.photos = photos;
+        this.batches = batches;
     }
 
     /**
@@ -37,6 +41,7 @@ class Logbook {
      * @param fault  why it cannot be read; empty where it can
      * @param sheet  as it was; empty likewise
      * @param seen   what the readings say
+     * @param batches that went into it
      */
     record OpenedRun(
             WeldRun run,
@@ -46,7 +51,8 @@ class Logbook {
             Recording trace,
             RunAnalysis seen,
             List<RunEvent> events,
-            List<Photograph> photos) {
+            List<Photograph> photos,
+            List<BatchUse> batches) {
 
         Optional<ArcShape> shape() {
             return seen.shape();
@@ -67,7 +73,8 @@ class Logbook {
                     recording,
                     RunAnalysis.of(recording, seam, record.map(RunRecord::plan)),
                     runs.events(id),
-                    new ArrayList<>(photos.of(id)));
+                    new ArrayList<>(photos.of(id)),
+                    batches.ofRun(id));
         });
     }
 }

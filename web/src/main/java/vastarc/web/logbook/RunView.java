@@ -34,6 +34,7 @@ import vastarc.web.store.run.RunRecord;
  * @param open     of the check before the strike, what was not ticked
  * @param procedures numbers of the procedures its sheet kept within
  * @param papers   what the shop's papers said against it, and who signed
+ * @param batches  that went into it, by number
  * @param sheet    as it was, a line each
  * @param photos   taken of it
  * @param form     what the welder says, as typed
@@ -52,6 +53,7 @@ public record RunView(
         List<String> open,
         List<String> procedures,
         List<PaperNote> papers,
+        List<FigureLine> batches,
         List<FigureLine> sheet,
         List<Photo> photos,
         Map<String, String> form,
@@ -96,6 +98,9 @@ public record RunView(
                 opened.record().map(RunRecord::open).orElse(List.of()),
                 opened.record().map(RunRecord::procedures).orElse(List.of()),
                 opened.record().map(RunRecord::papers).orElse(List.of()),
+                opened.batches().stream()
+                        .map(use -> new FigureLine(use.what(), use.number()))
+                        .toList(),
                 opened.sheet().map(sheet -> lines(sheet, units)).orElse(List.of()),
                 opened.photos().stream().map(photo -> photo(photo, units)).toList(),
                 form,

@@ -15,10 +15,13 @@ import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.record.batch.MaterialBatch;
 import vastarc.core.record.procedure.WelderCheck;
 import vastarc.core.record.procedure.WelderCheck.WelderStanding;
 import vastarc.core.record.procedure.WelderQualification;
 import vastarc.web.store.assembly.AssemblyStore;
+import vastarc.web.store.batch.BatchUse;
+import vastarc.web.store.batch.BatchUses;
 import vastarc.web.store.register.Register;
 
 /** What the shop's papers say against a weld before it is struck. A shop that has written down none hears nothing. */
@@ -30,11 +33,20 @@ public class JobPapers {
 
     private final Register<WelderQualification> welders;
     private final AssemblyStore assemblies;
+    private final Register<MaterialBatch> batches;
+    private final BatchUses uses;
     private final Clock clock;
 
-    JobPapers(Register<WelderQualification> welders, AssemblyStore assemblies, Clock clock) {
+    JobPapers(
+            Register<WelderQualification> welders,
+            AssemblyStore assemblies,
+            Register<MaterialBatch> batches,
+            BatchUses uses,
+            Clock clock) {
         this.welders = welders;
         this.assemblies = assemblies;
+        this.batches = batches;
+        this.uses = uses;
         this.clock = clock;
     }
 
@@ -51,7 +63,8 @@ public class JobPapers {
      * @param units  the reader's
      */
     public List<String> against(UUID job, SetupSheet sheet, String welder, UnitSystem units) {
-        return Stream.concat(holds(job, units), lacks(sheet, welder, units).stream())
+        return Stream.of(holds(job, units), missing(job, sheet, units), lacks(sheet, welder, units).stream())
+                .flatMap(says -> says)
                 .toList();
     }
 
@@ -60,6 +73,15 @@ public class JobPapers {
         return assemblies.held(job).stream()
                 .map(seam ->
                         say(Phrase.of("papers.hold", seam.number(), seam.text().hold()), units));
+    }
+
+    /** Batches that the shop keeps and that nobody has chosen for the job. */
+    private Stream<String> missing(UUID job, SetupSheet sheet, UnitSystem units) {
+        List<String> chosen = uses.ofJob(job).stream().map(BatchUse::number).toList();
+        return MaterialBatch.missing(
+                        batches.readable(), chosen, sheet.practice().wire())
+                .stream()
+                .map(kind -> say(Phrase.of("papers.noBatch", Phrase.of("batch.kind." + kind)), units));
     }
 
     private List<String> lacks(SetupSheet sheet, String welder, UnitSystem units) {

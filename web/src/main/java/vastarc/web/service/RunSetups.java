@@ -38,6 +38,7 @@ import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.request.PurgeReader;
 import vastarc.web.request.PurgeReader.ParsedPurge;
 import vastarc.web.request.WeldQuantityText;
+import vastarc.web.store.batch.BatchUses;
 import vastarc.web.store.document.Document;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
@@ -65,6 +66,7 @@ public class RunSetups {
     private final WeldRunService runs;
     private final ShopProcedures procedures;
     private final JobPapers papers;
+    private final BatchUses uses;
 
     RunSetups(
             JobPlanner planner,
@@ -73,7 +75,8 @@ public class RunSetups {
             SequencePlans routes,
             WeldRunService runs,
             ShopProcedures procedures,
-            JobPapers papers) {
+            JobPapers papers,
+            BatchUses uses) {
         this.planner = planner;
         this.choice = choice;
         this.machines = machines;
@@ -81,6 +84,7 @@ public class RunSetups {
         this.runs = runs;
         this.procedures = procedures;
         this.papers = papers;
+        this.uses = uses;
     }
 
     /**
@@ -202,7 +206,8 @@ public class RunSetups {
      */
     public OpenRun begin(Job job, Setup setup, String welder, String meter) {
         SheetDocument sheet = SheetDocument.of(setup.score().sheet());
-        return runs.begin(head(job, setup, welder, meter), sheet, kept -> record(job, setup, welder, kept));
+        return carried(
+                job, runs.begin(head(job, setup, welder, meter), sheet, kept -> record(job, setup, welder, kept)));
     }
 
     /**
@@ -215,7 +220,14 @@ public class RunSetups {
      */
     public OpenRun begin(Job job, Setup setup, String welder, Instant at) {
         SheetDocument sheet = SheetDocument.of(setup.score().sheet());
-        return runs.begin(head(job, setup, welder, ""), sheet, kept -> record(job, setup, welder, kept), at);
+        return carried(
+                job, runs.begin(head(job, setup, welder, ""), sheet, kept -> record(job, setup, welder, kept), at));
+    }
+
+    /** With the batches that are chosen for the job. */
+    private OpenRun carried(Job job, OpenRun begun) {
+        uses.carry(job.id(), begun.run().id());
+        return begun;
     }
 
     /**

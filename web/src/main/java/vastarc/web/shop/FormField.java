@@ -5,6 +5,7 @@ import java.util.Optional;
 import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.Position;
 import vastarc.core.domain.material.Material;
+import vastarc.core.record.batch.MaterialBatch.BatchKind;
 import vastarc.web.layout.Choice;
 
 /**
@@ -21,6 +22,8 @@ public record FormField(String name, FieldKind kind) {
         TEXT,
         /** A day of a calendar. */
         DAY,
+        /** One of what there is. */
+        CHOICE,
         /** Several of what there is, ticked. */
         LIST,
         /** Lowest and highest. */
@@ -39,12 +42,14 @@ public record FormField(String name, FieldKind kind) {
     /** What may be ticked in a list, with what is. */
     List<Choice> choices(List<String> ticked) {
         Optional<Enum<?>[]> values = switch (name) {
+            case "kind" -> Optional.of(BatchKind.values());
             case "materials" -> Optional.of(Material.values());
             case "joints" -> Optional.of(JointForm.values());
             case "positions" -> Optional.of(Position.values());
             default -> Optional.empty();
         };
-        return values.map(all -> Choice.of(all, name.substring(0, name.length() - 1), "").stream()
+        String words = kind == FieldKind.CHOICE ? "batch." + name : name.substring(0, name.length() - 1);
+        return values.map(all -> Choice.of(all, words, "").stream()
                         .map(choice -> new Choice(
                                 choice.value(),
                                 name.equals("positions") ? choice.value() + " · " + choice.label() : choice.label(),

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import vastarc.core.base.validation.Problem;
+import vastarc.core.record.batch.MaterialBatch;
 import vastarc.core.record.procedure.WeldProcedure;
 import vastarc.core.record.procedure.WelderQualification;
 import vastarc.web.error.NotFound;
@@ -27,11 +28,14 @@ import vastarc.web.store.register.Register;
 class RegisterController {
 
     private static final String PAGE = "shop/register";
-    private static final String PATH = "/shop/{register:procedures|welders}";
+    private static final String PATH = "/shop/{register:procedures|welders|batches}";
 
     private final Map<String, RegisterPage<?>> pages;
 
-    RegisterController(Register<WeldProcedure> procedures, Register<WelderQualification> welders) {
+    RegisterController(
+            Register<WeldProcedure> procedures,
+            Register<WelderQualification> welders,
+            Register<MaterialBatch> batches) {
         this.pages = Map.of(
                 "procedures",
                 new RegisterPage<>(
@@ -59,7 +63,15 @@ class RegisterController {
                                 FormField.of(FieldKind.TEXT, "number", "welder", "examinedBy"),
                                 FormField.of(FieldKind.DAY, "from", "until"),
                                 FormField.of(FieldKind.LIST, "materials", "joints", "positions"),
-                                FormField.of(FieldKind.RANGE, "thicknessMm", "tubeOdMm"))));
+                                FormField.of(FieldKind.RANGE, "thicknessMm", "tubeOdMm"))),
+                "batches",
+                new RegisterPage<>(
+                        batches,
+                        "what",
+                        fields(
+                                FormField.of(FieldKind.TEXT, "number", "what", "certificate"),
+                                FormField.of(FieldKind.CHOICE, "kind"),
+                                FormField.of(FieldKind.DAY, "from", "until"))));
     }
 
     @SafeVarargs

@@ -56,7 +56,7 @@ public record RegisterForm(List<FilledField> fields, Map<String, String> wrong) 
 
     private static FilledField kept(FormField field, JsonNode value) {
         boolean range = field.kind() == FieldKind.RANGE;
-        List<String> several = range ? List.of() : texts(value);
+        List<String> several = range ? List.of() : value.isString() ? List.of(value.asString()) : texts(value);
         String text = switch (field.kind()) {
             case RANGE -> figure(value.path(0));
             case WORDS -> String.join(", ", several);
@@ -125,7 +125,7 @@ public record RegisterForm(List<FilledField> fields, Map<String, String> wrong) 
                     json.put(name, Boolean.parseBoolean(text));
                 }
             }
-            case TEXT, DAY -> {
+            case TEXT, DAY, CHOICE -> {
                 if (!text.isEmpty()) {
                     json.put(name, text);
                 }

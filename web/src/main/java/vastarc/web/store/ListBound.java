@@ -30,7 +30,9 @@ public class ListBound {
         /** What the shop's welders are qualified for. */
         WELDERS,
         /** Assemblies, and the seams of each. */
-        ASSEMBLIES
+        ASSEMBLIES,
+        /** Batches of material. */
+        BATCHES
     }
 
     @Id

@@ -22,6 +22,7 @@ class AccessibilityIT extends Journeys {
             "/logbook",
             "/logbook/trends",
             "/drill",
+            "/drill/practical",
             "/day",
             "/shop",
             "/shop/prices",
@@ -29,6 +30,7 @@ class AccessibilityIT extends Journeys {
             "/shop/meters",
             "/shop/procedures",
             "/shop/welders",
+            "/shop/batches",
             "/assemblies",
             "/reference",
             "/reference/terms",
@@ -43,8 +45,19 @@ class AccessibilityIT extends Journeys {
             "/away",
             "/line?text=2+mm+304+lap");
 
-    private static final List<String> OF_A_JOB =
-            List.of("sheet", "score", "panel", "purge", "rehearse", "route", "run", "read", "card", "procedure", "map");
+    private static final List<String> OF_A_JOB = List.of(
+            "sheet",
+            "score",
+            "panel",
+            "purge",
+            "rehearse",
+            "route",
+            "run",
+            "read",
+            "card",
+            "procedure",
+            "papers",
+            "map");
 
     @ParameterizedTest
     @CsvSource({"1280, 800, dark, true", "820, 1180, light, false", "390, 844, light, true", "320, 700, dark, false"})

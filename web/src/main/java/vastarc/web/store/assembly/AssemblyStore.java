@@ -183,6 +183,15 @@ public class AssemblyStore {
     }
 
     /**
+     * {@return the seams that are welded by a job}
+     *
+     * @param job id of the job
+     */
+    public List<Seam> ofJob(UUID job) {
+        return seams.findByJobOrderByNumber(job);
+    }
+
+    /**
      * {@return the seams of a job whose hold point nobody has signed}
      *
      * @param job id of the job

@@ -111,7 +111,8 @@ public class Seam extends VersionedEntity {
         y = atY;
     }
 
-    UUID assembly() {
+    /** {@return id of its assembly} */
+    public UUID assembly() {
         return assembly;
     }
 

@@ -24,6 +24,8 @@ interface SeamRepository extends JpaRepository<Seam, UUID> {
 
     List<Seam> findByJobAndStateOrderByPlace(UUID job, SeamState state);
 
+    List<Seam> findByJobOrderByNumber(UUID job);
+
     Optional<Seam> findByAssemblyAndNumber(UUID assembly, String number);
 
     int countByAssembly(UUID assembly);

@@ -91,6 +91,18 @@ public final class RegisterFields {
         });
     }
 
+    /** One of what there is; {@code usual} stands in where it is missing or none, which is a problem. */
+    <E extends Enum<E>> E choice(String name, E usual) {
+        return given(name)
+                .flatMap(node -> JsonInputs.choice(name, node, usual.getDeclaringClass(), problems))
+                .orElseGet(() -> {
+                    if (given(name).isEmpty()) {
+                        problems.add(Problem.badValue(name, "register.choice"));
+                    }
+                    return usual;
+                });
+    }
+
     <E extends Enum<E>> List<E> choices(String name, Class<E> type) {
         List<E> chosen = new ArrayList<>();
         list(name, type.getEnumConstants().length).ifPresent(nodes -> {

@@ -57,7 +57,11 @@ public record RegisterKind<T>(
             int since) {
         DocumentFormat<T> format = new DocumentFormat<>(
                 entry, CoreJson.kept(), node -> orThrow(entry, read.apply(node)), write::apply, List.of());
-        return new RegisterKind<>(bound, most, number, read, write, format, entry + "s.json", entry, since);
+        return new RegisterKind<>(bound, most, number, read, write, format, file(entry), entry, since);
+    }
+
+    private static String file(String entry) {
+        return entry + (entry.endsWith("h") ? "es" : "s") + ".json";
     }
 
     private static <T> T orThrow(String entry, Outcome<T> read) {

@@ -3,6 +3,7 @@ package vastarc.web.store.register;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import vastarc.core.record.batch.MaterialBatch;
 import vastarc.core.record.procedure.WeldProcedure;
 import vastarc.core.record.procedure.WelderQualification;
 import vastarc.web.store.ListBounds;
@@ -33,5 +34,16 @@ class Registers {
     @Bean
     ArchiveSection welderSection(Register<WelderQualification> welders) {
         return new RegisterSection<>(welders);
+    }
+
+    @Bean
+    Register<MaterialBatch> batchRegister(
+            RegisterRepository entries, ListBounds bounds, TransactionRetry retrying, Clock clock) {
+        return new Register<>(BatchReader.KIND, entries, bounds, retrying, clock);
+    }
+
+    @Bean
+    ArchiveSection batchSection(Register<MaterialBatch> batches) {
+        return new RegisterSection<>(batches);
     }
 }

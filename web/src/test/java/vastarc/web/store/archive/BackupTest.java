@@ -167,6 +167,8 @@ class BackupTest {
                 "run-photos.json",
                 "[]",
                 "assemblies.json",
+                "[]",
+                "batch-uses.json",
                 "[]");
 
         assertThat(restore(large, true).getContentAsString()).contains("comes in", "and 4801 more");

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.UUID;
 import javax.imageio.ImageIO;
@@ -23,21 +25,29 @@ import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.record.assembly.SeamEvent;
 import vastarc.core.record.assembly.SeamEvent.Examination;
 import vastarc.core.record.assembly.SeamEvent.SeamEventKind;
+import vastarc.core.record.batch.MaterialBatch;
+import vastarc.core.record.procedure.OpenRange;
 import vastarc.core.record.procedure.WeldProcedure;
 import vastarc.core.record.procedure.WelderQualification;
+import vastarc.core.training.PracticalTest;
+import vastarc.core.training.PracticalTest.BeadLevel;
+import vastarc.core.training.PracticalTest.BeadMeasure;
 import vastarc.core.training.Topic;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.store.assembly.AssemblyStore;
 import vastarc.web.store.assembly.Seam.SeamText;
 import vastarc.web.store.assembly.SeamEventRow.SeamEntry;
+import vastarc.web.store.batch.BatchUses;
 import vastarc.web.store.diagnosis.BeadObservations;
 import vastarc.web.store.diagnosis.DiagnosisStore;
 import vastarc.web.store.diagnosis.DiagnosisStore.TrialCounts;
 import vastarc.web.store.diagnosis.DiagnosisStore.TrialResult;
 import vastarc.web.store.drill.DrillStore;
+import vastarc.web.store.drill.PracticalStore;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
+import vastarc.web.store.register.BatchReader;
 import vastarc.web.store.register.ProcedureReader;
 import vastarc.web.store.register.Register;
 import vastarc.web.store.register.WelderReader;
@@ -47,8 +57,15 @@ import vastarc.web.store.run.TraceColumns;
 @SpringTest
 class LearnedPartsTest {
 
-    static final List<String> TABLES =
-            List.of("job_reading", "reading_outcome", "drill_result", "trace_columns", "register_entry", "assembly");
+    static final List<String> TABLES = List.of(
+            "job_reading",
+            "reading_outcome",
+            "drill_result",
+            "trace_columns",
+            "register_entry",
+            "assembly",
+            "batch_use",
+            "practical_result");
     private static final List<String> HEADING = List.of("t/s", "I/A");
 
     @Autowired
@@ -71,6 +88,15 @@ class LearnedPartsTest {
 
     @Autowired
     private Register<WelderQualification> welders;
+
+    @Autowired
+    private Register<MaterialBatch> batches;
+
+    @Autowired
+    private BatchUses uses;
+
+    @Autowired
+    private PracticalStore practical;
 
     @Autowired
     private AssemblyStore assemblies;
@@ -109,6 +135,19 @@ class LearnedPartsTest {
                         .value()
                         .orElseThrow(),
                 kept -> true);
+        batches.put(
+                BatchReader.read(JsonMapper.shared().readTree("{\"number\":\"H-1\",\"kind\":\"GAS\"}"))
+                        .value()
+                        .orElseThrow(),
+                kept -> true);
+        uses.choose(job.id(), Map.of("H-1", "Gas"));
+        practical.keep(
+                "Pupil 1",
+                "=Looked at",
+                new PracticalTest(List.of(new BeadLevel(
+                        BeadMeasure.PORES,
+                        new OpenRange(OptionalDouble.empty(), OptionalDouble.of(2)),
+                        OptionalDouble.of(1)))));
         aFrameWithOneSeamRepaired();
     }
 
@@ -167,7 +206,10 @@ class LearnedPartsTest {
                         "answers of Pupil 1 in the drill come in",
                         "the columns of a meter’s table come in",
                         "procedure “P-12” comes in",
+                        "a practical test of Pupil 1 comes in",
                         "welder “W-1” comes in",
+                        "batch “H-1” comes in",
+                        "use of batch “H-1” comes in",
                         "assembly “Looked at frame” comes in");
         assertThat(readings.learned()).isEmpty();
         restore(before, true);

@@ -18,10 +18,12 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.web.store.diagnosis.BeadObservations;
+import vastarc.web.store.drill.PracticalResult;
 import vastarc.web.store.job.JobFormat;
 import vastarc.web.store.machine.CheckAnswers;
 import vastarc.web.store.machine.ControlPlaces;
 import vastarc.web.store.machine.ProfileReader;
+import vastarc.web.store.register.BatchReader;
 import vastarc.web.store.register.ProcedureReader;
 import vastarc.web.store.register.WelderReader;
 import vastarc.web.store.run.RunRecord;
@@ -38,11 +40,13 @@ class KeptFormatsTest {
     private static final Path FOLDER = Path.of("src/test/resources/kept");
 
     private static final Map<String, DocumentFormat<?>> FORMATS = Map.ofEntries(
+            Map.entry("batch", BatchReader.KIND.format()),
             Map.entry("bead-observations", BeadObservations.FORMAT),
             Map.entry("check-answers", CheckAnswers.FORMAT),
             Map.entry("control-places", ControlPlaces.FORMAT),
             Map.entry("job", JobFormat.FORMAT),
             Map.entry("machine-profile", ProfileReader.FORMAT),
+            Map.entry("practical-test", PracticalResult.FORMAT),
             Map.entry("procedure", ProcedureReader.KIND.format()),
             Map.entry("run", RunRecord.FORMAT),
             Map.entry("sheet", SheetDocuments.FORMAT),
