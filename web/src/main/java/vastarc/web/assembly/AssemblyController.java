@@ -44,11 +44,13 @@ class AssemblyController {
     private final AssemblyStore assemblies;
     private final AssemblyViews views;
     private final WeldRunService runs;
+    private final JobStore jobs;
 
-    AssemblyController(AssemblyStore assemblies, AssemblyViews views, WeldRunService runs) {
+    AssemblyController(AssemblyStore assemblies, AssemblyViews views, WeldRunService runs, JobStore jobs) {
         this.assemblies = assemblies;
         this.views = views;
         this.runs = runs;
+        this.jobs = jobs;
     }
 
     /** An assembly of the list. */
@@ -165,13 +167,23 @@ class AssemblyController {
             @PathVariable UUID id, @RequestParam String seam, @RequestParam Map<String, String> sent, Model model) {
         Seam kept = seam(id, seam);
         long seen = JobStore.seen(sent.get("version")).orElse(kept.version());
-        Outcome<SeamText> read = SeamForm.text(sent);
+        Outcome<SeamText> read = SeamForm.text(sent).map(this::withJobOfTheBench);
         List<Problem> problems = read.value()
                 .map(text -> problems(assemblies.write(kept.id(), seen, text), "number"))
                 .orElse(read.problems());
         return problems.isEmpty()
                 ? to(id, read.value().orElseThrow().number())
                 : refused(id, new AssemblyRequest("", "1", seam, sent, problems), "", model);
+    }
+
+    /** A job that was deleted meanwhile is none. */
+    private SeamText withJobOfTheBench(SeamText text) {
+        return new SeamText(
+                text.number(),
+                text.location(),
+                text.job().filter(job -> jobs.onBench(job).isPresent()),
+                text.procedure(),
+                text.hold());
     }
 
     private static ModelAndView to(UUID assembly, String seam) {

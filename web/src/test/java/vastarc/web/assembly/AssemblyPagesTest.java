@@ -205,6 +205,20 @@ class AssemblyPagesTest {
         assertThat(assemblies.seam(id, "S1").orElseThrow().text().location()).isEqualTo("here");
     }
 
+    @Test
+    void aJobThatIsGoneIsNoneAndNothingBreaks() throws Exception {
+        seams("S1");
+
+        assertThat(send("/seam", Map.of("seam", "S1", "number", "S1", "job", new UUID(9, 9).toString()))
+                        .getStatus())
+                .isEqualTo(302);
+        assertThat(assemblies.seam(id, "S1").orElseThrow().text().job()).isEmpty();
+        assertThat(send("/mark", Map.of("seam", "S1", "x", "left", "y", "1")).getStatus())
+                .isEqualTo(400);
+        assertThat(send("/seam", Map.of("seam", "S9", "number", "S1")).getStatus())
+                .isEqualTo(404);
+    }
+
     private static byte[] png() throws Exception {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(400, 200, BufferedImage.TYPE_INT_RGB), "png", out);
