@@ -98,7 +98,7 @@ class Screenshots {
         browser.driver().executeScript("window.scrollTo(0, 0)");
         take(browser, "booth");
         browser.click("#drop-run");
-        browser.waitFor("no run", () -> browser.text("#stage").equals("ready"));
+        browser.waitFor("no run", () -> !browser.all("#drop-run[disabled]").isEmpty());
         browser.open("/logbook");
         take(browser, "logbook");
         browser.click("#runs a");
