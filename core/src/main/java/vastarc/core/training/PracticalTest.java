@@ -30,7 +30,7 @@ public record PracticalTest(List<BeadLevel> levels) {
         UNDERCUT,
         /** Seen on the face, number. */
         PORES,
-        /** Stops and starts that can be told, number. */
+        /** Stops and starts that show, number. */
         STOPS
     }
 

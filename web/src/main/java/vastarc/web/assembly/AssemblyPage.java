@@ -46,6 +46,11 @@ public record AssemblyPage(
 
     private static final double PERCENT = 100;
 
+    /** {@return how many seams it has, whatever is listed} */
+    public long seamCount() {
+        return counts.stream().mapToLong(CountLine::count).sum();
+    }
+
     /** How many seams stand so. */
     public record CountLine(String state, String label, long count, boolean selected) {
 

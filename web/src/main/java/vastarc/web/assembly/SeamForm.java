@@ -63,7 +63,11 @@ final class SeamForm {
     }
 
     private Outcome<SeamEvent> event() {
-        SeamEventKind kind = choice("kind", SeamEventKind.values(), SeamEventKind.WELDED);
+        Optional<SeamEventKind> chosen = choice("kind", SeamEventKind.values());
+        if (chosen.isEmpty()) {
+            problems.add(Problem.badValue("kind", "register.choice"));
+        }
+        SeamEventKind kind = chosen.orElse(SeamEventKind.WELDED);
         boolean examined = kind == SeamEventKind.EXAMINED;
         String day = one("day", 10);
         if (!RegisterFields.isDay(day)) {
@@ -73,7 +77,8 @@ final class SeamForm {
         if (by.isEmpty()) {
             problems.add(Problem.badValue("by", "seam.by"));
         }
-        Examination method = examined ? choice("method", Examination.values(), Examination.VISUAL) : Examination.NONE;
+        Examination method =
+                examined ? choice("method", Examination.values()).orElse(Examination.VISUAL) : Examination.NONE;
         boolean accepted = examined && sent.getOrDefault("accepted", "").equals("true");
         if (examined && sent.getOrDefault("accepted", "").isEmpty()) {
             problems.add(Problem.badValue("accepted", "seam.verdict"));
@@ -81,10 +86,9 @@ final class SeamForm {
         return outcome(new SeamEvent(kind, day, by, method, accepted, one("cause", SeamEvent.MAX_CAUSE)));
     }
 
-    private <E extends Enum<E>> E choice(String name, E[] values, E usual) {
+    private <E extends Enum<E>> Optional<E> choice(String name, E[] values) {
         return Arrays.stream(values)
                 .filter(value -> value.name().equals(sent.get(name)))
-                .findFirst()
-                .orElse(usual);
+                .findFirst();
     }
 }

@@ -58,8 +58,14 @@ class PracticalController {
         return PAGE;
     }
 
+    /** The page with another job or learner; what is typed stays. */
+    @PostMapping("/drill/practical/job")
+    String take(@RequestParam Map<String, String> sent, Model model) {
+        return page(sent, model);
+    }
+
     /** The task on paper: what is to be welded, the levels, room for what is measured. */
-    @GetMapping("/drill/practical.pdf")
+    @PostMapping("/drill/practical.pdf")
     ResponseEntity<byte[]> pdf(@RequestParam Map<String, String> sent) {
         String title = "Practical test";
         return PaperPress.answer(

@@ -11,7 +11,7 @@ import org.springframework.http.ResponseCookie;
 import org.springframework.web.util.WebUtils;
 import vastarc.web.store.register.WelderReader;
 
-/** Who stands at this booth: kept by the device itself, so that two booths know their own welder. */
+/** Who welds at this booth: kept by the device itself, so that two booths know their own welder. */
 final class BoothWelder {
 
     private static final String COOKIE = "welder";

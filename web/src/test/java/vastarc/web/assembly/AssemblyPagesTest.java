@@ -124,6 +124,7 @@ class AssemblyPagesTest {
         assertThat(page.select("#rates tbody tr").eachText())
                 .containsExactly("welder Ansa 1 / 2 50%", "cause crater crack 1 / 2 50%");
         assertThat(page("?state=OPEN").select("#seams tbody tr")).hasSize(1);
+        assertThat(page("?state=OPEN").select("details p").text()).contains("all its seams (3)");
         assertThat(page("?seam=S1").select("#happened li").eachText().get(1))
                 .contains(DAY, "rejected", "Lisk", "dye penetrant, crater crack");
         assertThat(page("/log").select("#log-place").text()).contains("crater crack", "ground out and welded");
@@ -186,6 +187,10 @@ class AssemblyPagesTest {
         Document again = Jsoup.parse(entry.getContentAsString());
         assertThat(again.select("#seam-wrong li").eachText()).hasSize(3);
         assertThat(again.select("#cause").val()).isEqualTo("a pore at the end");
+        assertThat(send("/seam/enter", Map.of("seam", "S1", "by", "Ansa", "day", DAY))
+                        .getStatus())
+                .isEqualTo(400);
+        assertThat(assemblies.seam(id, "S1").map(Seam::state)).contains(SeamState.OPEN);
         assertThat(send("/seam", Map.of("seam", "S1", "number", "/")).getStatus())
                 .isEqualTo(400);
     }
@@ -242,7 +247,7 @@ class AssemblyPagesTest {
     @Test
     void aPhotographAPageOrShapesLieUnderTheMarks() throws Exception {
         seams("S1");
-        for (byte[] file : List.of(png(), pdf(), svg("<rect width=\"50\" height=\"50\"/>"))) {
+        for (byte[] file : List.of(png(), pdf(), svg("<!-- a plate --><rect width=\"50\" height=\"50\"/>"))) {
             assertThat(draw(file).getStatus()).isEqualTo(200);
             byte[] kept = http.perform(get(at("/drawing.jpg")))
                     .andReturn()

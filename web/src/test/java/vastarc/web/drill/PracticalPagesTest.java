@@ -118,8 +118,24 @@ class PracticalPagesTest {
     }
 
     @Test
+    void anotherJobKeepsWhatIsTyped() throws Exception {
+        Document page = Jsoup.parse(http.perform(post("/drill/practical/job")
+                        .with(csrf())
+                        .param("learner", PUPIL)
+                        .param("job", job.id().toString())
+                        .param("WIDTH.high", "7"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+
+        assertThat(page.select("[id='WIDTH.high']").val()).isEqualTo("7");
+        assertThat(page.select("#learner").val()).isEqualTo(PUPIL);
+    }
+
+    @Test
     void theTaskPrintsWithItsLevels() throws Exception {
-        byte[] pdf = http.perform(get("/drill/practical.pdf")
+        byte[] pdf = http.perform(post("/drill/practical.pdf")
+                        .with(csrf())
                         .param("learner", PUPIL)
                         .param("job", job.id().toString())
                         .param("WIDTH.low", "5")

@@ -3,7 +3,7 @@ package vastarc.core.record.assembly;
 import java.util.List;
 import vastarc.core.record.assembly.SeamEvent.SeamEventKind;
 
-/** Where a seam stands. */
+/** The state of a seam. */
 public enum SeamState {
     /** It has a hold point that nobody has signed. */
     HELD,
@@ -17,7 +17,7 @@ public enum SeamState {
     REJECTED;
 
     /**
-     * {@return where a seam stands after what happened to it}
+     * {@return the state of a seam after what happened to it}
      *
      * @param hold   whether it has a hold point
      * @param events in the order they happened; an examination of a seam that was not welded counts for nothing

@@ -1,5 +1,5 @@
 /**
- * The seams of an assembly from the first arc to the last examination: where each stands, and how many had to be repaired. What an examination found is
+ * The seams of an assembly from the first arc to the last examination: the state of each, and how many had to be repaired. What an examination found is
  * what a person entered; nothing here accepts a weld.
  */
 @NullMarked

@@ -1,7 +1,7 @@
 package vastarc.core.record.procedure;
 
 /**
- * Something that the shop's papers say against a weld as it was begun: told, never in the way.
+ * Something that the shop's papers say against a weld as it was begun: shown, never in the way.
  *
  * @param says     in a sentence
  * @param signedBy who answers for welding all the same; empty where nobody has signed

@@ -3,6 +3,7 @@ package vastarc.web.store.archive;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
@@ -31,6 +32,17 @@ public final class ArchiveIds {
             throw new IllegalArgumentException("the id " + id + " is there twice");
         }
         return id;
+    }
+
+    /**
+     * {@return an id that an element may point to, which must have come before where it does}
+     *
+     * @param file the id in the file
+     * @param element the element as read
+     * @param property the property that holds the id, or null
+     */
+    public Optional<UUID> pointedIfAny(String file, JsonNode element, String property) {
+        return element.hasNonNull(property) ? Optional.of(pointed(file, element, property)) : Optional.empty();
     }
 
     /**

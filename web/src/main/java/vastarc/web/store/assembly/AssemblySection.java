@@ -142,7 +142,7 @@ class AssemblySection implements ArchiveSection {
                 new SeamText(
                         element.path("number").asString(),
                         element.path("location").asString(),
-                        pointed(ArchiveIds.JOBS, element, "job", known),
+                        known.pointedIfAny(ArchiveIds.JOBS, element, "job"),
                         element.path("procedure").asString(),
                         element.path("hold").asString()));
         seam.mark(share(element.path("x")), share(element.path("y")));
@@ -153,7 +153,7 @@ class AssemblySection implements ArchiveSection {
                     rows.size() + 1,
                     new SeamEntry(
                             event(event),
-                            pointed(ArchiveIds.RUNS, event, "run", known),
+                            known.pointedIfAny(ArchiveIds.RUNS, event, "run"),
                             event.path("machine").asString())));
         }
         seam.stand(rows);
@@ -162,10 +162,6 @@ class AssemblySection implements ArchiveSection {
 
     private static @Nullable Double share(JsonNode node) {
         return node.isNumber() ? node.doubleValue() : null;
-    }
-
-    private static Optional<UUID> pointed(String file, JsonNode element, String name, ArchiveIds known) {
-        return element.hasNonNull(name) ? Optional.of(known.pointed(file, element, name)) : Optional.empty();
     }
 
     private static SeamEvent event(JsonNode event) {

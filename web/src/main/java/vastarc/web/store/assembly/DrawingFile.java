@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Set;
 import javax.imageio.ImageIO;
+import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
 import org.apache.batik.transcoder.SVGAbstractTranscoder;
@@ -35,6 +36,9 @@ final class DrawingFile {
     private static final int MOST_SHAPES = 20_000;
     private static final String PDF_BEGINS = "%PDF-";
     private static final int LOOKED_AT = 1000;
+
+    /** What may declare entities: refused before anything is parsed. */
+    private static final String DOCUMENT_TYPE = "<!DOCTYPE";
 
     /** Shapes that cost what they show; those that repeat or reach for others could keep the program busy for hours. */
     private static final Set<String> SHAPES = Set.of(
@@ -94,6 +98,9 @@ final class DrawingFile {
             throw new PictureRefused("the SVG is larger than " + LONGEST_SVG / 1_000_000 + " MB; save it as a PDF");
         }
         try {
+            if (new String(file, StandardCharsets.UTF_8).contains(DOCUMENT_TYPE)) {
+                throw new PictureRefused("the SVG has a document type; save it without, or as a PDF");
+            }
             check(plain(file));
             PNGTranscoder transcoder = new PNGTranscoder();
             transcoder.addTranscodingHint(SVGAbstractTranscoder.KEY_MAX_WIDTH, (float) SIDE);
@@ -113,7 +120,8 @@ final class DrawingFile {
     private static Document plain(byte[] file) {
         try {
             DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
+            factory.setExpandEntityReferences(false);
             factory.setNamespaceAware(true);
             return factory.newDocumentBuilder().parse(new ByteArrayInputStream(file));
         } catch (ParserConfigurationException | SAXException | IOException e) {

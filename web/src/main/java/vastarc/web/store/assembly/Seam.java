@@ -16,7 +16,7 @@ import vastarc.core.record.assembly.SeamEvent.SeamEventKind;
 import vastarc.core.record.assembly.SeamState;
 import vastarc.web.store.VersionedEntity;
 
-/** A seam of an assembly; where it stands is what its events have brought it to. */
+/** A seam of an assembly; its state follows from its events. */
 @Entity
 @Table(name = "seam")
 public class Seam extends VersionedEntity {
@@ -130,7 +130,7 @@ public class Seam extends VersionedEntity {
         return number;
     }
 
-    /** {@return where it stands} */
+    /** {@return its state} */
     public SeamState state() {
         return state;
     }

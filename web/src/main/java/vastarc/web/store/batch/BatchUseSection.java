@@ -57,14 +57,10 @@ class BatchUseSection implements ArchiveSection {
         return new BatchUseItem(
                 uses,
                 new BatchUse(
-                        pointed(ArchiveIds.JOBS, JOB, element, known),
-                        pointed(ArchiveIds.RUNS, RUN, element, known),
+                        known.pointedIfAny(ArchiveIds.JOBS, element, JOB),
+                        known.pointedIfAny(ArchiveIds.RUNS, element, RUN),
                         element.path("number").asString(),
                         element.path("what").asString()));
-    }
-
-    private static Optional<UUID> pointed(String file, String name, JsonNode element, ArchiveIds known) {
-        return element.hasNonNull(name) ? Optional.of(known.pointed(file, element, name)) : Optional.empty();
     }
 
     private record BatchUseItem(BatchUseRepository uses, BatchUse brought) implements ArchiveElement {
