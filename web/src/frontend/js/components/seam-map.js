@@ -1,4 +1,5 @@
-import { ask, post, troubleOf } from '../requests.js';
+import { post, troubleOf } from '../requests.js';
+import { upload } from '../upload.js';
 
 const STEP = 0.01;
 const MOVES = { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] };
@@ -13,13 +14,9 @@ export function seamMap() {
 
     async changed({ target }) {
       if (target.id !== 'drawing-file' || !target.files.length) return;
-      await this.tried('The drawing was not kept: the program does not answer.', async () => {
-        const address = `${this.$root.dataset.address}/drawing`;
-        const answer = await ask(address, target.files[0], { 'Content-Type': 'application/octet-stream' });
-        if (answer.ok) window.location.reload();
-        else if (answer.status === 413)
-          this.trouble = 'This drawing cannot be taken: it is larger than 12 MB. Save it smaller.';
-        else this.trouble = await answer.text();
+      this.trouble = await upload(`${this.$root.dataset.address}/drawing`, target.files[0], {
+        large: 'This drawing cannot be taken: it is larger than 12 MB. Save it smaller.',
+        silent: 'The drawing was not kept: the program does not answer.',
       });
       target.value = '';
     },

@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -110,14 +109,7 @@ class AssemblyFiles {
     @GetMapping(path = "/assemblies/{id}.csv", produces = "text/csv")
     ResponseEntity<String> csv(@PathVariable UUID id) {
         Assembly assembly = assembly(id);
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("seams.csv")
-                                .build()
-                                .toString())
-                .body(table(views.lines(assembly)));
+        return CsvText.file("seams.csv", table(views.lines(assembly)));
     }
 
     private static String table(List<SeamLine> seams) {

@@ -2,6 +2,7 @@ package vastarc.web.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.Parameter;
 import vastarc.core.advice.sheet.SetupSheet;
@@ -24,8 +25,9 @@ import vastarc.web.store.job.JobContent;
  * @param machine name of the one chosen; empty where none is
  * @param suggested none is chosen, so that the places show the machine of the shop that suits best
  * @param proven  the day it was proven; empty where it is open
- * @param procedure number of a procedure of the shop that the sheet keeps within; empty where it keeps within none
- * @param outside  the shop has procedures, and the sheet keeps within none
+ * @param procedure number of a procedure that the sheet keeps within: of those named for the job, where there are; empty where it keeps within none
+ * @param left     number of a procedure named for the job that the sheet leaves; empty where it leaves none
+ * @param outside  no procedure is named for the job, the shop has some, and the sheet keeps within none
  */
 record JobStrip(
         String name,
@@ -40,6 +42,7 @@ record JobStrip(
         boolean suggested,
         String proven,
         String procedure,
+        String left,
         boolean outside) {
 
     static JobStrip of(
@@ -50,6 +53,9 @@ record JobStrip(
             boolean suggested,
             List<ProcedureStanding> procedures,
             UnitSystem units) {
+        List<ProcedureStanding> named =
+                procedures.stream().filter(ProcedureStanding::named).toList();
+        List<ProcedureStanding> asked = named.isEmpty() ? procedures : named;
         return new JobStrip(
                 name,
                 sheet.map(made -> JointLine.of(made, units)).orElse(""),
@@ -67,12 +73,13 @@ record JobStrip(
                 machine,
                 suggested,
                 content.proof().map(proof -> proof.day().toString()).orElse(""),
-                procedures.stream()
-                        .filter(ProcedureStanding::isInside)
-                        .findFirst()
-                        .map(ProcedureStanding::number)
-                        .orElse(""),
-                !procedures.isEmpty() && procedures.stream().noneMatch(ProcedureStanding::isInside));
+                number(asked.stream().filter(ProcedureStanding::isInside)),
+                number(procedures.stream().filter(standing -> standing.named() && !standing.isInside())),
+                !procedures.isEmpty() && named.isEmpty() && asked.stream().noneMatch(ProcedureStanding::isInside));
+    }
+
+    private static String number(Stream<ProcedureStanding> standings) {
+        return standings.findFirst().map(ProcedureStanding::number).orElse("");
     }
 
     private static boolean isUsed(SetupSheet sheet, ParameterKey key) {

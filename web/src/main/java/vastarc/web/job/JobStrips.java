@@ -70,7 +70,8 @@ class JobStrips implements HandlerInterceptor {
                 sheet,
                 chosen.map(Machine::name).orElse(""),
                 chosen.isEmpty() && machines.isThereAny(),
-                sheet.map(made -> procedures.of(made, preferences.units())).orElse(List.of()),
+                sheet.map(made -> procedures.of(job.id(), made, preferences.units()))
+                        .orElse(List.of()),
                 preferences.units());
     }
 }

@@ -2,6 +2,7 @@ package vastarc.web.logbook;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -11,9 +12,11 @@ import vastarc.core.record.weldlog.ArcShape;
 import vastarc.core.record.weldlog.Recording;
 import vastarc.core.record.weldlog.RunAnalysis;
 import vastarc.core.record.weldlog.RunEvent;
-import vastarc.web.store.batch.BatchUse;
-import vastarc.web.store.batch.BatchUses;
+import vastarc.web.service.OxygenLog;
 import vastarc.web.store.document.Document;
+import vastarc.web.store.job.PurgeText;
+import vastarc.web.store.register.PaperUses;
+import vastarc.web.store.register.PaperUses.ChosenPaper;
 import vastarc.web.store.run.PhotoStore;
 import vastarc.web.store.run.Photograph;
 import vastarc.web.store.run.RunRecord;
@@ -26,12 +29,12 @@ class Logbook {
 
     private final WeldRunService runs;
     private final PhotoStore photos;
-    private final BatchUses batches;
+    private final PaperUses uses;
 
-    Logbook(WeldRunService runs, PhotoStore photos, BatchUses batches) {
+    Logbook(WeldRunService runs, PhotoStore photos, PaperUses uses) {
         this.runs = runs;
         this.photos = photos;
-        this.batches = batches;
+        this.uses = uses;
     }
 
     /**
@@ -41,7 +44,7 @@ class Logbook {
      * @param fault  why it cannot be read; empty where it can
      * @param sheet  as it was; empty likewise
      * @param seen   what the readings say
-     * @param batches that went into it
+     * @param papers  that went into it, of every register
      */
     record OpenedRun(
             WeldRun run,
@@ -52,7 +55,12 @@ class Logbook {
             RunAnalysis seen,
             List<RunEvent> events,
             List<Photograph> photos,
-            List<BatchUse> batches) {
+            List<ChosenPaper> papers) {
+
+        /** What was read of oxygen before the strike. */
+        OxygenLog oxygen() {
+            return OxygenLog.of(new PurgeText(record.map(RunRecord::purge).orElse(Map.of()), Map.of()));
+        }
 
         Optional<ArcShape> shape() {
             return seen.shape();
@@ -74,7 +82,7 @@ class Logbook {
                     RunAnalysis.of(recording, seam, record.map(RunRecord::plan)),
                     runs.events(id),
                     new ArrayList<>(photos.of(id)),
-                    batches.ofRun(id));
+                    uses.ofRun(id));
         });
     }
 }

@@ -16,13 +16,17 @@ import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.web.error.NotFound;
+import vastarc.web.format.CsvText;
 import vastarc.web.layout.Labels;
 import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.layout.Preferences;
 import vastarc.web.logbook.Logbook.OpenedRun;
 import vastarc.web.logbook.RunView.RunJob;
 import vastarc.web.paper.PaperPress;
+import vastarc.web.service.OxygenLog;
+import vastarc.web.service.PaperChoices;
 import vastarc.web.store.job.PurgeText;
+import vastarc.web.store.register.InstrumentReader;
 import vastarc.web.store.run.PhotoStore;
 import vastarc.web.store.run.Photograph;
 import vastarc.web.store.run.WeldRun;
@@ -110,6 +114,16 @@ class RecordController {
                 .orElse(photo.kind().label());
     }
 
+    /** The oxygen that was read before the strike, with its clock. */
+    @GetMapping("/logbook/{id}/purge.csv")
+    ResponseEntity<String> oxygen(@PathVariable UUID id) {
+        OpenedRun run = opened(id);
+        String meters = PaperChoices.line(run.papers().stream()
+                .filter(paper -> paper.isOf(InstrumentReader.KIND))
+                .toList());
+        return CsvText.file("oxygen.csv", run.oxygen().csv(meters));
+    }
+
     private OpenedRun opened(UUID id) {
         return logbook.open(id).orElseThrow(() -> new NotFound("run"));
     }
@@ -119,17 +133,19 @@ class RecordController {
         return new WeldRecord(
                 RunView.of(opened, Map.of(), Map.of(), new RunJob("", false), preferences.units()),
                 Phrasebook.say(Phrase.of("run.verdict." + run.verdict()), preferences.units()),
-                opened.record().map(record -> purge(record.purge())).orElse(List.of()),
+                opened.record()
+                        .map(record -> purge(record.purge(), opened.oxygen()))
+                        .orElse(List.of()),
                 run.note(),
                 pictures);
     }
 
-    private static List<FigureLine> purge(Map<String, String> purge) {
-        return Stream.of(PurgeText.FELT, PurgeText.METER, PurgeText.OVERRULED, PurgeText.BY)
+    private static List<FigureLine> purge(Map<String, String> purge, OxygenLog oxygen) {
+        Stream<FigureLine> said = Stream.of(PurgeText.FELT, PurgeText.METER, PurgeText.OVERRULED, PurgeText.BY)
                 .filter(field -> !purge.getOrDefault(field, "").isBlank())
                 .map(field -> new FigureLine(
                         Phrasebook.say(Phrase.of("record." + field), UnitSystem.METRIC),
-                        field.equals(PurgeText.FELT) ? "yes" : purge.getOrDefault(field, "")))
-                .toList();
+                        field.equals(PurgeText.FELT) ? "yes" : purge.getOrDefault(field, "")));
+        return Stream.concat(said, OxygenLines.of(oxygen).stream()).toList();
     }
 }

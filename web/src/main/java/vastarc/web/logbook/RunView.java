@@ -18,6 +18,7 @@ import vastarc.web.layout.Choice;
 import vastarc.web.layout.Labels;
 import vastarc.web.layout.ParameterView.FigureLine;
 import vastarc.web.logbook.Logbook.OpenedRun;
+import vastarc.web.store.register.PaperUses.ChosenPaper;
 import vastarc.web.store.run.Photograph;
 import vastarc.web.store.run.Photograph.PhotographKind;
 import vastarc.web.store.run.RunRecord;
@@ -34,7 +35,8 @@ import vastarc.web.store.run.RunRecord;
  * @param open     of the check before the strike, what was not ticked
  * @param procedures numbers of the procedures its sheet kept within
  * @param papers   what the shop's papers said against it, and who signed
- * @param batches  that went into it, by number
+ * @param used     papers that went into it, by register: procedure, batches, meters
+ * @param oxygen   what was read of it before the strike, a line each
  * @param sheet    as it was, a line each
  * @param photos   taken of it
  * @param form     what the welder says, as typed
@@ -53,7 +55,8 @@ public record RunView(
         List<String> open,
         List<String> procedures,
         List<PaperNote> papers,
-        List<FigureLine> batches,
+        List<UsedPapers> used,
+        List<FigureLine> oxygen,
         List<FigureLine> sheet,
         List<Photo> photos,
         Map<String, String> form,
@@ -68,6 +71,21 @@ public record RunView(
         public Side {
             name = Labels.of(name);
         }
+    }
+
+    /** The papers of one register that went into a run. */
+    public record UsedPapers(String register, List<ChosenPaper> papers) {}
+
+    private static List<UsedPapers> used(List<ChosenPaper> papers) {
+        return papers.stream()
+                .map(ChosenPaper::register)
+                .distinct()
+                .map(register -> new UsedPapers(
+                        register,
+                        papers.stream()
+                                .filter(paper -> paper.register().equals(register))
+                                .toList()))
+                .toList();
     }
 
     /** A photograph; measured is the width of its bead in words, empty where nothing was measured. */
@@ -98,9 +116,8 @@ public record RunView(
                 opened.record().map(RunRecord::open).orElse(List.of()),
                 opened.record().map(RunRecord::procedures).orElse(List.of()),
                 opened.record().map(RunRecord::papers).orElse(List.of()),
-                opened.batches().stream()
-                        .map(use -> new FigureLine(use.what(), use.number()))
-                        .toList(),
+                used(opened.papers()),
+                OxygenLines.of(opened.oxygen()),
                 opened.sheet().map(sheet -> lines(sheet, units)).orElse(List.of()),
                 opened.photos().stream().map(photo -> photo(photo, units)).toList(),
                 form,

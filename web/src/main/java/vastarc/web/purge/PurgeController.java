@@ -13,6 +13,7 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,6 +32,7 @@ import vastarc.core.physics.purge.PurgePart;
 import vastarc.core.physics.purge.PurgePlan;
 import vastarc.core.physics.purge.PurgePlan.GasPort;
 import vastarc.web.error.NotFound;
+import vastarc.web.format.CsvText;
 import vastarc.web.layout.JobPage;
 import vastarc.web.layout.JobTab;
 import vastarc.web.layout.Preferences;
@@ -38,7 +40,10 @@ import vastarc.web.purge.PurgeMeter.RefusedReadings;
 import vastarc.web.purge.PurgePage.PurgeSource;
 import vastarc.web.request.MeterText;
 import vastarc.web.request.PurgeReader;
+import vastarc.web.service.JobPapers;
 import vastarc.web.service.JobPlanner;
+import vastarc.web.service.OxygenLog;
+import vastarc.web.service.PaperChoices;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JobStore;
@@ -57,12 +62,17 @@ class PurgeController implements JobPage {
     private final JobStore jobs;
     private final JobPlanner planner;
     private final MeterKeys keys;
+    private final PurgeMeters meters;
+    private final JobPapers papers;
     private final Clock clock;
 
-    PurgeController(JobStore jobs, JobPlanner planner, MeterKeys keys, Clock clock) {
+    PurgeController(
+            JobStore jobs, JobPlanner planner, MeterKeys keys, PurgeMeters meters, JobPapers papers, Clock clock) {
         this.jobs = jobs;
         this.planner = planner;
         this.keys = keys;
+        this.meters = meters;
+        this.papers = papers;
         this.clock = clock;
     }
 
@@ -86,7 +96,8 @@ class PurgeController implements JobPage {
                                 clock.instant(),
                                 stale,
                                 readings,
-                                keys.all().stream().map(MeterKeys.Meter::name).toList()),
+                                keys.all().stream().map(MeterKeys.Meter::name).toList(),
+                                PaperChoices.line(papers.oxygenMeters(job))),
                         preferences.units()));
     }
 
@@ -101,14 +112,14 @@ class PurgeController implements JobPage {
         SaveResult saved = jobs.save(
                         id,
                         JobStore.version(sent.get("version")),
-                        before -> before.with(changed(before.content(), sent, preferences.units())))
+                        before -> before.with(changed(id, before.content(), sent, preferences.units())))
                 .orElseThrow(() -> new NotFound("job"));
         response.setHeader("X-Job", saved.job().id().toString());
         show(saved.job(), false, Optional.empty(), preferences, model);
         return "purge/workspace :: workspace";
     }
 
-    private JobContent changed(JobContent before, Map<String, String> sent, UnitSystem units) {
+    private JobContent changed(UUID id, JobContent before, Map<String, String> sent, UnitSystem units) {
         Map<String, String> answers = new LinkedHashMap<>(sent);
         answers.remove(PurgeText.STARTED);
         answers.remove(PurgeText.CONFIRMED);
@@ -120,9 +131,15 @@ class PurgeController implements JobPage {
         boolean confirmed = !after.text(PurgeText.FELT).equals(before.purge().text(PurgeText.FELT))
                 || !after.text(PurgeText.METER).equals(before.purge().text(PurgeText.METER));
         PurgeText dated = confirmed
-                ? after.with(PurgeText.CONFIRMED, Optional.of(clock.instant().toString()))
+                ? logged(id, after)
+                        .with(PurgeText.CONFIRMED, Optional.of(clock.instant().toString()))
                 : after;
         return before.with(isSameGas(before.purge(), dated) ? dated : dated.unwaited());
+    }
+
+    /** What a meter has read until somebody confirms the purge is kept without being asked for; what was kept by hand stays. */
+    private PurgeText logged(UUID id, PurgeText purge) {
+        return purge.readings().isEmpty() ? meters.logged(id, purge) : purge;
     }
 
     /** A list always sends what it shows: the usual end, not given before, is not given now. */
@@ -245,8 +262,16 @@ class PurgeController implements JobPage {
         return planner.plan(job)
                 .sheet()
                 .value()
-                .map(sheet -> PurgeRecord.of(job, sheet))
+                .map(sheet -> PurgeRecord.of(job, sheet, papers.oxygenMeters(job)))
                 .orElseThrow(() -> new NotFound("purge"));
+    }
+
+    /** The oxygen that was read, with the clock of each reading and the meter it was read with. */
+    @GetMapping("/jobs/{id}/purge.csv")
+    ResponseEntity<String> csv(@PathVariable UUID id) {
+        Job job = jobs.onBench(id).orElseThrow(() -> new NotFound("job"));
+        return CsvText.file(
+                "oxygen.csv", OxygenLog.of(job.content().purge()).csv(PaperChoices.line(papers.oxygenMeters(job))));
     }
 
     /** Changes the purge of a job as it was seen, and shows it. */

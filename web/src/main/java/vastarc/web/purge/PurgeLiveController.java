@@ -130,23 +130,15 @@ class PurgeLiveController {
             @RequestParam Map<String, String> sent,
             @ModelAttribute("preferences") Preferences preferences,
             Model model) {
-        MeterSubscription listening = listening(jobs.onBench(id).orElseThrow(() -> new NotFound("job")));
-        List<String> read =
-                PurgeMeters.written(meters.since(listening.channel(MeasuredQuantity.OXYGEN), listening.started()));
-        Optional<String> fault = PurgeMeters.fault(listening.meter()).map(Enum::name);
-        return place.edited(
-                id,
-                sent,
-                preferences,
-                model,
-                content -> read.isEmpty() ? content.purge() : content.purge().withReadings(read, fault));
+        listening(jobs.onBench(id).orElseThrow(() -> new NotFound("job")));
+        return place.edited(id, sent, preferences, model, content -> meters.logged(id, content.purge()));
     }
 
     /** What a job listens to, and since when. */
     private record MeterSubscription(UUID job, String meter, PurgePlan plan, Instant started) {
 
         String channel(MeasuredQuantity kind) {
-            return PurgeMeters.fault(meter).isPresent() ? PurgeMeters.simulatedChannel(job, kind) : meter + "." + kind;
+            return PurgeMeters.channel(job, meter, kind);
         }
     }
 

@@ -16,7 +16,7 @@ import vastarc.core.physics.purge.PurgeFault;
 import vastarc.core.physics.purge.PurgePlan;
 import vastarc.web.layout.Choice;
 import vastarc.web.layout.ParameterView.FigureLine;
-import vastarc.web.request.MeterText;
+import vastarc.web.service.OxygenLog;
 import vastarc.web.store.job.PurgeText;
 
 /**
@@ -44,10 +44,7 @@ public record PurgeMeter(
 
     /** The readings that are stored. */
     static List<OxygenReading> readings(PurgeText typed) {
-        List<String> kept = typed.readings();
-        return kept.isEmpty()
-                ? List.of()
-                : MeterText.read(String.join("\n", kept)).value().orElse(List.of());
+        return OxygenLog.of(typed).readings();
     }
 
     static PurgeMeter of(

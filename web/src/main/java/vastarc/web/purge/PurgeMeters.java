@@ -140,8 +140,26 @@ class PurgeMeters {
         }
     }
 
+    /** A purge with what the meter that it listens to has read since the argon was opened; as it was where too little came. */
+    PurgeText logged(UUID job, PurgeText purge) {
+        String meter = purge.text(PurgeText.LISTEN).orElse("");
+        Optional<Instant> started = purge.text(PurgeText.STARTED).flatMap(PurgeWait::instant);
+        if (meter.isEmpty() || started.isEmpty()) {
+            return purge;
+        }
+        List<OxygenReading> read = since(channel(job, meter, MeasuredQuantity.OXYGEN), started.get());
+        return read.isEmpty()
+                ? purge
+                : purge.withReadings(written(read), fault(meter).map(Enum::name));
+    }
+
+    /** Where readings of a meter beside a purge come in. */
+    static String channel(UUID job, String meter, MeasuredQuantity kind) {
+        return fault(meter).isPresent() ? simulatedChannel(job, kind) : meter + "." + kind;
+    }
+
     /** What a channel read since a purge began, evenly thinned, as it is stored. */
-    List<OxygenReading> since(String channel, Instant started) {
+    private List<OxygenReading> since(String channel, Instant started) {
         List<Measurement> read = room.recent(channel).stream()
                 .filter(reading -> !reading.at().isBefore(started) && reading.value() > 0)
                 .toList();

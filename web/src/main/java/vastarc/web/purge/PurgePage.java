@@ -48,6 +48,7 @@ import vastarc.web.store.job.PurgeText;
  * @param view     what is calculated; empty where something typed cannot be read
  * @param waiting  the wait
  * @param meter    what a meter read
+ * @param measuredWith serial numbers and calibration of the meters that read oxygen or the flow; empty where none is chosen
  * @param stale    a change was asked for on an older version, and not made
  */
 public record PurgePage(
@@ -60,6 +61,7 @@ public record PurgePage(
         Optional<PurgeView> view,
         Optional<PurgeWait> waiting,
         Optional<PurgeMeter> meter,
+        String measuredWith,
         boolean stale) {
 
     private static final double SMALL_L = 0.1;
@@ -108,7 +110,8 @@ public record PurgePage(
             Instant now,
             boolean stale,
             Optional<RefusedReadings> readings,
-            List<String> meters) {}
+            List<String> meters,
+            String oxygenMeters) {}
 
     static PurgePage of(PurgeSource source, UnitSystem units) {
         Job job = source.job();
@@ -133,6 +136,7 @@ public record PurgePage(
                 plan.map(found ->
                         PurgeWait.of(found, typed, source.now(), source.sheet().orElseThrow())),
                 plan.map(found -> PurgeMeter.of(found, typed, source.readings(), source.meters(), units)),
+                source.oxygenMeters(),
                 source.stale());
     }
 

@@ -300,6 +300,7 @@ class RunController implements JobPage {
         standIns.stop(run);
         if (known) {
             runs.listen(run, meter);
+            papers.listened(run, meter);
         }
         return state(runs.openRun(id), setup);
     }

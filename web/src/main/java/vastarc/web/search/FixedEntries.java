@@ -49,6 +49,11 @@ final class FixedEntries {
                         "what their papers cover, and until when",
                         "qualification certificate",
                         "/shop/welders"),
+                place(
+                        "Meters and calibration",
+                        "serial numbers, and until when calibration holds",
+                        "calibration instrument serial oxygen clamp",
+                        "/shop/instruments"),
                 place("Shop", "defaults, stock, backup", "settings preferences options", "/shop"),
                 place("Prices", "filler, argon, power, wages", "cost money", "/shop/prices"),
                 place("Devices", "tablets and phones that are let in", "tablet phone network pair", "/shop/devices"),

@@ -27,7 +27,7 @@ class BodySizeLimit extends OncePerRequestFilter {
     /** Largest body but for an archive, bytes. */
     static final int MOST = 1024 * 1024;
 
-    /** Largest with the readings of a run, or a photograph, bytes; who takes them says so itself a byte before. */
+    /** Largest with the readings of a run, a photograph, a drawing or a certificate, bytes; who takes them says so itself a byte before. */
     static final int MOST_READINGS = 12 * 1024 * 1024 + 1;
 
     /** Largest with a photograph to be measured, bytes. */
@@ -36,8 +36,9 @@ class BodySizeLimit extends OncePerRequestFilter {
     private static final String MEASURE = "/api/v1/measure";
     private static final String ARCHIVE = "/shop/restore";
     private static final Set<String> READINGS = Set.of("/api/v1/runs/analyse", "/api/v1/runs", "/logbook/import");
-    private static final Pattern PHOTO_OR_TRACE =
-            Pattern.compile("/logbook/[0-9a-fA-F-]{36}/(photo|trace)|/assemblies/[0-9a-fA-F-]{36}/drawing");
+    private static final Pattern FILE_HANDED_IN =
+            Pattern.compile("/logbook/[0-9a-fA-F-]{36}/(photo|trace)|/assemblies/[0-9a-fA-F-]{36}/drawing"
+                    + "|/shop/(procedures|welders|batches|instruments)/file");
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -62,7 +63,7 @@ class BodySizeLimit extends OncePerRequestFilter {
         if (address.equals(MEASURE)) {
             return MOST_MEASURED;
         }
-        return READINGS.contains(address) || PHOTO_OR_TRACE.matcher(address).matches() ? MOST_READINGS : MOST;
+        return READINGS.contains(address) || FILE_HANDED_IN.matcher(address).matches() ? MOST_READINGS : MOST;
     }
 
     private static void refuse(HttpServletRequest request, HttpServletResponse response, long most) throws IOException {

@@ -38,7 +38,6 @@ import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.request.PurgeReader;
 import vastarc.web.request.PurgeReader.ParsedPurge;
 import vastarc.web.request.WeldQuantityText;
-import vastarc.web.store.batch.BatchUses;
 import vastarc.web.store.document.Document;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobContent;
@@ -66,7 +65,6 @@ public class RunSetups {
     private final WeldRunService runs;
     private final ShopProcedures procedures;
     private final JobPapers papers;
-    private final BatchUses uses;
 
     RunSetups(
             JobPlanner planner,
@@ -75,8 +73,7 @@ public class RunSetups {
             SequencePlans routes,
             WeldRunService runs,
             ShopProcedures procedures,
-            JobPapers papers,
-            BatchUses uses) {
+            JobPapers papers) {
         this.planner = planner;
         this.choice = choice;
         this.machines = machines;
@@ -84,7 +81,6 @@ public class RunSetups {
         this.runs = runs;
         this.procedures = procedures;
         this.papers = papers;
-        this.uses = uses;
     }
 
     /**
@@ -224,9 +220,9 @@ public class RunSetups {
                 job, runs.begin(head(job, setup, welder, ""), sheet, kept -> record(job, setup, welder, kept), at));
     }
 
-    /** With the batches that are chosen for the job. */
+    /** With the papers that are chosen for the job. */
     private OpenRun carried(Job job, OpenRun begun) {
-        uses.carry(job.id(), begun.run().id());
+        papers.carry(job.id(), begun.run().id());
         return begun;
     }
 
@@ -295,7 +291,7 @@ public class RunSetups {
                         .toList(),
                 job.content().purge().texts(),
                 List.of(),
-                procedures.inside(setup.score().sheet()),
+                procedures.inside(job.id(), setup.score().sheet()),
                 papers.against(job.id(), setup.score().sheet(), welder, UnitSystem.METRIC).stream()
                         .map(PaperNote::open)
                         .toList());

@@ -4,12 +4,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,30 +19,46 @@ import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.record.batch.MaterialBatch;
 import vastarc.core.record.batch.MaterialBatch.BatchKind;
+import vastarc.core.record.instrument.MeasuringInstrument;
+import vastarc.core.record.procedure.WeldProcedure;
 import vastarc.web.error.NotFound;
 import vastarc.web.layout.Choice;
+import vastarc.web.service.PaperChoices;
 import vastarc.web.store.assembly.AssemblyStore;
 import vastarc.web.store.assembly.Seam;
-import vastarc.web.store.batch.BatchUse;
-import vastarc.web.store.batch.BatchUses;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
+import vastarc.web.store.register.BatchReader;
+import vastarc.web.store.register.InstrumentReader;
+import vastarc.web.store.register.PaperUses;
+import vastarc.web.store.register.PaperUses.ChosenPaper;
+import vastarc.web.store.register.ProcedureReader;
 import vastarc.web.store.register.Register;
 
-/** The papers of a job: the batches that it is welded with, and the seams of assemblies that it is for. */
+/** The papers of a job: its procedure, the batches that go into it, the meters it is measured with, and the seams of assemblies that it is for. */
 @Controller
 class JobPapersController {
 
     private final JobStore jobs;
+    private final Register<WeldProcedure> procedures;
     private final Register<MaterialBatch> batches;
-    private final BatchUses uses;
+    private final Register<MeasuringInstrument> instruments;
+    private final PaperUses uses;
     private final AssemblyStore assemblies;
     private final Clock clock;
 
     JobPapersController(
-            JobStore jobs, Register<MaterialBatch> batches, BatchUses uses, AssemblyStore assemblies, Clock clock) {
+            JobStore jobs,
+            Register<WeldProcedure> procedures,
+            Register<MaterialBatch> batches,
+            Register<MeasuringInstrument> instruments,
+            PaperUses uses,
+            AssemblyStore assemblies,
+            Clock clock) {
         this.jobs = jobs;
+        this.procedures = procedures;
         this.batches = batches;
+        this.instruments = instruments;
         this.uses = uses;
         this.assemblies = assemblies;
         this.clock = clock;
@@ -63,7 +76,17 @@ class JobPapersController {
         Job job = job(id);
         model.addAttribute("job", id.toString());
         model.addAttribute("name", job.name());
-        model.addAttribute("kinds", kinds(uses.ofJob(id)));
+        model.addAttribute(
+                "procedures",
+                choices(
+                        uses.ofJob(id, ProcedureReader.KIND),
+                        procedures.readable().stream().map(PaperChoices::of)));
+        model.addAttribute("kinds", kinds(uses.ofJob(id, BatchReader.KIND)));
+        model.addAttribute(
+                "meters",
+                choices(
+                        uses.ofJob(id, InstrumentReader.KIND),
+                        instruments.readable().stream().map(PaperChoices::of)));
         model.addAttribute(
                 "seams",
                 assemblies.ofJob(id).stream().map(JobPapersController::seam).toList());
@@ -78,17 +101,24 @@ class JobPapersController {
         return new Choice(address, seam.number() + " " + seam.text().location(), false);
     }
 
+    private static List<Choice> choices(List<String> chosen, Stream<ChosenPaper> papers) {
+        return papers.map(paper -> new Choice(
+                        paper.number(),
+                        paper.what().isEmpty() ? paper.number() : paper.number() + " · " + paper.what(),
+                        chosen.contains(paper.number())))
+                .toList();
+    }
+
     /** Those that may still be used, and those that are chosen already, whatever became of them. */
-    private List<KindOfBatch> kinds(List<BatchUse> chosen) {
-        Set<String> numbers = chosen.stream().map(BatchUse::number).collect(Collectors.toSet());
+    private List<KindOfBatch> kinds(List<String> chosen) {
         String today =
                 LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()).toString();
         List<KindOfBatch> kinds = new ArrayList<>();
         for (BatchKind kind : BatchKind.values()) {
             List<Choice> some = batches.readable().stream()
                     .filter(batch -> batch.kind() == kind)
-                    .filter(batch -> batch.isUsable(today) || numbers.contains(batch.number()))
-                    .map(batch -> new Choice(batch.number(), label(batch), numbers.contains(batch.number())))
+                    .filter(batch -> batch.isUsable(today) || chosen.contains(batch.number()))
+                    .map(batch -> new Choice(batch.number(), label(batch), chosen.contains(batch.number())))
                     .toList();
             if (!some.isEmpty()) {
                 kinds.add(new KindOfBatch(Phrasebook.say(Phrase.of("batch.kind." + kind), UnitSystem.METRIC), some));
@@ -101,19 +131,28 @@ class JobPapersController {
         return batch.what().isEmpty() ? batch.number() : batch.number() + " · " + batch.what();
     }
 
+    /** Chooses the papers of the job; what is not on a register, or no longer, is not chosen. */
     @PostMapping("/jobs/{id}/papers")
-    String choose(@PathVariable UUID id, @RequestParam(name = "batch", defaultValue = "") List<String> chosen) {
+    String choose(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String procedure,
+            @RequestParam(name = "batch", defaultValue = "") List<String> chosen,
+            @RequestParam(name = "meter", defaultValue = "") List<String> meters) {
         job(id);
-        Map<String, String> kept = new LinkedHashMap<>();
-        batches.readable().stream()
-                .filter(batch -> chosen.contains(batch.number()))
-                .forEach(batch -> kept.put(batch.number(), what(batch)));
-        uses.choose(id, kept);
+        uses.choose(
+                id,
+                Stream.of(
+                                procedures.readable().stream()
+                                        .filter(kept -> kept.number().equals(procedure))
+                                        .map(PaperChoices::of),
+                                batches.readable().stream()
+                                        .filter(batch -> chosen.contains(batch.number()))
+                                        .map(PaperChoices::of),
+                                instruments.readable().stream()
+                                        .filter(meter -> meters.contains(meter.number()))
+                                        .map(PaperChoices::of))
+                        .flatMap(papers -> papers)
+                        .toList());
         return "redirect:/jobs/" + id + "/papers";
-    }
-
-    private static String what(MaterialBatch batch) {
-        String kind = Phrasebook.say(Phrase.of("batch.kind." + batch.kind()), UnitSystem.METRIC);
-        return batch.what().isEmpty() ? kind : kind + ", " + batch.what();
     }
 }

@@ -121,7 +121,7 @@ class SheetController implements JobPage {
                 "procedures",
                 plan.sheet()
                         .value()
-                        .map(sheet -> procedures.of(sheet, preferences.units()).stream()
+                        .map(sheet -> procedures.of(job.id(), sheet, preferences.units()).stream()
                                 .limit(PROCEDURES_SHOWN)
                                 .toList())
                         .orElse(List.of()));

@@ -6,6 +6,7 @@ import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.Position;
 import vastarc.core.domain.material.Material;
 import vastarc.core.record.batch.MaterialBatch.BatchKind;
+import vastarc.core.record.weldlog.MeasuredQuantity;
 import vastarc.web.layout.Choice;
 
 /**
@@ -39,17 +40,24 @@ public record FormField(String name, FieldKind kind) {
         return List.of(names).stream().map(name -> new FormField(name, kind)).toList();
     }
 
-    /** What may be ticked in a list, with what is. */
-    List<Choice> choices(List<String> ticked) {
-        Optional<Enum<?>[]> values = switch (name) {
-            case "kind" -> Optional.of(BatchKind.values());
-            case "materials" -> Optional.of(Material.values());
-            case "joints" -> Optional.of(JointForm.values());
-            case "positions" -> Optional.of(Position.values());
+    /** What there is to choose from, and how its words are called. */
+    private record FieldOptions(Enum<?>[] values, String words) {}
+
+    private Optional<FieldOptions> choosing() {
+        return switch (name) {
+            case "kind" -> Optional.of(new FieldOptions(BatchKind.values(), "batch.kind"));
+            case "measures" -> Optional.of(new FieldOptions(MeasuredQuantity.values(), "measured"));
+            case "materials" -> Optional.of(new FieldOptions(Material.values(), "material"));
+            case "joints" -> Optional.of(new FieldOptions(JointForm.values(), "joint"));
+            case "positions" -> Optional.of(new FieldOptions(Position.values(), "position"));
             default -> Optional.empty();
         };
-        String words = kind == FieldKind.CHOICE ? "batch." + name : name.substring(0, name.length() - 1);
-        return values.map(all -> Choice.of(all, words, "").stream()
+    }
+
+    /** What may be ticked in a list, with what is. */
+    List<Choice> choices(List<String> ticked) {
+        return choosing()
+                .map(all -> Choice.of(all.values(), all.words(), "").stream()
                         .map(choice -> new Choice(
                                 choice.value(),
                                 name.equals("positions") ? choice.value() + " · " + choice.label() : choice.label(),

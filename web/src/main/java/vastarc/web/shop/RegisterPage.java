@@ -1,6 +1,7 @@
 package vastarc.web.shop;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.util.MultiValueMap;
@@ -10,6 +11,7 @@ import vastarc.core.base.validation.Problem;
 import vastarc.web.store.register.Register;
 import vastarc.web.store.register.Register.PutResult;
 import vastarc.web.store.register.Register.PutState;
+import vastarc.web.store.register.RegisterFiles;
 import vastarc.web.store.register.RegisterPaper;
 
 /**
@@ -25,6 +27,9 @@ record RegisterPage<T>(Register<T> register, String who, List<FormField> fields)
     /** In place of the version seen: no paper of this number was. */
     static final long NEW = -1;
 
+    /** Where the registers are. */
+    static final String PATH = "/shop/{register:procedures|welders|batches|instruments}";
+
     private static final String NUMBER = "number";
 
     /**
@@ -34,25 +39,35 @@ record RegisterPage<T>(Register<T> register, String who, List<FormField> fields)
      * @param who    a name that goes with it
      * @param from   first day it holds; empty where not said
      * @param until  last day, likewise
+     * @param file   name of its certificate or scan; empty where it has none
      * @param fault  why it cannot be read; empty where it can
      */
-    public record PaperLine(String number, String who, String from, String until, String fault) {}
+    public record PaperLine(String number, String who, String from, String until, String file, String fault) {}
 
     /** A form with the version it was opened at. */
     record OpenedForm(RegisterForm form, long version) {}
 
-    List<PaperLine> lines() {
-        return register.all().stream().map(this::line).toList();
+    List<PaperLine> lines(RegisterFiles files) {
+        Map<String, String> named = files.names(register.kind());
+        return register.all().stream()
+                .map(kept -> line(kept, named.getOrDefault(kept.number(), "")))
+                .toList();
     }
 
-    private PaperLine line(RegisterPaper<T> kept) {
+    private PaperLine line(RegisterPaper<T> kept, String file) {
         Optional<ObjectNode> json = json(kept);
         return new PaperLine(
                 kept.number(),
                 text(json, who),
                 text(json, "from"),
                 text(json, "until"),
+                file,
                 kept.content().isReadable() ? "" : kept.content().fault());
+    }
+
+    /** What a paper says beside its number; empty where it cannot be read, or is gone. */
+    String said(String number) {
+        return register.find(number).map(kept -> text(json(kept), who)).orElse("");
     }
 
     private Optional<ObjectNode> json(RegisterPaper<T> kept) {

@@ -32,7 +32,9 @@ public class ListBound {
         /** Assemblies, and the seams of each. */
         ASSEMBLIES,
         /** Batches of material. */
-        BATCHES
+        BATCHES,
+        /** Meters with their calibration. */
+        INSTRUMENTS
     }
 
     @Id

@@ -140,6 +140,50 @@ class PurgeLiveTest {
                 .contains("purge.reading.0", "purge.listen");
     }
 
+    private void confirm() throws Exception {
+        String version = String.valueOf(jobs.find(job.id()).orElseThrow().version());
+        tell("", "version", version, "purge.felt", "true");
+        assertThat(now().text(PurgeText.CONFIRMED)).isPresent();
+    }
+
+    @Test
+    void whatWasReadIsKeptWithItsClockAsSoonAsThePurgeIsConfirmed() throws Exception {
+        tell("/listen", "meter", "simulated NONE");
+        Instant started =
+                filledSince(Duration.ofSeconds((long) (3 * plan().waitS().orElseThrow())));
+        readAlong(MeterFault.NONE, started);
+
+        confirm();
+        assertThat(now().texts())
+                .containsKey("purge.confirmed")
+                .isEqualTo(meters.logged(job.id(), now()).texts());
+
+        List<String> lines = send(get("/jobs/" + job.id() + "/purge.csv"))
+                .getContentAsString()
+                .lines()
+                .toList();
+        assertThat(lines.get(0)).isEqualTo("time UTC,s,oxygen ppm,meter");
+        assertThat(lines).hasSize(1 + now().readings().size()).hasSizeGreaterThan(30);
+        String[] cells = lines.get(lines.size() - 1).split(",");
+        double s = Double.parseDouble(cells[1]);
+        assertThat(Instant.parse(cells[0])).isEqualTo(started.plusMillis(Math.round(1000 * s)));
+        assertThat(send(get("/jobs/" + job.id() + "/purge.json")).getContentAsString())
+                .contains("\"at\":\"" + cells[0] + "\"");
+    }
+
+    @Test
+    void readingsKeptByHandStayWhenThePurgeIsConfirmed() throws Exception {
+        tell("/listen", "meter", "simulated NONE");
+        Instant started =
+                filledSince(Duration.ofSeconds((long) (3 * plan().waitS().orElseThrow())));
+        tell("/readings", "readings", "1 9000\n2 5000\n3 900\n4 300\n5 90");
+        readAlong(MeterFault.NONE, started);
+
+        confirm();
+
+        assertThat(now().readings()).hasSize(5);
+    }
+
     @Test
     void anEmptyBottleIsSeenByTheFlowAndNamedFromWhatIsKept() throws Exception {
         tell("/listen", "meter", "simulated EMPTY_BOTTLE");

@@ -80,7 +80,8 @@ class PurgePagesTest {
                                 .plus(after),
                         false,
                         Optional.empty(),
-                        List.of()),
+                        List.of(),
+                        ""),
                 UnitSystem.METRIC);
     }
 

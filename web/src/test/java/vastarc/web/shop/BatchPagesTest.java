@@ -87,24 +87,24 @@ class BatchPagesTest {
 
     @Test
     void aHeatIsFoundInTheRunThatItWentInto() throws Exception {
-        assertThat(page(papers()).select("#no-batches")).hasSize(1);
+        assertThat(page(papers()).select("#no-papers")).hasSize(1);
         batch("H-1", "BASE_METAL", "2099-01-01");
         batch("H-2", "BASE_METAL", "2099-01-01");
         send(papers(), Map.of("batch", "H-1"));
         assertThat(page(papers()).select("[name=batch][checked]").eachAttr("value"))
                 .containsExactly("H-1");
-        assertThat(page("/shop/batches/where?number=H-1").select("#batch-jobs").text())
+        assertThat(page("/shop/batches/where?number=H-1").select("#used-jobs").text())
                 .isEqualTo("Held lap");
 
         send(booth() + "/event", Map.of("kind", "ARC_ON"));
         WeldRun run = runs.openRun(job.id()).orElseThrow().run();
         send(papers(), Map.of("batch", "H-2"));
 
-        assertThat(page("/logbook/" + run.id()).select("#batches").text())
+        assertThat(page("/logbook/" + run.id()).select("#used-batches").text())
                 .isEqualTo("Batches: Base metal, the one of H-1 H-1");
         assertThat(page("/logbook/" + run.id() + "/record").text()).contains("the one of H-1");
         assertThat(page("/shop/batches/where?number=H-1")
-                        .select("#batch-runs li")
+                        .select("#used-runs li")
                         .text())
                 .contains("Held lap");
         assertThat(page("/shop/batches/where?number=H-2").select("#no-runs")).hasSize(1);

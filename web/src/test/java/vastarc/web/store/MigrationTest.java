@@ -192,6 +192,23 @@ class MigrationTest {
                         .containsEntry("CONTENT", "{\"format\":1}"));
     }
 
+    @Test
+    void usesOfBatchesBecomeUsesOfPapers() {
+        migrate("23");
+        UUID job = job(9);
+        database.update(
+                "insert into batch_use (id, job_id, number, what) values (random_uuid(), ?, 'H-1', 'plate')", job);
+
+        migrate("24");
+
+        assertThat(database.queryForList("select register, number, job_id from paper_use"))
+                .singleElement()
+                .satisfies(row -> assertThat(row)
+                        .containsEntry("REGISTER", "batches")
+                        .containsEntry("NUMBER", "H-1")
+                        .containsEntry("JOB_ID", job));
+    }
+
     private UUID job(int number) {
         UUID id = new UUID(3, number);
         database.update(

@@ -70,8 +70,8 @@ public record RegisterKind<T>(
                         read.problems().get(0).field() + " of a " + entry + " does not fit"));
     }
 
-    /** {@return how the database tells its entries from those of others} */
-    String name() {
+    /** {@return its name, in addresses and in the database: procedures} */
+    public String name() {
         return bound.name().toLowerCase(Locale.ROOT);
     }
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import vastarc.core.record.batch.MaterialBatch;
+import vastarc.core.record.instrument.MeasuringInstrument;
 import vastarc.core.record.procedure.WeldProcedure;
 import vastarc.core.record.procedure.WelderQualification;
 import vastarc.web.store.ListBounds;
@@ -45,5 +46,16 @@ class Registers {
     @Bean
     ArchiveSection batchSection(Register<MaterialBatch> batches) {
         return new RegisterSection<>(batches);
+    }
+
+    @Bean
+    Register<MeasuringInstrument> instrumentRegister(
+            RegisterRepository entries, ListBounds bounds, TransactionRetry retrying, Clock clock) {
+        return new Register<>(InstrumentReader.KIND, entries, bounds, retrying, clock);
+    }
+
+    @Bean
+    ArchiveSection instrumentSection(Register<MeasuringInstrument> instruments) {
+        return new RegisterSection<>(instruments);
     }
 }

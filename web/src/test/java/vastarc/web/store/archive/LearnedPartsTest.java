@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -26,6 +26,7 @@ import vastarc.core.record.assembly.SeamEvent;
 import vastarc.core.record.assembly.SeamEvent.Examination;
 import vastarc.core.record.assembly.SeamEvent.SeamEventKind;
 import vastarc.core.record.batch.MaterialBatch;
+import vastarc.core.record.instrument.MeasuringInstrument;
 import vastarc.core.record.procedure.OpenRange;
 import vastarc.core.record.procedure.WeldProcedure;
 import vastarc.core.record.procedure.WelderQualification;
@@ -38,7 +39,6 @@ import vastarc.web.SpringTest;
 import vastarc.web.store.assembly.AssemblyStore;
 import vastarc.web.store.assembly.Seam.SeamText;
 import vastarc.web.store.assembly.SeamEventRow.SeamEntry;
-import vastarc.web.store.batch.BatchUses;
 import vastarc.web.store.diagnosis.BeadObservations;
 import vastarc.web.store.diagnosis.DiagnosisStore;
 import vastarc.web.store.diagnosis.DiagnosisStore.TrialCounts;
@@ -48,8 +48,13 @@ import vastarc.web.store.drill.PracticalStore;
 import vastarc.web.store.job.Job;
 import vastarc.web.store.job.JobStore;
 import vastarc.web.store.register.BatchReader;
+import vastarc.web.store.register.CertificateFile;
+import vastarc.web.store.register.InstrumentReader;
+import vastarc.web.store.register.PaperUses;
+import vastarc.web.store.register.PaperUses.ChosenPaper;
 import vastarc.web.store.register.ProcedureReader;
 import vastarc.web.store.register.Register;
+import vastarc.web.store.register.RegisterFiles;
 import vastarc.web.store.register.WelderReader;
 import vastarc.web.store.run.TraceColumns;
 
@@ -64,7 +69,7 @@ class LearnedPartsTest {
             "trace_columns",
             "register_entry",
             "assembly",
-            "batch_use",
+            "paper_use",
             "practical_result");
     private static final List<String> HEADING = List.of("t/s", "I/A");
 
@@ -93,7 +98,13 @@ class LearnedPartsTest {
     private Register<MaterialBatch> batches;
 
     @Autowired
-    private BatchUses uses;
+    private PaperUses uses;
+
+    @Autowired
+    private Register<MeasuringInstrument> instruments;
+
+    @Autowired
+    private RegisterFiles files;
 
     @Autowired
     private PracticalStore practical;
@@ -129,6 +140,18 @@ class LearnedPartsTest {
         procedures.put(procedure("{\"number\":\"P-12\",\"currentA\":[null,140],\"purged\":false}"), kept -> true);
         procedures.put(
                 procedure("{\"number\":\"P-13\",\"fillers\":[\"ER308L\"],\"until\":\"2028-05-04\"}"), kept -> true);
+        papersOfTheJob();
+        practical.keep(
+                "Pupil 1",
+                "=Looked at",
+                new PracticalTest(List.of(new BeadLevel(
+                        BeadMeasure.PORES,
+                        new OpenRange(OptionalDouble.empty(), OptionalDouble.of(2)),
+                        OptionalDouble.of(1)))));
+        aFrameWithOneSeamRepaired();
+    }
+
+    private void papersOfTheJob() {
         welders.put(
                 WelderReader.read(JsonMapper.shared()
                                 .readTree("{\"number\":\"W-1\",\"welder\":\"Ansa\",\"positions\":[\"PA\"]}"))
@@ -140,15 +163,23 @@ class LearnedPartsTest {
                         .value()
                         .orElseThrow(),
                 kept -> true);
-        uses.choose(job.id(), Map.of("H-1", "Gas"));
-        practical.keep(
-                "Pupil 1",
-                "=Looked at",
-                new PracticalTest(List.of(new BeadLevel(
-                        BeadMeasure.PORES,
-                        new OpenRange(OptionalDouble.empty(), OptionalDouble.of(2)),
-                        OptionalDouble.of(1)))));
-        aFrameWithOneSeamRepaired();
+        instruments.put(
+                InstrumentReader.read(JsonMapper.shared()
+                                .readTree("{\"number\":\"OX-1\",\"measures\":[\"OXYGEN\"],\"until\":\"2027-03-01\"}"))
+                        .value()
+                        .orElseThrow(),
+                kept -> true);
+        uses.choose(
+                job.id(),
+                List.of(
+                        new ChosenPaper("batches", "H-1", "Gas"),
+                        new ChosenPaper("instruments", "OX-1", "oxygen, valid until 2027-03-01")));
+        files.put(
+                BatchReader.KIND,
+                "H-1",
+                CertificateFile.of("H-1.pdf", "%PDF-1.7 as handed in".getBytes(StandardCharsets.UTF_8))
+                        .value()
+                        .orElseThrow());
     }
 
     private void aFrameWithOneSeamRepaired() throws Exception {
@@ -209,7 +240,10 @@ class LearnedPartsTest {
                         "a practical test of Pupil 1 comes in",
                         "welder “W-1” comes in",
                         "batch “H-1” comes in",
-                        "use of batch “H-1” comes in",
+                        "use of “H-1” of the batches comes in",
+                        "use of “OX-1” of the instruments comes in",
+                        "instrument “OX-1” comes in",
+                        "the file of batch “H-1” comes in",
                         "assembly “Looked at frame” comes in");
         assertThat(readings.learned()).isEmpty();
         restore(before, true);
@@ -218,9 +252,27 @@ class LearnedPartsTest {
         assertThat(readings.of(job.id())).isEqualTo(marks);
         assertThat(readings.learned()).isEqualTo(learned);
         assertThat(results.learners()).contains("Pupil 0", "Pupil 1", "Pupil 2");
+        assertThat(files.find(BatchReader.KIND, "H-1"))
+                .map(CertificateFile::name)
+                .contains("H-1.pdf");
         assertThat(columns.chosen(HEADING)).contains(List.of("TIME", "CURRENT"));
         assertThat(procedures.find("P-12").orElseThrow().content().value())
                 .contains(procedure("{\"number\":\"P-12\",\"currentA\":[null,140],\"purged\":false}"));
+    }
+
+    @Test
+    void anArchiveOfVersionElevenKnewBatchesAlone() throws Exception {
+        uses.choose(job.id(), List.of(new ChosenPaper("batches", "H-1", "Gas")));
+        byte[] before = export();
+        byte[] eleven = Archives.with(
+                Archives.with(before, "batch-uses.json", text -> text.replaceAll("\"register\":\"\\w+\",", "")),
+                "manifest.json",
+                text -> text.replaceAll("\"version\":\\d+", "\"version\":11"));
+        uses.choose(job.id(), List.of());
+
+        assertThat(restore(eleven, true).getContentAsString()).contains("use of “H-1” of the batches comes in");
+
+        assertThat(uses.ofJob(job.id(), BatchReader.KIND)).containsExactly("H-1");
     }
 
     @Test

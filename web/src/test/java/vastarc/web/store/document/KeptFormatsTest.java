@@ -24,6 +24,7 @@ import vastarc.web.store.machine.CheckAnswers;
 import vastarc.web.store.machine.ControlPlaces;
 import vastarc.web.store.machine.ProfileReader;
 import vastarc.web.store.register.BatchReader;
+import vastarc.web.store.register.InstrumentReader;
 import vastarc.web.store.register.ProcedureReader;
 import vastarc.web.store.register.WelderReader;
 import vastarc.web.store.run.RunRecord;
@@ -41,6 +42,7 @@ class KeptFormatsTest {
 
     private static final Map<String, DocumentFormat<?>> FORMATS = Map.ofEntries(
             Map.entry("batch", BatchReader.KIND.format()),
+            Map.entry("instrument", InstrumentReader.KIND.format()),
             Map.entry("bead-observations", BeadObservations.FORMAT),
             Map.entry("check-answers", CheckAnswers.FORMAT),
             Map.entry("control-places", ControlPlaces.FORMAT),

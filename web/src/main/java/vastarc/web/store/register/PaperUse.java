@@ -1,4 +1,4 @@
-package vastarc.web.store.batch;
+package vastarc.web.store.register;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -8,11 +8,12 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import vastarc.web.store.AssignedIdEntity;
+import vastarc.web.store.register.PaperUses.ChosenPaper;
 
-/** A batch chosen for a job, or gone into a run; what it was is kept with it, for the register may say something else later. */
+/** A paper of a register chosen for a job, or gone into a run; what it said is kept with it, for the register may say something else later. */
 @Entity
-@Table(name = "batch_use")
-public class BatchUse extends AssignedIdEntity<UUID> {
+@Table(name = "paper_use")
+public class PaperUse extends AssignedIdEntity<UUID> {
 
     @Id
     private UUID id;
@@ -23,17 +24,19 @@ public class BatchUse extends AssignedIdEntity<UUID> {
     @Column(name = "run_id")
     private @Nullable UUID run;
 
+    private String register;
     private String number;
     private String what;
 
-    protected BatchUse() {}
+    protected PaperUse() {}
 
-    BatchUse(Optional<UUID> job, Optional<UUID> run, String number, String what) {
+    PaperUse(Optional<UUID> job, Optional<UUID> run, ChosenPaper paper) {
         this.id = UUID.randomUUID();
         this.job = job.orElse(null);
         this.run = run.orElse(null);
-        this.number = number;
-        this.what = what;
+        this.register = paper.register();
+        this.number = paper.number();
+        this.what = paper.what();
     }
 
     @Override
@@ -51,13 +54,8 @@ public class BatchUse extends AssignedIdEntity<UUID> {
         return Optional.ofNullable(run);
     }
 
-    /** {@return number of the batch} */
-    public String number() {
-        return number;
-    }
-
-    /** {@return what it is, in words} */
-    public String what() {
-        return what;
+    /** {@return which paper it is} */
+    public ChosenPaper paper() {
+        return new ChosenPaper(register, number, what);
     }
 }

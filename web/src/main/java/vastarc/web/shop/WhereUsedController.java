@@ -5,51 +5,47 @@ import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-import vastarc.core.record.batch.MaterialBatch;
-import vastarc.web.store.batch.BatchUses;
-import vastarc.web.store.batch.BatchUses.WhereUsed;
 import vastarc.web.store.job.JobStore;
-import vastarc.web.store.register.Register;
+import vastarc.web.store.register.PaperUses;
+import vastarc.web.store.register.PaperUses.WhereUsed;
 import vastarc.web.store.run.WeldRun;
 import vastarc.web.store.run.WeldRunService;
 
-/** Where a batch of material went: the jobs it is chosen for, the runs it is in. */
+/** Where a paper went: the jobs it is chosen for, the runs it is in. "Where did this heat go?", "what did this meter measure?" */
 @Controller
-class BatchController {
+class WhereUsedController {
 
-    private final Register<MaterialBatch> batches;
-    private final BatchUses uses;
+    private final RegisterPages pages;
+    private final PaperUses uses;
     private final JobStore jobs;
     private final WeldRunService runs;
 
-    BatchController(Register<MaterialBatch> batches, BatchUses uses, JobStore jobs, WeldRunService runs) {
-        this.batches = batches;
+    WhereUsedController(RegisterPages pages, PaperUses uses, JobStore jobs, WeldRunService runs) {
+        this.pages = pages;
         this.uses = uses;
         this.jobs = jobs;
         this.runs = runs;
     }
 
-    /** Something that a batch went into. */
+    /** Something that a paper went into. */
     public record UseLine(String id, String label) {}
 
-    @GetMapping("/shop/batches/where")
-    String where(@RequestParam(defaultValue = "") String number, Model model) {
-        WhereUsed where = uses.where(number);
+    @GetMapping("/shop/{register:procedures|batches|instruments}/where")
+    String where(@PathVariable String register, @RequestParam(defaultValue = "") String number, Model model) {
+        RegisterPage<?> page = pages.page(register);
+        WhereUsed where = uses.where(page.register().kind(), number);
+        model.addAttribute("register", register);
         model.addAttribute("number", number);
-        model.addAttribute(
-                "what",
-                batches.find(number)
-                        .flatMap(paper -> paper.content().value())
-                        .map(MaterialBatch::what)
-                        .orElse(""));
+        model.addAttribute("what", page.said(number));
         model.addAttribute(
                 "runs",
                 where.runs().stream()
                         .map(runs::find)
                         .flatMap(Optional::stream)
                         .sorted((one, other) -> other.startedAt().compareTo(one.startedAt()))
-                        .map(BatchController::line)
+                        .map(WhereUsedController::line)
                         .toList());
         List<UseLine> chosen = where.jobs().stream()
                 .map(jobs::onBench)

@@ -1,4 +1,4 @@
-package vastarc.web.store.batch;
+package vastarc.web.store.register;
 
 import java.util.List;
 import java.util.Optional;
@@ -8,22 +8,27 @@ import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
 import vastarc.web.format.CoreJson;
 import vastarc.web.store.archive.ArchiveIds;
 import vastarc.web.store.archive.ArchiveSection;
+import vastarc.web.store.register.PaperUses.ChosenPaper;
 
-/** Which batches jobs and runs of an archive have. */
+/** Which papers jobs and runs of an archive have. Its file keeps the name from when these were batches alone. */
 @Component
-class BatchUseSection implements ArchiveSection {
+class PaperUseSection implements ArchiveSection {
 
     private static final int SINCE = 11;
+    private static final int OF_EVERY_REGISTER = 12;
     private static final String JOB = "job";
     private static final String RUN = "run";
+    private static final String REGISTER = "register";
     private static final JsonMapper JSON = CoreJson.kept();
 
-    private final BatchUseRepository uses;
+    private final PaperUseRepository uses;
 
-    BatchUseSection(BatchUseRepository uses) {
+    PaperUseSection(PaperUseRepository uses) {
         this.uses = uses;
     }
 
@@ -48,36 +53,49 @@ class BatchUseSection implements ArchiveSection {
                 .forEach(use -> out.accept(JSON.createObjectNode()
                         .put(JOB, use.job().map(UUID::toString).orElse(null))
                         .put(RUN, use.run().map(UUID::toString).orElse(null))
-                        .put("number", use.number())
-                        .put("what", use.what())));
+                        .put(REGISTER, use.paper().register())
+                        .put("number", use.paper().number())
+                        .put("what", use.paper().what())));
+    }
+
+    @Override
+    public void upgrade(ObjectNode use, int from, int place) {
+        if (from + 1 == OF_EVERY_REGISTER) {
+            ArchiveSection.add(use, REGISTER, StringNode.valueOf(BatchReader.KIND.name()));
+        }
     }
 
     @Override
     public ArchiveElement read(JsonNode element, ArchiveIds known) {
-        return new BatchUseItem(
+        return new PaperUseItem(
                 uses,
-                new BatchUse(
+                new PaperUse(
                         known.pointedIfAny(ArchiveIds.JOBS, element, JOB),
                         known.pointedIfAny(ArchiveIds.RUNS, element, RUN),
-                        element.path("number").asString(),
-                        element.path("what").asString()));
+                        new ChosenPaper(
+                                element.path(REGISTER).asString(),
+                                element.path("number").asString(),
+                                element.path("what").asString())));
     }
 
-    private record BatchUseItem(BatchUseRepository uses, BatchUse brought) implements ArchiveElement {
+    private record PaperUseItem(PaperUseRepository uses, PaperUse brought) implements ArchiveElement {
 
         private boolean isKept() {
             return brought
                     .job()
-                    .map(uses::findByJobOrderByNumber)
-                    .or(() -> brought.run().map(uses::findByRunOrderByNumber))
+                    .map(uses::findByJobOrderByRegisterAscNumberAsc)
+                    .or(() -> brought.run().map(uses::findByRunOrderByRegisterAscNumberAsc))
                     .stream()
                     .flatMap(List::stream)
-                    .anyMatch(use -> use.number().equals(brought.number()));
+                    .anyMatch(use -> use.paper().isSame(brought.paper()));
         }
 
         @Override
         public Optional<String> change() {
-            return isKept() ? Optional.empty() : Optional.of("use of batch “" + brought.number() + "” comes in");
+            return isKept()
+                    ? Optional.empty()
+                    : Optional.of("use of “" + brought.paper().number() + "” of the "
+                            + brought.paper().register() + " comes in");
         }
 
         @Override

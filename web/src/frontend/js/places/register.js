@@ -1,0 +1,4 @@
+import Alpine from '../alpine.js';
+import { register } from '../components/register.js';
+
+Alpine.data('register', register);
