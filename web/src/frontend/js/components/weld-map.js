@@ -1,6 +1,7 @@
 import { placed, valued, within } from '../map/plot.js';
 
 const NUDGE = 0.01;
+const KEYS_REST_MS = 500;
 const STEPS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
 
 // The point chosen on a map: moved by pointer or arrow keys; what it comes to is asked of the server.
@@ -8,6 +9,7 @@ export function weldMap() {
   let plot;
   let cursor;
   let asked = 0;
+  let pause = null;
 
   return {
     init() {
@@ -44,12 +46,23 @@ export function weldMap() {
       if (cursor && event.buttons) this.to(this.pointed(event));
     },
 
+    release() {
+      if (cursor) this.taken();
+    },
+
+    // A map that takes its point tells where it was let go of; arrow keys count as let go of when they rest.
+    taken(afterMs = 0) {
+      if (!('takes' in this.$root.dataset)) return;
+      clearTimeout(pause);
+      pause = setTimeout(() => this.$dispatch('map-point', this.point()), afterMs);
+    },
+
     pointed(event) {
       const box = this.svg().getBoundingClientRect();
-      const { width, height } = this.svg().viewBox.baseVal;
+      const { x: left, y: top, width, height } = this.svg().viewBox.baseVal;
       return valued(plot, {
-        x: ((event.clientX - box.left) / box.width) * width,
-        y: ((event.clientY - box.top) / box.height) * height,
+        x: left + ((event.clientX - box.left) / box.width) * width,
+        y: top + ((event.clientY - box.top) / box.height) * height,
       });
     },
 
@@ -62,6 +75,7 @@ export function weldMap() {
         x: x + step[0] * NUDGE * (plot.x[1] - plot.x[0]),
         y: y + step[1] * NUDGE * (plot.y[1] - plot.y[0]),
       });
+      this.taken(KEYS_REST_MS);
     },
 
     to(wanted) {

@@ -1,4 +1,5 @@
 import { jobPage } from '../job-page.js';
+import { drawBeside } from '../map/beside.js';
 import { jobForm } from '../page.js';
 
 const TYPING_PAUSE_MS = 120;
@@ -60,6 +61,7 @@ export function workspace() {
     opened(event) {
       const figure = event.target;
       if (figure.matches('details[name=why]') && figure.open) this.explain(figure);
+      if (figure.id === 'sheet-map') drawBeside();
     },
 
     async explain(figure) {
@@ -72,7 +74,13 @@ export function workspace() {
       }
     },
 
+    // Where a point of the map was let go of: its current and travel become own values.
+    async pointed({ detail }) {
+      await this.tell('/point', { pointA: detail.x, pointTravel: detail.y });
+    },
+
     laid() {
+      drawBeside();
       this.$root.querySelectorAll('details[name=why][open]').forEach((figure) => this.explain(figure));
       document.title = `${jobForm().elements.name.value} – Vast Arc`;
     },

@@ -15,8 +15,19 @@ import java.util.Locale;
  */
 public record Drawing(String viewBox, String title, List<Path> paths, List<Label> labels, double fontMm) {
 
-    /** An SVG path and its style class. */
-    public record Path(String d, String style) {}
+    /** An SVG path and its style class; the words are told of whoever points at it, empty for none. */
+    public record Path(String d, String style, String words) {
+
+        /**
+         * One without words.
+         *
+         * @param d     as SVG writes it
+         * @param style class of its style
+         */
+        public Path(String d, String style) {
+            this(d, style, "");
+        }
+    }
 
     /** Text at a place; anchor is {@code start}, {@code middle} or {@code end}. */
     public record Label(double x, double y, String text, String anchor, String style) {}
@@ -145,6 +156,11 @@ public record Drawing(String viewBox, String title, List<Path> paths, List<Label
         /** A path given in page coordinates. */
         void raw(String d, String style) {
             paths.add(new Path(d, style));
+        }
+
+        /** The same with words for whoever points at it. */
+        void raw(String d, String style, String words) {
+            paths.add(new Path(d, style, words));
         }
 
         void label(Point at, String text, String anchor, String style) {

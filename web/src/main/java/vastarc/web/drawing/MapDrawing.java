@@ -27,8 +27,7 @@ public final class MapDrawing {
     private static final double RIGHT = 16;
     private static final double TOP = 14;
     private static final double BOTTOM = 52;
-    private static final double FONT = 17;
-    private static final int TICKS = 6;
+
     private static final double CROSS = 13;
     private static final double DOT = 6;
     private static final int HATCH_EVERY = 3;
@@ -36,16 +35,29 @@ public final class MapDrawing {
     private static final double NAME_WIDE = 90;
     private static final double NAME_HIGH = 44;
 
-    /** A zone with fewer cells of a hundred is not named on the drawing. */
-    private static final double LEAST_NAMED = 0.03;
+    /**
+     * Words of a map by the size it is shown at.
+     *
+     * @param font       letter height, in the drawing's units
+     * @param more       room that they want beside the plot's own, at the left
+     * @param ticks      steps of each axis that are named
+     * @param leastNamed a zone with a smaller share of the cells is not named
+     */
+    private record MapLetters(double font, double more, int ticks, double leastNamed) {
+
+        static final MapLetters LARGE = new MapLetters(17, 0, 6, 0.03);
+        static final MapLetters SMALL = new MapLetters(32, 110, 3, 0.08);
+    }
 
     private final WeldMap map;
     private final UnitSystem units;
+    private final MapLetters words;
     private final Pencil pencil = new Pencil(0, false);
     private final double cellX;
     private final double cellY;
 
-    private MapDrawing(WeldMap map, UnitSystem units) {
+    private MapDrawing(WeldMap map, UnitSystem units, MapLetters words) {
+        this.words = words;
         this.map = map;
         this.units = units;
         this.cellX = (WIDTH - LEFT - RIGHT) / map.x().size();
@@ -75,7 +87,32 @@ public final class MapDrawing {
      * @param units the reader's
      */
     public static Drawing of(WeldMap map, Optional<RunsOnMap> runs, SetupSheet sheet, UnitSystem units) {
-        MapDrawing drawing = new MapDrawing(map, units);
+        MapDrawing drawing = drawn(map, runs, sheet, units, MapLetters.LARGE);
+        drawing.pencil.label(new Point(LEFT, HEIGHT - 6), "across: current; up: " + name(map), "start", "note");
+        return drawing.finished(HEIGHT);
+    }
+
+    /**
+     * {@return the drawing of a map for a card or beside figures: the same with larger and fewer words; what its axes are is said beside it}
+     *
+     * @param map   the map
+     * @param runs  of the shop, to lie on it
+     * @param sheet of the map
+     * @param units the reader's
+     */
+    public static Drawing small(WeldMap map, Optional<RunsOnMap> runs, SetupSheet sheet, UnitSystem units) {
+        MapDrawing drawing = drawn(map, runs, sheet, units, MapLetters.SMALL);
+        return drawing.finished(HEIGHT - MapLetters.LARGE.font());
+    }
+
+    private Drawing finished(double high) {
+        String title = "Zones over current and " + name(map) + ", the sheet’s setting marked";
+        return pencil.drawing(-words.more(), 0, WIDTH + words.more(), high, title, words.font());
+    }
+
+    private static MapDrawing drawn(
+            WeldMap map, Optional<RunsOnMap> runs, SetupSheet sheet, UnitSystem units, MapLetters words) {
+        MapDrawing drawing = new MapDrawing(map, units, words);
         drawing.zones();
         runs.filter(known -> known.overTravel() && known.chance().isPresent())
                 .ifPresent(known -> drawing.chances(known, sheet));
@@ -83,8 +120,7 @@ public final class MapDrawing {
         drawing.names();
         drawing.point();
         runs.ifPresent(known -> known.runs().forEach(drawing::run));
-        return drawing.pencil.drawing(
-                0, 0, WIDTH, HEIGHT, "Zones over current and " + name(map) + ", the sheet’s setting marked", FONT);
+        return drawing;
     }
 
     private static String name(WeldMap map) {
@@ -114,9 +150,13 @@ public final class MapDrawing {
                         .append(text("M%.3f %.3fH%.3fv%.3fH%.3fZ", left(from), top(j), left(i), cellY, left(from)));
             }
         }
-        areas.forEach((zone, d) -> pencil.raw(d.toString(), "zone zone-" + zone.name()));
+        areas.forEach((zone, d) -> pencil.raw(d.toString(), "zone zone-" + zone.name(), why(zone)));
         pencil.raw(hatch(), "zone-unsure");
         pencil.raw(edges((i, j) -> map.zones().get(j).get(i) == WeldZone.GOOD), "zone-edge");
+    }
+
+    private String why(WeldZone zone) {
+        return Phrasebook.say(Phrase.of(zone.words()), units);
     }
 
     /** A stroke through every third cell that lies near an edge. */
@@ -186,21 +226,24 @@ public final class MapDrawing {
 
     private void axes() {
         double bottom = HEIGHT - BOTTOM;
-        for (int k = 0; k <= TICKS; k++) {
-            double share = (double) k / TICKS;
+        for (int k = 0; k <= words.ticks(); k++) {
+            double share = (double) k / words.ticks();
             double x = LEFT + share * (WIDTH - LEFT - RIGHT);
             double y = bottom - share * (bottom - TOP);
             pencil.raw(text("M%.1f %.1fv6", x, bottom), "mark second");
             pencil.raw(text("M%.1f %.1fh-6", LEFT, y), "mark second");
-            String anchor = k == 0 ? "start" : k == TICKS ? "end" : "middle";
-            pencil.label(new Point(x, bottom + 24), shown(Quantity.amperes(at(map.x(), share))), anchor, "dim-text");
+            String anchor = k == 0 ? "start" : k == words.ticks() ? "end" : "middle";
             pencil.label(
-                    new Point(LEFT - 10, y + (k == TICKS ? 12 : k == 0 ? 0 : 6)),
+                    new Point(x, bottom + 7 + words.font()),
+                    shown(Quantity.amperes(at(map.x(), share))),
+                    anchor,
+                    "dim-text");
+            pencil.label(
+                    new Point(LEFT - 10, y + words.font() * (k == words.ticks() ? 0.7 : k == 0 ? 0 : 0.35)),
                     shown(Quantity.of(at(map.y(), share), map.axis().unit())),
                     "end",
                     "dim-text");
         }
-        pencil.label(new Point(LEFT, HEIGHT - 6), "across: current; up: " + name(map), "start", "note");
     }
 
     private String shown(Quantity quantity) {
@@ -226,7 +269,7 @@ public final class MapDrawing {
                     }
                 }
             }
-            if (count >= LEAST_NAMED * map.x().size() * map.y().size()) {
+            if (count >= words.leastNamed() * map.x().size() * map.y().size()) {
                 Point middle = clear(middle(zone, sumI / count, sumJ / count));
                 pencil.label(
                         middle, Phrasebook.say(Phrase.of("map.short." + zone.name()), units), "middle", "zone-name");
@@ -273,7 +316,7 @@ public final class MapDrawing {
         double y = mark().y();
         pencil.raw(
                 text("M%.1f %.1fh%.1fM%.1f %.1fv%.1f", x - CROSS, y, 2 * CROSS, x, y - CROSS, 2 * CROSS), "map-point");
-        pencil.label(new Point(x, y + CROSS + 18), "the sheet", "middle", "zone-name strong");
+        pencil.label(new Point(x, y + CROSS + words.font()), "the sheet", "middle", "zone-name strong");
     }
 
     private static double share(List<Double> values, double value) {

@@ -49,7 +49,9 @@ public final class SvgFile {
                     .append(path.style())
                     .append("\" d=\"")
                     .append(path.d())
-                    .append("\"/>\n");
+                    .append("\">")
+                    .append(path.words().isEmpty() ? "" : "<title>" + escaped(path.words()) + "</title>")
+                    .append("</path>\n");
         }
         for (Drawing.Label label : drawing.labels()) {
             svg.append("<text x=\"")

@@ -48,14 +48,7 @@ class JobMaps {
     Outcome<JobMap> of(Job job, MapAxis axis) {
         JobPlan plan = planner.plan(job);
         return plan.sheet()
-                .then(sheet -> MapPlanner.of(
-                                sheet,
-                                new MapRequest(
-                                        shown(axis),
-                                        MapRequest.USUAL,
-                                        MapRequest.USUAL,
-                                        Optional.empty(),
-                                        Optional.empty()))
+                .then(sheet -> MapPlanner.of(sheet, MapRequest.usual(shown(axis)))
                         .map(map -> withRuns(job, plan, sheet, map)));
     }
 

@@ -19,7 +19,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.map.MapAxis;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
@@ -80,6 +79,16 @@ class MapController {
                 map.problems().stream().map(problem -> problem.message(units)).toList());
         map.value().ifPresent(made -> show(made, sent, units, model));
         return "rehearse/map";
+    }
+
+    /** The map over travel, to be opened beside the figures of the sheet. */
+    @GetMapping("/jobs/{id}/map/beside")
+    String beside(@PathVariable UUID id, @ModelAttribute("preferences") Preferences preferences, Model model) {
+        JobMap made = maps.of(job(id), MapAxis.TRAVEL).value().orElseThrow(() -> new NotFound("map"));
+        model.addAttribute("id", id);
+        show(made, Map.of(), preferences.units(), model);
+        model.addAttribute("drawing", MapDrawing.small(made.map(), made.runs(), made.sheet(), preferences.units()));
+        return "rehearse/ground :: beside";
     }
 
     private Job job(UUID id) {
@@ -161,10 +170,7 @@ class MapController {
         boolean stale = jobs.edit(
                         id,
                         JobStore.seen(sent.get("version")),
-                        job -> saver.own(
-                                saver.paced(job.content(), point.travel()),
-                                CycleKey.WORKING_CURRENT,
-                                Math.rint(point.currentA())))
+                        job -> saver.at(job.content(), point.currentA(), point.travel()))
                 .orElseThrow(() -> new NotFound("job"))
                 .stale();
         after.addFlashAttribute(stale ? "stale" : "taken", true);

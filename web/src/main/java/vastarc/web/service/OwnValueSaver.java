@@ -51,6 +51,17 @@ public class OwnValueSaver {
     }
 
     /**
+     * {@return a point of a map: its current, to the ampere, and its travel as own values}
+     *
+     * @param before   how it was before
+     * @param currentA current, A
+     * @param mmPerMin travel, mm/min
+     */
+    public JobContent at(JobContent before, double currentA, double mmPerMin) {
+        return own(paced(before, mmPerMin), CycleKey.WORKING_CURRENT, Math.rint(currentA));
+    }
+
+    /**
      * {@return a pulse rate with its pulse}
      *
      * @param before how it was before

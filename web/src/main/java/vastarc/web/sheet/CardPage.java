@@ -7,6 +7,9 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import vastarc.core.advice.map.MapAxis;
+import vastarc.core.advice.map.MapPlanner;
+import vastarc.core.advice.map.MapRequest;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
@@ -15,6 +18,7 @@ import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.equipment.PanelPlan;
 import vastarc.web.drawing.Drawing;
+import vastarc.web.drawing.MapDrawing;
 import vastarc.web.drawing.PanelDrawing;
 import vastarc.web.layout.ParameterView;
 import vastarc.web.layout.ParameterView.FigureLine;
@@ -42,6 +46,7 @@ import vastarc.web.store.machine.Machine;
  * @param machine  it is welded with; empty where the shop has none
  * @param front    its panel with the job on it
  * @param controls where each control must be set
+ * @param map      where it works, over current and travel; empty without a sheet
  * @param booth    how a tablet opens the job's booth; empty where no other machine may ask
  */
 public record CardPage(
@@ -59,6 +64,7 @@ public record CardPage(
         String machine,
         Optional<PanelDrawing> front,
         List<FigureLine> controls,
+        Optional<Drawing> map,
         Optional<BoothCode> booth) {
 
     /**
@@ -118,7 +124,14 @@ public record CardPage(
                 source.machine().map(Machine::name).orElse(""),
                 both(source, (machine, panel) -> PanelDrawing.of(machine.profile(), panel, units)),
                 source.panel().map(panel -> controls(panel, units)).orElse(List.of()),
+                source.plan().sheet().value().flatMap(sheet -> map(sheet, units)),
                 source.booth().map(address -> new BoothCode(QrCode.of(address), address)));
+    }
+
+    private static Optional<Drawing> map(SetupSheet sheet, UnitSystem units) {
+        return MapPlanner.of(sheet, MapRequest.usual(MapAxis.TRAVEL))
+                .value()
+                .map(made -> MapDrawing.small(made, Optional.empty(), sheet, units));
     }
 
     private static <T> Optional<T> both(CardSource source, BiFunction<Machine, PanelPlan, T> use) {

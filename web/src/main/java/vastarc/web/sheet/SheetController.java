@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.map.MapAxis;
 import vastarc.core.advice.parameters.Method;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.ParameterTopic;
@@ -311,6 +312,33 @@ class SheetController implements JobPage {
                 ? content
                 : content.with(
                         content.joint().changedBy(alternatives.get(number).change()));
+    }
+
+    /** Takes a point of the map beside the figures as own values; what is no point of a map changes nothing. */
+    @PostMapping("/jobs/{id}/sheet/point")
+    String point(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String pointA,
+            @RequestParam(defaultValue = "") String pointTravel,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("preferences") Preferences preferences,
+            Model model) {
+        OptionalDouble current = along(MapAxis.CURRENT, pointA);
+        OptionalDouble travel = along(MapAxis.TRAVEL, pointTravel);
+        return travelled(
+                jobs.edit(
+                        id,
+                        JobStore.seen(sent.get("version")),
+                        before -> current.isPresent() && travel.isPresent()
+                                ? taker.at(before.content(), current.getAsDouble(), travel.getAsDouble())
+                                : before.content()),
+                preferences,
+                model);
+    }
+
+    private static OptionalDouble along(MapAxis axis, String text) {
+        OptionalDouble value = NumberReader.read(text);
+        return value.isPresent() && axis.range().check(value.getAsDouble()).isEmpty() ? value : OptionalDouble.empty();
     }
 
     /** Marks a job as proven with the figures it has, or opens it again. */

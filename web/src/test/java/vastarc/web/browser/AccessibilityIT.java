@@ -31,6 +31,7 @@ class AccessibilityIT extends Journeys {
             "/shop/procedures",
             "/shop/welders",
             "/shop/batches",
+            "/shop/instruments",
             "/assemblies",
             "/reference",
             "/reference/terms",

@@ -55,6 +55,35 @@ class MapJourneysIT extends Journeys {
     }
 
     @Test
+    void theMapBesideTheFiguresTakesItsPointAndFollowsThem() {
+        newJob();
+        browser.click("#sheet-map summary");
+        browser.waitFor(
+                "the map",
+                () -> !browser.all("#map-beside .map-chart[data-ready]").isEmpty());
+        String own = words();
+        WebElement chart = browser.find("#map-beside .map-chart svg");
+        new Actions(browser.driver())
+                .moveToElement(chart, 20, 20)
+                .clickAndHold()
+                .moveByOffset(6, -8)
+                .release()
+                .perform();
+        browser.waitFor("own values", () -> !browser.all(".own-mark").isEmpty());
+        browser.waitFor("the map of the new sheet", () -> !words().equals(own));
+        String amperes = words().replaceAll("At ([0-9]+).*", "$1");
+        assertThat(browser.text("#workingCurrent")).contains(amperes);
+
+        browser.click("[data-history=undo]");
+        browser.waitFor("undone", () -> browser.all(".own-mark").isEmpty());
+        browser.waitFor("as it was", () -> words().equals(own));
+
+        browser.find("#map-beside .map-chart").sendKeys(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT);
+        browser.waitFor("taken by keys", () -> !browser.all(".own-mark").isEmpty());
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    @Test
     void aPointIsSimulatedBesideTheSheet() {
         map();
         browser.find(".map-chart").sendKeys(Keys.ARROW_RIGHT);

@@ -3,6 +3,8 @@ package vastarc.web.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
@@ -165,5 +167,24 @@ class ShopJourneysIT extends Journeys {
             browser.find("h1");
             assertThat(browser.accessibilityFindings()).as(path).isEmpty();
         }
+    }
+
+    @Test
+    void aCertificateIsHandedInAndGoesWithItsPaper() throws IOException {
+        Path scan = Files.write(Files.createTempDirectory("certificate").resolve("OX 7.pdf"), "%PDF-1.7".getBytes());
+        browser.open("/shop/instruments");
+        browser.type("number", "OX-7");
+        browser.click("label.tile:has([value=OXYGEN])");
+        browser.click("#keep-paper");
+        browser.find("[data-file]").sendKeys(scan.toString());
+        browser.waitFor("the file", () -> browser.text("#papers").contains("OX 7.pdf"));
+
+        Path words = Files.writeString(scan.resolveSibling("notes.txt"), "calibrated");
+        browser.find("[data-file]").sendKeys(words.toString());
+        browser.waitFor("why not", () -> browser.text("#file-trouble").contains("Give a PDF, a JPEG or a PNG."));
+
+        browser.click("#papers summary");
+        browser.click("#papers details form button");
+        browser.find("#no-papers");
     }
 }

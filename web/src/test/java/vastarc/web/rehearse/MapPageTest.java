@@ -16,9 +16,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
+import vastarc.core.advice.cycle.CycleKey;
+import vastarc.core.advice.map.WeldZone;
+import vastarc.core.base.text.Phrase;
+import vastarc.core.base.text.Phrasebook;
+import vastarc.core.base.units.UnitSystem;
+import vastarc.core.input.WeldFields;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
 import vastarc.web.store.job.Job;
+import vastarc.web.store.job.JobContent;
 import vastarc.web.store.job.JobStore;
 
 @SpringTest
@@ -61,6 +68,46 @@ class MapPageTest {
                 .hasSizeGreaterThan(3)
                 .allSatisfy(line -> assertThat(line.select("a").attr("href")).isEqualTo("/reference/model/map"));
         assertThat(page.select("#map-axis option").eachAttr("value")).containsExactly("TRAVEL", "GAP", "THICKNESS");
+    }
+
+    @Test
+    void aZoneSaysWhyToWhoeverPointsAtIt() throws Exception {
+        assertThat(document("").select(".map-chart path.zone-NO_FUSION title").text())
+                .isEqualTo("the faces do not melt");
+        assertThat(page(job.id().toString(), ".svg").getContentAsString())
+                .contains("<title>" + Phrasebook.say(Phrase.of(WeldZone.BURN_THROUGH.words()), UnitSystem.METRIC));
+    }
+
+    @Test
+    void aPointOfTheMapBesideTheSheetBecomesItsOwnAndOneThatIsNoneChangesNothing() throws Exception {
+        String beside = page(job.id().toString(), "/beside").getContentAsString();
+        assertThat(Jsoup.parse(beside).select("[data-takes] .map-chart path.zone-GOOD"))
+                .hasSize(1);
+
+        point("95.4", "130");
+        assertThat(kept().own().of(CycleKey.WORKING_CURRENT)).hasValue(95);
+        assertThat(kept().joint().text(WeldFields.TRAVEL)).contains("130 mm/min");
+
+        JobContent before = kept();
+        for (String[] none : new String[][] {{"", ""}, {"95", "far"}, {"-4", "130"}, {"95", "1e9"}}) {
+            point(none[0], none[1]);
+        }
+        assertThat(kept()).isEqualTo(before);
+    }
+
+    private JobContent kept() {
+        return jobs.find(job.id()).orElseThrow().content();
+    }
+
+    private void point(String currentA, String mmPerMin) throws Exception {
+        assertThat(http.perform(post("/jobs/" + job.id() + "/sheet/point")
+                                .with(csrf())
+                                .param("pointA", currentA)
+                                .param("pointTravel", mmPerMin))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus())
+                .isEqualTo(200);
     }
 
     @ParameterizedTest

@@ -22,6 +22,15 @@ public record MapRequest(MapAxis axis, int nx, int ny, Optional<AxisRange> xRang
     /** Values of an axis, where nothing else is asked for. */
     public static final int USUAL = 61;
 
+    /**
+     * {@return the usual map around a sheet}
+     *
+     * @param axis what the rows go over
+     */
+    public static MapRequest usual(MapAxis axis) {
+        return new MapRequest(axis, USUAL, USUAL, Optional.empty(), Optional.empty());
+    }
+
     /** From one value to another, the first the smaller one. */
     public record AxisRange(double low, double high) {
 
