@@ -182,6 +182,7 @@ class ShopJourneysIT extends Journeys {
         Path words = Files.writeString(scan.resolveSibling("notes.txt"), "calibrated");
         browser.find("[data-file]").sendKeys(words.toString());
         browser.waitFor("why not", () -> browser.text("#file-trouble").contains("Give a PDF, a JPEG or a PNG."));
+        assertThat(browser.complaints()).singleElement().asString().contains("status of 422");
 
         browser.click("#papers summary");
         browser.click("#papers details form button");
