@@ -89,7 +89,7 @@ public final class MapDrawing {
     public static Drawing of(WeldMap map, Optional<RunsOnMap> runs, SetupSheet sheet, UnitSystem units) {
         MapDrawing drawing = drawn(map, runs, sheet, units, MapLetters.LARGE);
         drawing.pencil.label(new Point(LEFT, HEIGHT - 6), "across: current; up: " + name(map), "start", "note");
-        return drawing.finished(HEIGHT);
+        return drawing.finished();
     }
 
     /**
@@ -102,12 +102,12 @@ public final class MapDrawing {
      */
     public static Drawing small(WeldMap map, Optional<RunsOnMap> runs, SetupSheet sheet, UnitSystem units) {
         MapDrawing drawing = drawn(map, runs, sheet, units, MapLetters.SMALL);
-        return drawing.finished(HEIGHT - MapLetters.LARGE.font());
+        return drawing.finished();
     }
 
-    private Drawing finished(double high) {
+    private Drawing finished() {
         String title = "Zones over current and " + name(map) + ", the sheet’s setting marked";
-        return pencil.drawing(-words.more(), 0, WIDTH + words.more(), high, title, words.font());
+        return pencil.drawing(-words.more(), 0, WIDTH + words.more(), HEIGHT, title, words.font());
     }
 
     private static MapDrawing drawn(
