@@ -6,6 +6,7 @@ create table register_file (
     entry_id uuid primary key,
     name varchar(120) not null,
     media_type varchar(40) not null,
+    bytes integer not null,
     content varbinary(2000000) not null,
     constraint file_of_entry foreign key (entry_id) references register_entry (id) on delete cascade
 );

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import javax.sql.DataSource;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -14,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -33,6 +35,14 @@ class CertificateFileTest {
 
     @Autowired
     private Register<MaterialBatch> batches;
+
+    private JdbcClient database;
+
+    /** Past the store, which has no files so large. */
+    @Autowired
+    void openDatabase(DataSource source) {
+        database = JdbcClient.create(source);
+    }
 
     @BeforeEach
     void aBatch() throws Exception {
@@ -111,6 +121,19 @@ class CertificateFileTest {
 
         assertThat(handIn("H-1", "large.pdf", large).getContentAsString())
                 .isEqualTo("The file is too large. Give at most 2 MB; scan it coarser, or save it as a PDF.");
+    }
+
+    @Test
+    void moreThanAnArchiveHoldsIsRefused() throws Exception {
+        handIn("H-1", "gas.pdf", bytes("%PDF-1.7 one"));
+        send("/shop/batches", Map.of("version", "-1", "number", "H-2", "kind", "GAS"));
+        database.sql("update register_file set bytes = 299999999").update();
+
+        assertThat(handIn("H-2", "gas.pdf", bytes("%PDF-1.7 two")).getContentAsString())
+                .isEqualTo("All files of papers together take 300 MB already. "
+                        + "Take files off papers that are no longer used, or scan coarser.");
+        assertThat(handIn("H-1", "gas.pdf", bytes("%PDF-1.7 another")).getStatus())
+                .isEqualTo(200);
     }
 
     @Test

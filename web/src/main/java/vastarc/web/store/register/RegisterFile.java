@@ -21,6 +21,9 @@ class RegisterFile extends AssignedIdEntity<UUID> {
     @Column(name = "media_type")
     private String mediaType;
 
+    /** How many; asked for without the content. */
+    private int bytes;
+
     private byte[] content;
 
     protected RegisterFile() {}
@@ -29,6 +32,7 @@ class RegisterFile extends AssignedIdEntity<UUID> {
         this.entry = entry;
         this.name = file.name();
         this.mediaType = file.mediaType();
+        this.bytes = file.content().length;
         this.content = file.content();
     }
 

@@ -16,4 +16,8 @@ interface RegisterFileRepository extends JpaRepository<RegisterFile, UUID> {
 
     @Query("select count(f) from RegisterFile f join RegisterEntry e on e.id = f.entry where e.register = :register")
     int countOf(String register);
+
+    /** How many bytes all files have but one paper's. */
+    @Query("select coalesce(sum(f.bytes), 0) from RegisterFile f where f.entry <> :paper")
+    long bytesBeside(UUID paper);
 }

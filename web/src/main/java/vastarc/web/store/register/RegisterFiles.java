@@ -16,6 +16,9 @@ public class RegisterFiles {
     /** Most files of a register. */
     public static final int MOST = 500;
 
+    /** Most bytes of all files: what an archive holds of one kind is at most half a gigabyte, and takes four bytes for three. */
+    public static final long MOST_BYTES = 300_000_000;
+
     private static final String FIELD = "file";
 
     private final RegisterFileRepository files;
@@ -71,6 +74,9 @@ public class RegisterFiles {
             }
             if (files.findById(entry.get().id()).isEmpty() && files.countOf(kind.name()) >= MOST) {
                 return Outcome.failed(Problem.badValue(FIELD, "register.file.full", MOST));
+            }
+            if (files.bytesBeside(entry.get().id()) + file.content().length > MOST_BYTES) {
+                return Outcome.failed(Problem.badValue(FIELD, "register.file.fullBytes", MOST_BYTES / 1_000_000));
             }
             replace(entry.get(), file);
             return Outcome.of(file);
