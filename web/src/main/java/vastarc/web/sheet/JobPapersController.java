@@ -6,6 +6,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -34,6 +35,7 @@ import vastarc.web.store.register.PaperUses;
 import vastarc.web.store.register.PaperUses.ChosenPaper;
 import vastarc.web.store.register.ProcedureReader;
 import vastarc.web.store.register.Register;
+import vastarc.web.store.register.RegisterKind;
 
 /** The papers of a job: its procedure, the batches that go into it, the meters it is measured with, and the seams of assemblies that it is for. */
 @Controller
@@ -76,17 +78,9 @@ class JobPapersController {
         Job job = job(id);
         model.addAttribute("job", id.toString());
         model.addAttribute("name", job.name());
-        model.addAttribute(
-                "procedures",
-                choices(
-                        uses.ofJob(id, ProcedureReader.KIND),
-                        procedures.readable().stream().map(PaperChoices::of)));
-        model.addAttribute("kinds", kinds(uses.ofJob(id, BatchReader.KIND)));
-        model.addAttribute(
-                "meters",
-                choices(
-                        uses.ofJob(id, InstrumentReader.KIND),
-                        instruments.readable().stream().map(PaperChoices::of)));
+        model.addAttribute("procedures", choices(id, ProcedureReader.KIND, procedures, PaperChoices::of));
+        model.addAttribute("kinds", kinds(id));
+        model.addAttribute("meters", choices(id, InstrumentReader.KIND, instruments, PaperChoices::of));
         model.addAttribute(
                 "seams",
                 assemblies.ofJob(id).stream().map(JobPapersController::seam).toList());
@@ -101,21 +95,35 @@ class JobPapersController {
         return new Choice(address, seam.number() + " " + seam.text().location(), false);
     }
 
-    private static List<Choice> choices(List<String> chosen, Stream<ChosenPaper> papers) {
-        return papers.map(paper -> new Choice(
-                        paper.number(),
-                        paper.what().isEmpty() ? paper.number() : paper.number() + " · " + paper.what(),
-                        chosen.contains(paper.number())))
+    /** What may be chosen of a register: its papers, and those that are chosen already and have left it since. */
+    private <T> List<ChosenPaper> offered(
+            UUID job, RegisterKind<T> kind, Register<T> register, Function<T, ChosenPaper> paper) {
+        List<ChosenPaper> kept = register.readable().stream().map(paper).toList();
+        Stream<ChosenPaper> gone = uses.ofJob(job).stream()
+                .filter(chosen -> chosen.isOf(kind) && kept.stream().noneMatch(chosen::isSame));
+        return Stream.concat(kept.stream(), gone).toList();
+    }
+
+    private <T> List<Choice> choices(
+            UUID job, RegisterKind<T> kind, Register<T> register, Function<T, ChosenPaper> paper) {
+        List<String> chosen = uses.ofJob(job, kind);
+        return offered(job, kind, register, paper).stream()
+                .map(one -> new Choice(
+                        one.number(),
+                        one.what().isEmpty() ? one.number() : one.number() + " · " + one.what(),
+                        chosen.contains(one.number())))
                 .toList();
     }
 
     /** Those that may still be used, and those that are chosen already, whatever became of them. */
-    private List<KindOfBatch> kinds(List<String> chosen) {
+    private List<KindOfBatch> kinds(UUID job) {
+        List<String> chosen = uses.ofJob(job, BatchReader.KIND);
+        List<MaterialBatch> kept = batches.readable();
         String today =
                 LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()).toString();
         List<KindOfBatch> kinds = new ArrayList<>();
         for (BatchKind kind : BatchKind.values()) {
-            List<Choice> some = batches.readable().stream()
+            List<Choice> some = kept.stream()
                     .filter(batch -> batch.kind() == kind)
                     .filter(batch -> batch.isUsable(today) || chosen.contains(batch.number()))
                     .map(batch -> new Choice(batch.number(), label(batch), chosen.contains(batch.number())))
@@ -124,6 +132,13 @@ class JobPapersController {
                 kinds.add(new KindOfBatch(Phrasebook.say(Phrase.of("batch.kind." + kind), UnitSystem.METRIC), some));
             }
         }
+        List<Choice> gone = choices(job, BatchReader.KIND, batches, PaperChoices::of).stream()
+                .filter(choice ->
+                        kept.stream().noneMatch(batch -> batch.number().equals(choice.value())))
+                .toList();
+        if (!gone.isEmpty()) {
+            kinds.add(new KindOfBatch(Phrasebook.say(Phrase.of("papers.gone"), UnitSystem.METRIC), gone));
+        }
         return kinds;
     }
 
@@ -131,7 +146,7 @@ class JobPapersController {
         return batch.what().isEmpty() ? batch.number() : batch.number() + " · " + batch.what();
     }
 
-    /** Chooses the papers of the job; what is not on a register, or no longer, is not chosen. */
+    /** Chooses the papers of the job; what was chosen before and has left its register since may stay. */
     @PostMapping("/jobs/{id}/papers")
     String choose(
             @PathVariable UUID id,
@@ -142,15 +157,12 @@ class JobPapersController {
         uses.choose(
                 id,
                 Stream.of(
-                                procedures.readable().stream()
-                                        .filter(kept -> kept.number().equals(procedure))
-                                        .map(PaperChoices::of),
-                                batches.readable().stream()
-                                        .filter(batch -> chosen.contains(batch.number()))
-                                        .map(PaperChoices::of),
-                                instruments.readable().stream()
-                                        .filter(meter -> meters.contains(meter.number()))
-                                        .map(PaperChoices::of))
+                                offered(id, ProcedureReader.KIND, procedures, PaperChoices::of).stream()
+                                        .filter(paper -> paper.number().equals(procedure)),
+                                offered(id, BatchReader.KIND, batches, PaperChoices::of).stream()
+                                        .filter(paper -> chosen.contains(paper.number())),
+                                offered(id, InstrumentReader.KIND, instruments, PaperChoices::of).stream()
+                                        .filter(paper -> meters.contains(paper.number())))
                         .flatMap(papers -> papers)
                         .toList());
         return "redirect:/jobs/" + id + "/papers";

@@ -144,6 +144,23 @@ class JobPapersTest {
     }
 
     @Test
+    void whatHasLeftItsRegisterStaysChosenWhenThePapersAreSavedAgain() throws Exception {
+        procedure("P-1", "400");
+        meter("CL-2", "", "2099-01-01");
+        send(of("papers"), Map.of("procedure", "P-1", "meter", "CL-2"));
+        procedures.delete("P-1");
+        instruments.delete("CL-2");
+
+        Document papers = page(of("papers"));
+        assertThat(papers.select("#procedure option[selected]").val()).isEqualTo("P-1");
+        assertThat(papers.select("[name=meter][checked]").eachAttr("value")).containsExactly("CL-2");
+        send(of("papers"), Map.of("procedure", "P-1", "meter", "CL-2"));
+
+        assertThat(page(of("papers")).select("[name=meter][checked]").eachAttr("value"))
+                .containsExactly("CL-2");
+    }
+
+    @Test
     void theNamedProcedureIsKeptWithTheRunAsItWasAtTheStrike() throws Exception {
         procedure("P-1", "400");
         send(of("papers"), Map.of("procedure", "P-1"));
