@@ -105,7 +105,7 @@ public class PhotoStore {
      * @param id the id
      */
     public Optional<byte[]> jpeg(UUID id) {
-        return photographs.jpeg(id);
+        return photographs.findById(id).map(RunPhotograph::jpeg);
     }
 
     /**

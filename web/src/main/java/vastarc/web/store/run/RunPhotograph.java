@@ -49,4 +49,8 @@ class RunPhotograph extends AssignedIdEntity<UUID> {
     public UUID getId() {
         return id;
     }
+
+    byte[] jpeg() {
+        return jpeg;
+    }
 }

@@ -16,9 +16,6 @@ interface RunPhotographRepository extends JpaRepository<RunPhotograph, UUID> {
 
     Optional<Photograph> findPhotographById(UUID id);
 
-    @Query("select p.jpeg from RunPhotograph p where p.id = :id")
-    Optional<byte[]> jpeg(UUID id);
-
     @Query("select p.id from RunPhotograph p order by p.madeAt, p.id")
     List<UUID> idsInOrder();
 
