@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.advice.map.WeldMap.SettingTolerance;
+import vastarc.core.advice.map.WeldZone;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.Range;
 import vastarc.core.advice.sheet.SetupSheet;
@@ -19,9 +21,10 @@ import vastarc.core.domain.joint.BackingBar;
 import vastarc.core.domain.joint.JointLimits.InputRange;
 import vastarc.core.domain.joint.PulsePurpose;
 import vastarc.core.simulation.observe.FrameRecorder;
+import vastarc.core.simulation.request.SimulationRequest;
 import vastarc.core.simulation.result.SimulationResult;
 
-/** Finds a setting by rehearsing: within its range, what gives the back bead that is wanted, or keeps the width most even. */
+/** Finds a setting by rehearsing: within its range, what gives the back bead that is wanted, keeps the width most even, or forgives most. */
 public final class SettingSearch {
 
     /** What may be turned. Its words: {@code rehearsal.knob.<name>}. */
@@ -66,7 +69,9 @@ public final class SettingSearch {
         /** A bead of the wanted width on the root side. */
         BACK_BEAD,
         /** A bead of even width. */
-        EVEN_WIDTH
+        EVEN_WIDTH,
+        /** A setting that is right and may slip farthest before it is not. */
+        MOST_FORGIVING
     }
 
     /** Width of the bead on the root side that is wanted. */
@@ -80,6 +85,7 @@ public final class SettingSearch {
     private static final int REFINED_OF_TWO = 2;
     private static final int BESIDE = 3;
     private static final double CLOSE = 0.03;
+    private static final double EVEN_PERCENT = 2;
 
     private final SimulationSetup setup;
     private final SearchQuery query;
@@ -106,7 +112,7 @@ public final class SettingSearch {
      * @param knob     the setting to vary
      * @param other    a second one, varied together with it; empty for one only
      * @param goal     the goal
-     * @param targetMm back bead that is wanted, mm; of no account for an even width
+     * @param targetMm back bead that is wanted, mm; of no account for the other goals
      */
     public record SearchQuery(SearchVariable knob, Optional<SearchVariable> other, SearchGoal goal, double targetMm) {
 
@@ -125,10 +131,22 @@ public final class SettingSearch {
     /**
      * A value tried, and its result.
      *
-     * @param value  of the setting
-     * @param beside of the second; empty where only one was varied
+     * @param value     of the setting
+     * @param beside    of the second; empty where only one was varied
+     * @param backMm    bead on the root side, mm
+     * @param frontSpread widest less narrowest face, % of the mean
+     * @param frontMm   width of the face, mm
+     * @param tolerance how far current and travel may slip; none where the simulated weld is not right
+     * @param forgiveness of it: {@link SettingTolerance#forgiveness}
      */
-    public record SearchTrial(double value, OptionalDouble beside, double backMm, double frontSpread, double frontMm) {}
+    public record SearchTrial(
+            double value,
+            OptionalDouble beside,
+            double backMm,
+            double frontSpread,
+            double frontMm,
+            SettingTolerance tolerance,
+            double forgiveness) {}
 
     /**
      * What was found.
@@ -223,7 +241,7 @@ public final class SettingSearch {
         List<SearchTrial> line = new ArrayList<>();
         scanned.forEach(value -> attempt(base, value, second, line));
         for (int i = 0; i < refined; i++) {
-            if (line.isEmpty() || isMet(best(line))) {
+            if (line.isEmpty() || isEnough(best(line))) {
                 done++;
             } else {
                 between(line).ifPresent(value -> attempt(base, value, second, line));
@@ -247,14 +265,25 @@ public final class SettingSearch {
         };
         turned(base, knob, value).ask().value().ifPresent(request -> {
             SimulationResult made = WeldSimulation.of(request, part, new FrameRecorder());
+            SettingTolerance slips = slips(request, made);
             line.add(new SearchTrial(
                     value,
                     second,
                     made.widths().backMm(),
                     made.widths().frontSpread(),
-                    made.widths().frontMm()));
+                    made.widths().frontMm(),
+                    slips,
+                    slips.forgiveness(request.currentA())));
             line.sort(Comparator.comparingDouble(SearchTrial::value));
         });
+    }
+
+    /** By the map, and only where the simulation finds the weld right too. */
+    private static SettingTolerance slips(SimulationRequest request, SimulationResult made) {
+        SetupSheet sheet = request.score().sheet();
+        return SimulatedZone.of(sheet, request.currentA(), made) == WeldZone.GOOD
+                ? request.tolerance()
+                : SettingTolerance.NONE;
     }
 
     /**
@@ -276,7 +305,11 @@ public final class SettingSearch {
     }
 
     private double miss(SearchTrial searchTrial) {
-        return goal == SearchGoal.BACK_BEAD ? Math.abs(searchTrial.backMm() - targetMm) : searchTrial.frontSpread();
+        return switch (goal) {
+            case BACK_BEAD -> Math.abs(searchTrial.backMm() - targetMm);
+            case EVEN_WIDTH -> searchTrial.frontSpread();
+            case MOST_FORGIVING -> -searchTrial.forgiveness();
+        };
     }
 
     private SearchTrial best(List<SearchTrial> among) {
@@ -284,7 +317,16 @@ public final class SettingSearch {
     }
 
     private boolean isMet(SearchTrial best) {
-        return goal == SearchGoal.BACK_BEAD ? miss(best) <= CLOSE * targetMm : miss(best) <= 2;
+        return switch (goal) {
+            case BACK_BEAD -> miss(best) <= CLOSE * targetMm;
+            case EVEN_WIDTH -> miss(best) <= EVEN_PERCENT;
+            case MOST_FORGIVING -> best.forgiveness() > 0;
+        };
+    }
+
+    /** Nothing better is to be looked for. What forgives most is known only when all were tried. */
+    private boolean isEnough(SearchTrial best) {
+        return goal != SearchGoal.MOST_FORGIVING && isMet(best);
     }
 
     /** The next value: where a straight line between the two that enclose the target meets it, or half way to the better neighbour. */

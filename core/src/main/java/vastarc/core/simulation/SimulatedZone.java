@@ -2,6 +2,8 @@ package vastarc.core.simulation;
 
 import vastarc.core.advice.map.WeldZone;
 import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.Penetration;
 import vastarc.core.physics.heat.WeldPool;
 import vastarc.core.simulation.result.SimulationResult;
@@ -13,7 +15,10 @@ import vastarc.core.simulation.result.SimulationResult;
 public final class SimulatedZone {
 
     /** Share of the seam whose back must have melted, where it is to, %. */
-    private static final double THROUGH_PERCENT = 85;
+    static final double THROUGH_PERCENT = 85;
+
+    /** Share of the planned back bead, in the middle of the seam, with which it counts as through. */
+    private static final double LEAST_BACK_SHARE = 0.5;
 
     /** Share of the seam whose back may melt, where it is to stay solid, %. */
     private static final double SOLID_PERCENT = 5;
@@ -64,9 +69,32 @@ public final class SimulatedZone {
     }
 
     private boolean isCold() {
+        if (isOpenCorner(sheet.joint())) {
+            return !isCornerFused(sheet.joint(), made);
+        }
         return through && open
-                ? made.throughPercent() < THROUGH_PERCENT
+                ? !isThrough(made)
                 : ofPlanned() < WeldZone.LEAST_WIDTH_SHARE || made.widths().rootMm() <= 0;
+    }
+
+    /**
+     * An outside corner whose V lies open to the arc. It is simulated as if it were full, so that what is said of its root would be said of another
+     * joint.
+     */
+    static boolean isOpenCorner(Joint joint) {
+        return joint.form() == JointForm.OUTSIDE_CORNER && joint.groove().isEmpty();
+    }
+
+    /** An open corner is fused where its faces melt as far from the corner as the edges are thick. */
+    static boolean isCornerFused(Joint joint, SimulationResult made) {
+        return made.widths().rootMm() >= joint.thinnerMm();
+    }
+
+    /** Through along most of the seam, or, of a short one that starts cold, with half the planned back bead in its middle. */
+    static boolean isThrough(SimulationResult made) {
+        return made.throughPercent() >= THROUGH_PERCENT
+                || made.widths().backMm() >= LEAST_BACK_SHARE * made.widths().sheetBackMm()
+                        && made.widths().backMm() > 0;
     }
 
     /** The pool against the planned one: its width, or its depth where the edges of the sheets bound its width. */

@@ -4,8 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import vastarc.core.advice.map.WeldMap.SettingTolerance;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
+import vastarc.core.simulation.request.SimulationRequest;
 import vastarc.core.simulation.result.SimulationResult;
 
 /** Two simulations, figure beside figure. */
@@ -47,6 +49,20 @@ public final class SimulationComparison {
      */
     public static List<ComparedFigure> of(SimulationResult result, SimulationResult other) {
         return Stream.concat(bead(result, other), heat(result, other)).toList();
+    }
+
+    /**
+     * {@return how far current and travel of two welds may slip before the weld is no longer right, by their maps: none of one that is not right}
+     *
+     * @param one   what was simulated
+     * @param other the other one
+     */
+    public static List<ComparedFigure> slips(SimulationRequest one, SimulationRequest other) {
+        SettingTolerance first = one.tolerance();
+        SettingTolerance second = other.tolerance();
+        return List.of(
+                line("currentSlip", first.currentA(), second.currentA(), Unit.AMPERE),
+                line("travelSlip", first.travelPercent(), second.travelPercent(), Unit.PERCENT));
     }
 
     private static Stream<ComparedFigure> bead(SimulationResult result, SimulationResult other) {

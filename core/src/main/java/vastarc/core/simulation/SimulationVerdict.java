@@ -21,7 +21,6 @@ public final class SimulationVerdict {
     /** Sheet and simulation agree within this share. */
     public static final double AGREES = 0.12;
 
-    private static final double ALL_THROUGH = 85;
     private static final double SCARCELY_THROUGH = 5;
     private static final double FUSED_BEYOND_MM = 0.3;
     private static final double ENOUGH_THROAT = 0.95;
@@ -70,6 +69,9 @@ public final class SimulationVerdict {
         if (request.joint().preparation().isBevelledT()) {
             limits.add(Phrase.of("rehearsal.limit.bevel"));
         }
+        if (SimulatedZone.isOpenCorner(request.joint())) {
+            limits.add(Phrase.of("rehearsal.limit.corner"));
+        }
         if (request.joint().form().isTube()) {
             limits.add(Phrase.of(request.isRing() ? "rehearsal.limit.tube" : "rehearsal.limit.stretch"));
         }
@@ -92,6 +94,7 @@ public final class SimulationVerdict {
             return List.copyOf(phrases);
         }
         fillet();
+        corner();
         depth();
         through();
         ends();
@@ -134,6 +137,15 @@ public final class SimulationVerdict {
                 / ask.operator().travelMmPerMin().orElse(pace);
     }
 
+    private void corner() {
+        if (SimulatedZone.isOpenCorner(ask.joint()) && !isToDepth(ask)) {
+            say(
+                    SimulatedZone.isCornerFused(ask.joint(), made) ? "cornerFused" : "cornerNotFused",
+                    Quantity.ruled(made.widths().rootMm()),
+                    Quantity.ruled(ask.joint().thinnerMm()));
+        }
+    }
+
     /** A run that is not to go through is judged by its depth. */
     private void depth() {
         if (!isToDepth(ask)) {
@@ -160,12 +172,13 @@ public final class SimulationVerdict {
             say(made.throughPercent() > SCARCELY_THROUGH ? "backMeltsByLeg" : "backSolid", percent);
         } else if (solid) {
             say(made.throughPercent() > SCARCELY_THROUGH ? "backMelts" : "backSolid", percent);
-        } else if (made.throughPercent() >= ALL_THROUGH) {
+        } else if (SimulatedZone.isThrough(made)) {
             say(
-                    "through",
+                    made.throughPercent() >= SimulatedZone.THROUGH_PERCENT ? "through" : "throughLate",
                     Quantity.ruled(made.widths().backMm()),
-                    Quantity.ruled(made.throughMm().orElse(0)));
-        } else {
+                    Quantity.ruled(made.throughMm().orElse(0)),
+                    percent);
+        } else if (!SimulatedZone.isOpenCorner(ask.joint())) {
             say(made.throughPercent() < 1 ? "notMolten" : "notThrough", percent);
         }
         if (ask.joint().hasOpenBack() && made.widestBackMm() > backLimitMm()) {

@@ -3,9 +3,9 @@ package vastarc.web.drawing;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
+import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
-import vastarc.core.simulation.SettingSearch.SearchGoal;
 import vastarc.core.simulation.SettingSearch.SearchQuery;
 import vastarc.core.simulation.SettingSearch.SearchResult;
 import vastarc.core.simulation.SettingSearch.SearchTrial;
@@ -71,9 +71,11 @@ public final class SearchMap {
     }
 
     private static String result(SearchQuery query, SearchTrial trial, UnitSystem units) {
-        return query.goal() == SearchGoal.BACK_BEAD
-                ? units.show(Quantity.ruled(trial.backMm())).line()
-                : units.show(Quantity.percent(trial.frontSpread())).line();
+        return switch (query.goal()) {
+            case BACK_BEAD -> units.show(Quantity.ruled(trial.backMm())).line();
+            case EVEN_WIDTH -> units.show(Quantity.percent(trial.frontSpread())).line();
+            case MOST_FORGIVING -> Phrasebook.say(trial.tolerance().eitherWay(), units);
+        };
     }
 
     private static String mark(SearchVariable variable, double value, UnitSystem units) {

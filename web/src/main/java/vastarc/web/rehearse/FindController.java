@@ -58,10 +58,10 @@ class FindController {
         SearchVariable knob = RehearseForm.chosen(SearchVariable.class, sent.get("knob"), SearchVariable.CURRENT);
         SearchGoal goal = RehearseForm.chosen(SearchGoal.class, sent.get("goal"), SearchGoal.BACK_BEAD);
         List<Problem> problems = new ArrayList<>();
-        double target = goal == SearchGoal.EVEN_WIDTH
-                ? 0
-                : RehearseForm.length(wanted(sent), SettingSearch.TARGET, preferences.units(), problems)
-                        .orElse(0.0);
+        double target = goal == SearchGoal.BACK_BEAD
+                ? RehearseForm.length(wanted(sent), SettingSearch.TARGET, preferences.units(), problems)
+                        .orElse(0.0)
+                : 0;
         Outcome<StartedWork> begun = (problems.isEmpty()
                         ? place.setup(id, form)
                         : Outcome.<SimulationSetup>failed(problems))

@@ -19,6 +19,7 @@ import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
+import vastarc.core.base.units.Unit;
 import vastarc.core.base.units.UnitSystem;
 import vastarc.core.record.diagnosis.AcceptanceChance;
 import vastarc.core.record.diagnosis.AcceptanceChance.Chance;
@@ -59,7 +60,11 @@ public record MapPage(
                                     "map.at",
                                     Quantity.amperes(point.currentA()),
                                     Quantity.mmPerMin(point.travel()),
-                                    Phrase.of(place.zone().words())),
+                                    Phrase.of(place.zone().words()),
+                                    Quantity.ruled(place.figures().poolMm()),
+                                    Quantity.of(place.figures().kjPerMm(), Unit.KJ_PER_MM),
+                                    Quantity.percent(
+                                            Math.round(100 * place.figures().distortion()))),
                             units),
                     place.unsure());
         }

@@ -29,6 +29,7 @@ import vastarc.core.simulation.SimulationSetup;
 import vastarc.core.simulation.SimulationVerdict;
 import vastarc.core.simulation.WeldChange;
 import vastarc.core.simulation.mesh.MeshDetail;
+import vastarc.core.simulation.request.SimulationRequest;
 import vastarc.core.simulation.result.SimulationResult;
 import vastarc.core.simulation.result.SimulationResult.BeadWidth;
 import vastarc.web.drawing.BeadChart;
@@ -170,7 +171,11 @@ public record RehearsePage(
     }
 
     private static String say(String key, UnitSystem units) {
-        return Phrasebook.say(Phrase.of(key), units);
+        return say(Phrase.of(key), units);
+    }
+
+    private static String say(Phrase phrase, UnitSystem units) {
+        return Phrasebook.say(phrase, units);
     }
 
     /**
@@ -192,6 +197,11 @@ public record RehearsePage(
             Drawing chart,
             List<WidthLine> table,
             List<String> sees) {
+
+        SimulationView and(List<ComparedFigures> more) {
+            return new SimulationView(
+                    names, Stream.concat(lines.stream(), more.stream()).toList(), verdicts, limits, chart, table, sees);
+        }
 
         SimulationView seeing(List<String> lines) {
             return new SimulationView(names, this.lines, verdicts, limits, chart, table, lines);
@@ -218,11 +228,20 @@ public record RehearsePage(
                 .mapToObj(i -> texts(SimulationVerdict.of(shows.get(i).ask(), made.get(i)), units))
                 .toList();
         return view(
-                made,
-                names,
-                verdicts,
-                texts(SimulationVerdict.limits(shows.get(0).ask()), units),
-                units);
+                        made,
+                        names,
+                        verdicts,
+                        texts(SimulationVerdict.limits(shows.get(0).ask()), units),
+                        units)
+                .and(slips(shows, units));
+    }
+
+    /** How far each may slip, which only its request tells. */
+    private static List<ComparedFigures> slips(List<SimulationStatus> shows, UnitSystem units) {
+        SimulationRequest last = shows.get(shows.size() - 1).ask();
+        return SimulationComparison.slips(shows.get(0).ask(), last).stream()
+                .map(line -> figures(line, shows.size() > 1, units))
+                .toList();
     }
 
     /** A weld as it should be beside one with a fault, and what is to be seen. */
@@ -313,7 +332,7 @@ public record RehearsePage(
             String words, String beside, List<TriedValue> tries, Optional<Drawing> map, Optional<FoundValue> take) {}
 
     /** A value and its result. */
-    public record TriedValue(String value, String beside, String back, String spread, boolean best) {}
+    public record TriedValue(String value, String beside, String back, String spread, String slips, boolean best) {}
 
     /** A value to be put on the sheet, with that of a second setting. */
     public record FoundValue(String knob, String value, String other, String beside, String label) {}
@@ -322,15 +341,11 @@ public record RehearsePage(
         SearchTrial best = found.best();
         SearchQuery query = found.query();
         String at = shown(query, best, units);
-        String got = query.goal() == SearchGoal.BACK_BEAD
-                ? "a root bead " + units.show(Quantity.ruled(best.backMm())).line()
-                : "a width variation of "
-                        + units.show(Quantity.percent(best.frontSpread())).line();
-        String words = found.met()
-                ? at + " gives " + got + "."
-                : "Nothing in its range gives exactly that; the nearest, " + at + ", gives " + got + ".";
         return new FoundView(
-                words,
+                say(
+                        Phrase.of(
+                                "rehearsal.found." + query.goal() + (found.met() ? "" : ".not"), at, got(query, best)),
+                        units),
                 query.other()
                         .map(other -> Labels.of(say("rehearsal.knob." + other, units)))
                         .orElse(""),
@@ -344,10 +359,26 @@ public record RehearsePage(
                                 units.show(Quantity.ruled(trial.backMm())).line(),
                                 units.show(Quantity.percent(trial.frontSpread()))
                                         .line(),
+                                slips(trial, units),
                                 trial.equals(best)))
                         .toList(),
                 query.other().map(other -> SearchMap.of(found, units)),
                 query.knob() == SearchVariable.ROD ? Optional.empty() : Optional.of(take(query, best, at)));
+    }
+
+    /** What was wanted, as the best value gives it. */
+    private static Object got(SearchQuery query, SearchTrial best) {
+        return switch (query.goal()) {
+            case BACK_BEAD -> Quantity.ruled(best.backMm());
+            case EVEN_WIDTH -> Quantity.percent(best.frontSpread());
+            case MOST_FORGIVING -> best.tolerance().words();
+        };
+    }
+
+    private static String slips(SearchTrial trial, UnitSystem units) {
+        return trial.forgiveness() > 0
+                ? say(trial.tolerance().eitherWay(), units)
+                : say("rehearsal.found.wrong", units);
     }
 
     private static FoundValue take(SearchQuery query, SearchTrial best, String label) {

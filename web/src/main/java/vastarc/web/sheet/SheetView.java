@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.web.util.UriComponentsBuilder;
 import vastarc.core.advice.map.MapPlanner;
+import vastarc.core.advice.map.WeldZone;
 import vastarc.core.advice.parameters.ButtChoice;
 import vastarc.core.advice.parameters.FillerChoice;
 import vastarc.core.advice.parameters.ParameterKey;
@@ -85,8 +86,9 @@ public record SheetView(
     /** An own value, and what the engine would set. */
     public record OwnLine(String key, String name, String value, String engine) {}
 
-    /** A method's current, its share of the longest bar, and its note for this joint. */
-    public record MethodLine(String name, String figure, long barPercent, boolean chosen, String note) {}
+    /** A method's current, its share of the longest bar, its note for this joint, and what becomes of a weld made with it. */
+    public record MethodLine(
+            String name, String figure, long barPercent, boolean chosen, String note, String outcome) {}
 
     /** A wire diameter and what it takes. */
     public record WireLine(
@@ -209,8 +211,27 @@ public record SheetView(
                         Math.round(100 * methodCurrent.currentA() / most),
                         methodCurrent.school()
                                 == sheet.setting(ParameterKey.WORKING_CURRENT).school(),
-                        Phrasebook.say(methodCurrent.note(), units)))
+                        Phrasebook.say(methodCurrent.note(), units),
+                        Phrasebook.say(outcome(sheet, methodCurrent), units)))
                 .toList();
+    }
+
+    /** Where the map puts a method's current, with the sheet's pulse and travel. */
+    private static Phrase outcome(SetupSheet sheet, MethodCurrent method) {
+        Parameter working = sheet.setting(ParameterKey.WORKING_CURRENT);
+        double steady = sheet.schools().stream()
+                .filter(other -> other.school() == working.school())
+                .mapToDouble(MethodCurrent::currentA)
+                .findFirst()
+                .orElse(working.engineValue());
+        double current = method.currentA() * working.engineValue() / steady;
+        double travel = sheet.setting(ParameterKey.TRAVEL_SPEED).value();
+        WeldZone zone = MapPlanner.at(sheet, current, travel).zone();
+        return zone == WeldZone.GOOD
+                ? Phrase.of(
+                        "schools.right",
+                        MapPlanner.tolerance(sheet, current, travel, 1).eitherWay())
+                : Phrase.of("schools.wrong", Phrase.of(zone.words()));
     }
 
     private static WireLine wire(FillerChoice choice, UnitSystem units) {

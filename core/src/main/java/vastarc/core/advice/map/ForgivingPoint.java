@@ -14,11 +14,6 @@ import vastarc.core.advice.sheet.SetupSheet;
  */
 final class ForgivingPoint {
 
-    /** A current a tenth off counts as far as a travel a fifth off: a machine holds its current better than a hand its travel. */
-    private static final double CURRENT_STEP = 0.1;
-
-    private static final double TRAVEL_STEP = 0.2;
-
     private final WeldMap map;
     private final List<double[]> others = new ArrayList<>();
 
@@ -73,7 +68,7 @@ final class ForgivingPoint {
 
     private double[] place(int i, int j) {
         return new double[] {
-            Math.log(map.x().get(i)) / CURRENT_STEP, Math.log(map.y().get(j)) / TRAVEL_STEP
+            Math.log(map.x().get(i)) / WeldMap.CURRENT_SLIP, Math.log(map.y().get(j)) / WeldMap.TRAVEL_SLIP
         };
     }
 

@@ -27,11 +27,21 @@ public final class MapPlanner {
     private final SetupSheet sheet;
     private final double currentA;
     private final double travel;
+    private final double wireShare;
 
     private MapPlanner(SetupSheet sheet) {
+        this(
+                sheet,
+                sheet.setting(ParameterKey.WORKING_CURRENT).value(),
+                sheet.setting(ParameterKey.TRAVEL_SPEED).value(),
+                1);
+    }
+
+    private MapPlanner(SetupSheet sheet, double currentA, double travel, double wireShare) {
         this.sheet = sheet;
-        this.currentA = sheet.setting(ParameterKey.WORKING_CURRENT).value();
-        this.travel = sheet.setting(ParameterKey.TRAVEL_SPEED).value();
+        this.currentA = currentA;
+        this.travel = travel;
+        this.wireShare = wireShare;
     }
 
     /**
@@ -59,7 +69,7 @@ public final class MapPlanner {
         boolean unsure = IntStream.rangeClosed(-EDGE_STEPS, EDGE_STEPS)
                 .mapToObj(step -> row.zone(currentA * (1 + WeldMap.EDGE_SHARE * step / EDGE_STEPS)))
                 .anyMatch(zone -> zone.side() != here.side());
-        return new MapPlace(here, unsure);
+        return new MapPlace(here, unsure, row.figures(currentA));
     }
 
     /**
@@ -118,11 +128,26 @@ public final class MapPlanner {
         return new MapPlanner(sheet).tolerance();
     }
 
+    /**
+     * {@return how far another setting of the same joint may slip; none where it is not right as it is}
+     *
+     * @param sheet     the sheet, whose pulse it keeps
+     * @param currentA  current, A
+     * @param travel    mm/min
+     * @param wireShare heat that its rod takes, as a share of what the sheet's own takes; 1 for the same rod
+     */
+    public static SettingTolerance tolerance(SetupSheet sheet, double currentA, double travel, double wireShare) {
+        return new MapPlanner(sheet, currentA, travel, wireShare).tolerance();
+    }
+
     private SettingTolerance tolerance() {
-        MapRow row = MapRow.of(sheet, MapAxis.TRAVEL, travel);
+        MapRow row = MapRow.of(sheet, travel, wireShare);
+        if (row.zone(currentA) != WeldZone.GOOD) {
+            return SettingTolerance.NONE;
+        }
         DoublePredicate byCurrent = step -> row.zone(currentA + step) == WeldZone.GOOD;
         DoublePredicate byTravel =
-                share -> MapRow.of(sheet, MapAxis.TRAVEL, travel * (1 + share)).zone(currentA) == WeldZone.GOOD;
+                share -> MapRow.of(sheet, travel * (1 + share), wireShare).zone(currentA) == WeldZone.GOOD;
         return new SettingTolerance(
                 slips(byCurrent, -CURRENT_STEP_A, FARTHEST_A * currentA),
                 slips(byCurrent, CURRENT_STEP_A, FARTHEST_A * currentA),

@@ -1,13 +1,16 @@
 package vastarc.core.advice.map;
 
 import java.util.OptionalDouble;
+import vastarc.core.advice.map.WeldMap.PointFigures;
 import vastarc.core.advice.parameters.GasCover;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.units.Length;
 import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.Penetration;
 import vastarc.core.physics.heat.ArcModel;
+import vastarc.core.physics.heat.DistortionIndex;
 import vastarc.core.physics.heat.FusionRequirement;
 import vastarc.core.physics.heat.HeatBalance;
 import vastarc.core.physics.heat.JointConduction;
@@ -30,8 +33,13 @@ final class MapRow {
 
     private static final double WIDE_SHARE = WeldZone.MOST_WIDTH_SHARE;
 
-    /** The face of a pool wider than planned grows by this power of what conduction alone says. */
+    /** The face of a pool wider than planned grows by this power of what conduction alone says; in titanium, which conducts little, by less. */
     private static final double FACE_GROWTH = 0.6;
+
+    private static final double TITANIUM_FACE_GROWTH = 0.5;
+
+    /** So does the back of titanium; that of steel grows as conduction says. */
+    private static final double TITANIUM_BACK_GROWTH = 0.7;
 
     private final SetupSheet sheet;
     private final Joint joint;
@@ -39,6 +47,7 @@ final class MapRow {
     private final JointConduction heat;
     private final Pulse pulse;
     private final double scale;
+    private final double wireShare;
     private final double wallMm;
     private final boolean through;
     private final double faceW;
@@ -48,6 +57,10 @@ final class MapRow {
     private final OptionalDouble mostC;
 
     private MapRow(SetupSheet sheet, Joint joint, double speedMmPerS, Pulse pulse) {
+        this(sheet, joint, speedMmPerS, pulse, 1);
+    }
+
+    private MapRow(SetupSheet sheet, Joint joint, double speedMmPerS, Pulse pulse, double wireShare) {
         FusionRequirement planned = sheet.heat().demand();
         FusionRequirement asked = joint == sheet.joint() ? planned : FusionRequirement.of(joint, sheet.practice());
         this.sheet = sheet;
@@ -62,7 +75,8 @@ final class MapRow {
                 planned.arcMm(),
                 asked.sinkMm());
         this.heat = JointConduction.of(joint, sheet.practice(), demand);
-        this.scale = sheet.heat().platePowerW() / into(planned.speedMmPerS(), pulseOf(sheet));
+        this.wireShare = wireShare;
+        this.scale = sheet.heat().platePowerW() / into(planned.speedMmPerS(), pulseOf(sheet), 1);
         this.faceW = heat.powerW(FACE_SHARE * demand.halfWidthMm(), 0);
         this.rootW = heat.powerW(ROOT_SHARE * demand.halfWidthMm(), demand.depthMm());
         this.wallMm = Math.min(joint.thinnerMm(), demand.sinkMm());
@@ -71,7 +85,8 @@ final class MapRow {
         this.backW = heat.powerW(JointConduction.LEAST_HALF_WIDTH_MM, deep);
         double face = JointConduction.of(sheet.joint(), sheet.practice(), planned)
                 .frontWidthMm(sheet.heat().platePowerW(), 2 * planned.halfWidthMm());
-        this.wideW = heat.powerW(Math.pow(WIDE_SHARE, 1 / FACE_GROWTH) * face / 2, 0);
+        double growth = joint.isTitanium() ? TITANIUM_FACE_GROWTH : FACE_GROWTH;
+        this.wideW = heat.powerW(Math.pow(WIDE_SHARE, 1 / growth) * face / 2, 0);
         this.mostC = coolEnough(sheet);
     }
 
@@ -114,6 +129,11 @@ final class MapRow {
         };
     }
 
+    /** {@return the row of a sheet's pulse and another travel, mm/min, with a rod that takes so many times the heat of the sheet's own} */
+    static MapRow of(SetupSheet sheet, double travel, double wireShare) {
+        return new MapRow(sheet, sheet.joint(), travel / 60, pulseOf(sheet), wireShare);
+    }
+
     private static Pulse pulseOf(SetupSheet sheet) {
         double working = sheet.setting(ParameterKey.WORKING_CURRENT).value();
         return sheet.isPulsed()
@@ -126,9 +146,9 @@ final class MapRow {
     }
 
     /** What an arc puts into the plates beside the wire it melts, before it is held to the sheet's own, W. */
-    private double into(double speedMmPerS, Pulse with) {
+    private double into(double speedMmPerS, Pulse with, double rod) {
         HeatBalance own = sheet.heat();
-        double wire = own.wirePowerW() * speedMmPerS / own.demand().speedMmPerS();
+        double wire = rod * own.wirePowerW() * speedMmPerS / own.demand().speedMmPerS();
         return Math.max(1e-6, ArcModel.EFFICIENCY * with.meanPowerW(own.arc()) - wire);
     }
 
@@ -136,7 +156,30 @@ final class MapRow {
         return scale
                 * into(
                         demand.speedMmPerS(),
-                        new Pulse(pulse.rateHz(), pulse.onFraction(), pulse.backgroundRatio(), currentA));
+                        new Pulse(pulse.rateHz(), pulse.onFraction(), pulse.backgroundRatio(), currentA),
+                        wireShare);
+    }
+
+    /** {@return what a current, A, puts into the joint and how much that pulls, beside the sheet's own setting} */
+    PointFigures figures(double currentA) {
+        HeatBalance own = sheet.heat();
+        double plate = plateW(currentA);
+        double guess = 2 * demand.halfWidthMm();
+        JointConduction atSheet = JointConduction.of(sheet.joint(), sheet.practice(), own.demand());
+        return new PointFigures(
+                heat.frontWidthMm(plate, guess),
+                plate / demand.speedMmPerS() / 1000,
+                pull(heat, plate, demand.speedMmPerS(), guess)
+                        / pull(atSheet, own.platePowerW(), own.demand().speedMmPerS(), guess));
+    }
+
+    private double pull(JointConduction conduction, double plate, double speedMmPerS, double guess) {
+        return DistortionIndex.of(
+                        plate / speedMmPerS,
+                        conduction.frontWidthMm(plate, guess),
+                        joint.hasOpenBack() ? conduction.backWidthMm(plate, guess) : 0,
+                        sheet.heat().effectiveThicknessMm())
+                .index();
     }
 
     /** {@return what becomes of the weld at a current, A} */
@@ -165,7 +208,8 @@ final class MapRow {
     }
 
     private WeldZone shape(double plate) {
-        boolean wideBack = joint.hasOpenBack() && plate > backAtW(WIDE_SHARE * 2 * demand.halfWidthMm());
+        boolean hasBack = joint.hasOpenBack() && joint.form() != JointForm.OUTSIDE_CORNER;
+        boolean wideBack = hasBack && plate > backAtW(WIDE_SHARE * 2 * demand.halfWidthMm());
         if (plate > wideW || wideBack) {
             return WeldZone.TOO_WIDE;
         }
@@ -179,7 +223,11 @@ final class MapRow {
 
     /** The power at which the back is so wide, W. */
     private double backAtW(double widthMm) {
-        return heat.powerW(Math.max(JointConduction.LEAST_HALF_WIDTH_MM, widthMm / 2), wallMm);
+        double planned = sheet.heat().pool().backWidthMm();
+        double conducted = joint.isTitanium() && planned > 0 && widthMm > planned
+                ? planned * Math.pow(widthMm / planned, 1 / TITANIUM_BACK_GROWTH)
+                : widthMm;
+        return heat.powerW(Math.max(JointConduction.LEAST_HALF_WIDTH_MM, conducted / 2), wallMm);
     }
 
     private double leavesC(double plate) {

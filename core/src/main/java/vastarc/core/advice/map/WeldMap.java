@@ -49,6 +49,12 @@ public record WeldMap(
                 .anyMatch(other -> zones.get(other).side() != side);
     }
 
+    /** A machine holds its current better than a hand its travel: so much of the current, as a share, counts as far as {@link #TRAVEL_SLIP}. */
+    static final double CURRENT_SLIP = 0.1;
+
+    /** So much of the travel, as a share. */
+    static final double TRAVEL_SLIP = 0.2;
+
     /**
      * A place on the map.
      *
@@ -61,10 +67,20 @@ public record WeldMap(
     /**
      * What becomes of the weld at one setting.
      *
-     * @param zone   in which it lies
-     * @param unsure an edge between too cold, right and too hot is near: {@code docs/model/map.md (11)}
+     * @param zone    in which it lies
+     * @param unsure  an edge between too cold, right and too hot is near: {@code docs/model/map.md (11)}
+     * @param figures of the point
      */
-    public record MapPlace(WeldZone zone, boolean unsure) {}
+    public record MapPlace(WeldZone zone, boolean unsure, PointFigures figures) {}
+
+    /**
+     * What a point puts into the joint.
+     *
+     * @param poolMm     width of the pool by conduction, mm; 0 where nothing melts
+     * @param kjPerMm    heat that a millimetre of seam takes up, kJ/mm
+     * @param distortion distortion index as a multiple of the sheet's own: {@code docs/model/map.md (13)}
+     */
+    public record PointFigures(double poolMm, double kjPerMm, double distortion) {}
 
     /**
      * How far the sheet's current, or its travel, may slip by itself before the weld is no longer right.
@@ -80,6 +96,29 @@ public record WeldMap(
         /** What is looked for of slower and faster travel, %: that much may mean more. */
         public static final double MOST_TRAVEL_PERCENT = 60;
 
+        /** Of a setting that is not right as it is. */
+        public static final SettingTolerance NONE = new SettingTolerance(0, 0, 0, 0);
+
+        /** {@return how far the current may slip either way, A} */
+        public double currentA() {
+            return Math.min(currentDownA, currentUpA);
+        }
+
+        /** {@return how far the travel may slip either way, %} */
+        public double travelPercent() {
+            return Math.min(travelDownPercent, travelUpPercent);
+        }
+
+        /**
+         * {@return how forgiving a setting is, to compare one with another; 0 where it is not right as it is. A current a tenth off counts as far as a
+         * travel a fifth off: {@code docs/model/map.md (12)}}
+         *
+         * @param ofCurrentA the current that slips, A, above 0
+         */
+        public double forgiveness(double ofCurrentA) {
+            return Math.min(currentA() / ofCurrentA / CURRENT_SLIP, travelPercent() / 100 / TRAVEL_SLIP);
+        }
+
         /** {@return the same in a sentence} */
         public Phrase words() {
             return Phrase.of(
@@ -88,6 +127,11 @@ public record WeldMap(
                     Quantity.amperes(currentUpA),
                     travel(travelDownPercent),
                     travel(travelUpPercent));
+        }
+
+        /** {@return the smaller slip of each either way, in a few words} */
+        public Phrase eitherWay() {
+            return Phrase.of("map.eitherWay", Quantity.amperes(currentA()), travel(travelPercent()));
         }
 
         private static Object travel(double percent) {

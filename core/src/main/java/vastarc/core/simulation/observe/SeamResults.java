@@ -10,6 +10,7 @@ import vastarc.core.base.units.PhysicalConstants;
 import vastarc.core.domain.consumable.Tint;
 import vastarc.core.domain.material.Family;
 import vastarc.core.domain.material.Material;
+import vastarc.core.physics.heat.DistortionIndex;
 import vastarc.core.simulation.mesh.Grid;
 import vastarc.core.simulation.mesh.SectionMesh.BoundaryFace;
 import vastarc.core.simulation.observe.PeakTemperatureRecorder.PoolState;
@@ -20,7 +21,6 @@ import vastarc.core.simulation.result.SimulationResult;
 import vastarc.core.simulation.result.SimulationResult.BeadColour;
 import vastarc.core.simulation.result.SimulationResult.BeadWidth;
 import vastarc.core.simulation.result.SimulationResult.Crater;
-import vastarc.core.simulation.result.SimulationResult.DistortionIndex;
 import vastarc.core.simulation.result.SimulationResult.EndWidths;
 import vastarc.core.simulation.result.SimulationResult.MiddleWidths;
 import vastarc.core.simulation.solver.FaceHeatLoss;
@@ -326,14 +326,8 @@ public final class SeamResults {
         return section * grid.columns * grid.section.whole();
     }
 
-    /**
-     * What pulls, to compare one way of welding with another: heat a millimetre of seam took, and how much more of it melted in front than
-     * behind, over the square of the thickness that has to bear it. No figure in millimetres or degrees. Source: judgement.
-     */
     private DistortionIndex distortionIndex(PlateEnergy energy, double front, double back) {
-        double perMm = energy.absorbedJ() / ask.goesMm();
-        double lopsided = front > 0 ? (front - back) / (front + back) : 0;
-        double thick = ask.heat().effectiveThicknessMm();
-        return new DistortionIndex(perMm, lopsided, perMm * (1 + 2 * lopsided) / (thick * thick));
+        return DistortionIndex.of(
+                energy.absorbedJ() / ask.goesMm(), front, back, ask.heat().effectiveThicknessMm());
     }
 }

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 import vastarc.core.advice.cycle.CycleKey;
 import vastarc.core.advice.cycle.WeldCycle;
+import vastarc.core.advice.map.MapPlanner;
+import vastarc.core.advice.map.WeldMap.SettingTolerance;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.PassSchedule;
 import vastarc.core.advice.parameters.PassSchedule.ScheduledPass;
@@ -222,6 +224,21 @@ public record SimulationRequest(
         return sheets > 0 ? usual * (other / sheets) * (other / sheets) : usual;
     }
 
+    /** {@return how far current and travel may slip before this weld is no longer right, by the map of its sheet; none where it is not right} */
+    public SettingTolerance tolerance() {
+        double usual = heat().wirePowerW();
+        return MapPlanner.tolerance(score.sheet(), currentA(), travelMmPerMin(), usual > 0 ? wireW() / usual : 1);
+    }
+
+    /** {@return the working current, a pulse's peak, A} */
+    public double currentA() {
+        return score.sheet().setting(ParameterKey.WORKING_CURRENT).value();
+    }
+
+    private double travelMmPerMin() {
+        return operator.travelMmPerMin().orElse(60 * heat().demand().speedMmPerS());
+    }
+
     /** {@return time after the arc is out that is still followed: the gas, and some seconds} */
     public double afterS() {
         return Math.max(4, Math.min(30, 2 + score.values().of(CycleKey.POST_FLOW)));
@@ -230,8 +247,7 @@ public record SimulationRequest(
     /** {@return how many cell updates it takes at most} */
     public double effort() {
         Grid grid = grid();
-        double seconds = goesMm()
-                / (operator.travelMmPerMin().orElse(60 * heat().demand().speedMmPerS()) / 60);
+        double seconds = goesMm() / (travelMmPerMin() / 60);
         double whole = seconds + score.timeline().lengthS() - score.values().weldS() + afterS();
         return grid.cells()
                 * TemperatureField.stages(grid.mostConnected(), melting().melt(), whole);

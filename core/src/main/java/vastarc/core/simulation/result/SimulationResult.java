@@ -2,6 +2,7 @@ package vastarc.core.simulation.result;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import vastarc.core.physics.heat.DistortionIndex;
 import vastarc.core.simulation.result.PlateResult.PlateEnergy;
 
 /**
@@ -118,13 +119,4 @@ public record SimulationResult(
         /** Of a metal or a face whose colour is not judged. */
         public static final BeadColour NOT_JUDGED = new BeadColour(false, 0, "", 0, "");
     }
-
-    /**
-     * What pulls, to compare one way of welding with another; no figure in millimetres or degrees.
-     *
-     * @param heatJPerMm heat that a millimetre of seam took, J/mm
-     * @param lopsided   how much more melted in front than behind, 0 to 1
-     * @param index      both over the square of the thickness
-     */
-    public record DistortionIndex(double heatJPerMm, double lopsided, double index) {}
 }
