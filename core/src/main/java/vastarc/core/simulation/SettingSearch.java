@@ -13,6 +13,7 @@ import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.Range;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.progress.Progress;
+import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Unit;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
@@ -136,8 +137,8 @@ public final class SettingSearch {
      * @param backMm    bead on the root side, mm
      * @param frontSpread widest less narrowest face, % of the mean
      * @param frontMm   width of the face, mm
+     * @param currentA  working current, A
      * @param tolerance how far current and travel may slip; none where the simulated weld is not right
-     * @param forgiveness of it: {@link SettingTolerance#forgiveness}
      */
     public record SearchTrial(
             double value,
@@ -145,8 +146,19 @@ public final class SettingSearch {
             double backMm,
             double frontSpread,
             double frontMm,
-            SettingTolerance tolerance,
-            double forgiveness) {}
+            double currentA,
+            SettingTolerance tolerance) {
+
+        /** {@return how forgiving it is: {@link SettingTolerance#forgiveness}} */
+        public double forgiveness() {
+            return tolerance.forgiveness(currentA);
+        }
+
+        /** {@return how far it may slip, in a few words, or that it is not right} */
+        public Phrase slips() {
+            return forgiveness() > 0 ? tolerance.eitherWay(currentA) : Phrase.of("rehearsal.found.wrong");
+        }
+    }
 
     /**
      * What was found.
@@ -265,15 +277,14 @@ public final class SettingSearch {
         };
         turned(base, knob, value).ask().value().ifPresent(request -> {
             SimulationResult made = WeldSimulation.of(request, part, new FrameRecorder());
-            SettingTolerance slips = slips(request, made);
             line.add(new SearchTrial(
                     value,
                     second,
                     made.widths().backMm(),
                     made.widths().frontSpread(),
                     made.widths().frontMm(),
-                    slips,
-                    slips.forgiveness(request.currentA())));
+                    request.currentA(),
+                    slips(request, made)));
             line.sort(Comparator.comparingDouble(SearchTrial::value));
         });
     }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import vastarc.core.base.text.Phrase;
-import vastarc.core.physics.heat.DistortionIndex;
+import vastarc.core.physics.distortion.DistortionIndex;
 import vastarc.core.simulation.SimulationVerdict;
 import vastarc.core.simulation.result.SimulationResult;
 import vastarc.core.simulation.result.SimulationResult.BeadColour;

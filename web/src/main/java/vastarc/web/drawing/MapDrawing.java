@@ -271,8 +271,7 @@ public final class MapDrawing {
             }
             if (count >= words.leastNamed() * map.x().size() * map.y().size()) {
                 Point middle = clear(middle(zone, sumI / count, sumJ / count));
-                pencil.label(
-                        middle, Phrasebook.say(Phrase.of("map.short." + zone.name()), units), "middle", "zone-name");
+                pencil.label(middle, Phrasebook.say(Phrase.of(zone.shortWords()), units), "middle", "zone-name");
             }
         }
     }

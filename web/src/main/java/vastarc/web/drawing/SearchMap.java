@@ -74,7 +74,7 @@ public final class SearchMap {
         return switch (query.goal()) {
             case BACK_BEAD -> units.show(Quantity.ruled(trial.backMm())).line();
             case EVEN_WIDTH -> units.show(Quantity.percent(trial.frontSpread())).line();
-            case MOST_FORGIVING -> Phrasebook.say(trial.tolerance().eitherWay(), units);
+            case MOST_FORGIVING -> Phrasebook.say(trial.slips(), units);
         };
     }
 

@@ -376,9 +376,7 @@ public record RehearsePage(
     }
 
     private static String slips(SearchTrial trial, UnitSystem units) {
-        return trial.forgiveness() > 0
-                ? say(trial.tolerance().eitherWay(), units)
-                : say("rehearsal.found.wrong", units);
+        return say(trial.slips(), units);
     }
 
     private static FoundValue take(SearchQuery query, SearchTrial best, String label) {

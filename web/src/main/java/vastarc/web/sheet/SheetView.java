@@ -230,8 +230,8 @@ public record SheetView(
         return zone == WeldZone.GOOD
                 ? Phrase.of(
                         "schools.right",
-                        MapPlanner.tolerance(sheet, current, travel, 1).eitherWay())
-                : Phrase.of("schools.wrong", Phrase.of(zone.words()));
+                        MapPlanner.tolerance(sheet, current, travel, 1).eitherWay(current))
+                : Phrase.of("schools.wrong", Phrase.of(zone.shortWords()));
     }
 
     private static WireLine wire(FillerChoice choice, UnitSystem units) {

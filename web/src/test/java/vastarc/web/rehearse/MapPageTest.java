@@ -71,6 +71,26 @@ class MapPageTest {
     }
 
     @Test
+    void thePointSaysItsPoolItsHeatAndWhatItPullsBesideTheSheet() throws Exception {
+        assertThat(document("").select(".map-choice").text()).contains("kJ/mm into the joint", "index 100% of");
+        assertThat(page(job.id().toString(), "/point?pointA=60&pointTravel=60").getContentAsString())
+                .contains("kJ/mm into the joint")
+                .doesNotContain("index 100% of");
+    }
+
+    @Test
+    void aMethodsCurrentSaysWhatBecomesOfAWeldMadeWithIt() throws Exception {
+        assertThat(Jsoup.parse(http.perform(get("/jobs/" + job.id() + "/sheet"))
+                                .andReturn()
+                                .getResponse()
+                                .getContentAsString())
+                        .select(".schools .row")
+                        .eachText())
+                .isNotEmpty()
+                .allSatisfy(row -> assertThat(row).containsAnyOf("may slip ±", "on the map: "));
+    }
+
+    @Test
     void aZoneSaysWhyToWhoeverPointsAtIt() throws Exception {
         assertThat(document("").select(".map-chart path.zone-NO_FUSION title").text())
                 .isEqualTo("the faces do not melt");

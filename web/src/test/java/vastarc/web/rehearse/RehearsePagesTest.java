@@ -341,6 +341,19 @@ class RehearsePagesTest {
     }
 
     @Test
+    void theMostForgivingSettingNeedsNoWidthAndSaysWhatMaySlip() throws Exception {
+        String id = json.readTree(
+                        send(post(address("/find")), "seamMm", "20", "knob", "CURRENT", "goal", "MOST_FORGIVING")
+                                .getContentAsString())
+                .at("/ids/0")
+                .asString();
+        awaitEnd(id);
+
+        assertThat(send(get(address("/found/" + id))).getContentAsString())
+                .contains("forgives most. Right with", "travel ±", "data-take=\"CURRENT\"");
+    }
+
+    @Test
     void whatCannotBeDoneIsSaidInWords() throws Exception {
         assertThat(send(post(address("/run")), "seamMm", "long").getContentAsString())
                 .contains("long");

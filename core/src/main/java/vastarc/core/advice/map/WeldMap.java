@@ -129,9 +129,17 @@ public record WeldMap(
                     travel(travelUpPercent));
         }
 
-        /** {@return the smaller slip of each either way, in a few words} */
-        public Phrase eitherWay() {
-            return Phrase.of("map.eitherWay", Quantity.amperes(currentA()), travel(travelPercent()));
+        /**
+         * {@return the smaller slip of each either way, in a few words}
+         *
+         * @param ofCurrentA the current that slips, A, above 0
+         */
+        public Phrase eitherWay(double ofCurrentA) {
+            return Phrase.of(
+                    "map.eitherWay",
+                    Quantity.amperes(currentA()),
+                    Quantity.percent(Math.round(100 * currentA() / ofCurrentA)),
+                    travel(travelPercent()));
         }
 
         private static Object travel(double percent) {

@@ -65,6 +65,11 @@ public enum WeldZone {
         return "map.zone." + name();
     }
 
+    /** {@return the key of its name on a drawing} */
+    public String shortWords() {
+        return "map.short." + name();
+    }
+
     /** {@return which way a setting in this zone errs} */
     public Side side() {
         return switch (this) {

@@ -10,7 +10,7 @@ import vastarc.core.base.units.PhysicalConstants;
 import vastarc.core.domain.consumable.Tint;
 import vastarc.core.domain.material.Family;
 import vastarc.core.domain.material.Material;
-import vastarc.core.physics.heat.DistortionIndex;
+import vastarc.core.physics.distortion.DistortionIndex;
 import vastarc.core.simulation.mesh.Grid;
 import vastarc.core.simulation.mesh.SectionMesh.BoundaryFace;
 import vastarc.core.simulation.observe.PeakTemperatureRecorder.PoolState;

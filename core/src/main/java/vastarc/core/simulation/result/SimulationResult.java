@@ -2,7 +2,7 @@ package vastarc.core.simulation.result;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import vastarc.core.physics.heat.DistortionIndex;
+import vastarc.core.physics.distortion.DistortionIndex;
 import vastarc.core.simulation.result.PlateResult.PlateEnergy;
 
 /**

@@ -20,7 +20,7 @@ import vastarc.core.base.units.Length;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.material.Material;
-import vastarc.core.physics.heat.DistortionIndex;
+import vastarc.core.physics.distortion.DistortionIndex;
 import vastarc.core.simulation.SimulationComparison;
 import vastarc.core.simulation.mesh.ColumnLayout;
 import vastarc.core.simulation.mesh.GradedMesh;

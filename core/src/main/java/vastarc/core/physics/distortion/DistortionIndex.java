@@ -1,4 +1,4 @@
-package vastarc.core.physics.heat;
+package vastarc.core.physics.distortion;
 
 /**
  * What pulls, to compare one way of welding with another; no figure in millimetres or degrees. {@code docs/model/map.md (13)}. Source: own.
