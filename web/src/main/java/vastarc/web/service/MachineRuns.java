@@ -61,7 +61,7 @@ public class MachineRuns {
     public RunsOnMap on(String machine, SetupSheet sheet, WeldMap map) {
         List<ReadRun> read = runs.outcomes(machine, ProvenRuns.LOOKED_AT).stream()
                 .map(run -> new ReadRun(
-                        new ProvenRun(run.metal(), run.form(), run.mm(), machine, run.ratio()),
+                        new ProvenRun(run.metal(), run.form(), run.position(), run.mm(), machine, run.ratio()),
                         run.paceRatio(),
                         run.verdict()))
                 .toList();

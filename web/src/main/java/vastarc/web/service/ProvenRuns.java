@@ -42,7 +42,12 @@ public class ProvenRuns {
                 machine,
                 runs.lessons(machine, LOOKED_AT).stream()
                         .map(runLesson -> new ProvenRun(
-                                runLesson.metal(), runLesson.form(), runLesson.mm(), machine, runLesson.ratio()))
+                                runLesson.metal(),
+                                runLesson.form(),
+                                runLesson.position(),
+                                runLesson.mm(),
+                                machine,
+                                runLesson.ratio()))
                         .toList());
     }
 }

@@ -263,7 +263,11 @@ public class RunSetups {
         return new RunHead(
                 Optional.of(job.id()),
                 job.name(),
-                new WeldedJoint(joint.material().name(), joint.form().name(), joint.thinnerMm()),
+                new WeldedJoint(
+                        joint.material().name(),
+                        joint.form().name(),
+                        setup.score().sheet().practice().position().name(),
+                        joint.thinnerMm()),
                 setup.machine().map(Machine::id),
                 setup.machine().map(Machine::name).orElse(""),
                 welder,

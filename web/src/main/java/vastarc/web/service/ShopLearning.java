@@ -81,7 +81,7 @@ public class ShopLearning {
     private String range(String machine, SetupSheet sheet) {
         return sheet.setting(ParameterKey.WORKING_CURRENT).school() == Method.AS_PROVEN_HERE
                 ? "The range is this shop’s: nine of ten good runs on " + machine + ", by "
-                        + proven.at(machine).known(sheet.joint()).runs() + " of them."
+                        + proven.at(machine).known(sheet.weld()).runs() + " of them."
                 : ENGINES_RANGE;
     }
 

@@ -38,7 +38,7 @@ class JobPlannerTest {
 
     private static CalibrationRuns runs(double ratio) {
         return new CalibrationRuns(
-                "Bench", Collections.nCopies(5, new ProvenRun("CARBON_STEEL", "LAP", 2, "Bench", ratio)));
+                "Bench", Collections.nCopies(5, new ProvenRun("CARBON_STEEL", "LAP", "", 2, "Bench", ratio)));
     }
 
     private static double figure(JobPlan plan, ParameterKey key) {

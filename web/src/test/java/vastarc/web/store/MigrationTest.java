@@ -127,11 +127,7 @@ class MigrationTest {
     void whatBelongsToARunGoesWithItAndWhatBelongsToNoneIsGone() {
         migrate("13");
         UUID run = new UUID(2, 1);
-        database.update(
-                "insert into run (id, version, job_name, started_at, material, joint, thickness_mm, machine_name, hand, meter,"
-                        + " verdict, simulated, planned_a, reckoned_a, planned_travel, arc_s, findings, note, words)"
-                        + " values (?, 0, '', now(), '', '', 2, '', '', '', 'GOOD', false, 60, 60, 90, 1, 0, '', '')",
-                run);
+        run(run);
         for (UUID one : List.of(run, new UUID(2, 2))) {
             database.update("insert into run_event (run_id, seq, at_s, kind) values (?, 1, 0, 'ARC_ON')", one);
             database.update(
@@ -207,6 +203,26 @@ class MigrationTest {
                         .containsEntry("REGISTER", "batches")
                         .containsEntry("NUMBER", "H-1")
                         .containsEntry("JOB_ID", job));
+    }
+
+    @Test
+    void runsFromBeforeHaveNoPosition() {
+        migrate("24");
+        run(new UUID(2, 9));
+
+        migrate("25");
+
+        assertThat(database.queryForList("select weld_position from run"))
+                .singleElement()
+                .satisfies(row -> assertThat(row).containsEntry("WELD_POSITION", ""));
+    }
+
+    private void run(UUID run) {
+        database.update(
+                "insert into run (id, version, job_name, started_at, material, joint, thickness_mm, machine_name, hand, meter,"
+                        + " verdict, simulated, planned_a, reckoned_a, planned_travel, arc_s, findings, note, words)"
+                        + " values (?, 0, '', now(), '', '', 2, '', '', '', 'GOOD', false, 60, 60, 90, 1, 0, '', '')",
+                run);
     }
 
     private UUID job(int number) {

@@ -5,7 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import vastarc.core.advice.parameters.MachineCalibration.ProvenRun;
-import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.Weld;
 
 /**
  * What a machine's own good runs may teach.
@@ -34,21 +34,21 @@ public record CalibrationRuns(String machine, List<ProvenRun> runs) {
     /**
      * {@return the current as proven for a joint; empty from too few runs} Runs from before the machine's current changed do not count.
      *
-     * @param joint the joint
+     * @param weld the joint and how it is welded
      */
-    public Optional<MachineCalibration> of(Joint joint) {
+    public Optional<MachineCalibration> of(Weld weld) {
         return runs.size() < MachineCalibration.LEAST_RUNS
                 ? Optional.empty()
-                : MachineCalibration.of(present(), ProvenRun.asCalculated(joint, machine));
+                : MachineCalibration.of(present(), ProvenRun.asCalculated(weld, machine));
     }
 
     /**
      * {@return what is known of a joint's current on this machine, from however few runs}
      *
-     * @param joint the joint
+     * @param weld the joint and how it is welded
      */
-    public MachineCalibration known(Joint joint) {
-        return MachineCalibration.posterior(present(), ProvenRun.asCalculated(joint, machine));
+    public MachineCalibration known(Weld weld) {
+        return MachineCalibration.posterior(present(), ProvenRun.asCalculated(weld, machine));
     }
 
     /** {@return whether the machine's current has changed; empty where there are too few runs} */

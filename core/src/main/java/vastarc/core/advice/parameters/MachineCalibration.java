@@ -4,13 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import org.hipparchus.distribution.continuous.TDistribution;
 import vastarc.core.domain.joint.Joint;
+import vastarc.core.domain.joint.Weld;
 
 /**
  * What runs that came out well teach of the current on one machine: the method "as proven here".
  *
  * <p>Each run gives a ratio of the current that was good to the current that was calculated. Its logarithm is taken as normal, mean and scatter
  * unknown, with a normal-inverse-gamma prior: the engine's own spread from shop to shop (12 %), a scatter of 6 % within a shop. A run is weighed by how
- * near it is: another metal counts a fifth, another form two fifths, a thickness by \( \exp(-\frac12 (\Delta\ln t / 0.35)^2) \). Runs on other machines
+ * near it is: another metal counts a fifth, another form or position two fifths, a thickness by \( \exp(-\frac12 (\Delta\ln t / 0.35)^2) \). Runs on other machines
  * do not count at all: it is this machine's dial. Never more than ±35 %. {@code docs/model/diagnosis.md (3)}.
  *
  * @param ratio     to the calculated current
@@ -38,6 +39,7 @@ public record MachineCalibration(double ratio, double low, double high, double u
 
     private static final double OTHER_METAL = 0.2;
     private static final double OTHER_FORM = 0.4;
+    private static final double OTHER_POSITION = 0.4;
     private static final double THICKNESS_REACH = 0.35;
     private static final double NEAR = 1 / 3.0;
     private static final double MOST = 0.35;
@@ -47,29 +49,37 @@ public record MachineCalibration(double ratio, double low, double high, double u
      *
      * @param metal  by its API name
      * @param form   likewise
+     * @param position likewise; empty where it was not kept, which says nothing against any
      * @param mm     thickness of the thinner member
      * @param machine it was welded on
      * @param ratio  of the current read to the current calculated
      */
-    public record ProvenRun(String metal, String form, double mm, String machine, double ratio) {
+    public record ProvenRun(String metal, String form, String position, double mm, String machine, double ratio) {
 
         /**
          * {@return what a run would be that is exactly as calculated}
          *
-         * @param joint   the joint
+         * @param weld    what would be welded
          * @param machine by name
          */
-        static ProvenRun asCalculated(Joint joint, String machine) {
-            return new ProvenRun(joint.material().name(), joint.form().name(), joint.thinnerMm(), machine, 1);
+        static ProvenRun asCalculated(Weld weld, String machine) {
+            Joint joint = weld.joint();
+            return new ProvenRun(
+                    joint.material().name(),
+                    joint.form().name(),
+                    weld.practice().position().name(),
+                    joint.thinnerMm(),
+                    machine,
+                    1);
         }
 
         /**
          * {@return whether it was a joint of the same metal and form, and of no very other thickness}
          *
-         * @param joint the joint it is held against
+         * @param weld the weld it is held against
          */
-        public boolean isLike(Joint joint) {
-            return ratio > 0 && weightFor(asCalculated(joint, machine)) > OTHER_FORM;
+        public boolean isLike(Weld weld) {
+            return ratio > 0 && weightFor(asCalculated(weld, machine)) > OTHER_FORM;
         }
 
         /**
@@ -83,8 +93,10 @@ public record MachineCalibration(double ratio, double low, double high, double u
             }
             double ofMetal = metal.equals(wanted.metal) ? 1 : OTHER_METAL;
             double ofForm = form.equals(wanted.form) ? 1 : OTHER_FORM;
+            boolean elsewhere = !position.isEmpty() && !wanted.position.isEmpty() && !position.equals(wanted.position);
+            double ofPosition = elsewhere ? OTHER_POSITION : 1;
             double away = mm > 0 && wanted.mm > 0 ? Math.log(mm / wanted.mm) / THICKNESS_REACH : 2;
-            return ofMetal * ofForm * Math.exp(-away * away / 2);
+            return ofMetal * ofForm * ofPosition * Math.exp(-away * away / 2);
         }
     }
 

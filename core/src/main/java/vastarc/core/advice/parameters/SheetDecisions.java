@@ -13,6 +13,7 @@ import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.Penetration;
 import vastarc.core.domain.joint.Position;
+import vastarc.core.domain.joint.Weld;
 import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.physics.heat.CoolingTime;
 import vastarc.core.physics.heat.HeatBalance;
@@ -76,7 +77,7 @@ public record SheetDecisions(
         ShopDefaults shop = choices.shop();
         OwnValues own = choices.own();
         ChosenMethods methods = shop.methods();
-        Optional<MachineCalibration> proven = shop.proven().of(heat.joint());
+        Optional<MachineCalibration> proven = shop.proven().of(new Weld(heat.joint(), heat.practice()));
         List<CurrentByMethod> comparison =
                 CurrentByMethod.compare(heat, runs.get(0).currentA(), proven);
         double factor = factor(comparison, methods, heat);

@@ -15,6 +15,7 @@ import vastarc.core.base.validation.Problem;
 import vastarc.core.domain.consumable.Cup;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.Penetration;
+import vastarc.core.domain.joint.Weld;
 import vastarc.core.domain.joint.WeldingConditions;
 import vastarc.core.physics.heat.HeatBalance;
 import vastarc.core.physics.purge.PurgePlan;
@@ -139,6 +140,11 @@ public record SetupSheet(
     /** {@return whether a gas lens is in the torch} */
     public boolean hasGasLens() {
         return cup.lens();
+    }
+
+    /** {@return the joint and how it is welded} */
+    public Weld weld() {
+        return new Weld(joint(), practice());
     }
 
     /** {@return whether the working current is the peak of a pulse} */

@@ -16,7 +16,7 @@ import vastarc.core.record.diagnosis.AcceptanceChance.JudgedRun;
 import vastarc.core.record.weldlog.RunVerdict;
 
 /**
- * A shop's runs of like joints, laid on the map of a sheet: the same metal and form, a thickness not far off, the same machine. A run of another thickness
+ * A shop's runs of like joints, laid on the map of a sheet: the same metal, form and position, a thickness not far off, the same machine. A run of another thickness
  * lies where its share of its own calculated current and travel lies here.
  *
  * @param overTravel the map goes over travel
@@ -65,7 +65,7 @@ public record RunsOnMap(
      */
     public static RunsOnMap of(SetupSheet sheet, WeldMap map, CalibrationRuns good, List<ReadRun> all) {
         List<ReadRun> like = all.stream()
-                .filter(run -> run.paceRatio() > 0 && run.proven().isLike(sheet.joint()))
+                .filter(run -> run.paceRatio() > 0 && run.proven().isLike(sheet.weld()))
                 .toList();
         boolean overTravel = map.axis() == MapAxis.TRAVEL;
         List<RunDot> dots = overTravel
@@ -83,7 +83,7 @@ public record RunsOnMap(
         return new RunsOnMap(
                 overTravel,
                 dots,
-                good.known(sheet.joint()),
+                good.known(sheet.weld()),
                 good.drift().filter(Drift::isOut).isPresent(),
                 AcceptanceChance.of(judged));
     }

@@ -14,7 +14,7 @@ import vastarc.core.advice.parameters.MachineCalibration.ProvenRun;
 class LearningTest {
 
     private static ProvenRun run(double mm, String machine, double ratio) {
-        return new ProvenRun("STAINLESS_304L", "SQUARE_BUTT", mm, machine, ratio);
+        return new ProvenRun("STAINLESS_304L", "SQUARE_BUTT", "PA", mm, machine, ratio);
     }
 
     @Test
@@ -47,6 +47,18 @@ class LearningTest {
         List<ProvenRun> thick =
                 IntStream.range(0, 50).mapToObj(i -> run(8, "one", 1.3)).toList();
         assertThat(MachineCalibration.of(thick, run(1, "one", 1))).isEmpty();
+    }
+
+    /** A run of another position says something of the machine and less of the weld; one whose position was not kept says as much as one of the same. */
+    @Test
+    void aRunOfAnotherPositionCountsLess() {
+        ProvenRun overhead = new ProvenRun("STAINLESS_304L", "SQUARE_BUTT", "PE", 1.6, "one", 1.2);
+        ProvenRun before = new ProvenRun("STAINLESS_304L", "SQUARE_BUTT", "", 1.6, "one", 1.2);
+        ProvenRun flat = run(1.6, "one", 1);
+
+        assertThat(overhead.weightFor(flat)).isEqualTo(0.4);
+        assertThat(before.weightFor(flat)).isEqualTo(1);
+        assertThat(run(1.6, "one", 1.2).weightFor(flat)).isEqualTo(1);
     }
 
     @Test

@@ -30,6 +30,7 @@ class CalibrationRunsTest {
                 .mapToObj(i -> new ProvenRun(
                         metal,
                         "LAP",
+                        "PA",
                         1.8 + 0.4 * random.nextDouble(),
                         MACHINE,
                         FACTOR * Math.exp(0.03 * random.nextGaussian())))

@@ -43,7 +43,16 @@ class RunsOnMapTest {
     }
 
     private static ReadRun run(String metal, String form, double mm, double ratio, double pace, RunVerdict verdict) {
-        return new ReadRun(new ProvenRun(metal, form, mm, MACHINE, ratio), pace, verdict);
+        return new ReadRun(new ProvenRun(metal, form, "PA", mm, MACHINE, ratio), pace, verdict);
+    }
+
+    @Test
+    void aRunOfAnotherPositionDoesNotLieOnTheMap() {
+        ReadRun vertical = new ReadRun(new ProvenRun("CARBON_STEEL", "LAP", "PF", 2, MACHINE, 1.1), 1, RunVerdict.GOOD);
+        ReadRun notKept = new ReadRun(new ProvenRun("CARBON_STEEL", "LAP", "", 2, MACHINE, 1.1), 1, RunVerdict.GOOD);
+
+        assertThat(on(MapAxis.TRAVEL, List.of(vertical)).runs()).isEmpty();
+        assertThat(on(MapAxis.TRAVEL, List.of(notKept)).runs()).hasSize(1);
     }
 
     private RunsOnMap on(MapAxis axis, List<ReadRun> all) {

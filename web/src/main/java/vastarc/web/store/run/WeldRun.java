@@ -94,6 +94,7 @@ public class WeldRun extends VersionedEntity {
         welded = new WeldedJoint(
                 cut(head.welded().material(), MAX_CODE),
                 cut(head.welded().joint(), MAX_CODE),
+                cut(head.welded().position(), MAX_CODE),
                 head.welded().thicknessMm());
         machineId = head.machine().orElse(null);
         machineName = cut(head.machineName(), MAX_MACHINE);

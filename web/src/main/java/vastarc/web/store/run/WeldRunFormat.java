@@ -33,6 +33,7 @@ public final class WeldRunFormat {
             "ended",
             "material",
             "joint",
+            "position",
             "thicknessMm",
             "machine",
             "hand",
@@ -89,6 +90,7 @@ public final class WeldRunFormat {
         row.put("ended", run.endedAt().map(Instant::toString).orElse(null));
         row.put("material", head.welded().material());
         row.put("joint", head.welded().joint());
+        row.put("position", head.welded().position());
         row.put("thicknessMm", CoreJson.rounded(head.welded().thicknessMm()));
         row.put("machine", head.machineName());
         row.put("hand", head.hand());
@@ -183,10 +185,7 @@ public final class WeldRunFormat {
         RunHead head = new RunHead(
                 Optional.empty(),
                 text(row, "job"),
-                new WeldedJoint(
-                        text(row, "material"),
-                        text(row, "joint"),
-                        row.path("thicknessMm").asDouble(0)),
+                joint(row),
                 Optional.empty(),
                 text(row, "machine"),
                 text(row, "hand"),
@@ -215,6 +214,14 @@ public final class WeldRunFormat {
                 Optional.empty(),
                 List.of(),
                 Map.of());
+    }
+
+    private static WeldedJoint joint(JsonNode row) {
+        return new WeldedJoint(
+                text(row, "material"),
+                text(row, "joint"),
+                text(row, "position"),
+                row.path("thicknessMm").asDouble(0));
     }
 
     private static String text(JsonNode row, String name) {

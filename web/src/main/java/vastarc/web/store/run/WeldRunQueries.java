@@ -215,7 +215,8 @@ public class WeldRunQueries {
     }
 
     /** A run as it teaches: what was calculated and what was good; of one welder where it is asked for. */
-    public record RunLesson(String metal, String form, Double mm, Double ratio, Double paceRatio, String hand) {}
+    public record RunLesson(
+            String metal, String form, String position, Double mm, Double ratio, Double paceRatio, String hand) {}
 
     /**
      * {@return the newest good runs of a machine that were read, the newest first; those of a stand-in teach nothing}
@@ -229,7 +230,13 @@ public class WeldRunQueries {
 
     /** A run with current and travel read over those calculated, and what a person made of it. */
     public record RunOutcome(
-            String metal, String form, Double mm, Double ratio, Double paceRatio, RunVerdict verdict) {}
+            String metal,
+            String form,
+            String position,
+            Double mm,
+            Double ratio,
+            Double paceRatio,
+            RunVerdict verdict) {}
 
     /**
      * {@return the newest runs of a machine whose current and travel were read, of whatever verdict, the newest first; none of a stand-in}

@@ -33,17 +33,19 @@ interface WeldRunRepository extends JpaRepository<WeldRun, UUID>, JpaSpecificati
     @Query("select r.id, r.startedAt from WeldRun r where r.words like :words escape '!'")
     List<RunTime> withWords(String words, Limit limit);
 
-    @Query("select r.welded.material, r.welded.joint, r.welded.thicknessMm, r.currentA / r.planned.reckonedA,"
-            + " case when r.planned.travel > 0 then coalesce(r.travel, 0) / r.planned.travel else 0 end, r.hand"
-            + " from WeldRun r where r.machineName = :machine and r.verdict = :verdict and r.currentA is not null"
-            + " and r.planned.reckonedA > 0 and r.simulated = false order by r.startedAt desc")
+    @Query(
+            "select r.welded.material, r.welded.joint, r.welded.position, r.welded.thicknessMm, r.currentA / r.planned.reckonedA,"
+                    + " case when r.planned.travel > 0 then coalesce(r.travel, 0) / r.planned.travel else 0 end, r.hand"
+                    + " from WeldRun r where r.machineName = :machine and r.verdict = :verdict and r.currentA is not null"
+                    + " and r.planned.reckonedA > 0 and r.simulated = false order by r.startedAt desc")
     List<RunLesson> lessons(String machine, RunVerdict verdict, Limit limit);
 
-    @Query("select r.welded.material, r.welded.joint, r.welded.thicknessMm, r.currentA / r.planned.reckonedA,"
-            + " r.travel / r.planned.travel, r.verdict"
-            + " from WeldRun r where r.machineName = :machine and r.currentA is not null and r.travel is not null"
-            + " and r.planned.reckonedA > 0 and r.planned.travel > 0 and r.endedAt is not null and r.simulated = false"
-            + " order by r.startedAt desc")
+    @Query(
+            "select r.welded.material, r.welded.joint, r.welded.position, r.welded.thicknessMm, r.currentA / r.planned.reckonedA,"
+                    + " r.travel / r.planned.travel, r.verdict"
+                    + " from WeldRun r where r.machineName = :machine and r.currentA is not null and r.travel is not null"
+                    + " and r.planned.reckonedA > 0 and r.planned.travel > 0 and r.endedAt is not null and r.simulated = false"
+                    + " order by r.startedAt desc")
     List<RunOutcome> outcomes(String machine, Limit limit);
 
     @Query(
