@@ -2,6 +2,7 @@ package vastarc.benchmarks.load;
 
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -43,8 +44,8 @@ public final class MapLoad {
         Times taken = new Times();
         Times drawn = new Times();
         for (int i = 0; i < count; i++) {
-            String current = String.valueOf(LEAST_A + MORE_A * Visitor.fresh(2 * i));
-            String travel = String.valueOf(LEAST_TRAVEL + MORE_TRAVEL * Visitor.fresh(2 * i + 1));
+            String current = figure(LEAST_A + MORE_A * Visitor.fresh(2 * i));
+            String travel = figure(LEAST_TRAVEL + MORE_TRAVEL * Visitor.fresh(2 * i + 1));
             time(
                     dragged,
                     visitor.request(job + "/map/point?pointA=" + current + "&pointTravel=" + travel)
@@ -55,6 +56,11 @@ public final class MapLoad {
         dragged.print(when + "what a dragged point says");
         taken.print(when + "the sheet with the point's values");
         drawn.print(when + "the map beside it, drawn anew");
+    }
+
+    /** As the page sends it. */
+    private static String figure(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
     }
 
     private void time(Times times, HttpRequest request) throws Exception {
