@@ -341,6 +341,7 @@ public record RehearsePage(
         SearchTrial best = found.best();
         SearchQuery query = found.query();
         String at = shown(query, best, units);
+        boolean nothingRight = query.goal() == SearchGoal.MOST_FORGIVING && !found.met();
         return new FoundView(
                 say(
                         Phrase.of(
@@ -359,11 +360,13 @@ public record RehearsePage(
                                 units.show(Quantity.ruled(trial.backMm())).line(),
                                 units.show(Quantity.percent(trial.frontSpread()))
                                         .line(),
-                                slips(trial, units),
-                                trial.equals(best)))
+                                say(trial.slips(), units),
+                                trial.equals(best) && !nothingRight))
                         .toList(),
                 query.other().map(other -> SearchMap.of(found, units)),
-                query.knob() == SearchVariable.ROD ? Optional.empty() : Optional.of(take(query, best, at)));
+                query.knob() == SearchVariable.ROD || nothingRight
+                        ? Optional.empty()
+                        : Optional.of(take(query, best, at)));
     }
 
     /** What was wanted, as the best value gives it. */
@@ -373,10 +376,6 @@ public record RehearsePage(
             case EVEN_WIDTH -> Quantity.percent(best.frontSpread());
             case MOST_FORGIVING -> best.tolerance().words();
         };
-    }
-
-    private static String slips(SearchTrial trial, UnitSystem units) {
-        return say(trial.slips(), units);
     }
 
     private static FoundValue take(SearchQuery query, SearchTrial best, String label) {
