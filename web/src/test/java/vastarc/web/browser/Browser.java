@@ -17,6 +17,7 @@ import org.openqa.selenium.Keys;
 import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -193,13 +194,18 @@ final class Browser implements AutoCloseable {
                 });
     }
 
+    /** What an element says; the page may draw it anew meanwhile, of which the driver complains in more than one way. */
     String text(String css) {
-        return patience().until(page -> page.findElement(By.cssSelector(css)).getText());
+        return patience()
+                .ignoring(WebDriverException.class)
+                .until(page -> page.findElement(By.cssSelector(css)).getText());
     }
 
     /** What an attribute says; the page may draw the element anew meanwhile. */
     String attribute(String css, String name) {
-        return patience().until(page -> page.findElement(By.cssSelector(css)).getAttribute(name));
+        return patience()
+                .ignoring(WebDriverException.class)
+                .until(page -> page.findElement(By.cssSelector(css)).getAttribute(name));
     }
 
     /** The figure of a setting, as shown. */
