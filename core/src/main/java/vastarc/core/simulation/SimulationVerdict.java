@@ -2,6 +2,7 @@ package vastarc.core.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
+import vastarc.core.advice.map.WeldZone;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
@@ -153,7 +154,14 @@ public final class SimulationVerdict {
         }
         double wanted = FusionRequirement.depthMm(ask.joint(), ask.heat().practice());
         double deep = made.widths().rootMm();
-        say(deep >= DEEP_ENOUGH * wanted ? "deep" : "notDeep", Quantity.ruled(deep), Quantity.ruled(wanted));
+        say(depthCode(deep / wanted), Quantity.ruled(deep), Quantity.ruled(wanted));
+    }
+
+    private static String depthCode(double ofWanted) {
+        if (ofWanted < WeldZone.LEAST_WIDTH_SHARE) {
+            return "notDeep";
+        }
+        return ofWanted < DEEP_ENOUGH ? "nearlyDeep" : "deep";
     }
 
     private static boolean isToDepth(SimulationRequest request) {

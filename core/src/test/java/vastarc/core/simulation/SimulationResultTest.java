@@ -309,17 +309,18 @@ class SimulationResultTest {
     void aPartialRunIsJudgedByItsDepthAndATubeByItsTieIn() {
         WeldingConditions partial = WeldingConditions.usual().melting(Penetration.PARTIAL);
         SimulationSetup setup = setup(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 4, partial);
-        assertThat(says(setup)).contains("deep", "backSolid").doesNotContain("notThrough", "notMolten");
+        assertThat(says(setup)).contains("nearlyDeep", "backSolid").doesNotContain("notThrough", "notMolten");
         double current = setup.sheet()
                 .value()
                 .orElseThrow()
                 .setting(ParameterKey.WORKING_CURRENT)
                 .value();
         assertThat(says(setup.own(ParameterKey.WORKING_CURRENT, 0.6 * current))).contains("notDeep");
+        assertThat(says(setup.own(ParameterKey.WORKING_CURRENT, 1.3 * current))).contains("deep");
         SimulationSetup tube = setup(Material.STAINLESS_316L, JointForm.TUBE_BUTT, 1.5, WeldingConditions.usual());
         assertThat(says(tube)).containsAnyOf("tieIn", "tieInWide");
         SimulationSetup butt = setup(Material.CARBON_STEEL, JointForm.SQUARE_BUTT, 2, WeldingConditions.usual());
-        assertThat(says(butt)).doesNotContain("deep", "notDeep", "tieIn");
+        assertThat(says(butt)).doesNotContain("deep", "nearlyDeep", "notDeep", "tieIn");
     }
 
     /** Under a thicker rod the same root bead takes more current; with copper behind, more still. */

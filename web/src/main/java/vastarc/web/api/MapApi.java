@@ -27,6 +27,7 @@ import vastarc.core.advice.map.MapRequest.AxisRange;
 import vastarc.core.advice.map.WeldMap;
 import vastarc.core.advice.map.WeldMap.MapPoint;
 import vastarc.core.advice.map.WeldMap.SettingTolerance;
+import vastarc.core.advice.map.WeldMap.ZoneEdge;
 import vastarc.core.advice.map.WeldZone;
 import vastarc.core.advice.parameters.MachineCalibration;
 import vastarc.core.advice.sheet.SetupSheet;
@@ -141,6 +142,7 @@ class MapApi {
             AxisJson y,
             List<List<WeldZone>> zone,
             List<List<Boolean>> unsure,
+            List<ZoneEdge> edges,
             List<ZoneJson> zones,
             MapPoint point,
             @Nullable MapPoint mostForgiving,
@@ -166,6 +168,7 @@ class MapApi {
                                     .mapToObj(column -> map.isUnsure(row, column))
                                     .toList())
                             .toList(),
+                    map.edges(),
                     Arrays.stream(WeldZone.values()).map(ZoneJson::of).toList(),
                     map.point(),
                     MapPlanner.mostForgiving(sheet, map).orElse(null),
@@ -184,7 +187,7 @@ class MapApi {
             description =
                     "Zones over current and travel, gap, thickness or pulse, the sheet's point on them, and how far it may slip. Takes the fields of a "
                             + "sheet request and: x CURRENT, y TRAVEL, GAP, THICKNESS, PULSE_ON_TIME or PULSE_BACKGROUND, nx, ny, xRange, yRange. "
-                            + "zone[j][i] belongs to y.values[j] and x.values[i]. With a machine of the shop: its limits, its runs of like joints (over travel), the "
+                            + "zone[j][i] belongs to y.values[j] and x.values[i]; edges: by row, the least current of each zone or a hotter one, A. With a machine of the shop: its limits, its runs of like joints (over travel), the "
                             + "posterior of its current over the calculated one, and the chance that a run is accepted once enough were judged.")
     @TakesJson(example = EXAMPLE, body = "MapRequest", answers = MapAnswer.class, says = "The map")
     @RefusesBadInput

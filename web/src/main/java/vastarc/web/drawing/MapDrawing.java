@@ -1,12 +1,15 @@
 package vastarc.web.drawing;
 
-import java.util.EnumMap;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import vastarc.core.advice.map.WeldMap;
 import vastarc.core.advice.map.WeldMap.MapPoint;
+import vastarc.core.advice.map.WeldMap.ZoneEdge;
 import vastarc.core.advice.map.WeldZone;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.text.Phrase;
@@ -31,6 +34,8 @@ public final class MapDrawing {
     private static final double CROSS = 13;
     private static final double DOT = 6;
     private static final int HATCH_EVERY = 3;
+    private static final int RAYS = 90;
+    private static final int RING_HALVINGS = 12;
     private static final double[] CHANCES = {0.5, 0.8};
     private static final double NAME_WIDE = 90;
     private static final double NAME_HIGH = 44;
@@ -53,15 +58,11 @@ public final class MapDrawing {
     private final UnitSystem units;
     private final MapLetters words;
     private final Pencil pencil = new Pencil(0, false);
-    private final double cellX;
-    private final double cellY;
 
     private MapDrawing(WeldMap map, UnitSystem units, MapLetters words) {
         this.words = words;
         this.map = map;
         this.units = units;
-        this.cellX = (WIDTH - LEFT - RIGHT) / map.x().size();
-        this.cellY = (HEIGHT - TOP - BOTTOM) / map.y().size();
     }
 
     /**
@@ -127,32 +128,51 @@ public final class MapDrawing {
         return Phrasebook.say(Phrase.of("map.axis." + map.axis().name()), UnitSystem.METRIC);
     }
 
-    private double left(int i) {
-        return LEFT + i * cellX;
-    }
-
-    /** The first row lies at the bottom. */
-    private double top(int j) {
-        return HEIGHT - BOTTOM - (j + 1) * cellY;
-    }
-
     private void zones() {
-        Map<WeldZone, StringBuilder> areas = new EnumMap<>(WeldZone.class);
-        for (int j = 0; j < map.y().size(); j++) {
-            List<WeldZone> row = map.zones().get(j);
-            for (int i = 0; i < row.size(); ) {
-                int from = i;
-                WeldZone zone = row.get(i);
-                while (i < row.size() && row.get(i) == zone) {
-                    i++;
-                }
-                areas.computeIfAbsent(zone, of -> new StringBuilder())
-                        .append(text("M%.3f %.3fH%.3fv%.3fH%.3fZ", left(from), top(j), left(i), cellY, left(from)));
+        List<ZoneEdge> edges = map.edges();
+        List<Double> end =
+                Collections.nCopies(map.y().size(), map.x().get(map.x().size() - 1));
+        for (int k = 0; k < edges.size(); k++) {
+            List<Double> from = edges.get(k).currentsA();
+            List<Double> to = k + 1 < edges.size() ? edges.get(k + 1).currentsA() : end;
+            WeldZone zone = edges.get(k).zone();
+            pencil.raw(area(from, to), "zone zone-" + zone.name(), why(zone));
+            if (zone == WeldZone.GOOD) {
+                pencil.raw(border(from, from, to) + border(to, from, to), "zone-edge");
             }
         }
-        areas.forEach((zone, d) -> pencil.raw(d.toString(), "zone zone-" + zone.name(), why(zone)));
         pencil.raw(hatch(), "zone-unsure");
-        pencil.raw(edges((i, j) -> map.zones().get(j).get(i) == WeldZone.GOOD), "zone-edge");
+    }
+
+    /** All that lies between two curves, each a current by row. */
+    private String area(List<Double> from, List<Double> to) {
+        StringBuilder d = new StringBuilder("M");
+        for (int j = 0; j < from.size(); j++) {
+            d.append(place(at(from.get(j), map.y().get(j))));
+        }
+        for (int j = to.size() - 1; j >= 0; j--) {
+            d.append(place(at(to.get(j), map.y().get(j))));
+        }
+        return d.append('Z').toString();
+    }
+
+    /** A curve, as far as there is something between the two that bound the zone. */
+    private String border(List<Double> curve, List<Double> from, List<Double> to) {
+        StringBuilder d = new StringBuilder("M0 0");
+        boolean drawing = false;
+        for (int j = 0; j < curve.size(); j++) {
+            boolean open = from.get(j) < to.get(j);
+            if (open) {
+                d.append(drawing ? "L" : "M")
+                        .append(place(at(curve.get(j), map.y().get(j))));
+            }
+            drawing = open;
+        }
+        return d.toString();
+    }
+
+    private static String place(Point point) {
+        return text("%.1f %.1f ", point.x(), point.y());
     }
 
     private String why(WeldZone zone) {
@@ -162,50 +182,74 @@ public final class MapDrawing {
     /** A stroke through every third cell that lies near an edge. */
     private String hatch() {
         StringBuilder d = new StringBuilder("M0 0");
-        for (int j = 0; j < map.y().size(); j++) {
-            for (int i = 0; i < map.x().size(); i++) {
-                if ((i + j) % HATCH_EVERY == 0 && map.isUnsure(j, i)) {
-                    d.append(text("M%.1f %.1fl%.1f %.1f", left(i), top(j) + cellY, cellX, -cellY));
+        for (int j = 0; j + 1 < map.y().size(); j++) {
+            for (int i = 0; i + 1 < map.x().size(); i++) {
+                if ((i + j) % HATCH_EVERY == 0 && map.isUnsure(j, i) && map.isUnsure(j + 1, i + 1)) {
+                    d.append('M').append(place(cell(i, j))).append('L').append(place(cell(i + 1, j + 1)));
                 }
             }
         }
         return d.toString();
     }
 
-    /** A cell of the map by column and row. */
-    private interface CellTest {
-        boolean holds(int i, int j);
-    }
-
-    /** Where cells for which something holds meet those for which it does not. */
-    private String edges(CellTest test) {
-        StringBuilder d = new StringBuilder("M0 0");
-        for (int j = 0; j < map.y().size(); j++) {
-            for (int i = 0; i < map.x().size(); i++) {
-                boolean here = test.holds(i, j);
-                if (i + 1 < map.x().size() && here != test.holds(i + 1, j)) {
-                    d.append(text("M%.1f %.1fv%.1f", left(i + 1), top(j), cellY));
-                }
-                if (j + 1 < map.y().size() && here != test.holds(i, j + 1)) {
-                    d.append(text("M%.1f %.1fh%.1f", left(i), top(j), cellX));
-                }
-            }
-        }
-        return d.toString();
-    }
-
-    /** Where a run is accepted in one of two, and in four of five. */
+    /** Where a run is accepted in one of two, and in four of five: a ring around where it is accepted most often. */
     private void chances(RunsOnMap runs, SetupSheet sheet) {
-        double[][] chance = new double[map.y().size()][map.x().size()];
-        for (int j = 0; j < chance.length; j++) {
-            for (int i = 0; i < chance[j].length; i++) {
-                MapPoint here = new MapPoint(map.x().get(i), map.y().get(j), WeldZone.GOOD);
-                chance[j][i] = runs.chanceAt(sheet, here).chance();
+        ToDoubleFunction<Point> chance = at -> runs.chanceAt(
+                        sheet, new MapPoint(valueAt(map.x(), at.x()), valueAt(map.y(), at.y()), WeldZone.GOOD))
+                .chance();
+        Point best = IntStream.range(0, map.y().size())
+                .boxed()
+                .flatMap(j -> IntStream.range(0, map.x().size()).mapToObj(i -> shares(i, j)))
+                .max(Comparator.comparingDouble(chance))
+                .orElseThrow();
+        for (double level : CHANCES) {
+            if (chance.applyAsDouble(best) > level) {
+                pencil.raw(ring(chance, best, level), "chance chance-" + Math.round(100 * level));
             }
         }
-        for (double level : CHANCES) {
-            pencil.raw(edges((i, j) -> chance[j][i] >= level), "chance chance-" + Math.round(100 * level));
+    }
+
+    /** The chance falls off from its best in every direction: on each ray, as far as it keeps above a level. Places are shares of the plot. */
+    private static String ring(ToDoubleFunction<Point> chance, Point best, double level) {
+        StringBuilder d = new StringBuilder("M");
+        for (int ray = 0; ray < RAYS; ray++) {
+            double angle = 2 * Math.PI * ray / RAYS;
+            double in = 0;
+            double out = toFrame(best.x(), Math.cos(angle), toFrame(best.y(), Math.sin(angle), 1));
+            double most = out;
+            for (int i = 0; i < RING_HALVINGS; i++) {
+                double middle = i == 0 ? most : (in + out) / 2;
+                if (chance.applyAsDouble(along(best, angle, middle)) > level) {
+                    in = middle;
+                } else {
+                    out = middle;
+                }
+            }
+            d.append(place(onPlot(along(best, angle, in))));
         }
+        return d.append('Z').toString();
+    }
+
+    /** How far one may go from a share of an axis before its end, at most so far. */
+    private static double toFrame(double share, double goes, double most) {
+        return Math.abs(goes) < 1e-9 ? most : Math.min(most, (goes > 0 ? 1 - share : share) / Math.abs(goes));
+    }
+
+    private static Point along(Point from, double angle, double far) {
+        return new Point(from.x() + far * Math.cos(angle), from.y() + far * Math.sin(angle));
+    }
+
+    private Point shares(int i, int j) {
+        return new Point(i / (map.x().size() - 1.0), j / (map.y().size() - 1.0));
+    }
+
+    private Point cell(int i, int j) {
+        return onPlot(shares(i, j));
+    }
+
+    private static Point onPlot(Point shares) {
+        return new Point(
+                LEFT + shares.x() * (WIDTH - LEFT - RIGHT), HEIGHT - BOTTOM - shares.y() * (HEIGHT - TOP - BOTTOM));
     }
 
     /** A run passed is a disc, a run refused a cross, one that nobody judged a ring. */
@@ -235,12 +279,12 @@ public final class MapDrawing {
             String anchor = k == 0 ? "start" : k == words.ticks() ? "end" : "middle";
             pencil.label(
                     new Point(x, bottom + 7 + words.font()),
-                    shown(Quantity.amperes(at(map.x(), share))),
+                    shown(Quantity.amperes(valueAt(map.x(), share))),
                     anchor,
                     "dim-text");
             pencil.label(
                     new Point(LEFT - 10, y + words.font() * (k == words.ticks() ? 0.7 : k == 0 ? 0 : 0.35)),
-                    shown(Quantity.of(at(map.y(), share), map.axis().unit())),
+                    shown(Quantity.of(valueAt(map.y(), share), map.axis().unit())),
                     "end",
                     "dim-text");
         }
@@ -250,43 +294,44 @@ public final class MapDrawing {
         return units.show(quantity).line();
     }
 
-    private static double at(List<Double> values, double share) {
+    private static double valueAt(List<Double> values, double share) {
         return values.get(0) + share * (values.get(values.size() - 1) - values.get(0));
     }
 
     /** Each zone that is large enough is named at the cell nearest to its middle. */
     private void names() {
         for (WeldZone zone : WeldZone.values()) {
-            double sumI = 0;
-            double sumJ = 0;
+            double sumX = 0;
+            double sumY = 0;
             int count = 0;
             for (int j = 0; j < map.y().size(); j++) {
                 for (int i = 0; i < map.x().size(); i++) {
                     if (map.zones().get(j).get(i) == zone) {
-                        sumI += i;
-                        sumJ += j;
+                        sumX += cell(i, j).x();
+                        sumY += cell(i, j).y();
                         count++;
                     }
                 }
             }
             if (count >= words.leastNamed() * map.x().size() * map.y().size()) {
-                Point middle = clear(middle(zone, sumI / count, sumJ / count));
+                Point middle = clear(middle(zone, new Point(sumX / count, sumY / count)));
                 pencil.label(middle, Phrasebook.say(Phrase.of(zone.shortWords()), units), "middle", "zone-name");
             }
         }
     }
 
-    private Point middle(WeldZone zone, double wantedI, double wantedJ) {
+    private Point middle(WeldZone zone, Point wanted) {
         Point best = new Point(LEFT, TOP);
         double nearest = Double.POSITIVE_INFINITY;
         for (int j = 0; j < map.y().size(); j++) {
             for (int i = 0; i < map.x().size(); i++) {
-                double away = Math.hypot((i - wantedI) * cellX, (j - wantedJ) * cellY);
+                Point here = cell(i, j);
+                double away = Math.hypot(here.x() - wanted.x(), here.y() - wanted.y());
                 if (map.zones().get(j).get(i) == zone && away < nearest) {
                     nearest = away;
                     best = new Point(
-                            Math.min(WIDTH - RIGHT - 70, Math.max(LEFT + 70, left(i) + cellX / 2)),
-                            Math.min(HEIGHT - BOTTOM - 8, Math.max(TOP + 20, top(j) + cellY / 2)));
+                            Math.min(WIDTH - RIGHT - 70, Math.max(LEFT + 70, here.x())),
+                            Math.min(HEIGHT - BOTTOM - 8, Math.max(TOP + 20, here.y())));
                 }
             }
         }
@@ -305,9 +350,7 @@ public final class MapDrawing {
     }
 
     private Point at(double x, double y) {
-        return new Point(
-                LEFT + share(map.x(), x) * (WIDTH - LEFT - RIGHT),
-                HEIGHT - BOTTOM - share(map.y(), y) * (HEIGHT - TOP - BOTTOM));
+        return onPlot(new Point(share(map.x(), x), share(map.y(), y)));
     }
 
     private void point() {

@@ -103,10 +103,15 @@ public final class RecordingFile {
         recording.channels().forEach((kind, channel) -> {
             ArrayNode list = readings.putArray(kind.name());
             for (int i = 0; i < channel.size(); i++) {
-                list.addArray().add(CoreJson.rounded(channel.s(i))).add(CoreJson.rounded(channel.value(i)));
+                list.addArray().add(milliseconds(channel.s(i))).add(CoreJson.rounded(channel.value(i)));
             }
         });
         return file;
+    }
+
+    /** Times are given to the millisecond here as in the table, however long a run lasts. */
+    private static double milliseconds(double s) {
+        return Math.round(s * 1000) / 1000.0;
     }
 
     /**

@@ -14,6 +14,7 @@ import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.record.diagnosis.AcceptanceChance;
 import vastarc.web.SpringTest;
 import vastarc.web.store.run.RunFilter;
 import vastarc.web.store.run.WeldRunQueries;
@@ -87,6 +88,23 @@ class LogbookTest {
         assertThat(map.at("/posterior/runs").intValue()).isPositive();
         assertThat(map.at("/posterior/drifted").booleanValue()).isTrue();
         assertThat(map.at("/limits/machineA").doubleValue()).isPositive();
+        assertThat(map.at("/acceptance/runs").intValue()).isGreaterThanOrEqualTo(AcceptanceChance.LEAST_RUNS);
+        assertThat(map.at("/acceptance/low").doubleValue())
+                .isLessThan(map.at("/acceptance/chance").doubleValue());
+    }
+
+    /** The other jobs of the demo shop were welded a few times each. */
+    @Test
+    void aFewJudgedRunsMakeNoChance() throws Exception {
+        JsonNode map = json.readTree(
+                http.perform(post("/api/v1/map").contentType("application/json").content("""
+                                {"material":"CARBON_STEEL","joint":"T_FILLET","thicknessMm":[3,5],"position":"PB",
+                                 "nx":5,"ny":5,"machine":"Booth 1 inverter"}"""))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsByteArray());
+
+        assertThat(map.get("runs")).isNotEmpty();
         assertThat(map.has("acceptance")).isFalse();
     }
 

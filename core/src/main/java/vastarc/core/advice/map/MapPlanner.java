@@ -96,12 +96,19 @@ public final class MapPlanner {
         List<Double> y = IntStream.range(0, request.ny())
                 .mapToObj(j -> ys.at(j, request.ny()))
                 .toList();
-        List<List<WeldZone>> zones = y.stream()
-                .map(value -> MapRow.of(sheet, request.axis(), value))
-                .map(row -> x.stream().map(row::zone).toList())
-                .toList();
+        List<MapRow> rows =
+                y.stream().map(value -> MapRow.of(sheet, request.axis(), value)).toList();
+        List<List<WeldZone>> zones =
+                rows.stream().map(row -> x.stream().map(row::zone).toList()).toList();
         WeldZone here = MapRow.of(sheet, MapAxis.TRAVEL, travel).zone(currentA);
-        return new WeldMap(x, request.axis(), y, zones, new MapPoint(currentA, ofSheet, here), tolerance());
+        return new WeldMap(
+                x,
+                request.axis(),
+                y,
+                zones,
+                ZoneEdges.of(x, rows, zones),
+                new MapPoint(currentA, ofSheet, here),
+                tolerance());
     }
 
     private double ofSheet(MapAxis axis) {

@@ -12,6 +12,7 @@ import vastarc.core.base.units.Quantity;
  * @param axis      what the other axis goes over
  * @param y         its values, in its unit, rising
  * @param zones     by row: {@code zones.get(j).get(i)} belongs to {@code y.get(j)} and {@code x.get(i)}
+ * @param edges     where each zone that occurs begins, the coldest zone first
  * @param point     the sheet's setting
  * @param tolerance how far it may slip
  */
@@ -20,6 +21,7 @@ public record WeldMap(
         MapAxis axis,
         List<Double> y,
         List<List<WeldZone>> zones,
+        List<ZoneEdge> edges,
         MapPoint point,
         SettingTolerance tolerance) {
 
@@ -28,6 +30,7 @@ public record WeldMap(
         x = List.copyOf(x);
         y = List.copyOf(y);
         zones = zones.stream().map(List::copyOf).toList();
+        edges = List.copyOf(edges);
     }
 
     /** How far, as a share of the current, an edge between too cold, right and too hot may really lie elsewhere. */
@@ -54,6 +57,20 @@ public record WeldMap(
 
     /** So much of the travel, as a share. */
     static final double TRAVEL_SLIP = 0.2;
+
+    /**
+     * The curve at which a zone begins. It ends where the next zone begins.
+     *
+     * @param zone      the zone
+     * @param currentsA by row, A: the least current at which the weld lies in this zone or in a hotter one; the map's last where it does nowhere
+     */
+    public record ZoneEdge(WeldZone zone, List<Double> currentsA) {
+
+        /** Copies its collection, so that it cannot change. */
+        public ZoneEdge {
+            currentsA = List.copyOf(currentsA);
+        }
+    }
 
     /**
      * A place on the map.

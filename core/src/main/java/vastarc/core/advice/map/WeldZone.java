@@ -1,5 +1,7 @@
 package vastarc.core.advice.map;
 
+import java.util.List;
+
 /** What becomes of a weld at a point of the map; where several hold, the first of them is shown. */
 public enum WeldZone {
     /** The faces do not melt. {@code docs/model/map.md (2)}. */
@@ -22,6 +24,19 @@ public enum WeldZone {
     TOO_HOT_FOR_COLOUR(8, "own"),
     /** None of these. */
     GOOD(1, "own");
+
+    /** All of them as they follow each other while the current rises. */
+    public static final List<WeldZone> BY_HEAT = List.of(
+            NO_FUSION,
+            ROOT_NOT_FUSED,
+            NOT_THROUGH,
+            GOOD,
+            TOO_HOT_FOR_COLOUR,
+            UNDERCUT,
+            TOO_WIDE,
+            BACK_MELTS,
+            SAGS,
+            BURN_THROUGH);
 
     /** Share of the wanted width that still makes a sound root, toe or back. {@code docs/model/map.md (3)}. */
     public static final double LEAST_WIDTH_SHARE = 0.7;
@@ -68,6 +83,11 @@ public enum WeldZone {
     /** {@return the key of its name on a drawing} */
     public String shortWords() {
         return "map.short." + name();
+    }
+
+    /** {@return its place among the zones as the current rises, from 0} */
+    public int heat() {
+        return BY_HEAT.indexOf(this);
     }
 
     /** {@return which way a setting in this zone errs} */

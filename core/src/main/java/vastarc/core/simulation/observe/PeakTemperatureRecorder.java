@@ -45,6 +45,7 @@ public final class PeakTemperatureRecorder {
     private final double coverMm;
     private final boolean purged;
     private final double initialC;
+    private final double meltC;
     private final float melts;
     private int looks;
 
@@ -71,6 +72,7 @@ public final class PeakTemperatureRecorder {
         this.coverMm = coverMm;
         this.purged = purged;
         this.initialC = initialC;
+        this.meltC = meltC;
         this.melts = (float) field.melt.enthalpy().at(meltC);
         int columns = field.grid.columns;
         this.frontNow = cold(columns * front.count());
@@ -234,20 +236,41 @@ public final class PeakTemperatureRecorder {
         return peak(column, row, layer) >= melts;
     }
 
-    /** How far below the root, into the base member, metal was molten at a column, mm. */
+    /** How far below the root, into the base member, metal was molten at a column, mm: between the middles of two cells by their peaks. */
     double rootMm(int column) {
         SectionMesh mesh = field.grid.section;
         int row = 0;
         while (row < mesh.rows() - 1 && mesh.acrossMm(row + 1) <= 0) {
             row++;
         }
-        double deepest = 0;
-        for (int layer = 0; layer < mesh.layers(); layer++) {
-            if (mesh.downMm(layer) >= 0 && wasMolten(column, row, layer)) {
-                deepest = Math.max(deepest, mesh.downMm(layer + 1));
-            }
+        int deepest = mesh.layers() - 1;
+        while (deepest >= 0 && !(mesh.downMm(deepest) >= 0 && wasMolten(column, row, deepest))) {
+            deepest--;
         }
-        return deepest;
+        if (deepest < 0) {
+            return 0;
+        }
+        return deepest < mesh.layers() - 1 && mesh.isMetal(row, deepest + 1)
+                ? meltedBetween(column, row, deepest)
+                : mesh.downMm(deepest + 1);
+    }
+
+    /** Where the peak passes the melting point between the middle of a layer that melted and that of the next, which did not, mm. */
+    private double meltedBetween(int column, int row, int layer) {
+        SectionMesh mesh = field.grid.section;
+        double in = middleMm(mesh, layer);
+        double hot = celsiusOf(peak(column, row, layer));
+        double cold = celsiusOf(peak(column, row, layer + 1));
+        double share = hot > cold ? (hot - meltC) / (hot - cold) : 0;
+        return in + share * (middleMm(mesh, layer + 1) - in);
+    }
+
+    private static double middleMm(SectionMesh mesh, int layer) {
+        return (mesh.downMm(layer) + mesh.downMm(layer + 1)) / 2;
+    }
+
+    private double celsiusOf(double enthalpy) {
+        return field.melt.temperature().at(enthalpy);
     }
 
     /** Highest enthalpy of a cell, J/mm³; 0 where there is no metal. */

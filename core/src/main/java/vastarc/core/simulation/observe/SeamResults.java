@@ -185,7 +185,7 @@ public final class SeamResults {
                 spread(this::back, back),
                 PredictedBead.frontMm(ask.score().sheet()),
                 PredictedBead.backMm(ask.score().sheet()),
-                watch.rootMm(column((MIDDLE_FROM + MIDDLE_TO) / 2 * goes)));
+                mean(MIDDLE_FROM, MIDDLE_TO, watch::rootMm));
         return new SimulationResult(
                 along(),
                 widths,

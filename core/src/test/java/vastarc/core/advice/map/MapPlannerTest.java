@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import vastarc.core.advice.map.MapRequest.AxisRange;
+import vastarc.core.advice.map.WeldMap.ZoneEdge;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.ShopDefaults;
 import vastarc.core.advice.plan.WeldPlan;
@@ -93,6 +94,33 @@ class MapPlannerTest {
         assertThat(seen)
                 .contains(
                         WeldZone.NO_FUSION, WeldZone.NOT_THROUGH, WeldZone.GOOD, WeldZone.SAGS, WeldZone.BURN_THROUGH);
+    }
+
+    /** A curve for each zone tells what lies between two of them, for every joint: each point is in the last zone that has begun. */
+    @ParameterizedTest
+    @EnumSource(JointForm.class)
+    void everyPointLiesInTheLastZoneThatHasBegun(JointForm form) {
+        for (Material metal : List.of(
+                Material.CARBON_STEEL, Material.STAINLESS_304L, Material.TITANIUM_GR2, Material.CHROMOLY_4130)) {
+            for (double mm : new double[] {1, 3}) {
+                for (MapAxis axis : List.of(MapAxis.TRAVEL, MapAxis.GAP, MapAxis.THICKNESS)) {
+                    sheet(metal, form, mm, PulsePurpose.NONE)
+                            .ifPresent(sheet -> liesAsItsEdgesSay(map(sheet, axis, 25)));
+                }
+            }
+        }
+    }
+
+    private static void liesAsItsEdgesSay(WeldMap map) {
+        for (int j = 0; j < map.y().size(); j++) {
+            for (int i = 0; i < map.x().size() - 1; i++) {
+                WeldZone last = map.edges().get(0).zone();
+                for (ZoneEdge edge : map.edges()) {
+                    last = edge.currentsA().get(j) <= map.x().get(i) ? edge.zone() : last;
+                }
+                assertThat(map.zones().get(j).get(i)).isEqualTo(last);
+            }
+        }
     }
 
     private static int heat(WeldZone zone) {

@@ -1,4 +1,4 @@
-package vastarc.web.startup;
+package vastarc.web.store;
 
 import java.lang.reflect.Method;
 import java.util.function.Predicate;
