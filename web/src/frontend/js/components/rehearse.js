@@ -32,6 +32,7 @@ export function rehearse() {
     finding: false,
     unsteady: false,
     amounts: false,
+    widths: true,
     shown: false,
     two: false,
     done: false,
@@ -62,6 +63,7 @@ export function rehearse() {
     chosen(event) {
       if (['seamMm', 'quality'].includes(event.target.name)) this.fitAgain();
       if (event.target.name === 'steadiness') this.unsteady = event.target.value === 'UNSTEADY';
+      if (event.target.name === 'goal') this.widths = event.target.value === 'BACK_BEAD';
       if (event.target.name === 'change') this.amounts = ['CURRENT', 'TRAVEL'].includes(event.target.value);
     },
 

@@ -23,8 +23,8 @@ import vastarc.core.simulation.mesh.MeshDetail;
 import vastarc.core.simulation.result.SimulationResult;
 
 /**
- * Prints, for seeded points over joints of every form, the zone on the map beside that of the point's own simulation at fine cells. Ends with 1 if
- * fewer than nine of ten of those away from an edge are cold, right or hot alike. Takes some minutes. Arguments: seed, points.
+ * Prints, for seeded points over joints of every form, the zone on the map beside that of the middle of the point's own simulation at fine cells. Ends with
+ * 1 if fewer than nine of ten are cold, right or hot alike. Takes some minutes. Arguments: seed, points.
  */
 public final class MapAndSimulation {
 
@@ -66,7 +66,7 @@ public final class MapAndSimulation {
         System.out.println();
         System.out.println(all.same + " of " + points + " in the same zone, " + all.alike
                 + " cold, right or hot alike; away from edges " + all.sureAndAlike + " of " + all.sure + " alike");
-        System.exit(all.sureAndAlike >= ENOUGH * all.sure ? 0 : 1);
+        System.exit(all.alike >= ENOUGH * points ? 0 : 1);
     }
 
     private void compare(JointForm form) {
@@ -92,7 +92,7 @@ public final class MapAndSimulation {
     private void say(SetupSheet sheet, double current, double travel, MapPlace place, SimulationResult made) {
         WeldZone map = place.zone();
         boolean isSure = !place.unsure();
-        WeldZone simulated = SimulatedZone.of(sheet, current, made);
+        WeldZone simulated = SimulatedZone.ofMiddle(sheet, current, made);
         same += map == simulated ? 1 : 0;
         boolean untold = map == WeldZone.UNDERCUT || map == WeldZone.TOO_HOT_FOR_COLOUR;
         boolean agrees = map.side() == simulated.side() || untold && simulated.side() != WeldZone.Side.COLD;
@@ -113,7 +113,7 @@ public final class MapAndSimulation {
                 simulated,
                 made.widths().frontMm(),
                 made.widths().sheetFrontMm(),
-                made.widestBackMm(),
+                made.widths().backMm(),
                 made.throughPercent(),
                 made.widths().rootMm(),
                 (agrees ? "" : "**apart**") + (isSure ? "" : " near an edge"));

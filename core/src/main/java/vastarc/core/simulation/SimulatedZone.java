@@ -3,7 +3,6 @@ package vastarc.core.simulation;
 import vastarc.core.advice.map.WeldZone;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.domain.joint.Joint;
-import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.Penetration;
 import vastarc.core.physics.heat.WeldPool;
 import vastarc.core.simulation.result.SimulationResult;
@@ -27,23 +26,37 @@ public final class SimulatedZone {
     private final SimulationResult made;
     private final boolean open;
     private final boolean through;
+    private final double backMm;
 
-    private SimulatedZone(SetupSheet sheet, SimulationResult made) {
+    private SimulatedZone(SetupSheet sheet, SimulationResult made, double backMm) {
         this.sheet = sheet;
         this.made = made;
+        this.backMm = backMm;
         this.open = sheet.joint().hasOpenBack();
         this.through = sheet.penetration() == Penetration.FULL || sheet.penetration() == Penetration.THROUGH;
     }
 
     /**
-     * {@return the zone of a simulated weld}
+     * {@return the zone of a simulated weld, by its back where that is widest: at the end of a plate, where heat piles up, it may burn through sooner
+     * than anywhere else}
      *
      * @param sheet    the sheet whose map it is held against
      * @param currentA working current of the simulation, A
      * @param made     the simulation
      */
     public static WeldZone of(SetupSheet sheet, double currentA, SimulationResult made) {
-        return new SimulatedZone(sheet, made).zone(currentA);
+        return new SimulatedZone(sheet, made, made.widestBackMm()).zone(currentA);
+    }
+
+    /**
+     * {@return the zone of the middle of a simulated weld, which is what a map speaks of: it knows no ends}
+     *
+     * @param sheet    the sheet whose map it is held against
+     * @param currentA working current of the simulation, A
+     * @param made     the simulation
+     */
+    public static WeldZone ofMiddle(SetupSheet sheet, double currentA, SimulationResult made) {
+        return new SimulatedZone(sheet, made, made.widths().backMm()).zone(currentA);
     }
 
     private WeldZone zone(double currentA) {
@@ -52,8 +65,8 @@ public final class SimulatedZone {
         if (made.widths().frontMm() <= 0) {
             return WeldZone.NO_FUSION;
         }
-        if (open && made.widestBackMm() > WeldZone.SAG_SHARE * widest) {
-            return made.widestBackMm() > widest ? WeldZone.BURN_THROUGH : WeldZone.SAGS;
+        if (open && backMm > WeldZone.SAG_SHARE * widest) {
+            return backMm > widest ? WeldZone.BURN_THROUGH : WeldZone.SAGS;
         }
         if (isCold()) {
             return through ? WeldZone.NOT_THROUGH : WeldZone.ROOT_NOT_FUSED;
@@ -63,13 +76,13 @@ public final class SimulatedZone {
             return WeldZone.BACK_MELTS;
         }
         boolean wideBack = open
-                && made.widestBackMm()
+                && backMm
                         > WeldZone.MOST_WIDTH_SHARE * 2 * sheet.heat().demand().halfWidthMm();
         return ofPlanned() > WeldZone.MOST_WIDTH_SHARE || wideBack ? WeldZone.TOO_WIDE : WeldZone.GOOD;
     }
 
     private boolean isCold() {
-        if (isOpenCorner(sheet.joint())) {
+        if (sheet.joint().isOpenCorner()) {
             return !isCornerFused(sheet.joint(), made);
         }
         return through && open
@@ -78,14 +91,9 @@ public final class SimulatedZone {
     }
 
     /**
-     * An outside corner whose V lies open to the arc. It is simulated as if it were full, so that what is said of its root would be said of another
-     * joint.
+     * An open corner is fused where its faces melt as far from the corner as the edges are thick. It is simulated as if it were full, so that what is
+     * said of its root would be said of another joint.
      */
-    static boolean isOpenCorner(Joint joint) {
-        return joint.form() == JointForm.OUTSIDE_CORNER && joint.groove().isEmpty();
-    }
-
-    /** An open corner is fused where its faces melt as far from the corner as the edges are thick. */
     static boolean isCornerFused(Joint joint, SimulationResult made) {
         return made.widths().rootMm() >= joint.thinnerMm();
     }

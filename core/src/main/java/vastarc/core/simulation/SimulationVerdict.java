@@ -70,7 +70,7 @@ public final class SimulationVerdict {
         if (request.joint().preparation().isBevelledT()) {
             limits.add(Phrase.of("rehearsal.limit.bevel"));
         }
-        if (SimulatedZone.isOpenCorner(request.joint())) {
+        if (request.joint().isOpenCorner()) {
             limits.add(Phrase.of("rehearsal.limit.corner"));
         }
         if (request.joint().form().isTube()) {
@@ -139,7 +139,7 @@ public final class SimulationVerdict {
     }
 
     private void corner() {
-        if (SimulatedZone.isOpenCorner(ask.joint()) && !isToDepth(ask)) {
+        if (ask.joint().isOpenCorner() && !isToDepth(ask)) {
             say(
                     SimulatedZone.isCornerFused(ask.joint(), made) ? "cornerFused" : "cornerNotFused",
                     Quantity.ruled(made.widths().rootMm()),
@@ -186,7 +186,7 @@ public final class SimulationVerdict {
                     Quantity.ruled(made.widths().backMm()),
                     Quantity.ruled(made.throughMm().orElse(0)),
                     percent);
-        } else if (!SimulatedZone.isOpenCorner(ask.joint())) {
+        } else if (!ask.joint().isOpenCorner()) {
             say(made.throughPercent() < 1 ? "notMolten" : "notThrough", percent);
         }
         if (ask.joint().hasOpenBack() && made.widestBackMm() > backLimitMm()) {

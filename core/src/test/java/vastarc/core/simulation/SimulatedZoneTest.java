@@ -53,7 +53,7 @@ class SimulatedZoneTest {
                 .value()
                 .orElseThrow());
 
-        assertThat(SimulatedZone.of(sheet, currentA, made).side()).isEqualTo(side);
+        assertThat(SimulatedZone.ofMiddle(sheet, currentA, made).side()).isEqualTo(side);
         assertThat(MapPlanner.at(sheet, currentA, mmPerMin).zone().side()).isEqualTo(side);
     }
 

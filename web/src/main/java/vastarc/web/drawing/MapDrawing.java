@@ -80,15 +80,40 @@ public final class MapDrawing {
     }
 
     /**
+     * What a shop adds to a map.
+     *
+     * @param runs   of like joints; empty where none are known
+     * @param limits currents that machine and torch bear, each drawn where the map reaches it
+     */
+    public record ShopOnMap(Optional<RunsOnMap> runs, List<CurrentLimit> limits) {
+
+        /** Of a map that stands for itself. */
+        public static final ShopOnMap NOTHING = new ShopOnMap(Optional.empty(), List.of());
+
+        /** Copies its collection, so that it cannot change. */
+        public ShopOnMap {
+            limits = List.copyOf(limits);
+        }
+    }
+
+    /**
+     * The most that something bears.
+     *
+     * @param name     what stands beside the line
+     * @param currentA A
+     */
+    public record CurrentLimit(String name, double currentA) {}
+
+    /**
      * {@return the drawing of a map}
      *
      * @param map   the map
-     * @param runs  of the shop, to lie on it
+     * @param shop  what lies on it
      * @param sheet of the map
      * @param units the reader's
      */
-    public static Drawing of(WeldMap map, Optional<RunsOnMap> runs, SetupSheet sheet, UnitSystem units) {
-        MapDrawing drawing = drawn(map, runs, sheet, units, MapLetters.LARGE);
+    public static Drawing of(WeldMap map, ShopOnMap shop, SetupSheet sheet, UnitSystem units) {
+        MapDrawing drawing = drawn(map, shop, sheet, units, MapLetters.LARGE);
         drawing.pencil.label(new Point(LEFT, HEIGHT - 6), "across: current; up: " + name(map), "start", "note");
         return drawing.finished();
     }
@@ -97,12 +122,12 @@ public final class MapDrawing {
      * {@return the drawing of a map for a card or beside figures: the same with larger and fewer words; what its axes are is said beside it}
      *
      * @param map   the map
-     * @param runs  of the shop, to lie on it
+     * @param shop  what lies on it
      * @param sheet of the map
      * @param units the reader's
      */
-    public static Drawing small(WeldMap map, Optional<RunsOnMap> runs, SetupSheet sheet, UnitSystem units) {
-        MapDrawing drawing = drawn(map, runs, sheet, units, MapLetters.SMALL);
+    public static Drawing small(WeldMap map, ShopOnMap shop, SetupSheet sheet, UnitSystem units) {
+        MapDrawing drawing = drawn(map, shop, sheet, units, MapLetters.SMALL);
         return drawing.finished();
     }
 
@@ -111,16 +136,17 @@ public final class MapDrawing {
         return pencil.drawing(-words.more(), 0, WIDTH + words.more(), HEIGHT, title, words.font());
     }
 
-    private static MapDrawing drawn(
-            WeldMap map, Optional<RunsOnMap> runs, SetupSheet sheet, UnitSystem units, MapLetters words) {
+    private static MapDrawing drawn(WeldMap map, ShopOnMap shop, SetupSheet sheet, UnitSystem units, MapLetters words) {
         MapDrawing drawing = new MapDrawing(map, units, words);
         drawing.zones();
-        runs.filter(known -> known.overTravel() && known.chance().isPresent())
+        shop.runs()
+                .filter(known -> known.overTravel() && known.chance().isPresent())
                 .ifPresent(known -> drawing.chances(known, sheet));
         drawing.axes();
+        shop.limits().forEach(drawing::limit);
         drawing.names();
         drawing.point();
-        runs.ifPresent(known -> known.runs().forEach(drawing::run));
+        shop.runs().ifPresent(known -> known.runs().forEach(drawing::run));
         return drawing;
     }
 
@@ -265,6 +291,20 @@ public final class MapDrawing {
                                 "M%.1f %.1fl%.1f %.1fM%.1f %.1fl%.1f %.1f",
                                 at.x() - r, at.y() - r, 2 * r, 2 * r, at.x() - r, at.y() + r, 2 * r, -2 * r),
                         "run-dot run-refused");
+        }
+    }
+
+    private void limit(CurrentLimit limit) {
+        if (limit.currentA() > map.x().get(0)
+                && limit.currentA() < map.x().get(map.x().size() - 1)) {
+            Point top = new Point(at(limit.currentA(), 0).x(), TOP);
+            pencil.raw(text("M%.1f %.1fV%.1f", top.x(), TOP, HEIGHT - BOTTOM), "map-limit");
+            boolean left = top.x() > WIDTH / 2;
+            pencil.label(
+                    new Point(top.x() + (left ? -8 : 8), TOP + 1.2 * words.font()),
+                    limit.name(),
+                    left ? "end" : "start",
+                    "zone-name");
         }
     }
 

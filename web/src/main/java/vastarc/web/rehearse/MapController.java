@@ -87,7 +87,7 @@ class MapController {
         JobMap made = maps.of(job(id), MapAxis.TRAVEL).value().orElseThrow(() -> new NotFound("map"));
         model.addAttribute("id", id);
         show(made, Map.of(), preferences.units(), model);
-        model.addAttribute("drawing", MapDrawing.small(made.map(), made.runs(), made.sheet(), preferences.units()));
+        model.addAttribute("drawing", MapDrawing.small(made.map(), made.drawn(), made.sheet(), preferences.units()));
         return "rehearse/ground :: beside";
     }
 
@@ -96,14 +96,9 @@ class MapController {
     }
 
     private static void show(JobMap made, Map<String, String> sent, UnitSystem units, Model model) {
-        model.addAttribute("drawing", MapDrawing.of(made.map(), made.runs(), made.sheet(), units));
+        model.addAttribute("drawing", MapDrawing.of(made.map(), made.drawn(), made.sheet(), units));
         model.addAttribute("page", MapPage.of(made.sheet(), made.map(), MapSetting.of(sent), units));
-        model.addAttribute(
-                "known",
-                made.machine()
-                        .map(name -> MapPage.known(
-                                name, made.sheet(), made.map(), made.runs().orElseThrow(), units))
-                        .orElse(List.of()));
+        model.addAttribute("known", MapPage.known(made, units));
     }
 
     @GetMapping(path = "/jobs/{id}/map.csv", produces = MapCsv.TYPE)
@@ -121,7 +116,7 @@ class MapController {
                 axis,
                 "svg",
                 made -> SvgFile.wide(
-                        MapDrawing.of(made.map(), made.runs(), made.sheet(), preferences.units()), PRINTED_MM),
+                        MapDrawing.of(made.map(), made.drawn(), made.sheet(), preferences.units()), PRINTED_MM),
                 new MediaType("image", "svg+xml", StandardCharsets.UTF_8));
     }
 

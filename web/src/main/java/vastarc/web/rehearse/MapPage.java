@@ -26,7 +26,9 @@ import vastarc.core.record.diagnosis.AcceptanceChance.Chance;
 import vastarc.core.record.diagnosis.RunsOnMap;
 import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.drawing.MapDrawing.PlotArea;
+import vastarc.web.rehearse.JobMaps.JobMap;
 import vastarc.web.rehearse.RehearseForm.MapSetting;
+import vastarc.web.service.MachineRuns.CurrentLimits;
 
 /**
  * The map of a job, finished for display.
@@ -104,8 +106,28 @@ public record MapPage(
                 .collect(Collectors.joining(" "));
     }
 
-    /** What the shop's own runs say, in sentences. */
-    static List<String> known(String machine, SetupSheet sheet, WeldMap map, RunsOnMap runs, UnitSystem units) {
+    /** What machine and torch bear and what the shop's own runs say, in sentences. */
+    static List<String> known(JobMap made, UnitSystem units) {
+        List<Phrase> says = new ArrayList<>();
+        made.machine().ifPresent(machine -> {
+            made.limits().ifPresent(limits -> says.add(limits(machine, limits)));
+            made.runs().ifPresent(runs -> says.addAll(known(machine, made.sheet(), made.map(), runs)));
+        });
+        return RehearsePage.texts(says, units);
+    }
+
+    private static Phrase limits(String machine, CurrentLimits limits) {
+        Quantity most = Quantity.amperes(limits.machineA());
+        return limits.torchA().isPresent()
+                ? Phrase.of(
+                        "map.limits",
+                        machine,
+                        most,
+                        Quantity.amperes(limits.torchA().getAsDouble()))
+                : Phrase.of("map.limitsMachine", machine, most);
+    }
+
+    private static List<Phrase> known(String machine, SetupSheet sheet, WeldMap map, RunsOnMap runs) {
         List<Phrase> says = new ArrayList<>();
         MachineCalibration known = runs.known();
         long low = Math.round(100 * known.low());
@@ -120,7 +142,7 @@ public record MapPage(
         says.add(runs.chance()
                 .map(chance -> accepted(chance, runs.chanceAt(sheet, map.point())))
                 .orElseGet(() -> Phrase.of("map.tooFewJudged", judged(runs), AcceptanceChance.LEAST_RUNS)));
-        return RehearsePage.texts(says, units);
+        return says;
     }
 
     private static Phrase accepted(AcceptanceChance chance, Chance here) {

@@ -19,6 +19,7 @@ import vastarc.core.base.units.UnitSystem;
 import vastarc.core.equipment.PanelPlan;
 import vastarc.web.drawing.Drawing;
 import vastarc.web.drawing.MapDrawing;
+import vastarc.web.drawing.MapDrawing.ShopOnMap;
 import vastarc.web.drawing.PanelDrawing;
 import vastarc.web.layout.ParameterView;
 import vastarc.web.layout.ParameterView.FigureLine;
@@ -131,7 +132,7 @@ public record CardPage(
     private static Optional<Drawing> map(SetupSheet sheet, UnitSystem units) {
         return MapPlanner.of(sheet, MapRequest.usual(MapAxis.TRAVEL))
                 .value()
-                .map(made -> MapDrawing.small(made, Optional.empty(), sheet, units));
+                .map(made -> MapDrawing.small(made, ShopOnMap.NOTHING, sheet, units));
     }
 
     private static <T> Optional<T> both(CardSource source, BiFunction<Machine, PanelPlan, T> use) {

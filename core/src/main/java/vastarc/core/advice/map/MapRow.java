@@ -78,9 +78,12 @@ final class MapRow {
         this.wireShare = wireShare;
         this.scale = sheet.heat().platePowerW() / into(planned.speedMmPerS(), pulseOf(sheet), 1);
         this.faceW = heat.powerW(FACE_SHARE * demand.halfWidthMm(), 0);
-        this.rootW = heat.powerW(ROOT_SHARE * demand.halfWidthMm(), demand.depthMm());
         this.wallMm = Math.min(joint.thinnerMm(), demand.sinkMm());
         this.through = sheet.penetration() == Penetration.FULL || sheet.penetration() == Penetration.THROUGH;
+        double rootMm = through && joint.isOpenCorner()
+                ? JointConduction.LEAST_HALF_WIDTH_MM
+                : ROOT_SHARE * demand.halfWidthMm();
+        this.rootW = heat.powerW(rootMm, demand.depthMm());
         double deep = through && demand.depthMm() > 0 ? Math.min(wallMm, demand.depthMm()) : wallMm;
         this.backW = heat.powerW(JointConduction.LEAST_HALF_WIDTH_MM, deep);
         double face = JointConduction.of(sheet.joint(), sheet.practice(), planned)

@@ -139,6 +139,11 @@ public record Joint(
                 && !preparation.isBevelledT();
     }
 
+    /** {@return whether it is an outside corner whose V lies open to the arc} */
+    public boolean isOpenCorner() {
+        return form == JointForm.OUTSIDE_CORNER && groove().isEmpty();
+    }
+
     /**
      * {@return fillet leg, mm: as drawn; else the larger of 1.6 + 0.2 t and 0.75 + 0.75 t, below 1 mm 0.8 + t, in a
      * socket at least 1.1 of the wall} Source: what bench welders lay [handbook].

@@ -53,7 +53,7 @@ public final class JointSection {
         if (joint.form() == JointForm.EDGE) {
             return edge();
         }
-        if (joint.form() == JointForm.OUTSIDE_CORNER && joint.groove().isEmpty()) {
+        if (joint.isOpenCorner()) {
             return outsideCorner();
         }
         return joint.groove().map(groove -> groove(groove, filledMm2)).orElseGet(this::flat);
