@@ -156,18 +156,23 @@ public final class MapDrawing {
 
     private void zones() {
         List<ZoneEdge> edges = map.edges();
-        List<Double> end =
-                Collections.nCopies(map.y().size(), map.x().get(map.x().size() - 1));
+        List<Double> end = Collections.nCopies(map.y().size(), last(map.x()));
+        String right = "M0 0";
         for (int k = 0; k < edges.size(); k++) {
             List<Double> from = edges.get(k).currentsA();
             List<Double> to = k + 1 < edges.size() ? edges.get(k + 1).currentsA() : end;
             WeldZone zone = edges.get(k).zone();
             pencil.raw(area(from, to), "zone zone-" + zone.name(), why(zone));
             if (zone == WeldZone.GOOD) {
-                pencil.raw(border(from, from, to) + border(to, from, to), "zone-edge");
+                right = border(from, from, to) + border(to, from, to);
             }
         }
         pencil.raw(hatch(), "zone-unsure");
+        pencil.raw(right, "zone-edge");
+    }
+
+    private static double last(List<Double> values) {
+        return values.get(values.size() - 1);
     }
 
     /** All that lies between two curves, each a current by row. */
@@ -182,12 +187,12 @@ public final class MapDrawing {
         return d.append('Z').toString();
     }
 
-    /** A curve, as far as there is something between the two that bound the zone. */
+    /** A curve, as far as it lies on the map and there is something between the two that bound the zone. */
     private String border(List<Double> curve, List<Double> from, List<Double> to) {
         StringBuilder d = new StringBuilder("M0 0");
         boolean drawing = false;
         for (int j = 0; j < curve.size(); j++) {
-            boolean open = from.get(j) < to.get(j);
+            boolean open = from.get(j) < to.get(j) && curve.get(j) < last(map.x());
             if (open) {
                 d.append(drawing ? "L" : "M")
                         .append(place(at(curve.get(j), map.y().get(j))));
@@ -295,8 +300,7 @@ public final class MapDrawing {
     }
 
     private void limit(CurrentLimit limit) {
-        if (limit.currentA() > map.x().get(0)
-                && limit.currentA() < map.x().get(map.x().size() - 1)) {
+        if (limit.currentA() > map.x().get(0) && limit.currentA() < last(map.x())) {
             Point top = new Point(at(limit.currentA(), 0).x(), TOP);
             pencil.raw(text("M%.1f %.1fV%.1f", top.x(), TOP, HEIGHT - BOTTOM), "map-limit");
             boolean left = top.x() > WIDTH / 2;
@@ -335,7 +339,7 @@ public final class MapDrawing {
     }
 
     private static double valueAt(List<Double> values, double share) {
-        return values.get(0) + share * (values.get(values.size() - 1) - values.get(0));
+        return values.get(0) + share * (last(values) - values.get(0));
     }
 
     /** Each zone that is large enough is named at the cell nearest to its middle. */
@@ -403,7 +407,7 @@ public final class MapDrawing {
 
     private static double share(List<Double> values, double value) {
         double low = values.get(0);
-        double high = values.get(values.size() - 1);
+        double high = last(values);
         return Math.min(1, Math.max(0, (value - low) / (high - low)));
     }
 

@@ -226,7 +226,7 @@ public record SheetView(
                 .orElse(working.engineValue());
         double current = method.currentA() * working.engineValue() / steady;
         double travel = sheet.setting(ParameterKey.TRAVEL_SPEED).value();
-        WeldZone zone = MapPlanner.at(sheet, current, travel).zone();
+        WeldZone zone = MapPlanner.zone(sheet, current, travel);
         return zone == WeldZone.GOOD
                 ? Phrase.of(
                         "schools.right",

@@ -73,6 +73,17 @@ public final class MapPlanner {
     }
 
     /**
+     * {@return the zone of one setting alone}
+     *
+     * @param sheet    the sheet
+     * @param currentA current, A
+     * @param travel   mm/min
+     */
+    public static WeldZone zone(SetupSheet sheet, double currentA, double travel) {
+        return MapRow.of(sheet, MapAxis.TRAVEL, travel).zone(currentA);
+    }
+
+    /**
      * {@return the most forgiving setting: of all that are right within the sheet's range of travel, the one that lies farthest from every one that is
      * not; empty on a map over anything but travel}
      *
@@ -100,7 +111,7 @@ public final class MapPlanner {
                 y.stream().map(value -> MapRow.of(sheet, request.axis(), value)).toList();
         List<List<WeldZone>> zones =
                 rows.stream().map(row -> x.stream().map(row::zone).toList()).toList();
-        WeldZone here = MapRow.of(sheet, MapAxis.TRAVEL, travel).zone(currentA);
+        WeldZone here = zone(sheet, currentA, travel);
         return new WeldMap(
                 x,
                 request.axis(),
