@@ -1,4 +1,14 @@
-import { asked, drawnBy, grabbed, handlesOf, NOTHING, withDrawn, withMoved, withSeam } from '../measure/drawn.js';
+import {
+  asked,
+  drawnBy,
+  grabbed,
+  handlesOf,
+  NOTHING,
+  withDrawn,
+  within,
+  withMoved,
+  withSeam,
+} from '../measure/drawn.js';
 import { marked } from '../measure/marks.js';
 import { paint } from '../measure/paint.js';
 import { ask, troubleOf } from '../requests.js';
@@ -75,7 +85,6 @@ export function beadPhoto() {
     pointed(event) {
       const box = this.$refs.picture.getBoundingClientRect();
       const { width, height } = this.$refs.picture.viewBox.baseVal;
-      const within = (value, most) => Math.max(0, Math.min(most, value));
       const x = ((event.clientX - box.left) / box.width) * width;
       const y = ((event.clientY - box.top) / box.height) * height;
       return [within(x, width), within(y, height)];

@@ -8,6 +8,11 @@ const NEAR = 14;
 const LEAST_OUT_MM = 1;
 const EVERY = 6;
 
+// A finger is no finer than a tenth: what is kept is what was measured.
+const tenth = (value) => Math.round(10 * value) / 10;
+
+export const within = (value, most) => tenth(Math.max(0, Math.min(most, value)));
+
 // From what was asked before.
 export function drawnBy({ scale, seam, clean, moved, leftOut }) {
   return { scale: scale.from ? [scale.from, scale.to] : [], seam, clean: clean || null, moved, leftOut };
@@ -52,7 +57,7 @@ export function withMoved(drawn, { kind, index, end }, place, outline) {
 }
 
 function stretch(one, other) {
-  return { fromMm: Math.min(one, other), toMm: Math.max(one, other) };
+  return { fromMm: tenth(Math.min(one, other)), toMm: tenth(Math.max(one, other)) };
 }
 
 // Ends brought together leave nothing out.

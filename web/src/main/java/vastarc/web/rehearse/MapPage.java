@@ -15,12 +15,15 @@ import vastarc.core.advice.map.WeldMap.MapPlace;
 import vastarc.core.advice.map.WeldZone;
 import vastarc.core.advice.parameters.MachineCalibration;
 import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.TintForecast;
 import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.advice.sheet.TintWords;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.Unit;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.physics.duty.DutyPoint;
 import vastarc.core.record.diagnosis.AcceptanceChance;
 import vastarc.core.record.diagnosis.AcceptanceChance.Chance;
 import vastarc.core.record.diagnosis.RunsOnMap;
@@ -56,18 +59,24 @@ public record MapPage(
 
         static PlaceLine of(SetupSheet sheet, MapSetting point, UnitSystem units) {
             MapPlace place = MapPlanner.at(sheet, point.currentA(), point.travel());
+            List<Phrase> says = new ArrayList<>();
+            says.add(Phrase.of(
+                    "map.at",
+                    Quantity.amperes(point.currentA()),
+                    Quantity.mmPerMin(point.travel()),
+                    Phrase.of(place.zone().words()),
+                    Quantity.ruled(place.figures().poolMm()),
+                    Quantity.of(place.figures().kjPerMm(), Unit.KJ_PER_MM),
+                    Quantity.percent(Math.round(100 * place.figures().distortion()))));
+            TintForecast tint = place.figures().tint();
+            if (tint.front().isPresent()) {
+                says.add(Phrase.of(
+                        "map.tint",
+                        TintWords.front(tint),
+                        TintWords.back(tint, sheet.joint(), sheet.practice().purged())));
+            }
             return new PlaceLine(
-                    Phrasebook.say(
-                            Phrase.of(
-                                    "map.at",
-                                    Quantity.amperes(point.currentA()),
-                                    Quantity.mmPerMin(point.travel()),
-                                    Phrase.of(place.zone().words()),
-                                    Quantity.ruled(place.figures().poolMm()),
-                                    Quantity.of(place.figures().kjPerMm(), Unit.KJ_PER_MM),
-                                    Quantity.percent(
-                                            Math.round(100 * place.figures().distortion()))),
-                            units),
+                    says.stream().map(said -> Phrasebook.say(said, units)).collect(Collectors.joining(" ")),
                     place.unsure());
         }
     }
@@ -110,21 +119,29 @@ public record MapPage(
     static List<String> known(JobMap made, UnitSystem units) {
         List<Phrase> says = new ArrayList<>();
         made.machine().ifPresent(machine -> {
-            made.limits().ifPresent(limits -> says.add(limits(machine, limits)));
+            made.limits().ifPresent(limits -> says.add(limits(machine, made.sheet(), limits)));
             made.runs().ifPresent(runs -> says.addAll(known(machine, made.sheet(), made.map(), runs)));
         });
         return RehearsePage.texts(says, units);
     }
 
-    private static Phrase limits(String machine, CurrentLimits limits) {
+    private static Phrase limits(String machine, SetupSheet sheet, CurrentLimits limits) {
+        double rmsA = sheet.setting(ParameterKey.RMS_CURRENT).value();
         Quantity most = Quantity.amperes(limits.machineA());
+        Quantity held = duty(limits.machinePlate(), rmsA);
         return limits.torchA().isPresent()
                 ? Phrase.of(
                         "map.limits",
                         machine,
                         most,
-                        Quantity.amperes(limits.torchA().getAsDouble()))
-                : Phrase.of("map.limitsMachine", machine, most);
+                        held,
+                        Quantity.amperes(limits.torchA().getAsDouble()),
+                        duty(limits.torchPlate(), rmsA))
+                : Phrase.of("map.limitsMachine", machine, most, held);
+    }
+
+    private static Quantity duty(List<DutyPoint> plate, double rmsA) {
+        return Quantity.percent(Math.round(DutyPoint.percentAt(plate, rmsA)));
     }
 
     private static List<Phrase> known(String machine, SetupSheet sheet, WeldMap map, RunsOnMap runs) {

@@ -1,5 +1,6 @@
 package vastarc.web.service;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -28,12 +29,29 @@ public class MachineRuns {
     }
 
     /**
-     * How far currents go.
+     * How far currents go, and for how long.
      *
-     * @param machineA highest current of the machine, A
-     * @param torchA   highest rated current of the shop's torches, A; empty where it has entered none
+     * @param machineA     highest current of the machine, A
+     * @param machinePlate its duty points
+     * @param torchPlate   duty points of the shop's strongest torch; none where it has entered none
      */
-    public record CurrentLimits(double machineA, OptionalDouble torchA) {}
+    public record CurrentLimits(double machineA, List<DutyPoint> machinePlate, List<DutyPoint> torchPlate) {
+
+        /** Copies its collections, so that it cannot change. */
+        public CurrentLimits {
+            machinePlate = List.copyOf(machinePlate);
+            torchPlate = List.copyOf(torchPlate);
+        }
+
+        /** {@return highest rated current of the shop's torches, A; empty where it has entered none} */
+        public OptionalDouble torchA() {
+            return highestA(torchPlate);
+        }
+    }
+
+    private static OptionalDouble highestA(List<DutyPoint> plate) {
+        return plate.stream().mapToDouble(DutyPoint::currentA).max();
+    }
 
     /**
      * {@return how far currents go on a machine; empty where the shop has none of that name}
@@ -41,14 +59,15 @@ public class MachineRuns {
      * @param machine name of the machine
      */
     public Optional<CurrentLimits> limits(String machine) {
-        OptionalDouble torchA = machines.torches().stream()
-                .flatMap(torch -> torch.profile().plate().stream())
-                .mapToDouble(DutyPoint::currentA)
-                .max();
+        List<DutyPoint> torch = machines.torches().stream()
+                .map(known -> known.profile().plate())
+                .max(Comparator.comparingDouble(plate -> highestA(plate).orElse(0)))
+                .orElse(List.of());
         return machines.machines().stream()
                 .filter(known -> known.name().equals(machine))
                 .findFirst()
-                .map(known -> new CurrentLimits(known.profile().maxA(), torchA));
+                .map(known -> new CurrentLimits(
+                        known.profile().maxA(), known.profile().plate(), torch));
     }
 
     /**

@@ -1,9 +1,9 @@
 package vastarc.web.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.send;
 
 import jakarta.servlet.http.Cookie;
 import org.junit.jupiter.api.Tag;
@@ -17,7 +17,6 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.web.layout.JobTab;
 import vastarc.web.store.job.JobStore;
@@ -43,13 +42,9 @@ class FirstQuarterHourTest {
     @Autowired
     private WeldRunQueries runs;
 
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
-        return http.perform(request.with(csrf())).andReturn().getResponse();
-    }
-
     @Test
     void anEmptyBenchShowsTheWaysInAndTheDemoShopComesOnce() throws Exception {
-        assertThat(send(get("/")).getContentAsString())
+        assertThat(send(http, get("/")).getContentAsString())
                 .contains(
                         "1 Say a joint",
                         "2 Add your machine",
@@ -69,27 +64,28 @@ class FirstQuarterHourTest {
             "/joints",
             "/shop/devices"
         }) {
-            MockHttpServletResponse page = send(get(place));
+            MockHttpServletResponse page = send(http, get(place));
             assertThat(page.getStatus()).as(place).isEqualTo(200);
             assertThat(page.getContentAsString()).as(place).contains("id=\"about\"");
         }
-        assertThat(send(get("/drill/set?seed=1")).getContentAsString()).contains("There is nothing to set yet");
-        assertThat(send(get("/drill/ask?topic=PANEL_CHECK&seed=3")).getStatus()).isEqualTo(200);
-        assertThat(send(get("/drill/exam.pdf?n=6")).getStatus()).isEqualTo(200);
+        assertThat(send(http, get("/drill/set?seed=1")).getContentAsString()).contains("There is nothing to set yet");
+        assertThat(send(http, get("/drill/ask?topic=PANEL_CHECK&seed=3")).getStatus())
+                .isEqualTo(200);
+        assertThat(send(http, get("/drill/exam.pdf?n=6")).getStatus()).isEqualTo(200);
 
-        assertThat(send(post("/demo")).getRedirectedUrl()).isEqualTo("/");
+        assertThat(send(http, post("/demo")).getRedirectedUrl()).isEqualTo("/");
         assertThat(jobs.countOnBench()).isEqualTo(5);
         assertThat(machines.machines()).hasSize(3);
         assertThat(runs.count()).isGreaterThan(25);
-        send(post("/demo"));
+        send(http, post("/demo"));
         assertThat(jobs.countOnBench()).isEqualTo(5);
-        assertThat(send(get("/")).getContentAsString()).doesNotContain("Load the demo shop", "Leave the guide");
+        assertThat(send(http, get("/")).getContentAsString()).doesNotContain("Load the demo shop", "Leave the guide");
     }
 
     @Test
     void theGuideIsLeftWithOneTap() throws Exception {
-        assertThat(send(post("/guide")).getHeader("Set-Cookie")).contains("guide=left", "HttpOnly");
-        assertThat(send(get("/").cookie(new Cookie("guide", "left"))).getContentAsString())
+        assertThat(send(http, post("/guide")).getHeader("Set-Cookie")).contains("guide=left", "HttpOnly");
+        assertThat(send(http, get("/").cookie(new Cookie("guide", "left"))).getContentAsString())
                 .doesNotContain("Leave the guide");
     }
 

@@ -1,9 +1,9 @@
 package vastarc.web.drill;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.send;
 
 import java.util.List;
 import java.util.Locale;
@@ -38,16 +38,10 @@ class DrillPagesTest {
     @Autowired
     private DrillStore results;
 
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
-        for (int i = 0; i < pairs.length; i += 2) {
-            request.param(pairs[i], pairs[i + 1]);
-        }
-        return http.perform(request.with(csrf())).andReturn().getResponse();
-    }
-
     /** Answers the question of words numbered 11 as the learner Pupil. */
     private String answer(int choice) throws Exception {
         return send(
+                        http,
                         post("/drill/answer"),
                         "learner",
                         "Pupil",
@@ -76,6 +70,7 @@ class DrillPagesTest {
         assertThat(least.at("/drill/sit")).isEqualTo("/drill/sit?seed=1&n=1&minutes=0&topic=AMPS");
         for (String begun : List.of("", "-1", "99999999999999999999", "now", "1e9")) {
             assertThat(send(
+                                    http,
                                     post("/drill/sit"),
                                     "begun",
                                     begun,
@@ -102,36 +97,37 @@ class DrillPagesTest {
         String wrong = answer((right + 1) % 4);
         assertThat(wrong).contains("Wrong", "(your answer)");
         assertThat(results.of("Pupil")).extracting(DatedAnswer::right).containsExactly(true, false);
-        assertThat(send(get("/drill?learner=Pupil")).getContentAsString()).contains("1 of 2 right");
-        assertThat(send(get("/drill.csv?learner=Pupil")).getContentAsString()).contains("WORDS,true", "WORDS,false");
-        send(post("/drill/forget"), "learner", "Pupil");
+        assertThat(send(http, get("/drill?learner=Pupil")).getContentAsString()).contains("1 of 2 right");
+        assertThat(send(http, get("/drill.csv?learner=Pupil")).getContentAsString())
+                .contains("WORDS,true", "WORDS,false");
+        send(http, post("/drill/forget"), "learner", "Pupil");
         assertThat(results.of("Pupil")).isEmpty();
     }
 
     @Test
     void aFigureThatIsNoneIsAskedForAgainAndEveryTopicHasItsPage() throws Exception {
-        assertThat(send(post("/drill/answer"), "topic", "AMPS", "seed", "3", "figure", "many")
+        assertThat(send(http, post("/drill/answer"), "topic", "AMPS", "seed", "3", "figure", "many")
                         .getContentAsString())
                 .contains("Type a number", "value=\"many\"");
         for (Topic topic : Topic.values()) {
-            assertThat(send(get("/drill/ask?seed=4&topic=" + topic)).getStatus())
+            assertThat(send(http, get("/drill/ask?seed=4&topic=" + topic)).getStatus())
                     .as(topic + "")
                     .isEqualTo(200);
         }
-        assertThat(send(get("/drill/ask?learner=A B&topic=GHOST")).getRedirectedUrl())
+        assertThat(send(http, get("/drill/ask?learner=A B&topic=GHOST")).getRedirectedUrl())
                 .startsWith("/drill/ask?learner=A+B&topic=");
     }
 
     @Test
     void theKeyOnPaperIsTheKeyThatMarks() throws Exception {
         String paper =
-                send(get("/drill/exam?seed=9&topic=ORDER&topic=AMPS&n=6")).getContentAsString();
+                send(http, get("/drill/exam?seed=9&topic=ORDER&topic=AMPS&n=6")).getContentAsString();
         Question first = Exam.of(9, List.of(Topic.ORDER, Topic.AMPS), 6, shops.shop())
                 .questions()
                 .get(0);
         String key = first.choices().get(first.answer().choice().orElseThrow()).text();
         assertThat(paper).contains("Key to exam 9", "<b>" + key + "</b>");
-        assertThat(send(get("/drill/exam?seed=x&n=many&topic=GHOST")).getStatus())
+        assertThat(send(http, get("/drill/exam?seed=x&n=many&topic=GHOST")).getStatus())
                 .isEqualTo(200);
     }
 
@@ -145,6 +141,7 @@ class DrillPagesTest {
     void thePdfAsksWhatTheCallAsksAndItsKeyIsTheKey() throws Exception {
         List<Topic> topics = List.of(Topic.PANEL_CHECK, Topic.SCORE, Topic.AMPS, Topic.SYMPTOMS);
         MockHttpServletResponse answer = send(
+                http,
                 get("/drill/exam.pdf?seed=21&n=8&topic=PANEL_CHECK&topic=SCORE&topic=AMPS&topic=SYMPTOMS&minutes=20"));
         assertThat(answer.getContentType()).isEqualTo("application/pdf");
         String paper = text(answer.getContentAsByteArray());
@@ -172,7 +169,7 @@ class DrillPagesTest {
                             "figure" + at, at == 1 ? "1" : String.format(Locale.ROOT, "%.1f A", figure.value())));
             answer.faults().ifPresent(faults -> faults.forEach(id -> request.param("fault" + at, id)));
         }
-        String marked = send(request, "seed", "33", "n", "6", "learner", "Sitter", "minutes", "10", "begun", "1")
+        String marked = send(http, request, "seed", "33", "n", "6", "learner", "Sitter", "minutes", "10", "begun", "1")
                 .getContentAsString();
         assertThat(marked).contains("5 of 6 right", "Guess the amps: 1 wrong");
         assertThat(results.of("Sitter"))
@@ -180,10 +177,10 @@ class DrillPagesTest {
                 .filteredOn(datedAnswer -> !datedAnswer.right())
                 .hasSize(1);
         results.forget("Sitter");
-        String nothing = send(post("/drill/sit"), "seed", "33", "n", "3", "topic", "AMPS")
+        String nothing = send(http, post("/drill/sit"), "seed", "33", "n", "3", "topic", "AMPS")
                 .getContentAsString();
         assertThat(nothing).contains("0 of 3 right", "nothing");
-        assertThat(send(get("/drill/sit?seed=33&n=6&minutes=5")).getContentAsString())
+        assertThat(send(http, get("/drill/sit?seed=33&n=6&minutes=5")).getContentAsString())
                 .contains("data-minutes=\"5\"", "Hand in");
     }
 }

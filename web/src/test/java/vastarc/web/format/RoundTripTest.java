@@ -2,10 +2,10 @@ package vastarc.web.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.asyncDispatch;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.send;
 
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
@@ -22,7 +22,6 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -57,10 +56,6 @@ class RoundTripTest {
     @Autowired
     private WeldRunQueries book;
 
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
-        return http.perform(request.with(csrf())).andReturn().getResponse();
-    }
-
     private String text(String address) throws Exception {
         MvcResult answer = http.perform(get(address)).andReturn();
         MockHttpServletResponse response = answer.getRequest().isAsyncStarted()
@@ -74,7 +69,8 @@ class RoundTripTest {
     @EnumSource(Format.class)
     void everyFormatIsPublished(Format format) throws Exception {
         assertThat(JSON.readTree(text("/api/formats/" + format.file()))).isEqualTo(JSON.readTree(format.text()));
-        assertThat(send(get("/api/formats/nothing.schema.json")).getStatus()).isEqualTo(404);
+        assertThat(send(http, get("/api/formats/nothing.schema.json")).getStatus())
+                .isEqualTo(404);
     }
 
     @Test
@@ -88,7 +84,7 @@ class RoundTripTest {
                 document.set("content", sheet);
                 assertThat(Format.SHEET.faults(document)).isEmpty();
             }
-            String page = send(post("/joints").param("list", file)).getContentAsString();
+            String page = send(http, post("/joints").param("list", file)).getContentAsString();
             assertThat(page).contains("1 of 1 rows became jobs.");
             String id = page.replaceFirst("(?s).*row-link\"\\s+href=\"/jobs/([0-9a-f-]{36})/.*", "$1");
             assertThat(text("/jobs/" + id + "/job.json")).isEqualTo(file);
@@ -104,7 +100,7 @@ class RoundTripTest {
                 "{\"format\":\"vast-arc-job\",\"version\":1,\"name\":7,\"notes\":\"\",\"content\":null,\"sheet\":null}"
             })
     void aFileThatIsNoWholeJobIsRefusedWithWords(String file) throws Exception {
-        assertThat(send(post("/joints").param("list", file)).getContentAsString())
+        assertThat(send(http, post("/joints").param("list", file)).getContentAsString())
                 .contains("This file says it is a job, but does not fit");
     }
 
@@ -113,7 +109,7 @@ class RoundTripTest {
         Job job = jobs.create("Far job", "", Jobs.fresh());
         ObjectNode file = (ObjectNode) JSON.readTree(text("/jobs/" + job.id() + "/job.json"));
         ((ObjectNode) file.get("content")).put("machine", UUID.randomUUID().toString());
-        String page = send(post("/joints").param("list", file.toString())).getContentAsString();
+        String page = send(http, post("/joints").param("list", file.toString())).getContentAsString();
         String id = page.replaceFirst("(?s).*row-link\"\\s+href=\"/jobs/([0-9a-f-]{36})/.*", "$1");
         Job brought = jobs.find(UUID.fromString(id)).orElseThrow();
         assertThat(brought.content().machine()).isEmpty();
@@ -134,11 +130,11 @@ class RoundTripTest {
                 .put("purge.started", moment)
                 .put("purge.listen", "simulated NONE")
                 .put("purge.reading.0", "x");
-        String page = send(post("/joints").param("list", file.toString())).getContentAsString();
+        String page = send(http, post("/joints").param("list", file.toString())).getContentAsString();
         String id = page.replaceFirst("(?s).*row-link\"\\s+href=\"/jobs/([0-9a-f-]{36})/.*", "$1");
         for (String step : List.of(
                 "sheet", "score", "panel", "purge", "rehearse", "route", "run", "read", "purge/live", "job.json")) {
-            assertThat(send(get("/jobs/" + id + "/" + step)).getStatus())
+            assertThat(send(http, get("/jobs/" + id + "/" + step)).getStatus())
                     .as(step)
                     .isLessThan(500);
         }
@@ -150,7 +146,7 @@ class RoundTripTest {
     void theRecordOfAPurgeFitsAndTheCallCalculatesTheSameFromIt() throws Exception {
         int purged = 0;
         for (Job job : jobs.newest(20)) {
-            MockHttpServletResponse response = send(get("/jobs/" + job.id() + "/purge.json"));
+            MockHttpServletResponse response = send(http, get("/jobs/" + job.id() + "/purge.json"));
             if (response.getStatus() == 404) {
                 continue;
             }
@@ -162,9 +158,11 @@ class RoundTripTest {
                 ask.set("parts", record.get("parts"));
                 ask.set("flowLPerMin", record.get("flowLPerMin"));
                 ask.set("targetPpm", record.get("targetPpm"));
-                JsonNode answer = JSON.readTree(send(post("/api/v1/purge")
-                                .contentType("application/json")
-                                .content(ask.toString()))
+                JsonNode answer = JSON.readTree(send(
+                                http,
+                                post("/api/v1/purge")
+                                        .contentType("application/json")
+                                        .content(ask.toString()))
                         .getContentAsByteArray());
                 assertThat(answer.get("volumeL").asDouble())
                         .isCloseTo(record.get("volumeL").asDouble(), within(1e-3));
@@ -180,9 +178,12 @@ class RoundTripTest {
             String ask =
                     "{\"material\":\"CARBON_STEEL\",\"joint\":\"T_FILLET\",\"thicknessMm\":[3],\"work\":{\"seams\":2}"
                             + prices + "}";
-            JsonNode route = JSON.readTree(
-                    send(post("/api/v1/route").contentType("application/json").content(ask))
-                            .getContentAsByteArray());
+            JsonNode route = JSON.readTree(send(
+                            http,
+                            post("/api/v1/route")
+                                    .contentType("application/json")
+                                    .content(ask))
+                    .getContentAsByteArray());
             assertThat(Format.ROUTE.faults(route)).isEmpty();
         }
     }
@@ -247,9 +248,10 @@ class RoundTripTest {
         String address = "/logbook/" + run.id() + "/trace";
         String table = text(address + ".csv");
         String file = text(address + ".json");
-        assertThat(send(post(address).content(file)).getContentAsString()).contains("\"wrong\":\"\"");
+        assertThat(send(http, post(address).content(file)).getContentAsString()).contains("\"wrong\":\"\"");
         assertThat(text(address + ".csv")).isEqualTo(table);
-        assertThat(send(post(address).content(table)).getContentAsString()).contains("\"wrong\":\"\"");
+        assertThat(send(http, post(address).content(table)).getContentAsString())
+                .contains("\"wrong\":\"\"");
         assertThat(text(address + ".json")).isEqualTo(file);
     }
 
@@ -265,7 +267,9 @@ class RoundTripTest {
     void readingsThatCannotBeAreRefusedWithWords(String file) throws Exception {
         WeldRun run = book.newest(RunFilter.all(), 1).get(0);
         int before = runs.trace(run.id()).channels().size();
-        assertThat(JSON.readTree(send(post("/logbook/" + run.id() + "/trace").content(file))
+        assertThat(JSON.readTree(send(
+                                        http,
+                                        post("/logbook/" + run.id() + "/trace").content(file))
                                 .getContentAsByteArray())
                         .get("wrong")
                         .asString())

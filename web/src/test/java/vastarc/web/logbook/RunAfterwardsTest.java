@@ -2,10 +2,10 @@ package vastarc.web.logbook;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.asyncDispatch;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.send;
 
 import java.awt.Color;
 import java.awt.image.BufferedImage;
@@ -31,7 +31,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.record.weldlog.RunVerdict;
@@ -64,7 +63,7 @@ class RunAfterwardsTest {
                         + "Own " + UUID.randomUUID()
                         + ",2026-11-20T08:00:00Z,2026-11-20T08:02:00Z,CARBON_STEEL,T_FILLET,3,Bench 9,Isk,120,118,60,100,100,96\n";
         JsonNode report = JsonMapper.shared()
-                .readTree(send(post("/logbook/import").content(line)).getContentAsByteArray());
+                .readTree(send(http, post("/logbook/import").content(line)).getContentAsByteArray());
         assertThat(report.get("taken").asInt()).as(report.toString()).isEqualTo(1);
         run = book.newest(RunFilter.named("own "), 1).get(0);
     }
@@ -74,11 +73,11 @@ class RunAfterwardsTest {
     void ofTwoWindowsTheSecondIsToldAndBothAreKept() throws Exception {
         String version = String.valueOf(run.version());
         MockHttpServletResponse first =
-                send(post(address()), "version", version, "verdict", "GOOD", "hand", "Isk", "note", "even");
+                send(http, post(address()), "version", version, "verdict", "GOOD", "hand", "Isk", "note", "even");
         assertThat(first.getStatus()).isEqualTo(302);
 
         MockHttpServletResponse second =
-                send(post(address()), "version", version, "verdict", "REJECTED", "hand", "Oda", "note", "pores");
+                send(http, post(address()), "version", version, "verdict", "REJECTED", "hand", "Oda", "note", "pores");
         assertThat(second.getStatus()).isEqualTo(409);
         assertThat(second.getContentAsString()).contains("in another window meanwhile", "added to the note");
         WeldRun stored = runs.find(run.id()).orElseThrow();
@@ -88,7 +87,7 @@ class RunAfterwardsTest {
 
         String long2000 = "x".repeat(1990);
         MockHttpServletResponse third =
-                send(post(address()), "version", version, "verdict", "REJECTED", "hand", "Oda", "note", long2000);
+                send(http, post(address()), "version", version, "verdict", "REJECTED", "hand", "Oda", "note", long2000);
         assertThat(third.getStatus()).isEqualTo(409);
         assertThat(third.getContentAsString()).contains("no room", long2000);
         assertThat(runs.find(run.id()).orElseThrow().note()).isEqualTo(stored.note());
@@ -96,7 +95,7 @@ class RunAfterwardsTest {
 
     @Test
     void whatASpreadsheetWouldTakeForAFormulaGoesOutAsTextAndComesBackAsItWas() throws Exception {
-        send(post(address()), "verdict", "GOOD", "hand", "@Isk", "note", "=1+1");
+        send(http, post(address()), "verdict", "GOOD", "hand", "@Isk", "note", "=1+1");
         String table = http.perform(asyncDispatch(
                         http.perform(get("/logbook.csv").param("find", "@isk")).andReturn()))
                 .andReturn()
@@ -105,7 +104,7 @@ class RunAfterwardsTest {
         assertThat(table).contains("'@Isk", "'=1+1").doesNotContain(",=1+1", ",@Isk");
 
         runs.forget(run.id());
-        send(post("/logbook/import").content(table));
+        send(http, post("/logbook/import").content(table));
         WeldRun back = runs.find(run.id()).orElseThrow();
         assertThat(back.note()).isEqualTo("=1+1");
         assertThat(back.head().hand()).isEqualTo("@Isk");
@@ -114,13 +113,6 @@ class RunAfterwardsTest {
     @AfterEach
     void forgotten() {
         runs.forget(run.id());
-    }
-
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
-        for (int i = 0; i < pairs.length; i += 2) {
-            request.param(pairs[i], pairs[i + 1]);
-        }
-        return http.perform(request.with(csrf())).andReturn().getResponse();
     }
 
     private String address() {
@@ -134,6 +126,7 @@ class RunAfterwardsTest {
     @Test
     void aVerdictAHandAndANoteAreKept() throws Exception {
         assertThat(send(
+                                http,
                                 post(address()),
                                 "verdict",
                                 "FAULTY",
@@ -147,15 +140,15 @@ class RunAfterwardsTest {
                 .isEqualTo(address());
         assertThat(now().verdict()).isEqualTo(RunVerdict.FAULTY);
         assertThat(now().head().hand()).isEqualTo("Korvin");
-        assertThat(send(get(address())).getContentAsString()).contains("crater at the end", "Korvin");
-        assertThat(send(get("/logbook"), "find", "crater at the end").getContentAsString())
+        assertThat(send(http, get(address())).getContentAsString()).contains("crater at the end", "Korvin");
+        assertThat(send(http, get("/logbook"), "find", "crater at the end").getContentAsString())
                 .contains(run.head().jobName());
     }
 
     @ParameterizedTest
     @CsvSource({"seam, around the corner", "seam, -4", "seam, 900 m"})
     void whatCannotBeReadIsMarkedAndAllTypedStays(String field, String text) throws Exception {
-        String page = send(post(address()), field, text, "note", "kept while it is put right")
+        String page = send(http, post(address()), field, text, "note", "kept while it is put right")
                 .getContentAsString();
         assertThat(page).contains("kept while it is put right", text, "class=\"wrong\"");
         assertThat(now().note()).isEmpty();
@@ -163,7 +156,7 @@ class RunAfterwardsTest {
 
     @Test
     void aNoteLongerThanABookPageIsToldSo() throws Exception {
-        String page = send(post(address()), "note", "x".repeat(3000)).getContentAsString();
+        String page = send(http, post(address()), "note", "x".repeat(3000)).getContentAsString();
         assertThat(page).contains("class=\"wrong\"");
         assertThat(now().note()).isEmpty();
     }
@@ -221,15 +214,17 @@ class RunAfterwardsTest {
     @Test
     void pagesBeyondTheEndAndAbsurdOnesAreNoFault() throws Exception {
         for (String page : List.of("2", "0", "-7", "99999999999", "two", "")) {
-            assertThat(send(get("/logbook?page=" + page)).getStatus()).as(page).isEqualTo(200);
-            assertThat(send(get("/api/v1/runs?page=" + page)).getStatus())
+            assertThat(send(http, get("/logbook?page=" + page)).getStatus())
+                    .as(page)
+                    .isEqualTo(200);
+            assertThat(send(http, get("/api/v1/runs?page=" + page)).getStatus())
                     .as(page)
                     .isEqualTo(200);
         }
-        assertThat(send(get("/logbook/compare?run=" + run.id() + "&run=nonsense"))
+        assertThat(send(http, get("/logbook/compare?run=" + run.id() + "&run=nonsense"))
                         .getStatus())
                 .isEqualTo(400);
-        assertThat(send(get("/logbook/" + UUID.randomUUID())).getStatus()).isEqualTo(404);
+        assertThat(send(http, get("/logbook/" + UUID.randomUUID())).getStatus()).isEqualTo(404);
     }
 
     private static byte[] picture(String kind, int width, int height) throws Exception {
@@ -241,20 +236,21 @@ class RunAfterwardsTest {
     }
 
     private String photo(byte[] body) throws Exception {
-        return send(post(address() + "/photo").content(body), "kind", "BACK").getContentAsString();
+        return send(http, post(address() + "/photo").content(body), "kind", "BACK")
+                .getContentAsString();
     }
 
     @Test
     void aPhotographIsShownBesideTheRunUntilItIsTakenAway() throws Exception {
         assertThat(photo(picture("png", 400, 300))).contains("\"wrong\":\"\"");
-        String page = send(get(address())).getContentAsString();
+        String page = send(http, get(address())).getContentAsString();
         Matcher shown = Pattern.compile("/logbook/photo/([0-9a-f-]{36})\\.jpg").matcher(page);
         assertThat(shown.find()).isTrue();
-        MockHttpServletResponse jpeg = send(get("/logbook/photo/" + shown.group(1) + ".jpg"));
+        MockHttpServletResponse jpeg = send(http, get("/logbook/photo/" + shown.group(1) + ".jpg"));
         assertThat(jpeg.getContentType()).isEqualTo("image/jpeg");
         assertThat(jpeg.getContentAsByteArray()).startsWith(0xFF, 0xD8);
-        send(post(address() + "/photo/" + shown.group(1) + "/delete"));
-        assertThat(send(get("/logbook/photo/" + shown.group(1) + ".jpg")).getStatus())
+        send(http, post(address() + "/photo/" + shown.group(1) + "/delete"));
+        assertThat(send(http, get("/logbook/photo/" + shown.group(1) + ".jpg")).getStatus())
                 .isEqualTo(404);
     }
 
@@ -273,15 +269,15 @@ class RunAfterwardsTest {
 
     @Test
     void aRunIsForgottenWithAllThatBelongsToIt() throws Exception {
-        assertThat(send(post(address() + "/delete")).getRedirectedUrl()).isEqualTo("/logbook");
+        assertThat(send(http, post(address() + "/delete")).getRedirectedUrl()).isEqualTo("/logbook");
         assertThat(runs.find(run.id())).isEmpty();
-        assertThat(send(get(address())).getStatus()).isEqualTo(404);
-        assertThat(send(post(address()), "note", "too late").getStatus()).isEqualTo(404);
+        assertThat(send(http, get(address())).getStatus()).isEqualTo(404);
+        assertThat(send(http, post(address()), "note", "too late").getStatus()).isEqualTo(404);
     }
 
     @Test
     void aRunWithoutAJobProvesNothingAndIsNoFault() throws Exception {
-        assertThat(send(post(address() + "/proven")).getRedirectedUrl()).isEqualTo(address());
+        assertThat(send(http, post(address() + "/proven")).getRedirectedUrl()).isEqualTo(address());
         assertThat(now().verdict()).isEqualTo(RunVerdict.UNJUDGED);
         assertThat(now().endedAt()).isEqualTo(Optional.of(Instant.parse("2026-11-20T08:02:00Z")));
         assertThat(now().figures().currentA().orElseThrow()).isCloseTo(118, within(1e-9));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.send;
 
 import java.util.HashMap;
 import java.util.List;
@@ -62,15 +63,8 @@ class MachinePagesTest {
         return store.machine(id).orElseThrow().profile();
     }
 
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
-        for (int i = 0; i < pairs.length; i += 2) {
-            request.param(pairs[i], pairs[i + 1]);
-        }
-        return http.perform(request.with(csrf())).andReturn().getResponse();
-    }
-
     private MockHttpServletResponse tell(String path, String... pairs) throws Exception {
-        return send(post("/machines/" + id + path), pairs);
+        return send(http, post("/machines/" + id + path), pairs);
     }
 
     private void isKept(MockHttpServletResponse response) throws Exception {
@@ -115,24 +109,26 @@ class MachinePagesTest {
     @Test
     void everyPatternMakesAMachineThatOpensAndGoesOutAsADocument() throws Exception {
         for (String pattern : StartingProfiles.NAMES) {
-            MockHttpServletResponse made = send(post("/machines"), "pattern", pattern);
+            MockHttpServletResponse made = send(http, post("/machines"), "pattern", pattern);
             String address = made.getRedirectedUrl();
             assertThat(address).startsWith("/machines/");
-            assertThat(send(get(address)).getContentAsString()).contains("id=\"workspace\"");
-            String document = send(get(address + ".json")).getContentAsString();
+            assertThat(send(http, get(address)).getContentAsString()).contains("id=\"workspace\"");
+            String document = send(http, get(address + ".json")).getContentAsString();
             UUID fresh = UUID.fromString(address.substring("/machines/".length()));
             assertThat(document)
                     .isEqualTo(ProfileReader.text(
                             store.machine(fresh).orElseThrow().profile()));
-            send(post(address + "/delete"));
-            assertThat(send(get(address)).getStatus()).isEqualTo(404);
-            assertThat(send(get("/machines?deleted=" + fresh)).getContentAsString())
+            send(http, post(address + "/delete"));
+            assertThat(send(http, get(address)).getStatus()).isEqualTo(404);
+            assertThat(send(http, get("/machines?deleted=" + fresh)).getContentAsString())
                     .contains(address + "/restore");
-            assertThat(send(post(address + "/restore")).getRedirectedUrl()).isEqualTo("/machines");
-            assertThat(send(get(address)).getStatus()).isEqualTo(200);
+            assertThat(send(http, post(address + "/restore")).getRedirectedUrl())
+                    .isEqualTo("/machines");
+            assertThat(send(http, get(address)).getStatus()).isEqualTo(200);
             store.delete(fresh);
         }
-        assertThat(send(post("/machines"), "pattern", "a kettle").getStatus()).isEqualTo(404);
+        assertThat(send(http, post("/machines"), "pattern", "a kettle").getStatus())
+                .isEqualTo(404);
     }
 
     @Test
@@ -140,7 +136,7 @@ class MachinePagesTest {
         isKept(tell("/about", with(plate(), "name", "Slip 3", "maxA", "220", "plate", "220 A @ 35 %; 160A 60%")));
         assertThat(profile().name()).isEqualTo("Slip 3");
         assertThat(profile().plate()).containsExactly(new DutyPoint(220, 35), new DutyPoint(160, 60));
-        assertThat(send(get("/machines/" + id)).getContentAsString()).contains("value=\"Slip 3\"");
+        assertThat(send(http, get("/machines/" + id)).getContentAsString()).contains("value=\"Slip 3\"");
     }
 
     @ParameterizedTest
@@ -163,7 +159,7 @@ class MachinePagesTest {
 
     @Test
     void twoWindowsOnOnePlateAreToldOfEachOther() throws Exception {
-        String page = send(get("/machines/" + id)).getContentAsString();
+        String page = send(http, get("/machines/" + id)).getContentAsString();
         Matcher mark = Pattern.compile("name=\"seen\"\\s+value=\"([0-9a-f]+)\"").matcher(page);
         assertThat(mark.find()).isTrue();
         isKept(tell("/about", with(plate(), "name", "First", "seen", mark.group(1))));
@@ -197,7 +193,7 @@ class MachinePagesTest {
         assertThat(profile().element(control.id()).orElseThrow().label()).isEqualTo("gas after");
         isKept(tell(path + "/place", "x", "12", "y", "13"));
         assertThat(profile().element(control.id()).orElseThrow().x()).isEqualTo(12);
-        assertThat(send(get("/machines/" + id)).getContentAsString()).contains("gas after");
+        assertThat(send(http, get("/machines/" + id)).getContentAsString()).contains("gas after");
         isKept(tell(path + "/remove"));
         assertThat(profile().element(control.id())).isEmpty();
         assertThat(tell(path, "label", "ghost").getStatus()).isEqualTo(404);
@@ -249,10 +245,11 @@ class MachinePagesTest {
                 .isEqualTo(404);
         assertThat(tell("/controls", "setting", "PULSE", "kind", "LEVER").getStatus())
                 .isEqualTo(404);
-        assertThat(send(post("/machines/" + UUID.randomUUID() + "/about"), "name", "x")
+        assertThat(send(http, post("/machines/" + UUID.randomUUID() + "/about"), "name", "x")
                         .getStatus())
                 .isEqualTo(404);
-        assertThat(send(get("/machines/" + UUID.randomUUID())).getStatus()).isEqualTo(404);
+        assertThat(send(http, get("/machines/" + UUID.randomUUID())).getStatus())
+                .isEqualTo(404);
     }
 
     private String dial() {
@@ -268,7 +265,7 @@ class MachinePagesTest {
         assertThat(readings.get(0).reading().amps()).isEqualTo(38.5);
         assertThat(readings.get(1).reading().amps())
                 .isBetween(profile().minA(), profile().maxA());
-        assertThat(send(get("/machines/" + id)).getContentAsString()).contains("39 A", "simulated");
+        assertThat(send(http, get("/machines/" + id)).getContentAsString()).contains("39 A", "simulated");
         isKept(tell("/readings/" + readings.get(0).id() + "/forget"));
         assertThat(store.readings(id)).hasSize(1);
     }
@@ -285,6 +282,7 @@ class MachinePagesTest {
     void aTorchIsKeptOrToldWhatItWants() throws Exception {
         String name = "Torch " + UUID.randomUUID();
         send(
+                http,
                 post("/torches"),
                 "name",
                 name,
@@ -302,9 +300,9 @@ class MachinePagesTest {
                 .filter(torch -> torch.name().equals(name))
                 .findFirst()
                 .orElseThrow();
-        assertThat(send(get("/machines")).getContentAsString()).contains(name);
+        assertThat(send(http, get("/machines")).getContentAsString()).contains(name);
         assertThat(made.profile().plate()).isNotEmpty();
-        send(post("/torches/" + made.id() + "/delete"));
+        send(http, post("/torches/" + made.id() + "/delete"));
         assertThat(store.torches()).noneMatch(torch -> torch.name().equals(name));
 
         MockHttpServletRequestBuilder wrong =

@@ -1,9 +1,9 @@
 package vastarc.web.purge;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.send;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -18,7 +18,6 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.physics.purge.OxygenMeter.MeterFault;
 import vastarc.core.physics.purge.PurgePlan;
 import vastarc.core.record.weldlog.MeasuredQuantity;
@@ -75,15 +74,8 @@ class PurgeLiveTest {
                 .orElseThrow();
     }
 
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
-        for (int i = 0; i < pairs.length; i += 2) {
-            request.param(pairs[i], pairs[i + 1]);
-        }
-        return http.perform(request.with(csrf())).andReturn().getResponse();
-    }
-
     private String tell(String path, String... pairs) throws Exception {
-        MockHttpServletResponse response = send(post("/jobs/" + job.id() + "/purge" + path), pairs);
+        MockHttpServletResponse response = send(http, post("/jobs/" + job.id() + "/purge" + path), pairs);
         assertThat(response.getStatus()).isEqualTo(200);
         return response.getContentAsString();
     }
@@ -136,7 +128,7 @@ class PurgeLiveTest {
         String page = tell("/keep");
         assertThat(now().readings()).hasSizeGreaterThan(30).hasSizeLessThanOrEqualTo(100);
         assertThat(page).contains("Simulated, with: nothing wrong.", "id=\"meter-lines\"");
-        assertThat(send(get("/jobs/" + job.id() + "/purge.json")).getContentAsString())
+        assertThat(send(http, get("/jobs/" + job.id() + "/purge.json")).getContentAsString())
                 .contains("purge.reading.0", "purge.listen");
     }
 
@@ -158,7 +150,7 @@ class PurgeLiveTest {
                 .containsKey("purge.confirmed")
                 .isEqualTo(meters.logged(job.id(), now()).texts());
 
-        List<String> lines = send(get("/jobs/" + job.id() + "/purge.csv"))
+        List<String> lines = send(http, get("/jobs/" + job.id() + "/purge.csv"))
                 .getContentAsString()
                 .lines()
                 .toList();
@@ -167,7 +159,7 @@ class PurgeLiveTest {
         String[] cells = lines.get(lines.size() - 1).split(",");
         double s = Double.parseDouble(cells[1]);
         assertThat(Instant.parse(cells[0])).isEqualTo(started.plusMillis(Math.round(1000 * s)));
-        assertThat(send(get("/jobs/" + job.id() + "/purge.json")).getContentAsString())
+        assertThat(send(http, get("/jobs/" + job.id() + "/purge.json")).getContentAsString())
                 .contains("\"at\":\"" + cells[0] + "\"");
     }
 
@@ -213,8 +205,10 @@ class PurgeLiveTest {
 
     @Test
     void theLineIsOpenWhileAMeterIsListenedToAndNotOtherwise() throws Exception {
-        assertThat(send(get("/jobs/" + job.id() + "/purge/live")).getStatus()).isEqualTo(404);
-        assertThat(send(post("/jobs/" + job.id() + "/purge/keep")).getStatus()).isEqualTo(404);
+        assertThat(send(http, get("/jobs/" + job.id() + "/purge/live")).getStatus())
+                .isEqualTo(404);
+        assertThat(send(http, post("/jobs/" + job.id() + "/purge/keep")).getStatus())
+                .isEqualTo(404);
         tell("/listen", "meter", "simulated NONE");
         MvcResult open = http.perform(get("/jobs/" + job.id() + "/purge/live")).andReturn();
         assertThat(open.getRequest().isAsyncStarted()).isTrue();

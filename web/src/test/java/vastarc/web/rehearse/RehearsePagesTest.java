@@ -2,9 +2,9 @@ package vastarc.web.rehearse;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.send;
 
 import jakarta.servlet.http.Cookie;
 import java.time.Duration;
@@ -18,9 +18,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -70,19 +68,12 @@ class RehearsePagesTest {
                 Jobs.typed(Map.of("material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "1.5")));
     }
 
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
-        for (int i = 0; i < pairs.length; i += 2) {
-            request.param(pairs[i], pairs[i + 1]);
-        }
-        return http.perform(request.with(csrf())).andReturn().getResponse();
-    }
-
     private String address(String more) {
         return "/jobs/" + job.id() + "/rehearse" + more;
     }
 
     private List<String> begun(String... pairs) throws Exception {
-        JsonNode answer = json.readTree(send(post(address("/run")), pairs).getContentAsString());
+        JsonNode answer = json.readTree(send(http, post(address("/run")), pairs).getContentAsString());
         assertThat(answer.get("problems")).isEmpty();
         List<String> ids =
                 answer.get("ids").valueStream().map(JsonNode::asString).toList();
@@ -101,13 +92,13 @@ class RehearsePagesTest {
 
     @Test
     void aPulsedWeldIsNamedByItsPeak() throws Exception {
-        assertThat(send(get(address(""))).getContentAsString()).doesNotContain("A pulse peak");
+        assertThat(send(http, get(address(""))).getContentAsString()).doesNotContain("A pulse peak");
         Job pulsed = jobs.create(
                 "Pulsed job",
                 "",
                 Jobs.typed(Map.of(
                         "material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "1.5", "pulse", "HEAT")));
-        assertThat(send(get("/jobs/" + pulsed.id() + "/rehearse")).getContentAsString())
+        assertThat(send(http, get("/jobs/" + pulsed.id() + "/rehearse")).getContentAsString())
                 .containsPattern("\\d A pulse peak, \\d+ mm/min");
     }
 
@@ -120,8 +111,8 @@ class RehearsePagesTest {
         }
         String again = begun("seamMm", "16").get(0);
         assertThat(again).isNotEqualTo(first);
-        JsonNode film =
-                json.readTree(send(get(address("/film/" + again)), "from", "0").getContentAsString());
+        JsonNode film = json.readTree(
+                send(http, get(address("/film/" + again)), "from", "0").getContentAsString());
         assertThat(film.get("frames").size()).isPositive();
     }
 
@@ -129,19 +120,20 @@ class RehearsePagesTest {
     @Test
     void aKeptRehearsalIsRunAgainAsItWasSetUp() throws Exception {
         String text = begun("seamMm", "20", "steadiness", "UNSTEADY").get(0);
-        send(post(address("/keep")), "seamMm", "20", "one", text);
+        send(http, post(address("/keep")), "seamMm", "20", "one", text);
         String own = kept.of(job.id()).get(0).getId().toString();
         JsonNode answer =
-                json.readTree(send(post(address("/again")), "one", own).getContentAsString());
+                json.readTree(send(http, post(address("/again")), "one", own).getContentAsString());
         assertThat(answer.at("/ids/0").asString()).isEqualTo(text);
-        assertThat(send(post(address("/again")), "one", "none").getStatus()).isEqualTo(404);
+        assertThat(send(http, post(address("/again")), "one", "none").getStatus())
+                .isEqualTo(404);
     }
 
     /** Whatever a later program records more, a simulation kept before opens, and says what it does not know. */
     @Test
     void aKeptRehearsalThatLacksAFieldOpensAndSaysSo() throws Exception {
         String text = begun("seamMm", "20").get(0);
-        send(post(address("/keep")), "seamMm", "20", "one", text);
+        send(http, post(address("/keep")), "seamMm", "20", "one", text);
         String whole = kept.of(job.id()).get(0).record().text();
         UUID own = kept.of(job.id()).get(0).getId();
         for (String field : List.of(
@@ -165,14 +157,14 @@ class RehearsePagesTest {
         database.sql("update rehearsal set record = ? where id = ?")
                 .params(old.toString(), own)
                 .update();
-        assertThat(send(get(address(""))).getContentAsString()).contains("did not record: touch");
-        assertThat(send(get(address("/kept")), "one", own.toString()).getContentAsString())
+        assertThat(send(http, get(address(""))).getContentAsString()).contains("did not record: touch");
+        assertThat(send(http, get(address("/kept")), "one", own.toString()).getContentAsString())
                 .contains("Face width");
     }
 
     @Test
     void theJointStandsThereBeforeAnythingIsSimulated() throws Exception {
-        JsonNode scene = json.readTree(send(get(address("/scene"))).getContentAsString());
+        JsonNode scene = json.readTree(send(http, get(address("/scene"))).getContentAsString());
         assertThat(scene.get("problems")).isEmpty();
         assertThat(scene.at("/scene/form").asString()).isEqualTo("SQUARE_BUTT");
         assertThat(scene.at("/scene/members").size()).isEqualTo(2);
@@ -180,7 +172,7 @@ class RehearsePagesTest {
         assertThat(scene.at("/scene/attitude/upZ").asDouble()).isEqualTo(-1);
         assertThat(scene.at("/soon").asBoolean()).isTrue();
         JsonNode odd = json.readTree(
-                send(get(address("/scene")), "seamMm", "a long one").getContentAsString());
+                send(http, get(address("/scene")), "seamMm", "a long one").getContentAsString());
         assertThat(odd.at("/problems/0").asString()).contains("“a long one”");
         assertThat(odd.get("scene").isNull()).isTrue();
     }
@@ -188,8 +180,8 @@ class RehearsePagesTest {
     @Test
     void theSurfaceIsSentOnceAndAPlaceOnItIsTold() throws Exception {
         String id = begun("seamMm", "24").get(0);
-        JsonNode film = json.readTree(
-                send(get(address("/film/" + id)), "from", "0", "drawn", "0").getContentAsString());
+        JsonNode film = json.readTree(send(http, get(address("/film/" + id)), "from", "0", "drawn", "0")
+                .getContentAsString());
         JsonNode surface = film.get("surface");
         int lines = surface.get("lines").asInt();
         int across = surface.at("/front/across").asInt();
@@ -202,20 +194,20 @@ class RehearsePagesTest {
                         within(0.02 * surface.get("laidMm3").asDouble()));
         assertThat(film.at("/scene/form").asString()).isEqualTo("SQUARE_BUTT");
         String drawn = film.get("surfaces").asString();
-        JsonNode next = json.readTree(
-                send(get(address("/film/" + id)), "from", "5", "drawn", drawn).getContentAsString());
+        JsonNode next = json.readTree(send(http, get(address("/film/" + id)), "from", "5", "drawn", drawn)
+                .getContentAsString());
         assertThat(next.get("surface").isNull()).isTrue();
         assertThat(next.get("scene").isNull()).isTrue();
 
         String place = address("/film/" + id + "/place");
-        String middle =
-                send(get(place), "face", "front", "xMm", "14", "placeMm", "0").getContentAsString();
+        String middle = send(http, get(place), "face", "front", "xMm", "14", "placeMm", "0")
+                .getContentAsString();
         assertThat(middle).contains("bead", "wide", "froze", "hottest", "colour");
-        assertThat(send(get(place), "face", "front", "xMm", "14", "placeMm", "9")
+        assertThat(send(http, get(place), "face", "front", "xMm", "14", "placeMm", "9")
                         .getContentAsString())
                 .doesNotContain("froze")
                 .contains("hottest");
-        assertThat(send(get(place), "face", "back", "xMm", "far", "placeMm", "-1e9")
+        assertThat(send(http, get(place), "face", "back", "xMm", "far", "placeMm", "-1e9")
                         .getStatus())
                 .isEqualTo(200);
     }
@@ -224,11 +216,12 @@ class RehearsePagesTest {
     @Test
     void aFilletIsNotToldThatItHasNotGoneThrough() throws Exception {
         String butt = begun("seamMm", "20").get(0);
-        assertThat(send(get(address("/film/" + butt))).getContentAsString()).contains("not melted through");
+        assertThat(send(http, get(address("/film/" + butt))).getContentAsString())
+                .contains("not melted through");
         job = jobs.create(
                 "Fillet", "", Jobs.typed(Map.of("material", "CARBON_STEEL", "joint", "T_FILLET", Jobs.BASE, "3")));
         String fillet = begun("seamMm", "20").get(0);
-        assertThat(send(get(address("/film/" + fillet))).getContentAsString())
+        assertThat(send(http, get(address("/film/" + fillet))).getContentAsString())
                 .contains("pool")
                 .doesNotContain("not melted through");
     }
@@ -236,27 +229,27 @@ class RehearsePagesTest {
     @Test
     void oneThatIsOnlyToldIsNotKept() throws Exception {
         String id = begun("seamMm", "20").get(0);
-        assertThat(send(get(address("/told")), "seamMm", "20", "one", id).getContentAsString())
+        assertThat(send(http, get(address("/told")), "seamMm", "20", "one", id).getContentAsString())
                 .contains("As on the sheet", "Face width");
         assertThat(kept.of(job.id())).isEmpty();
-        assertThat(send(get(address("/told")), "one", "none").getStatus()).isEqualTo(404);
+        assertThat(send(http, get(address("/told")), "one", "none").getStatus()).isEqualTo(404);
     }
 
     @Test
     void aFaultIsShownBesideWhatItShouldBe() throws Exception {
         JsonNode answer = json.readTree(
-                send(post(address("/exhibit")), "exhibit", "TOO_FAST").getContentAsString());
+                send(http, post(address("/exhibit")), "exhibit", "TOO_FAST").getContentAsString());
         List<String> ids =
                 answer.get("ids").valueStream().map(JsonNode::asString).toList();
         assertThat(ids).hasSize(2);
         ids.forEach(this::awaitEnd);
-        assertThat(send(get(address("/told")), "exhibit", "TOO_FAST", "one", ids.get(0), "other", ids.get(1))
+        assertThat(send(http, get(address("/told")), "exhibit", "TOO_FAST", "one", ids.get(0), "other", ids.get(1))
                         .getContentAsString())
                 .contains("As it should be", "Too fast", "the back never melts", "Difference");
         assertThat(kept.of(job.id())).isEmpty();
-        assertThat(send(post(address("/exhibit")), "exhibit", "TOO_LOUD").getStatus())
+        assertThat(send(http, post(address("/exhibit")), "exhibit", "TOO_LOUD").getStatus())
                 .isEqualTo(400);
-        assertThat(send(get(address("/told")), "exhibit", "TOO_LOUD", "one", ids.get(0))
+        assertThat(send(http, get(address("/told")), "exhibit", "TOO_LOUD", "one", ids.get(0))
                         .getStatus())
                 .isEqualTo(400);
     }
@@ -266,45 +259,48 @@ class RehearsePagesTest {
         List<String> ids = begun("seamMm", "30", "change", "CURRENT", "amount", "12");
         assertThat(ids).hasSize(2);
         JsonNode film = json.readTree(
-                send(get(address("/film/" + ids.get(0))), "from", "0").getContentAsString());
+                send(http, get(address("/film/" + ids.get(0))), "from", "0").getContentAsString());
         assertThat(film.get("state").asString()).isEqualTo("DONE");
         assertThat(film.get("frames").size()).isBetween(10, 40);
         assertThat(film.at("/layout/columns").asInt()).isPositive();
 
         String[] sent = {"seamMm", "30", "change", "CURRENT", "amount", "12", "one", ids.get(0), "other", ids.get(1)};
-        String entered = send(post(address("/keep")), sent).getContentAsString();
+        String entered = send(http, post(address("/keep")), sent).getContentAsString();
         assertThat(entered).contains("As on the sheet", "current +12 %", "Face width", "Limits of the simulation");
-        send(post(address("/keep")), sent);
+        send(http, post(address("/keep")), sent);
         assertThat(kept.of(job.id())).hasSize(2);
-        assertThat(send(get(address(""))).getContentAsString()).contains("current +12 %");
+        assertThat(send(http, get(address(""))).getContentAsString()).contains("current +12 %");
 
         String text = kept.of(job.id()).get(0).getId().toString();
         String other = kept.of(job.id()).get(1).getId().toString();
-        assertThat(send(get(address("/kept")), "one", text, "other", other).getContentAsString())
+        assertThat(send(http, get(address("/kept")), "one", text, "other", other)
+                        .getContentAsString())
                 .contains("Difference");
-        assertThat(send(get(address("/" + text + ".csv"))).getContentAsString()).startsWith("x_mm,front_mm,back_mm");
-        assertThat(send(get(address("/" + text + ".json"))).getContentAsString())
+        assertThat(send(http, get(address("/" + text + ".csv"))).getContentAsString())
+                .startsWith("x_mm,front_mm,back_mm");
+        assertThat(send(http, get(address("/" + text + ".json"))).getContentAsString())
                 .contains("\"engine\":\"rules");
-        send(post(address("/forget")), "one", text);
+        send(http, post(address("/forget")), "one", text);
         assertThat(kept.of(job.id())).hasSize(1);
-        assertThat(send(get(address("/" + text + ".csv"))).getStatus()).isEqualTo(404);
+        assertThat(send(http, get(address("/" + text + ".csv"))).getStatus()).isEqualTo(404);
     }
 
     @Test
     void oneThatCannotBeReadTakesNoPageDown() throws Exception {
         String id = begun("seamMm", "20").get(0);
-        send(post(address("/keep")), "seamMm", "20", "one", id);
+        send(http, post(address("/keep")), "seamMm", "20", "one", id);
         String own = kept.of(job.id()).get(0).getId().toString();
         database.sql("update rehearsal set record = '{\"format\":9}' where job_id = ?")
                 .param(job.id())
                 .update();
-        assertThat(send(get(address(""))).getContentAsString()).contains("written by a later program");
-        assertThat(send(get(address("/kept")), "one", own).getStatus()).isEqualTo(404);
+        assertThat(send(http, get(address(""))).getContentAsString()).contains("written by a later program");
+        assertThat(send(http, get(address("/kept")), "one", own).getStatus()).isEqualTo(404);
     }
 
     @Test
     void aSettingIsFoundAndPutOnTheSheet() throws Exception {
         String id = json.readTree(send(
+                                http,
                                 post(address("/find")),
                                 "seamMm",
                                 "20",
@@ -318,24 +314,24 @@ class RehearsePagesTest {
                 .at("/ids/0")
                 .asString();
         awaitEnd(id);
-        String found = send(get(address("/found/" + id))).getContentAsString();
+        String found = send(http, get(address("/found/" + id))).getContentAsString();
         assertThat(found).contains("data-take=\"CURRENT\"", "root bead");
         String value = found.replaceAll("(?s).*data-value=\"([0-9.]+)\".*", "$1");
 
-        send(post(address("/take")), "knob", "CURRENT", "value", value);
+        send(http, post(address("/take")), "knob", "CURRENT", "value", value);
         Job now = jobs.find(job.id()).orElseThrow();
         assertThat(now.content().own().of(CycleKey.WORKING_CURRENT).orElseThrow())
                 .isCloseTo(Double.parseDouble(value), within(0.06));
 
-        send(post(address("/take")), "knob", "TRAVEL", "value", "120.5");
-        send(post(address("/take")), "knob", "PULSE", "value", "1.5");
+        send(http, post(address("/take")), "knob", "TRAVEL", "value", "120.5");
+        send(http, post(address("/take")), "knob", "PULSE", "value", "1.5");
         now = jobs.find(job.id()).orElseThrow();
         assertThat(now.content().joint().texts().get(WeldFields.TRAVEL.name())).isEqualTo("121 mm/min");
         assertThat(now.content().joint().texts().get(WeldFields.PULSE.name())).isEqualTo("HEAT");
         assertThat(now.content().own().of(CycleKey.PULSE_RATE)).hasValue(1.5);
-        assertThat(send(get("/jobs/" + job.id() + "/sheet")).getContentAsString())
+        assertThat(send(http, get("/jobs/" + job.id() + "/sheet")).getContentAsString())
                 .contains("121 mm/min");
-        send(post(address("/undo")), "version", String.valueOf(now.version()));
+        send(http, post(address("/undo")), "version", String.valueOf(now.version()));
         assertThat(jobs.find(job.id()).orElseThrow().content().own().of(CycleKey.PULSE_RATE))
                 .isEmpty();
     }
@@ -343,63 +339,66 @@ class RehearsePagesTest {
     @Test
     void theMostForgivingSettingNeedsNoWidthAndSaysWhatMaySlip() throws Exception {
         String id = json.readTree(
-                        send(post(address("/find")), "seamMm", "20", "knob", "CURRENT", "goal", "MOST_FORGIVING")
+                        send(http, post(address("/find")), "seamMm", "20", "knob", "CURRENT", "goal", "MOST_FORGIVING")
                                 .getContentAsString())
                 .at("/ids/0")
                 .asString();
         awaitEnd(id);
 
-        assertThat(send(get(address("/found/" + id))).getContentAsString())
+        assertThat(send(http, get(address("/found/" + id))).getContentAsString())
                 .contains("forgives most. Right with", "travel ±", "data-take=\"CURRENT\"");
     }
 
     @Test
     void whatCannotBeDoneIsSaidInWords() throws Exception {
-        assertThat(send(post(address("/run")), "seamMm", "long").getContentAsString())
+        assertThat(send(http, post(address("/run")), "seamMm", "long").getContentAsString())
                 .contains("long");
-        assertThat(send(post(address("/run")), "seamMm", "4").getContentAsString())
+        assertThat(send(http, post(address("/run")), "seamMm", "4").getContentAsString())
                 .contains("\"ids\":[]");
-        assertThat(send(post(address("/find")), "goal", "BACK_BEAD", "targetMm", "99")
+        assertThat(send(http, post(address("/find")), "goal", "BACK_BEAD", "targetMm", "99")
                         .getContentAsString())
                 .contains("\"ids\":[]");
-        assertThat(send(post(address("/keep")), "one", "no id").getStatus()).isEqualTo(404);
-        assertThat(send(get(address("/film/" + UUID.randomUUID()))).getStatus()).isEqualTo(404);
-        assertThat(send(post(address("/take")), "knob", "CURRENT", "value", "x").getStatus())
+        assertThat(send(http, post(address("/keep")), "one", "no id").getStatus())
+                .isEqualTo(404);
+        assertThat(send(http, get(address("/film/" + UUID.randomUUID()))).getStatus())
+                .isEqualTo(404);
+        assertThat(send(http, post(address("/take")), "knob", "CURRENT", "value", "x")
+                        .getStatus())
                 .isEqualTo(404);
         Job refused = jobs.create(
                 "Refused",
                 "",
                 Jobs.typed(Map.of("material", "STAINLESS_304L", "joint", "SQUARE_BUTT", Jobs.BASE, "9")));
-        assertThat(send(get("/jobs/" + refused.id() + "/rehearse")).getContentAsString())
+        assertThat(send(http, get("/jobs/" + refused.id() + "/rehearse")).getContentAsString())
                 .contains("Nothing to rehearse without a sheet");
-        assertThat(send(post("/jobs/" + refused.id() + "/rehearse/run")).getContentAsString())
+        assertThat(send(http, post("/jobs/" + refused.id() + "/rehearse/run")).getContentAsString())
                 .contains("\"ids\":[]");
     }
 
     @Test
     void lengthsAreTypedAndToldAsTheShopWritesThem() throws Exception {
         String inches = json.readTree(
-                        send(post(address("/run")), "seamMm", "1 in").getContentAsString())
+                        send(http, post(address("/run")), "seamMm", "1 in").getContentAsString())
                 .at("/ids/0")
                 .asString();
         String millimetres = json.readTree(
-                        send(post(address("/run")), "seamMm", "25.4").getContentAsString())
+                        send(http, post(address("/run")), "seamMm", "25.4").getContentAsString())
                 .at("/ids/0")
                 .asString();
         assertThat(millimetres).isEqualTo(inches);
         awaitEnd(inches);
         Cookie inch = new Cookie("units", "inch");
-        String film = send(get(address("/film/" + inches)).cookie(inch)).getContentAsString();
+        String film = send(http, get(address("/film/" + inches)).cookie(inch)).getContentAsString();
         assertThat(film).contains(" in behind").doesNotContain(" mm behind");
         String entered =
-                send(post(address("/keep")).cookie(inch), "one", inches).getContentAsString();
+                send(http, post(address("/keep")).cookie(inch), "one", inches).getContentAsString();
         assertThat(entered).contains("in along the seam").doesNotContain("mm along the seam");
     }
 
     @Test
     void onlyTheLastTwelveStay() throws Exception {
         String id = begun("seamMm", "20").get(0);
-        send(post(address("/keep")), "seamMm", "20", "one", id);
+        send(http, post(address("/keep")), "seamMm", "20", "one", id);
         var record = kept.of(job.id()).get(0).record().value().orElseThrow();
         for (int i = 0; i < 14; i++) {
             kept.keep(UUID.randomUUID(), job.id(), record);

@@ -2,10 +2,10 @@ package vastarc.web.run;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.asyncDispatch;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.send;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -30,10 +30,8 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.record.weldlog.Channel;
@@ -83,16 +81,9 @@ class RunPagesTest {
         job = jobs.create("=Booth job", "", Jobs.lapUnderTheTrigger());
     }
 
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request, String... pairs) throws Exception {
-        for (int i = 0; i < pairs.length; i += 2) {
-            request.param(pairs[i], pairs[i + 1]);
-        }
-        return http.perform(request.with(csrf())).andReturn().getResponse();
-    }
-
     private JsonNode ask(String what, String... pairs) throws Exception {
         return json.readTree(
-                send(post("/jobs/" + job.id() + "/run/" + what), pairs).getContentAsByteArray());
+                send(http, post("/jobs/" + job.id() + "/run/" + what), pairs).getContentAsByteArray());
     }
 
     @Test
@@ -131,20 +122,20 @@ class RunPagesTest {
     }
 
     private int close(String run, String verdict, String who) throws Exception {
-        return send(post("/jobs/" + job.id() + "/run/close"), "run", run, "verdict", verdict, "hand", who)
+        return send(http, post("/jobs/" + job.id() + "/run/close"), "run", run, "verdict", verdict, "hand", who)
                 .getStatus();
     }
 
     @Test
     void aRunIsNotJudgedUntilSomebodyJudgesIt() throws Exception {
-        String page = send(get("/jobs/" + job.id() + "/run")).getContentAsString();
+        String page = send(http, get("/jobs/" + job.id() + "/run")).getContentAsString();
         assertThat(page).containsPattern("value=\"UNJUDGED\"[^>]*checked");
         assertThat(page).doesNotContainPattern("value=\"GOOD\"[^>]*checked");
     }
 
     @Test
     void byHandEveryEventIsKeptAndTheRunGoesIntoTheLogbook() throws Exception {
-        assertThat(send(get("/jobs/" + job.id() + "/run")).getContentAsString())
+        assertThat(send(http, get("/jobs/" + job.id() + "/run")).getContentAsString())
                 .contains("data-stage=\"READY\"", "Not checked yet", "Press: opens the gas");
         assertThat(ask("event", "kind", "ARC_ON").get("stage").asString()).isEqualTo("ARC");
         ask("event", "kind", "ARC_ON");
@@ -154,8 +145,8 @@ class RunPagesTest {
         assertThat(under.events())
                 .extracting(event -> event.kind().name())
                 .containsExactly("ARC_ON", "GUST", "ARC_OFF");
-        assertThat(send(get("/")).getContentAsString()).contains("A run of “=Booth job” is under way");
-        assertThat(send(get("/booth")).getRedirectedUrl()).isEqualTo("/jobs/" + job.id() + "/run");
+        assertThat(send(http, get("/")).getContentAsString()).contains("A run of “=Booth job” is under way");
+        assertThat(send(http, get("/booth")).getRedirectedUrl()).isEqualTo("/jobs/" + job.id() + "/run");
 
         JsonNode wrong = ask("close", "seam", "long", "amps", "many", "verdict", "GOOD");
         assertThat(wrong.propertyNames()).contains("seam", "amps");
@@ -164,11 +155,11 @@ class RunPagesTest {
                 .get("to")
                 .asString();
         assertThat(runs.openRun(job.id())).isEmpty();
-        String page = send(get(to)).getContentAsString();
+        String page = send(http, get(to)).getContentAsString();
         assertThat(page).contains("71 A", "120 mm", "clean", "draught", "Prove the job with this sheet");
-        send(post(to + "/proven"));
+        send(http, post(to + "/proven"));
         assertThat(jobs.find(job.id()).orElseThrow().content().proof()).isPresent();
-        assertThat(send(get(to)).getContentAsString()).contains("The job is proven with this sheet");
+        assertThat(send(http, get(to)).getContentAsString()).contains("The job is proven with this sheet");
     }
 
     @Test
@@ -192,7 +183,7 @@ class RunPagesTest {
         String to = ask("close", "seam", "60", "hand", "Isk", "verdict", "FAULTY")
                 .get("to")
                 .asString();
-        String page = send(get(to)).getContentAsString();
+        String page = send(http, get(to)).getContentAsString();
         assertThat(page).contains("Released early", "simulated", "Readings of meters");
         MvcResult started = http.perform(get(to + "/trace.csv")).andReturn();
         assertThat(http.perform(asyncDispatch(started))
@@ -210,17 +201,18 @@ class RunPagesTest {
                     "Tacked job",
                     "",
                     Jobs.typed(Map.of("material", "CARBON_STEEL", "joint", "T_FILLET", Jobs.BASE, mm)));
-            String route = send(get("/jobs/" + other.id() + "/route")).getContentAsString();
+            String route = send(http, get("/jobs/" + other.id() + "/route")).getContentAsString();
             int count = route.split("data-n=\"", -1).length - 1;
             assertThat(count).isGreaterThan(2);
             for (int n = 1; n <= count; n++) {
-                assertThat(send(get("/jobs/" + other.id() + "/run?n=" + n)).getContentAsString())
+                assertThat(send(http, get("/jobs/" + other.id() + "/run?n=" + n))
+                                .getContentAsString())
                         .as(mm + " mm, run " + n)
                         .contains("data-stage=\"READY\"");
             }
-            send(post("/jobs/" + other.id() + "/run/event"), "kind", "ARC_ON", "n", "1");
+            send(http, post("/jobs/" + other.id() + "/run/event"), "kind", "ARC_ON", "n", "1");
             assertThat(runs.openRun(other.id())).isPresent();
-            send(post("/jobs/" + other.id() + "/run/close"), "hand", "Isk");
+            send(http, post("/jobs/" + other.id() + "/run/close"), "hand", "Isk");
             jobs.delete(other.id());
         }
     }
@@ -239,20 +231,23 @@ class RunPagesTest {
             table.append(i * 100).append(';').append(i > 20 && i < 280 ? 70 : 0).append('\n');
         }
         byte[] body = table.toString().getBytes(StandardCharsets.UTF_8);
-        JsonNode asked = json.readTree(send(post(to + "/trace").content(body)).getContentAsByteArray());
+        JsonNode asked =
+                json.readTree(send(http, post(to + "/trace").content(body)).getContentAsByteArray());
         assertThat(asked.get("columns")).hasSize(2);
-        JsonNode taken = json.readTree(send(post(to + "/trace").content(body), "column", "TIME_MS", "column", "CURRENT")
-                .getContentAsByteArray());
+        JsonNode taken =
+                json.readTree(send(http, post(to + "/trace").content(body), "column", "TIME_MS", "column", "CURRENT")
+                        .getContentAsByteArray());
         assertThat(taken.get("to").asString()).isEqualTo(to);
         UUID id = UUID.fromString(to.substring(to.lastIndexOf('/') + 1));
         assertThat(runs.find(id).orElseThrow().figures().currentA().getAsDouble())
                 .isCloseTo(70, within(0.5));
         String again = closed();
-        assertThat(json.readTree(send(post(again + "/trace").content(body)).getContentAsByteArray())
+        assertThat(json.readTree(
+                                send(http, post(again + "/trace").content(body)).getContentAsByteArray())
                         .get("to")
                         .asString())
                 .isEqualTo(again);
-        assertThat(json.readTree(send(post(again + "/trace").content("no table".getBytes(StandardCharsets.UTF_8)))
+        assertThat(json.readTree(send(http, post(again + "/trace").content("no table".getBytes(StandardCharsets.UTF_8)))
                                 .getContentAsByteArray())
                         .get("wrong")
                         .asString())
@@ -264,7 +259,7 @@ class RunPagesTest {
         String to = closed();
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(2400, 1200, BufferedImage.TYPE_INT_RGB), "png", png);
-        send(post(to + "/photo").content(png.toByteArray()), "kind", "BACK");
+        send(http, post(to + "/photo").content(png.toByteArray()), "kind", "BACK");
         UUID id = UUID.fromString(to.substring(to.lastIndexOf('/') + 1));
         assertThat(photos.of(id)).singleElement().satisfies(photo -> {
             assertThat(photo.width()).isEqualTo(1600);
@@ -277,7 +272,7 @@ class RunPagesTest {
                         "gif", gif())
                 .entrySet()) {
             JsonNode told = json.readTree(
-                    send(post(to + "/photo").content(hostile.getValue())).getContentAsByteArray());
+                    send(http, post(to + "/photo").content(hostile.getValue())).getContentAsByteArray());
             assertThat(told.get("wrong").asString()).contains(hostile.getKey());
         }
         assertThat(photos.of(id)).hasSize(1);

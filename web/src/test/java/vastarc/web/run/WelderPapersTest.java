@@ -1,9 +1,8 @@
 package vastarc.web.run;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.page;
+import static vastarc.web.ShopClient.send;
 
 import jakarta.servlet.http.Cookie;
 import java.time.Clock;
@@ -19,7 +18,6 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.record.procedure.PaperNote;
 import vastarc.core.record.procedure.WelderQualification;
 import vastarc.web.Jobs;
@@ -65,29 +63,17 @@ class WelderPapersTest {
         jobs.delete(job.id());
     }
 
-    private Document page(String address, Cookie... cookies) throws Exception {
-        MockHttpServletRequestBuilder request = get(address);
-        if (cookies.length > 0) {
-            request.cookie(cookies);
-        }
-        return Jsoup.parse(http.perform(request).andReturn().getResponse().getContentAsString());
-    }
-
-    private MockHttpServletResponse send(String address, Map<String, String> fields) throws Exception {
-        MockHttpServletRequestBuilder request = post(address).with(csrf()).cookie(ORSA);
-        fields.forEach(request::param);
-        return http.perform(request).andReturn().getResponse();
-    }
-
     private void paper(String number, String thickestMm, String until) throws Exception {
         MockHttpServletResponse kept = send(
+                http,
                 "/shop/welders",
                 Map.of(
                         "version", "-1",
                         "number", number,
                         "welder", "Orsa",
                         "thicknessMm.high", thickestMm,
-                        "until", until));
+                        "until", until),
+                ORSA);
         assertThat(kept.getRedirectedUrl()).isEqualTo("/shop/welders");
     }
 
@@ -103,21 +89,21 @@ class WelderPapersTest {
 
     @Test
     void aShopWithoutPapersHearsNothing() throws Exception {
-        assertThat(page(booth(), ORSA).select("#papers")).isEmpty();
-        assertThat(page("/").select("#papers-end")).isEmpty();
+        assertThat(page(http, booth(), ORSA).select("#papers")).isEmpty();
+        assertThat(page(http, "/").select("#papers-end")).isEmpty();
     }
 
     @Test
     void whatCoversAndWhatDoesNotIsToldBeforeTheStrike() throws Exception {
         paper("W-1", "30", inDays(400));
-        assertThat(page(booth(), ORSA).select("#covered").text())
+        assertThat(page(http, booth(), ORSA).select("#covered").text())
                 .isEqualTo("Orsa: paper W-1 covers this weld, until " + inDays(400) + ".");
-        Document other = page(booth(), new Cookie("welder", "Teun"));
+        Document other = page(http, booth(), new Cookie("welder", "Teun"));
         assertThat(other.select("#paper-notes li").eachText()).containsExactly("No paper of Teun is written down.");
 
         welders.delete("W-1");
         paper("W-2", "0.5", inDays(400));
-        assertThat(page(booth(), ORSA).select("#paper-notes li").text())
+        assertThat(page(http, booth(), ORSA).select("#paper-notes li").text())
                 .startsWith("Orsa, paper W-2: Thickness is ")
                 .endsWith("covered is at most 0.5 mm.");
     }
@@ -126,42 +112,46 @@ class WelderPapersTest {
     void whoWeldsAllTheSameSignsAndTheRunKeepsIt() throws Exception {
         paper("W-2", "30", inDays(-1));
         String says = "Orsa, paper W-2: It held until " + inDays(-1) + ".";
-        assertThat(page(booth(), ORSA).select("#paper-notes li").eachText()).containsExactly(says);
+        assertThat(page(http, booth(), ORSA).select("#paper-notes li").eachText())
+                .containsExactly(says);
 
-        send(booth() + "/sign", Map.of("by", " Foreman Lisk "));
+        send(http, booth() + "/sign", Map.of("by", " Foreman Lisk "), ORSA);
 
-        Document signed = page(booth(), ORSA);
+        Document signed = page(http, booth(), ORSA);
         assertThat(signed.select("#paper-notes li").text()).isEqualTo(says + " Signed by Foreman Lisk.");
         assertThat(signed.select("#sign")).isEmpty();
-        send(booth() + "/event", Map.of("kind", "ARC_ON"));
+        send(http, booth() + "/event", Map.of("kind", "ARC_ON"), ORSA);
         var run = runs.openRun(job.id()).orElseThrow().run();
         assertThat(run.head().hand()).isEqualTo("Orsa");
         assertThat(runs.record(run.id()).flatMap(kept -> kept.value()).map(RunRecord::papers))
                 .contains(List.of(new PaperNote(says, "Foreman Lisk")));
-        assertThat(page("/logbook/" + run.id()).select("#papers").text()).contains(says, "Signed by Foreman Lisk.");
-        assertThat(page("/logbook/" + run.id() + "/record").text()).contains("Signed by Foreman Lisk.");
+        assertThat(page(http, "/logbook/" + run.id()).select("#papers").text())
+                .contains(says, "Signed by Foreman Lisk.");
+        assertThat(page(http, "/logbook/" + run.id() + "/record").text()).contains("Signed by Foreman Lisk.");
     }
 
     @Test
     void aStrikeIsNeverHeldUpAndSaysThatNobodySigned() throws Exception {
         paper("W-2", "0.5", inDays(400));
 
-        assertThat(send(booth() + "/event", Map.of("kind", "ARC_ON")).getStatus())
+        assertThat(send(http, booth() + "/event", Map.of("kind", "ARC_ON"), ORSA)
+                        .getStatus())
                 .isEqualTo(200);
 
         var run = runs.openRun(job.id()).orElseThrow().run();
-        assertThat(page("/logbook/" + run.id()).select("#papers").text()).contains("Not signed.");
+        assertThat(page(http, "/logbook/" + run.id()).select("#papers").text()).contains("Not signed.");
     }
 
     @Test
     void theBoothRemembersWhoStandsAtIt() throws Exception {
-        MockHttpServletResponse taken = send(booth() + "/welder", Map.of("welder", "Åse Ölund"));
+        MockHttpServletResponse taken = send(http, booth() + "/welder", Map.of("welder", "Åse Ölund"), ORSA);
 
         assertThat(taken.getStatus()).isEqualTo(303);
         Cookie kept = taken.getCookie("welder");
         paper("W-1", "30", inDays(400));
-        assertThat(page(booth(), kept).select("#booth-welder").val()).isEqualTo("Åse Ölund");
-        assertThat(page(booth(), new Cookie("welder", "%")).select("#papers")).hasSize(1);
+        assertThat(page(http, booth(), kept).select("#booth-welder").val()).isEqualTo("Åse Ölund");
+        assertThat(page(http, booth(), new Cookie("welder", "%")).select("#papers"))
+                .hasSize(1);
     }
 
     @Test
@@ -170,7 +160,7 @@ class WelderPapersTest {
         paper("W-2", "30", inDays(20));
         paper("W-3", "30", inDays(-3));
 
-        assertThat(page("/").select("#papers-end li").eachText())
+        assertThat(page(http, "/").select("#papers-end li").eachText())
                 .containsExactly(
                         "Orsa: paper W-3 ended on " + inDays(-3) + ".", "Orsa: paper W-2 ends on " + inDays(20) + ".");
     }
@@ -178,7 +168,7 @@ class WelderPapersTest {
     @Test
     void aPaperWithoutANameIsRefusedAndAllTypedStays() throws Exception {
         MockHttpServletResponse refused =
-                send("/shop/welders", Map.of("version", "-1", "number", "W-9", "until", "2027-02-30"));
+                send(http, "/shop/welders", Map.of("version", "-1", "number", "W-9", "until", "2027-02-30"), ORSA);
 
         assertThat(refused.getStatus()).isEqualTo(400);
         Document page = Jsoup.parse(refused.getContentAsString());

@@ -1,9 +1,8 @@
 package vastarc.web.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.page;
+import static vastarc.web.ShopClient.send;
 
 import java.util.List;
 import java.util.Map;
@@ -16,7 +15,6 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.record.instrument.MeasuringInstrument;
 import vastarc.core.record.procedure.WeldProcedure;
 import vastarc.web.Jobs;
@@ -70,28 +68,19 @@ class JobPapersTest {
         jobs.delete(job.id());
     }
 
-    private Document page(String address) throws Exception {
-        return Jsoup.parse(http.perform(get(address)).andReturn().getResponse().getContentAsString());
-    }
-
-    private MockHttpServletResponse send(String address, Map<String, String> fields) throws Exception {
-        MockHttpServletRequestBuilder request = post(address).with(csrf());
-        fields.forEach(request::param);
-        return http.perform(request).andReturn().getResponse();
-    }
-
     private String of(String place) {
         return "/jobs/" + job.id() + "/" + place;
     }
 
     private void procedure(String number, String highestA) throws Exception {
-        assertThat(send("/shop/procedures", Map.of("version", "-1", "number", number, "currentA.high", highestA))
+        assertThat(send(http, "/shop/procedures", Map.of("version", "-1", "number", number, "currentA.high", highestA))
                         .getRedirectedUrl())
                 .isEqualTo("/shop/procedures");
     }
 
     private void meter(String number, String feed, String until) throws Exception {
         assertThat(send(
+                                http,
                                 "/shop/instruments",
                                 Map.of(
                                         "version", "-1",
@@ -106,7 +95,7 @@ class JobPapersTest {
     }
 
     private WeldRun struck() throws Exception {
-        send(of("run") + "/event", Map.of("kind", "ARC_ON"));
+        send(http, of("run") + "/event", Map.of("kind", "ARC_ON"));
         return runs.openRun(job.id()).orElseThrow().run();
     }
 
@@ -114,19 +103,21 @@ class JobPapersTest {
     void aSheetIsComparedWithTheProcedureNamedForItsJobAlone() throws Exception {
         procedure("P-1", "400");
         procedure("P-2", "10");
-        assertThat(page(of("sheet")).select(".strip-procedure").text()).isEqualTo("inside P-1");
-        assertThat(page(of("run")).select("#paper-notes")).isEmpty();
+        assertThat(page(http, of("sheet")).select(".strip-procedure").text()).isEqualTo("inside P-1");
+        assertThat(page(http, of("run")).select("#paper-notes")).isEmpty();
 
-        send(of("papers"), Map.of("procedure", "P-2"));
+        send(http, of("papers"), Map.of("procedure", "P-2"));
 
-        assertThat(page(of("papers")).select("#procedure option[selected]").val())
+        assertThat(page(http, of("papers"))
+                        .select("#procedure option[selected]")
+                        .val())
                 .isEqualTo("P-2");
-        assertThat(page(of("sheet")).select(".strip-procedure").text()).isEqualTo("outside P-2");
-        Document beside = page(of("sheet"));
+        assertThat(page(http, of("sheet")).select(".strip-procedure").text()).isEqualTo("outside P-2");
+        Document beside = page(http, of("sheet"));
         assertThat(beside.select("#sheet-procedures li").first().text())
                 .startsWith("P-2 is left: Current is ")
                 .endsWith("named for this job");
-        assertThat(page(of("run")).select("#paper-notes li").text())
+        assertThat(page(http, of("run")).select("#paper-notes li").text())
                 .startsWith("Outside procedure P-2, which is named for this job: Current is ");
     }
 
@@ -135,11 +126,11 @@ class JobPapersTest {
         var frame = assemblies.create("Frame of a lap").orElseThrow().id();
         assemblies.add(frame, List.of(new SeamText("S1", "foot", Optional.of(job.id()), "P-9", "")));
 
-        assertThat(page(of("sheet")).select("#sheet-procedures li").text())
+        assertThat(page(http, of("sheet")).select("#sheet-procedures li").text())
                 .isEqualTo("P-9 is left: It is not on the shop’s register. named for this job");
 
         procedure("P-9", "400");
-        assertThat(page(of("sheet")).select(".strip-procedure").text()).isEqualTo("inside P-9");
+        assertThat(page(http, of("sheet")).select(".strip-procedure").text()).isEqualTo("inside P-9");
         assemblies.delete(frame);
     }
 
@@ -147,29 +138,29 @@ class JobPapersTest {
     void whatHasLeftItsRegisterStaysChosenWhenThePapersAreSavedAgain() throws Exception {
         procedure("P-1", "400");
         meter("CL-2", "", "2099-01-01");
-        send(of("papers"), Map.of("procedure", "P-1", "meter", "CL-2"));
+        send(http, of("papers"), Map.of("procedure", "P-1", "meter", "CL-2"));
         procedures.delete("P-1");
         instruments.delete("CL-2");
 
-        Document papers = page(of("papers"));
+        Document papers = page(http, of("papers"));
         assertThat(papers.select("#procedure option[selected]").val()).isEqualTo("P-1");
         assertThat(papers.select("[name=meter][checked]").eachAttr("value")).containsExactly("CL-2");
-        send(of("papers"), Map.of("procedure", "P-1", "meter", "CL-2"));
+        send(http, of("papers"), Map.of("procedure", "P-1", "meter", "CL-2"));
 
-        assertThat(page(of("papers")).select("[name=meter][checked]").eachAttr("value"))
+        assertThat(page(http, of("papers")).select("[name=meter][checked]").eachAttr("value"))
                 .containsExactly("CL-2");
     }
 
     @Test
     void theNamedProcedureIsKeptWithTheRunAsItWasAtTheStrike() throws Exception {
         procedure("P-1", "400");
-        send(of("papers"), Map.of("procedure", "P-1"));
+        send(http, of("papers"), Map.of("procedure", "P-1"));
         WeldRun run = struck();
-        send(of("papers"), Map.of("procedure", ""));
+        send(http, of("papers"), Map.of("procedure", ""));
 
-        assertThat(page("/logbook/" + run.id()).select("#used-procedures").text())
+        assertThat(page(http, "/logbook/" + run.id()).select("#used-procedures").text())
                 .isEqualTo("Procedure named for the job: P-1");
-        assertThat(page("/shop/procedures/where?number=P-1")
+        assertThat(page(http, "/shop/procedures/where?number=P-1")
                         .select("#used-runs li")
                         .text())
                 .contains("Named lap");
@@ -178,13 +169,13 @@ class JobPapersTest {
     @Test
     void aMeterGoesIntoTheRunWithItsCalibrationAndAnOverdueOneIsSaidAtTheBooth() throws Exception {
         meter("CL-2", "", "2026-04-01");
-        send(of("papers"), Map.of("meter", "CL-2"));
+        send(http, of("papers"), Map.of("meter", "CL-2"));
 
-        assertThat(page(of("run")).select("#paper-notes li").eachText())
+        assertThat(page(http, of("run")).select("#paper-notes li").eachText())
                 .containsExactly("Meter CL-2, clamp of booth 2: calibration ended on 2026-04-01.");
-        assertThat(page("/").select("#papers-end").text()).contains("CL-2");
+        assertThat(page(http, "/").select("#papers-end").text()).contains("CL-2");
         WeldRun run = struck();
-        assertThat(page("/logbook/" + run.id() + "/record").text())
+        assertThat(page(http, "/logbook/" + run.id() + "/record").text())
                 .contains("Meters: clamp of booth 2, current, calibrated on 2026-03-01, valid until 2026-04-01 CL-2");
     }
 
@@ -192,17 +183,19 @@ class JobPapersTest {
     void aMeterWhoseReadingsComeInGoesIntoTheRunByItself() throws Exception {
         keys.make("clamp-of-two");
         meter("CL-3", "clamp-of-two", "2099-01-01");
-        send(of("run") + "/meter", Map.of("meter", "clamp-of-two"));
+        send(http, of("run") + "/meter", Map.of("meter", "clamp-of-two"));
         WeldRun run = struck();
 
-        assertThat(page("/logbook/" + run.id()).select("#used-instruments").text())
+        assertThat(page(http, "/logbook/" + run.id())
+                        .select("#used-instruments")
+                        .text())
                 .contains("CL-3");
     }
 
     @Test
     void aMeterThatMeasuresNothingIsRefused() throws Exception {
         MockHttpServletResponse refused =
-                send("/shop/instruments", Map.of("version", "-1", "number", "CL-4", "what", "a box"));
+                send(http, "/shop/instruments", Map.of("version", "-1", "number", "CL-4", "what", "a box"));
 
         assertThat(refused.getStatus()).isEqualTo(400);
         assertThat(Jsoup.parse(refused.getContentAsString())

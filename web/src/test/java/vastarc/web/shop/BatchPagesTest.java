@@ -1,9 +1,8 @@
 package vastarc.web.shop;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.page;
+import static vastarc.web.ShopClient.send;
 
 import java.util.Map;
 import org.jsoup.Jsoup;
@@ -14,7 +13,6 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.record.batch.MaterialBatch;
 import vastarc.web.Jobs;
 import vastarc.web.SpringTest;
@@ -54,18 +52,9 @@ class BatchPagesTest {
         jobs.delete(job.id());
     }
 
-    private Document page(String address) throws Exception {
-        return Jsoup.parse(http.perform(get(address)).andReturn().getResponse().getContentAsString());
-    }
-
-    private MockHttpServletResponse send(String address, Map<String, String> fields) throws Exception {
-        MockHttpServletRequestBuilder request = post(address).with(csrf());
-        fields.forEach(request::param);
-        return http.perform(request).andReturn().getResponse();
-    }
-
     private void batch(String number, String kind, String until) throws Exception {
         assertThat(send(
+                                http,
                                 "/shop/batches",
                                 Map.of(
                                         "version", "-1",
@@ -87,52 +76,55 @@ class BatchPagesTest {
 
     @Test
     void aHeatIsFoundInTheRunThatItWentInto() throws Exception {
-        assertThat(page(papers()).select("#no-papers")).hasSize(1);
+        assertThat(page(http, papers()).select("#no-papers")).hasSize(1);
         batch("H-1", "BASE_METAL", "2099-01-01");
         batch("H-2", "BASE_METAL", "2099-01-01");
-        send(papers(), Map.of("batch", "H-1"));
-        assertThat(page(papers()).select("[name=batch][checked]").eachAttr("value"))
+        send(http, papers(), Map.of("batch", "H-1"));
+        assertThat(page(http, papers()).select("[name=batch][checked]").eachAttr("value"))
                 .containsExactly("H-1");
-        assertThat(page("/shop/batches/where?number=H-1").select("#used-jobs").text())
+        assertThat(page(http, "/shop/batches/where?number=H-1")
+                        .select("#used-jobs")
+                        .text())
                 .isEqualTo("Held lap");
 
-        send(booth() + "/event", Map.of("kind", "ARC_ON"));
+        send(http, booth() + "/event", Map.of("kind", "ARC_ON"));
         WeldRun run = runs.openRun(job.id()).orElseThrow().run();
-        send(papers(), Map.of("batch", "H-2"));
+        send(http, papers(), Map.of("batch", "H-2"));
 
-        assertThat(page("/logbook/" + run.id()).select("#used-batches").text())
+        assertThat(page(http, "/logbook/" + run.id()).select("#used-batches").text())
                 .isEqualTo("Batches: Base metal, the one of H-1 H-1");
-        assertThat(page("/logbook/" + run.id() + "/record").text()).contains("the one of H-1");
-        assertThat(page("/shop/batches/where?number=H-1")
+        assertThat(page(http, "/logbook/" + run.id() + "/record").text()).contains("the one of H-1");
+        assertThat(page(http, "/shop/batches/where?number=H-1")
                         .select("#used-runs li")
                         .text())
                 .contains("Held lap");
-        assertThat(page("/shop/batches/where?number=H-2").select("#no-runs")).hasSize(1);
+        assertThat(page(http, "/shop/batches/where?number=H-2").select("#no-runs"))
+                .hasSize(1);
     }
 
     @Test
     void aMissingBatchIsToldAtTheBooth() throws Exception {
         batch("H-1", "BASE_METAL", "2099-01-01");
         batch("T-1", "TUNGSTEN", "2099-01-01");
-        assertThat(page(booth()).select("#paper-notes li").eachText())
+        assertThat(page(http, booth()).select("#paper-notes li").eachText())
                 .containsExactly("Base metal: no batch is chosen for this job.");
 
-        send(papers(), Map.of("batch", "H-1"));
+        send(http, papers(), Map.of("batch", "H-1"));
 
-        assertThat(page(booth()).select("#paper-notes")).isEmpty();
+        assertThat(page(http, booth()).select("#paper-notes")).isEmpty();
     }
 
     @Test
     void whatMayNoLongerBeUsedIsNotOffered() throws Exception {
         batch("G-1", "GAS", "2026-01-01");
 
-        assertThat(page(papers()).select("[name=batch]")).isEmpty();
+        assertThat(page(http, papers()).select("[name=batch]")).isEmpty();
     }
 
     @Test
     void aBatchWithoutAKindIsRefusedAndAllTypedStays() throws Exception {
         MockHttpServletResponse refused =
-                send("/shop/batches", Map.of("version", "-1", "number", "H-1", "what", "plate"));
+                send(http, "/shop/batches", Map.of("version", "-1", "number", "H-1", "what", "plate"));
 
         assertThat(refused.getStatus()).isEqualTo(400);
         Document page = Jsoup.parse(refused.getContentAsString());

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.send;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
@@ -18,7 +19,6 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.record.batch.MaterialBatch;
 import vastarc.web.SpringTest;
 import vastarc.web.store.register.CertificateFile;
@@ -46,18 +46,12 @@ class CertificateFileTest {
 
     @BeforeEach
     void aBatch() throws Exception {
-        send("/shop/batches", Map.of("version", "-1", "number", "H-1", "kind", "GAS"));
+        send(http, "/shop/batches", Map.of("version", "-1", "number", "H-1", "kind", "GAS"));
     }
 
     @AfterEach
     void away() {
         batches.all().forEach(kept -> batches.delete(kept.number()));
-    }
-
-    private MockHttpServletResponse send(String address, Map<String, String> fields) throws Exception {
-        MockHttpServletRequestBuilder request = post(address).with(csrf());
-        fields.forEach(request::param);
-        return http.perform(request).andReturn().getResponse();
     }
 
     private MockHttpServletResponse handIn(String number, String name, byte[] file) throws Exception {
@@ -126,7 +120,7 @@ class CertificateFileTest {
     @Test
     void moreThanAnArchiveHoldsIsRefused() throws Exception {
         handIn("H-1", "gas.pdf", bytes("%PDF-1.7 one"));
-        send("/shop/batches", Map.of("version", "-1", "number", "H-2", "kind", "GAS"));
+        send(http, "/shop/batches", Map.of("version", "-1", "number", "H-2", "kind", "GAS"));
         database.sql("update register_file set bytes = 299999999").update();
 
         assertThat(handIn("H-2", "gas.pdf", bytes("%PDF-1.7 two")).getContentAsString())
@@ -139,12 +133,12 @@ class CertificateFileTest {
     @Test
     void aFileIsDeletedAloneOrGoesWithItsPaper() throws Exception {
         handIn("H-1", "gas.pdf", bytes("%PDF-1.7 one"));
-        send(FILE + "/delete", Map.of("number", "H-1"));
+        send(http, FILE + "/delete", Map.of("number", "H-1"));
         assertThat(taken().getStatus()).isEqualTo(404);
         assertThat(batches.find("H-1")).isPresent();
 
         handIn("H-1", "gas.pdf", bytes("%PDF-1.7 one"));
-        send("/shop/batches/delete", Map.of("number", "H-1"));
+        send(http, "/shop/batches/delete", Map.of("number", "H-1"));
         assertThat(taken().getStatus()).isEqualTo(404);
     }
 

@@ -2,8 +2,8 @@ package vastarc.web.shop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.page;
 
 import java.time.Instant;
 import java.util.Map;
@@ -55,13 +55,6 @@ class ProcedurePagesTest {
         procedures.all().forEach(kept -> procedures.delete(kept.number()));
     }
 
-    private Document page(String address) throws Exception {
-        MockHttpServletResponse response =
-                http.perform(get(address)).andReturn().getResponse();
-        assertThat(response.getStatus()).as(address).isEqualTo(200);
-        return Jsoup.parse(response.getContentAsString());
-    }
-
     private MockHttpServletResponse send(Map<String, String> fields, String... metals) throws Exception {
         MockHttpServletRequestBuilder request =
                 post("/shop/procedures").with(csrf()).param("materials", metals);
@@ -71,16 +64,17 @@ class ProcedurePagesTest {
 
     @Test
     void aProcedureIsWrittenDownChangedAndDeleted() throws Exception {
-        assertThat(page("/shop/procedures").select("#no-papers")).hasSize(1);
+        assertThat(page(http, "/shop/procedures").select("#no-papers")).hasSize(1);
         send(Map.of("version", "-1", "number", "P-7", "currentA.high", "140", "until", "2028-05-04"), "CARBON_STEEL");
-        assertThat(page("/shop/procedures").select("#papers tbody tr").text()).contains("P-7", "2028-05-04");
+        assertThat(page(http, "/shop/procedures").select("#papers tbody tr").text())
+                .contains("P-7", "2028-05-04");
 
-        Document opened = page("/shop/procedures?number=P-7");
+        Document opened = page(http, "/shop/procedures?number=P-7");
         assertThat(opened.select("[name='currentA.high']").val()).isEqualTo("140");
         assertThat(opened.select("[name=materials][checked]").eachAttr("value")).containsExactly("CARBON_STEEL");
         String version = opened.select("#register-form [name=version]").val();
         send(Map.of("version", version, "number", "P-7", "currentA.high", "150"), "CARBON_STEEL");
-        assertThat(page("/shop/procedures?number=P-7")
+        assertThat(page(http, "/shop/procedures?number=P-7")
                         .select("[name='currentA.high']")
                         .val())
                 .isEqualTo("150");
@@ -108,10 +102,10 @@ class ProcedurePagesTest {
         book.take(run);
         http.perform(post("/shop/procedures/delete").param("number", "P-7").with(csrf()));
 
-        assertThat(page("/logbook/" + run.id()).select("#procedures").text())
+        assertThat(page(http, "/logbook/" + run.id()).select("#procedures").text())
                 .contains("P-7")
                 .doesNotContain("P-8");
-        assertThat(page("/logbook/" + run.id() + "/record").text()).contains("procedure P-7");
+        assertThat(page(http, "/logbook/" + run.id() + "/record").text()).contains("procedure P-7");
         runs.forget(run.id());
     }
 
@@ -137,16 +131,20 @@ class ProcedurePagesTest {
     void everyPlaceOfAJobSaysWhetherItKeepsWithinOne() throws Exception {
         Job job = jobs.create("Held lap", "", Jobs.lapUnderTheTrigger());
         String sheet = "/jobs/" + job.id() + "/sheet";
-        assertThat(page(sheet).select("#sheet-procedures, .strip-procedure")).isEmpty();
+        assertThat(page(http, sheet).select("#sheet-procedures, .strip-procedure"))
+                .isEmpty();
 
         send(Map.of("version", "-1", "number", "P-1", "currentA.high", "5"), "CARBON_STEEL", "STAINLESS_304L");
-        assertThat(page(sheet).select(".strip-procedure").text()).isEqualTo("outside all procedures");
-        assertThat(page(sheet).select("#sheet-procedures li").text()).startsWith("P-1 is left: Current ");
+        assertThat(page(http, sheet).select(".strip-procedure").text()).isEqualTo("outside all procedures");
+        assertThat(page(http, sheet).select("#sheet-procedures li").text()).startsWith("P-1 is left: Current ");
         send(Map.of("version", "-1", "number", "P-2", "currentA.high", "500"), "CARBON_STEEL", "STAINLESS_304L");
-        assertThat(page(sheet).select("#sheet-procedures li").eachText().get(0)).isEqualTo("inside P-2");
-        assertThat(page("/jobs/" + job.id() + "/run").select(".strip-procedure").text())
+        assertThat(page(http, sheet).select("#sheet-procedures li").eachText().get(0))
                 .isEqualTo("inside P-2");
-        assertThat(page("/jobs/" + job.id() + "/panel")
+        assertThat(page(http, "/jobs/" + job.id() + "/run")
+                        .select(".strip-procedure")
+                        .text())
+                .isEqualTo("inside P-2");
+        assertThat(page(http, "/jobs/" + job.id() + "/panel")
                         .select(".strip-procedure")
                         .text())
                 .isEqualTo("inside P-2");

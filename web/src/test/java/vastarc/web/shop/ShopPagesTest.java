@@ -1,9 +1,9 @@
 package vastarc.web.shop;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static vastarc.web.ShopClient.send;
 
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
@@ -13,9 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import vastarc.core.advice.parameters.Method;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.ShopDefaults;
@@ -53,10 +51,6 @@ class ShopPagesTest {
         jobs.delete(job.id());
     }
 
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
-        return http.perform(request.with(csrf())).andReturn().getResponse();
-    }
-
     private double value(ParameterKey key) {
         return JobPlan.of(jobs.find(job.id()).orElseThrow().content(), shop.defaults())
                 .sheet()
@@ -76,15 +70,15 @@ class ShopPagesTest {
     @Test
     void aHabitTellsWhichOpenJobsItMovesBeforeItIsKept() throws Exception {
         double before = value(ParameterKey.GAS_FLOW);
-        String requested =
-                send(post("/shop/habit/ask").param("school", "GAS_GENEROUS")).getContentAsString();
+        String requested = send(http, post("/shop/habit/ask").param("school", "GAS_GENEROUS"))
+                .getContentAsString();
 
         assertThat(requested).contains("id=\"pending\"", "Habit job", "gas flow", "→");
         assertThat(value(ParameterKey.GAS_FLOW)).isEqualTo(before);
-        send(post("/shop/habit").param("school", "GAS_GENEROUS"));
+        send(http, post("/shop/habit").param("school", "GAS_GENEROUS"));
         assertThat(value(ParameterKey.GAS_FLOW)).isGreaterThan(before);
         assertThat(sheet()).contains("generous");
-        assertThat(send(post("/shop/habit").param("school", "NO_SUCH")).getStatus())
+        assertThat(send(http, post("/shop/habit").param("school", "NO_SUCH")).getStatus())
                 .isEqualTo(404);
     }
 
@@ -94,8 +88,8 @@ class ShopPagesTest {
         if (method.matter() == null) {
             return;
         }
-        String asked =
-                send(post("/shop/habit/ask").param("school", method.name())).getContentAsString();
+        String asked = send(http, post("/shop/habit/ask").param("school", method.name()))
+                .getContentAsString();
         String common = asked.substring(asked.indexOf("id=\"common-joints\""));
         common = common.substring(0, common.indexOf("</ul>"));
         assertThat(common)
@@ -109,44 +103,49 @@ class ShopPagesTest {
     @Test
     void aProvenJobKeepsItsFiguresIsMarkedAndOpensWhenItsJointChanges() throws Exception {
         double before = value(ParameterKey.GAS_FLOW);
-        assertThat(send(post("/jobs/" + job.id() + "/sheet/proven")).getContentAsString())
+        assertThat(send(http, post("/jobs/" + job.id() + "/sheet/proven")).getContentAsString())
                 .contains("<b>proven 2");
 
-        assertThat(send(post("/shop/habit/ask").param("school", "GAS_GENEROUS")).getContentAsString())
+        assertThat(send(http, post("/shop/habit/ask").param("school", "GAS_GENEROUS"))
+                        .getContentAsString())
                 .contains("proven job keeps its figures")
                 .doesNotContain("Habit job");
-        send(post("/shop/habit").param("school", "GAS_GENEROUS"));
+        send(http, post("/shop/habit").param("school", "GAS_GENEROUS"));
         assertThat(value(ParameterKey.GAS_FLOW)).isEqualTo(before);
 
-        send(post("/jobs/" + job.id() + "/sheet")
-                .param(
-                        "version",
-                        String.valueOf(jobs.find(job.id()).orElseThrow().version()))
-                .param("material", "CARBON_STEEL")
-                .param("joint", "LAP")
-                .param(Jobs.BASE, "2.5")
-                .param("control", "TRIGGER_4T"));
+        send(
+                http,
+                post("/jobs/" + job.id() + "/sheet")
+                        .param(
+                                "version",
+                                String.valueOf(jobs.find(job.id()).orElseThrow().version()))
+                        .param("material", "CARBON_STEEL")
+                        .param("joint", "LAP")
+                        .param(Jobs.BASE, "2.5")
+                        .param("control", "TRIGGER_4T"));
         assertThat(sheet()).contains("Mark as proven");
         assertThat(value(ParameterKey.GAS_FLOW)).isGreaterThan(before);
     }
 
     @Test
     void aProvenJobCanBeOpenedAgain() throws Exception {
-        send(post("/jobs/" + job.id() + "/sheet/proven"));
-        send(post("/jobs/" + job.id() + "/sheet/proven").param("proven", "false"));
+        send(http, post("/jobs/" + job.id() + "/sheet/proven"));
+        send(http, post("/jobs/" + job.id() + "/sheet/proven").param("proven", "false"));
 
         assertThat(jobs.find(job.id()).orElseThrow().content()).isEqualTo(job.content());
     }
 
     @Test
     void aJobMayGoAnotherWayThanTheShop() throws Exception {
-        send(post("/jobs/" + job.id() + "/sheet")
-                .param("version", String.valueOf(job.version()))
-                .param("material", "CARBON_STEEL")
-                .param("joint", "LAP")
-                .param(Jobs.BASE, "2")
-                .param("control", "TRIGGER_4T")
-                .param("school.PRE_FLOW", "PRE_FLOW_NONE"));
+        send(
+                http,
+                post("/jobs/" + job.id() + "/sheet")
+                        .param("version", String.valueOf(job.version()))
+                        .param("material", "CARBON_STEEL")
+                        .param("joint", "LAP")
+                        .param(Jobs.BASE, "2")
+                        .param("control", "TRIGGER_4T")
+                        .param("school.PRE_FLOW", "PRE_FLOW_NONE"));
 
         assertThat(value(ParameterKey.PRE_FLOW)).isZero();
         assertThat(sheet()).contains("Shop default: from hose length");
@@ -154,10 +153,12 @@ class ShopPagesTest {
 
     @Test
     void theShelfIsProposedFirstAndWhatItCostIsSaid() throws Exception {
-        String page = send(post("/shop/stock")
-                        .param("tungsten", "3.2", "77", "x")
-                        .param("cup", "12", "-1")
-                        .param("wire", "1.2"))
+        String page = send(
+                        http,
+                        post("/shop/stock")
+                                .param("tungsten", "3.2", "77", "x")
+                                .param("cup", "12", "-1")
+                                .param("wire", "1.2"))
                 .getContentAsString();
         assertThat(page).contains("checked=\"checked\"");
         assertThat(shop.habits().tungstensMm()).containsExactly(3.2);
@@ -168,11 +169,13 @@ class ShopPagesTest {
 
     @Test
     void aNewJobStartsAsTheShopLikesIt() throws Exception {
-        send(post("/shop/start")
-                .param("control", "TRIGGER_2T")
-                .param("technique", "WALK_THE_DOG")
-                .param("pulse", "HEAT"));
-        String address = send(post("/jobs")).getRedirectedUrl();
+        send(
+                http,
+                post("/shop/start")
+                        .param("control", "TRIGGER_2T")
+                        .param("technique", "WALK_THE_DOG")
+                        .param("pulse", "HEAT"));
+        String address = send(http, post("/jobs")).getRedirectedUrl();
 
         Document sheet =
                 Jsoup.parse(http.perform(get(address)).andReturn().getResponse().getContentAsString());

@@ -4,6 +4,7 @@ import java.util.OptionalDouble;
 import vastarc.core.advice.map.WeldMap.PointFigures;
 import vastarc.core.advice.parameters.GasCover;
 import vastarc.core.advice.parameters.ParameterKey;
+import vastarc.core.advice.parameters.TintForecast;
 import vastarc.core.advice.sheet.SetupSheet;
 import vastarc.core.base.units.Length;
 import vastarc.core.domain.joint.Joint;
@@ -173,7 +174,18 @@ final class MapRow {
                 heat.frontWidthMm(plate, guess),
                 plate / demand.speedMmPerS() / 1000,
                 pull(heat, plate, demand.speedMmPerS(), guess)
-                        / pull(atSheet, own.platePowerW(), own.demand().speedMmPerS(), guess));
+                        / pull(atSheet, own.platePowerW(), own.demand().speedMmPerS(), guess),
+                TintForecast.of(here(plate, pool(plate, guess), backPeakC(plate)), sheet.gasCoverMm()));
+    }
+
+    private WeldPool pool(double plate, double guess) {
+        WeldPool own = sheet.heat().pool();
+        return new WeldPool(
+                heat.frontWidthMm(plate, guess), heat.backWidthMm(plate, guess), own.lengthMm(), own.thicknessMm());
+    }
+
+    private double backPeakC(double plate) {
+        return heat.backPeakC(plate, joint.thinnerMm(), sheet.heat().metal().meltC());
     }
 
     private double pull(JointConduction conduction, double plate, double speedMmPerS, double guess) {
@@ -235,17 +247,22 @@ final class MapRow {
 
     private double leavesC(double plate) {
         HeatBalance own = sheet.heat();
-        HeatBalance here = new HeatBalance(
+        return GasCover.leavesC(here(plate, own.pool(), own.backPeakC()), sheet.gasCoverMm());
+    }
+
+    /** The sheet's balance with another power, and with what that melts. */
+    private HeatBalance here(double plate, WeldPool pool, double backPeakC) {
+        HeatBalance own = sheet.heat();
+        return new HeatBalance(
                 own.joint(),
                 own.practice(),
                 demand,
                 plate,
                 own.wirePowerW(),
                 own.baseShare(),
-                own.pool(),
+                pool,
                 own.poolBehindMm(),
-                own.backPeakC(),
+                backPeakC,
                 own.coolingPowerW() * plate / own.platePowerW());
-        return GasCover.leavesC(here, sheet.gasCoverMm());
     }
 }

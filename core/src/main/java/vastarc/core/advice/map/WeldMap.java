@@ -2,6 +2,7 @@ package vastarc.core.advice.map;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import vastarc.core.advice.parameters.TintForecast;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
 
@@ -96,8 +97,9 @@ public record WeldMap(
      * @param poolMm     width of the pool by conduction, mm; 0 where nothing melts
      * @param kjPerMm    heat that a millimetre of seam takes up, kJ/mm
      * @param distortion distortion index as a multiple of the sheet's own: {@code docs/model/map.md (13)}
+     * @param tint       colours of face and back
      */
-    public record PointFigures(double poolMm, double kjPerMm, double distortion) {}
+    public record PointFigures(double poolMm, double kjPerMm, double distortion, TintForecast tint) {}
 
     /**
      * How far the sheet's current, or its travel, may slip by itself before the weld is no longer right.

@@ -4,7 +4,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import vastarc.core.domain.consumable.Tint;
+import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.material.Material;
+import vastarc.core.physics.heat.HeatBalance;
 
 /**
  * How hot the seam leaves its gas, and the gas that follows the arc where it would leave it too hot.
@@ -49,28 +51,35 @@ public record TintForecast(
      */
     public record TrailingShield(Range lengthMm, Range flowLPerMin, double coldC) {}
 
-    /**
-     * Colours read against the table of tints. Source: line source [textbook], reach and bands [judgement].
-     */
     static TintForecast of(SheetDecisions plan) {
-        double cover = GasCover.mm(plan.cup(), plan.gasFlow().value());
-        double leaves = GasCover.leavesC(plan.heat(), cover);
-        OptionalDouble most = GasCover.mostC(plan.joint(), plan.practice());
-        boolean trails = most.isPresent() && leaves > most.getAsDouble();
-        boolean melts = plan.heat().pool().backWidthMm() > 0;
-        double backPeak = plan.heat().backPeakC();
-        return new TintForecast(
-                cover,
-                leaves,
-                tint(plan, leaves),
-                trails ? Optional.of(trail(plan, most.getAsDouble())) : Optional.empty(),
-                melts || plan.isTitanium() && backPeak > DARK_STRAW_C,
-                backPeak,
-                tint(plan, Math.min(plan.heat().metal().meltC(), backPeak)));
+        return of(plan.heat(), GasCover.mm(plan.cup(), plan.gasFlow().value()));
     }
 
-    private static Optional<Tint> tint(SheetDecisions plan, double temperatureC) {
-        return Stream.of(plan.joint().material(), plan.joint().other())
+    /**
+     * {@return colours read against the table of tints} Source: line source [textbook], reach and bands [judgement].
+     *
+     * @param heat    what the weld takes up, with the joint it is for
+     * @param coverMm length of the seam that the torch's gas covers behind the arc, mm
+     */
+    public static TintForecast of(HeatBalance heat, double coverMm) {
+        Joint joint = heat.joint();
+        double leaves = GasCover.leavesC(heat, coverMm);
+        OptionalDouble most = GasCover.mostC(joint, heat.practice());
+        boolean trails = most.isPresent() && leaves > most.getAsDouble();
+        boolean melts = heat.pool().backWidthMm() > 0;
+        double backPeak = heat.backPeakC();
+        return new TintForecast(
+                coverMm,
+                leaves,
+                tint(joint, leaves),
+                trails ? Optional.of(trail(heat, most.getAsDouble())) : Optional.empty(),
+                melts || joint.isTitanium() && backPeak > DARK_STRAW_C,
+                backPeak,
+                tint(joint, Math.min(heat.metal().meltC(), backPeak)));
+    }
+
+    private static Optional<Tint> tint(Joint joint, double temperatureC) {
+        return Stream.of(joint.material(), joint.other())
                 .filter(Material::wantsPurge)
                 .findFirst()
                 .map(metal -> Tint.of(metal.family(), temperatureC));
@@ -80,9 +89,9 @@ public record TintForecast(
      * Length until the seam has fallen to 425 °C, on stainless to what its finish lets, with a quarter more, in steps of 5; flow 10 to 20 by
      * the length. Source: line source [textbook], flow [judgement].
      */
-    private static TrailingShield trail(SheetDecisions plan, double mostC) {
-        double coldC = plan.isTitanium() ? COLD_TITANIUM_C : mostC;
-        double exact = MARGIN * plan.heat().trailLengthMm(coldC);
+    private static TrailingShield trail(HeatBalance heat, double mostC) {
+        double coldC = heat.joint().isTitanium() ? COLD_TITANIUM_C : mostC;
+        double exact = MARGIN * heat.trailLengthMm(coldC);
         double length = Math.max(LEAST_TRAIL_MM, TRAIL_STEP_MM * Math.ceil(exact / TRAIL_STEP_MM));
         double beyond = Math.max(0, exact - LEAST_TRAIL_MM) / TRAIL_MM_PER_FLOW;
         double flow = Math.min(MOST_TRAIL_FLOW, LEAST_TRAIL_FLOW + beyond);

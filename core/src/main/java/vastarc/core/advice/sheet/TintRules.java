@@ -11,7 +11,6 @@ import vastarc.core.advice.parameters.TintForecast;
 import vastarc.core.advice.parameters.WeldParameters;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.units.Quantity;
-import vastarc.core.domain.consumable.Tint;
 
 /** Explains the {@link TintForecast}: colours to be expected, and the gas that follows the arc. */
 final class TintRules {
@@ -22,14 +21,12 @@ final class TintRules {
     static List<Parameter> settings(WeldParameters weld) {
         TintForecast tint = weld.tint();
         if (tint.front().isEmpty() || tint.back().isEmpty()) {
-            Phrase none = Phrase.of("tint.notJudged");
+            Phrase none = TintWords.front(tint);
             return List.of(
                     words(ParameterKey.FRONT_TINT, none).idle().because("tint.steel"),
                     words(ParameterKey.BACK_TINT, none).idle().because("tint.steel"));
         }
-        return List.of(
-                front(tint, tint.front().get()),
-                back(weld.decisions(), tint, tint.back().get()));
+        return List.of(front(tint), back(weld.decisions(), tint));
     }
 
     static List<Parameter> trailing(WeldParameters weld) {
@@ -47,10 +44,10 @@ final class TintRules {
         return trail;
     }
 
-    private static Parameter front(TintForecast forecast, Tint tint) {
+    private static Parameter front(TintForecast forecast) {
         Quantity cover = Quantity.ruled(forecast.coverMm());
         Quantity temperature = Quantity.celsius(forecast.leavesC());
-        Phrase bare = Phrase.of("plain", tint.colour());
+        Phrase bare = TintWords.front(forecast);
         boolean trails = forecast.trail().isPresent();
         Parameter.ParameterBuilder draft = words(ParameterKey.FRONT_TINT, trails ? Phrase.of("tint.underTrail") : bare)
                 .from("gasCover", cover)
@@ -61,21 +58,19 @@ final class TintRules {
     }
 
     /** Behind, a purge decides; without one, whether the back melts, and else how hot it gets. */
-    private static Parameter back(SheetDecisions plan, TintForecast forecast, Tint tint) {
+    private static Parameter back(SheetDecisions plan, TintForecast forecast) {
+        Phrase shown = TintWords.back(forecast, plan.joint(), plan.practice().purged());
         if (!plan.joint().hasOpenBack()) {
-            return words(ParameterKey.BACK_TINT, Phrase.of("tint.hidden"))
-                    .idle()
-                    .because("backTint.hidden");
+            return words(ParameterKey.BACK_TINT, shown).idle().because("backTint.hidden");
         }
-        boolean titanium = plan.isTitanium();
-        Phrase spoilt = Phrase.of(titanium ? "tint.oxidised" : "tint.sugar");
-        Phrase bare = forecast.isSpoilt() ? spoilt : Phrase.of("plain", tint.colour());
-        Phrase purged = Phrase.of("tint.purged");
         if (plan.practice().purged()) {
-            return words(ParameterKey.BACK_TINT, purged).because("backTint.purged", bare);
+            return words(ParameterKey.BACK_TINT, shown)
+                    .because("backTint.purged", TintWords.backInAir(forecast, plan.joint()));
         }
-        String why = forecast.isSpoilt() ? titanium ? "oxidised" : "sugar" : "scaled";
+        String why = forecast.isSpoilt() ? plan.isTitanium() ? "oxidised" : "sugar" : "scaled";
         Quantity peak = Quantity.celsius(forecast.backPeakC());
-        return words(ParameterKey.BACK_TINT, bare).from("backPeak", peak).because("backTint." + why, purged, peak);
+        return words(ParameterKey.BACK_TINT, shown)
+                .from("backPeak", peak)
+                .because("backTint." + why, Phrase.of("tint.purged"), peak);
     }
 }

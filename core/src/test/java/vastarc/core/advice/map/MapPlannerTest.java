@@ -15,8 +15,10 @@ import vastarc.core.advice.map.MapRequest.AxisRange;
 import vastarc.core.advice.map.WeldMap.ZoneEdge;
 import vastarc.core.advice.parameters.ParameterKey;
 import vastarc.core.advice.parameters.ShopDefaults;
+import vastarc.core.advice.parameters.TintForecast;
 import vastarc.core.advice.plan.WeldPlan;
 import vastarc.core.advice.sheet.SetupSheet;
+import vastarc.core.advice.sheet.TintWords;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
@@ -69,6 +71,36 @@ class MapPlannerTest {
         }
         assertThat(seen).isGreaterThan(20);
         assertThat(wrong).isEmpty();
+    }
+
+    /** One forecast of colours: at the sheet's own setting the map says what the sheet says, and more current leaves them no paler. */
+    @ParameterizedTest
+    @EnumSource(JointForm.class)
+    void coloursAtTheSheetsOwnSettingAreTheSheets(JointForm form) {
+        for (Material metal : List.of(Material.STAINLESS_304L, Material.TITANIUM_GR2)) {
+            for (double mm : new double[] {1, 2, 4}) {
+                sheet(metal, form, mm, PulsePurpose.NONE).ifPresent(MapPlannerTest::coloursAreTheSheets);
+            }
+        }
+    }
+
+    private static void coloursAreTheSheets(SetupSheet sheet) {
+        double current = sheet.setting(ParameterKey.WORKING_CURRENT).value();
+        double travel = sheet.setting(ParameterKey.TRAVEL_SPEED).value();
+        TintForecast here = MapPlanner.at(sheet, current, travel).figures().tint();
+        Phrase front = here.trail().isPresent() ? Phrase.of("tint.underTrail") : TintWords.front(here);
+
+        assertThat(sheet.setting(ParameterKey.FRONT_TINT).shown(UnitSystem.METRIC))
+                .isEqualTo(said(front));
+        assertThat(sheet.setting(ParameterKey.BACK_TINT).shown(UnitSystem.METRIC))
+                .isEqualTo(said(
+                        TintWords.back(here, sheet.joint(), sheet.practice().purged())));
+        assertThat(MapPlanner.at(sheet, 1.2 * current, travel).figures().tint().leavesC())
+                .isGreaterThanOrEqualTo(here.leavesC());
+    }
+
+    private static String said(Phrase phrase) {
+        return Phrasebook.say(phrase, UnitSystem.METRIC);
     }
 
     /** With more current the weld goes from cold to burnt, with more travel from burnt to cold; nothing comes back. */
