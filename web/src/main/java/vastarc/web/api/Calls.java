@@ -8,14 +8,12 @@ import java.util.function.Supplier;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
-import tools.jackson.core.JacksonException;
-import tools.jackson.core.json.JsonReadFeature;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import vastarc.core.advice.sheet.Alternative;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.base.validation.Problem.ProblemKind;
+import vastarc.web.request.JsonObjects;
 
 /** What every call does alike: reads a JSON object of bounded size, answers JSON or problem details. */
 final class Calls {
@@ -24,11 +22,6 @@ final class Calls {
 
     /** Readings of an hour. */
     private static final int MAX_LONG_BYTES = 12 * 1024 * 1024;
-
-    /** NaN and infinity are read as numbers, so that the answer can name the field instead of a place in the text. */
-    private static final JsonMapper JSON = JsonMapper.builder()
-            .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
-            .build();
 
     private Calls() {}
 
@@ -47,23 +40,7 @@ final class Calls {
         if (body.length > most) {
             return Outcome.failed(Problem.badValue("body", "textTooLong", "more than " + most, most));
         }
-        return json(body, example);
-    }
-
-    /** The object that some bytes are, or what is wrong with it. */
-    static Outcome<JsonNode> json(byte[] body, String example) {
-        try {
-            JsonNode node = JSON.readTree(body);
-            return node.isObject()
-                    ? Outcome.of(node)
-                    : Outcome.failed(Problem.badValue("body", "json", "it is not an object", example));
-        } catch (JacksonException e) {
-            String place = e.getLocation() == null
-                    ? "it is broken"
-                    : "broken at line " + e.getLocation().getLineNr() + ", column "
-                            + e.getLocation().getColumnNr();
-            return Outcome.failed(Problem.badValue("body", "json", place, example));
-        }
+        return JsonObjects.read(body, example);
     }
 
     private static byte[] read(HttpServletRequest request, int most) throws IOException {

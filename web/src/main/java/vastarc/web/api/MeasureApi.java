@@ -19,6 +19,7 @@ import org.springframework.web.multipart.MultipartHttpServletRequest;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
 import vastarc.core.vision.MeasureRequest;
+import vastarc.web.request.JsonObjects;
 import vastarc.web.request.MeasureReader;
 import vastarc.web.store.run.PhotoPixels;
 import vastarc.web.store.run.PictureRefused;
@@ -50,7 +51,7 @@ class MeasureApi {
     @PostMapping(path = "/api/v1/measure", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     ResponseEntity<Object> measure(@Parameter(hidden = true) MultipartHttpServletRequest request) throws IOException {
         Outcome<MeasureRequest> asked =
-                Calls.json(ask(request), MeasureReader.EXAMPLE).then(MeasureReader::read);
+                JsonObjects.read(ask(request), MeasureReader.EXAMPLE).then(MeasureReader::read);
         MultipartFile image = request.getFile(IMAGE);
         if (image == null || image.isEmpty()) {
             return Calls.refusal(Stream.concat(asked.problems().stream(), Stream.of(noImage("it is missing")))

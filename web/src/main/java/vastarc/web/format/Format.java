@@ -36,6 +36,8 @@ public enum Format {
     JOB("job"),
     /** A recording of meters. */
     TRACE("trace"),
+    /** What a meter sends. */
+    METER_READINGS("meter-readings"),
     /** A purge. */
     PURGE("purge"),
     /** A weld sequence. */

@@ -2,7 +2,6 @@ package vastarc.web.stream;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import vastarc.core.record.weldlog.ArcDetector;
 import vastarc.core.record.weldlog.Channel;
@@ -47,10 +47,15 @@ public class RunFeed {
     private static final class LiveRun {
         private final ArcDetector arc;
         private final AtomicLong changes = new AtomicLong();
-        private double lastS;
+        private final Map<MeasuredQuantity, Double> lastS = new EnumMap<>(MeasuredQuantity.class);
 
         LiveRun(ArcDetector arc) {
             this.arc = arc;
+        }
+
+        /** Whether a reading is none older than the last of its quantity; an older one is kept, but shows nothing that is new. */
+        private boolean isNews(MeasuredQuantity kind, double s) {
+            return s >= lastS.merge(kind, s, Math::max);
         }
     }
 
@@ -89,7 +94,7 @@ public class RunFeed {
     }
 
     /**
-     * Readings of a meter, for every run that listens to it.
+     * Readings of a meter, for every run that listens to it, in order of time.
      *
      * @param meter name of the meter
      * @param readings the measurements
@@ -102,7 +107,7 @@ public class RunFeed {
     }
 
     /**
-     * Readings beside one run.
+     * Readings beside one run, in order of time.
      *
      * @param run the run
      * @param readings the measurements
@@ -111,18 +116,19 @@ public class RunFeed {
     public void accept(WeldRun run, List<RunMeasurement> readings, boolean simulated) {
         LiveRun liveRun = live(run);
         synchronized (liveRun) {
-            runs.addReadings(run.id(), channels(run, liveRun, readings), simulated);
-            for (RunMeasurement reading : readings) {
-                if (reading.kind() == MeasuredQuantity.CURRENT) {
-                    liveRun.arc
-                            .accept(seconds(run, reading.at()), reading.value())
-                            .ifPresent(event -> happened(run, event));
-                }
-                room.publish(
-                        new Measurement(channel(run.id(), reading.kind()), reading.at(), reading.value(), simulated));
-            }
+            runs.addReadings(run.id(), channels(run, readings), simulated);
+            readings.stream()
+                    .filter(reading -> liveRun.isNews(reading.kind(), seconds(run, reading.at())))
+                    .forEach(reading -> show(run, liveRun, reading, simulated));
         }
         liveRun.changes.incrementAndGet();
+    }
+
+    private void show(WeldRun run, LiveRun liveRun, RunMeasurement reading, boolean simulated) {
+        if (reading.kind() == MeasuredQuantity.CURRENT) {
+            liveRun.arc.accept(seconds(run, reading.at()), reading.value()).ifPresent(event -> happened(run, event));
+        }
+        room.publish(new Measurement(channel(run.id(), reading.kind()), reading.at(), reading.value(), simulated));
     }
 
     private void happened(WeldRun run, RunEvent event) {
@@ -130,21 +136,18 @@ public class RunFeed {
         runs.happened(run.id(), new BoothEvent(event.kind(), at, Optional.empty()));
     }
 
-    /** Readings by quantity in the time of the run; one that is late is taken at the time of the last. */
-    private static Map<MeasuredQuantity, Channel> channels(
-            WeldRun run, LiveRun liveRun, List<RunMeasurement> readings) {
-        Map<MeasuredQuantity, List<double[]>> by = new EnumMap<>(MeasuredQuantity.class);
-        for (RunMeasurement reading : readings) {
-            liveRun.lastS = Math.max(liveRun.lastS, seconds(run, reading.at()));
-            by.computeIfAbsent(reading.kind(), kind -> new ArrayList<>())
-                    .add(new double[] {liveRun.lastS, reading.value()});
-        }
+    /** Readings by quantity in the time of the run; what was read before it began is taken at its beginning. */
+    private static Map<MeasuredQuantity, Channel> channels(WeldRun run, List<RunMeasurement> readings) {
         Map<MeasuredQuantity, Channel> channels = new EnumMap<>(MeasuredQuantity.class);
-        by.forEach((kind, list) -> channels.put(
-                kind,
-                Channel.of(
-                        list.stream().mapToDouble(pair -> pair[0]).toArray(),
-                        list.stream().mapToDouble(pair -> pair[1]).toArray())));
+        readings.stream()
+                .collect(Collectors.groupingBy(RunMeasurement::kind))
+                .forEach((kind, list) -> channels.put(
+                        kind,
+                        Channel.of(
+                                list.stream()
+                                        .mapToDouble(reading -> Math.max(0, seconds(run, reading.at())))
+                                        .toArray(),
+                                list.stream().mapToDouble(RunMeasurement::value).toArray())));
         return channels;
     }
 

@@ -2,12 +2,20 @@ package vastarc.web.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
+import org.springframework.beans.factory.annotation.Autowired;
+import vastarc.web.meter.MeterIntake;
+import vastarc.web.meter.MeterTraffic.Way;
+import vastarc.web.request.JsonObjects;
 
 /** A run at the booth from the strike into the logbook, an interrupted one, two compared, and a bead read; in a real browser. */
 class RunJourneysIT extends Journeys {
+
+    @Autowired
+    private MeterIntake intake;
 
     private void arc() {
         new Actions(browser.driver()).sendKeys("k").perform();
@@ -75,6 +83,16 @@ class RunJourneysIT extends Journeys {
         browser.find("#meter-name").sendKeys("journey clamp");
         browser.click("#make-key");
         browser.waitFor("the key", () -> !browser.text("#key").isEmpty());
+        intake.accept(
+                Way.HTTP,
+                "journey clamp",
+                JsonObjects.read(
+                        "{\"readings\":[{\"quantity\":\"CURRENT\",\"value\":62}]}".getBytes(StandardCharsets.UTF_8),
+                        ""));
+        browser.waitFor(
+                "what has arrived",
+                () -> !browser.all("#arrived").isEmpty()
+                        && browser.text("#arrived").contains("Current 62 A"));
         assertThat(browser.accessibilityFindings()).isEmpty();
     }
 

@@ -7,6 +7,8 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.nio.ByteBuffer;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.Formula;
@@ -63,21 +65,22 @@ class RunReadings extends AssignedIdEntity<ReadingsId> {
         return bytes.array();
     }
 
-    /** A reading that came late is taken at the time of the one before it. */
+    /** A reading that came late is put in its place. */
     static Channel unpacked(List<byte[]> packed) {
-        int size = packed.stream().mapToInt(part -> part.length / BYTES).sum();
-        double[] s = new double[size];
-        double[] value = new double[size];
-        int at = 0;
+        List<TimedValue> readings = new ArrayList<>();
         for (byte[] part : packed) {
             ByteBuffer bytes = ByteBuffer.wrap(part);
             while (bytes.remaining() >= BYTES) {
                 double time = bytes.getInt() / 1000.0;
-                s[at] = at > 0 ? Math.max(s[at - 1], time) : time;
                 float read = bytes.getFloat();
-                value[at++] = Float.isFinite(read) ? read : 0;
+                readings.add(new TimedValue(time, Float.isFinite(read) ? read : 0));
             }
         }
-        return Channel.of(s, value);
+        readings.sort(Comparator.comparingDouble(TimedValue::s));
+        return Channel.of(
+                readings.stream().mapToDouble(TimedValue::s).toArray(),
+                readings.stream().mapToDouble(TimedValue::value).toArray());
     }
+
+    private record TimedValue(double s, double value) {}
 }
