@@ -1,6 +1,7 @@
 import { showHistory, travelHistory } from '../page.js';
 import { post, troubleOf } from '../requests.js';
 import { strip } from '../run/strip.js';
+import { closing } from '../run/closing.js';
 import { coaching } from '../run/coaching.js';
 import { isFoot } from '../run/foot.js';
 import { listening } from '../run/listening.js';
@@ -33,6 +34,7 @@ export function booth() {
     ...listening(live),
     ...coaching(live),
     ...sending(live),
+    ...closing(live),
     trouble: '',
 
     init() {
@@ -113,39 +115,6 @@ export function booth() {
       else if (event.target.id === 'hand') this.welderIs();
       else if (event.target.id === 'meter')
         this.send('meter', { meter: event.target.value }, 'Not taken: the program does not answer.');
-    },
-
-    async drop() {
-      try {
-        await post(this.address('drop'), this.body({}));
-        window.location.reload();
-      } catch (error) {
-        this.trouble = troubleOf(error, 'Not dropped: the program does not answer.');
-      }
-    },
-
-    async closing(event) {
-      if (event.target.id !== 'close-form') return;
-      event.preventDefault();
-      try {
-        const answer = await (
-          await post(
-            this.address('close'),
-            this.body({ ...Object.fromEntries(new FormData(event.target)), run: live.shown.run ?? '' }),
-          )
-        ).json();
-        if (answer.to) {
-          window.location.assign(answer.to);
-          return;
-        }
-        document.querySelectorAll('[data-wrong]').forEach((place) => {
-          const message = answer[place.dataset.wrong] ?? '';
-          place.textContent = message;
-          place.hidden = !message;
-        });
-      } catch (error) {
-        this.trouble = troubleOf(error, 'Not closed: the program does not answer. What you typed stays here.');
-      }
     },
 
     async travel(event) {

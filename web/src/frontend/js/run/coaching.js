@@ -1,6 +1,7 @@
 // The coach of the booth: counts from the strike and from the end of the arc; what meters show is said as it comes.
 import { SILENT, keepLevel, levelOf } from '../coach/choice.js';
 import { ear } from '../coach/ear.js';
+import { heardLog } from '../coach/heard.js';
 import { by } from './showing.js';
 
 const TRY_EVERY_S = 1.8;
@@ -22,10 +23,17 @@ export function isSame(before, state) {
 }
 
 export function coaching(live) {
-  const own = ear((cue) => cue.kind !== 'DAB' && shown(cue.words));
+  const own = ear(sounded);
+  const log = heardLog(by('booth')?.dataset.job);
   let plan = null;
   let before = null;
   let clear = 0;
+
+  // A cue has sounded: written for who looks, and noted for the run.
+  function sounded(cue) {
+    if (cue.kind !== 'DAB') shown(cue.words);
+    if (!cue.trial) log.note(live.shown.run, level(), cue.kind, live.shown.nowS + (performance.now() - live.at) / 1000);
+  }
 
   function shown(words) {
     const line = by('coach-said');
@@ -42,6 +50,7 @@ export function coaching(live) {
 
   return {
     ear: own,
+    heard: log,
 
     // What is known of the run before the arc, for when nothing answers.
     async learn() {
@@ -96,7 +105,7 @@ export function coaching(live) {
       by('coach-mute').hidden = await own.wake();
       const kinds = plan?.kinds ?? [];
       own.play(
-        kinds.map(({ kind, name }, i) => ({ s: i * TRY_EVERY_S, kind, urgency: 'SOON', words: name })),
+        kinds.map(({ kind, name }, i) => ({ s: i * TRY_EVERY_S, kind, urgency: 'SOON', words: name, trial: true })),
         0,
       );
     },

@@ -55,6 +55,11 @@ public enum CueKind {
         return urgency == Urgency.NOW;
     }
 
+    /** {@return whether it keeps time only: rod in, torch on} */
+    public boolean isBeat() {
+        return this == DAB || this == TRAVEL;
+    }
+
     /** {@return the key of its sentence in {@code words.properties}} */
     public String words() {
         return "coach." + name();

@@ -10,6 +10,7 @@ import java.time.ZoneOffset;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.SplittableRandom;
@@ -17,9 +18,17 @@ import java.util.UUID;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
+import vastarc.core.coach.Coach;
+import vastarc.core.coach.CoachLevel;
+import vastarc.core.coach.Cue;
+import vastarc.core.coach.CueKind;
+import vastarc.core.coach.HeardCoach;
+import vastarc.core.coach.HeardCoach.HeardCue;
 import vastarc.core.record.weldlog.Channel;
 import vastarc.core.record.weldlog.MeasuredQuantity;
 import vastarc.core.record.weldlog.Recording;
+import vastarc.core.record.weldlog.RunEvent;
+import vastarc.core.record.weldlog.RunEvent.EventKind;
 import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.core.record.weldlog.SyntheticRecording;
 import vastarc.core.record.weldlog.SyntheticRecording.OperatorFault;
@@ -141,10 +150,35 @@ class DemoRuns implements DemoPart {
                         OptionalDouble.of(setup.plannedMm()),
                         OptionalDouble.empty(),
                         good ? RunVerdict.GOOD : RunVerdict.FAULTY,
-                        note(fault, gone)));
+                        note(fault, gone),
+                        learner && gone > 0.5 ? Optional.of(heard(setup, whole)) : Optional.empty()));
         if (i >= RUNS - PHOTOGRAPHED) {
             photograph(whole.id(), i, learner, fault);
         }
+    }
+
+    /** From the middle of the two months on the learner welds with the coach. */
+    private static HeardCoach heard(RunSetups.Setup setup, CompleteRun whole) {
+        double strikeS = whole.events().stream()
+                .filter(event -> event.kind() == EventKind.ARC_ON)
+                .mapToDouble(RunEvent::atS)
+                .findFirst()
+                .orElse(0);
+        List<Cue> all = Coach.planned(setup.score(), CoachLevel.BEGINNER, OptionalDouble.of(setup.perS()));
+        double plannedStrikeS = all.stream()
+                .filter(cue -> cue.kind() == CueKind.STRIKE)
+                .mapToDouble(Cue::s)
+                .findFirst()
+                .orElse(0);
+        List<Cue> cues =
+                all.stream().filter(cue -> CoachLevel.PACE.hears(cue.kind())).toList();
+        return new HeardCoach(
+                CoachLevel.PACE,
+                (int) cues.stream().filter(cue -> cue.kind().isBeat()).count(),
+                cues.stream()
+                        .filter(cue -> !cue.kind().isBeat())
+                        .map(cue -> new HeardCue(Math.max(0, strikeS + cue.s() - plannedStrikeS), cue.kind()))
+                        .toList());
     }
 
     /** The learner's ripples are uneven, and the dial that gives more and more makes wider beads. */

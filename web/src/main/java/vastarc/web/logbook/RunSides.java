@@ -17,6 +17,7 @@ import vastarc.web.store.run.RunRecord;
 /** The figures of a run, planned beside read; what is on neither side is left out. */
 final class RunSides {
 
+    private static final double PERCENT = 100;
     private static final OptionalDouble NONE = OptionalDouble.empty();
 
     private final OpenedRun opened;
@@ -71,8 +72,16 @@ final class RunSides {
                 Unit.MM_PER_MIN,
                 some(head.planned().travel()),
                 figures().travel());
+        side("pace held against plan", Unit.PERCENT, some(head.planned().travel() > 0 ? PERCENT : 0), pace(head));
         side("length", Unit.MILLIMETRE, some(planned), figures().seamMm());
         side("arc time", Unit.SECOND, arcS, some(Math.rint(figures().arcS())));
+    }
+
+    private OptionalDouble pace(RunHead head) {
+        OptionalDouble travel = figures().travel();
+        return travel.isPresent() && head.planned().travel() > 0
+                ? some(PERCENT * travel.getAsDouble() / head.planned().travel())
+                : NONE;
     }
 
     private void slopes() {

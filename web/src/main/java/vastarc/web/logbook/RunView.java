@@ -32,6 +32,7 @@ import vastarc.web.store.run.RunRecord;
  * @param trace    its readings; empty where there are none
  * @param findings what differed, in words
  * @param marks    what was tapped, and when
+ * @param coach    what was heard of the coach and what followed; empty where nothing was
  * @param open     of the check before the strike, what was not ticked
  * @param procedures numbers of the procedures its sheet kept within
  * @param papers   what the shop's papers said against it, and who signed
@@ -52,6 +53,7 @@ public record RunView(
         Optional<Drawing> trace,
         List<String> findings,
         List<String> marks,
+        Optional<HeardView> coach,
         List<String> open,
         List<String> procedures,
         List<PaperNote> papers,
@@ -113,6 +115,7 @@ public record RunView(
                                 + units.show(Quantity.seconds(Math.rint(event.atS())))
                                         .line())
                         .toList(),
+                opened.record().flatMap(RunRecord::heard).map(heard -> HeardView.of(heard, opened.events(), units)),
                 opened.record().map(RunRecord::open).orElse(List.of()),
                 opened.record().map(RunRecord::procedures).orElse(List.of()),
                 opened.record().map(RunRecord::papers).orElse(List.of()),

@@ -23,8 +23,9 @@ import vastarc.web.store.run.WeldRun;
  * @param charts a figure each
  * @param count  runs that are plotted
  * @param most   that are plotted at the most
+ * @param coach  how those with the coach came out beside the others; empty where none was heard
  */
-public record Trends(List<Drawing> charts, int count, int most) {
+public record Trends(List<Drawing> charts, int count, int most, List<CoachedRuns> coach) {
 
     /** Newest runs that are plotted. */
     static final int MOST = 2000;
@@ -36,7 +37,7 @@ public record Trends(List<Drawing> charts, int count, int most) {
         List<WeldRun> judged =
                 runs.stream().filter(run -> run.endedAt().isPresent()).toList();
         if (judged.isEmpty()) {
-            return new Trends(List.of(), 0, MOST);
+            return new Trends(List.of(), 0, MOST, List.of());
         }
         Instant first = judged.get(judged.size() - 1).startedAt();
         Instant last = judged.get(0).startedAt();
@@ -52,14 +53,14 @@ public record Trends(List<Drawing> charts, int count, int most) {
             charts.add(plot.of(
                     "evenness of the ripples by photograph, 0 to 1", run -> evenness(measures, run), Double.NaN));
         }
-        return new Trends(charts, judged.size(), MOST);
+        return new Trends(charts, judged.size(), MOST, CoachedRuns.of(judged));
     }
 
     private static OptionalDouble currentRatio(WeldRun run) {
         return ratio(run.figures().currentA(), run.head().planned().currentA());
     }
 
-    private static OptionalDouble travelRatio(WeldRun run) {
+    static OptionalDouble travelRatio(WeldRun run) {
         return ratio(run.figures().travel(), run.head().planned().travel());
     }
 

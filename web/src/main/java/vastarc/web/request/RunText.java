@@ -30,7 +30,7 @@ public record RunText(ClosingForm said, List<Problem> problems) {
     private static final InputRange AMPS = new InputRange("amps", 0.5, 1000, Unit.AMPERE);
 
     /**
-     * Reads a form: {@code hand}, {@code seam}, {@code amps}, {@code verdict}, {@code note}; bare lengths are in the
+     * Reads a form: {@code hand}, {@code seam}, {@code amps}, {@code verdict}, {@code note}, {@code heard}; bare lengths are in the
      * welder's own units.
      *
      * @param sent the fields as sent, by name
@@ -45,7 +45,9 @@ public record RunText(ClosingForm said, List<Problem> problems) {
                 .orElse(RunVerdict.UNJUDGED);
         String note = text(sent, "note", RunRecord.MAX_NOTE, problems);
         String welder = text(sent, "hand", WeldRun.MAX_HAND, problems);
-        return new RunText(new ClosingForm(welder, seam, amps, verdict, note), List.copyOf(problems));
+        return new RunText(
+                new ClosingForm(welder, seam, amps, verdict, note, HeardReader.read(sent.getOrDefault("heard", ""))),
+                List.copyOf(problems));
     }
 
     private static String text(Map<String, String> sent, String name, int most, List<Problem> problems) {

@@ -115,6 +115,6 @@ public class RunClosings {
     }
 
     private static RunClosing closing(ClosingForm form, RunFigures figures, RunRecord.Outcome outcome) {
-        return new RunClosing(form.welder(), form.verdict(), form.note(), figures, outcome);
+        return new RunClosing(form.welder(), form.verdict(), form.note(), figures, outcome, form.heard());
     }
 }

@@ -271,6 +271,7 @@ public class RunSetups {
                 setup.machine().map(Machine::id),
                 setup.machine().map(Machine::name).orElse(""),
                 welder,
+                Optional.empty(),
                 meter,
                 false,
                 new PlannedFigures(
@@ -298,6 +299,7 @@ public class RunSetups {
                 procedures.inside(job.id(), setup.score().sheet()),
                 papers.against(job.id(), setup.score().sheet(), welder, UnitSystem.METRIC).stream()
                         .map(PaperNote::open)
-                        .toList());
+                        .toList(),
+                Optional.empty());
     }
 }

@@ -217,6 +217,18 @@ class MigrationTest {
                 .satisfies(row -> assertThat(row).containsEntry("WELD_POSITION", ""));
     }
 
+    @Test
+    void runsFromBeforeHeardNoCoach() {
+        migrate("25");
+        run(new UUID(2, 10));
+
+        migrate("26");
+
+        assertThat(database.queryForList("select coach from run"))
+                .singleElement()
+                .satisfies(row -> assertThat(row).containsEntry("COACH", ""));
+    }
+
     private void run(UUID run) {
         database.update(
                 "insert into run (id, version, job_name, started_at, material, joint, thickness_mm, machine_name, hand, meter,"

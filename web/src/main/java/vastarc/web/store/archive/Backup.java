@@ -46,7 +46,7 @@ public class Backup {
     public static final int MAX_PACKED = 64 * 1024 * 1024;
 
     /** The version that is written. */
-    static final int VERSION = 13;
+    static final int VERSION = 14;
 
     private static final String MANIFEST = "manifest.json";
     private static final String KIND = "vast-arc-shop";

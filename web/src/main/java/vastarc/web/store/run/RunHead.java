@@ -2,6 +2,7 @@ package vastarc.web.store.run;
 
 import java.util.Optional;
 import java.util.UUID;
+import vastarc.core.coach.CoachLevel;
 
 /**
  * What a run is found by.
@@ -12,6 +13,7 @@ import java.util.UUID;
  * @param machine       it was welded on; empty where none was chosen
  * @param machineName   as it was called then
  * @param hand          who welded; empty where not given
+ * @param coach         how much of the coach was heard; empty for nothing
  * @param meter         it listens to; empty for none
  * @param simulated     a stand-in welded it
  * @param planned       what the sheet wanted
@@ -23,12 +25,14 @@ public record RunHead(
         Optional<UUID> machine,
         String machineName,
         String hand,
+        Optional<CoachLevel> coach,
         String meter,
         boolean simulated,
         PlannedFigures planned) {
 
     /** The same at a job and on a machine. */
     RunHead at(Optional<UUID> otherJob, Optional<UUID> otherMachine) {
-        return new RunHead(otherJob, jobName, welded, otherMachine, machineName, hand, meter, simulated, planned);
+        return new RunHead(
+                otherJob, jobName, welded, otherMachine, machineName, hand, coach, meter, simulated, planned);
     }
 }

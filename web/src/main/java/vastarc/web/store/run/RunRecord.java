@@ -9,6 +9,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.base.tables.OrderedCollections;
+import vastarc.core.coach.HeardCoach;
 import vastarc.core.record.procedure.PaperNote;
 import vastarc.core.record.weldlog.Deviation;
 import vastarc.core.record.weldlog.HeatInput;
@@ -33,6 +34,7 @@ import vastarc.web.store.document.DocumentFormat;
  * @param findings what differed
  * @param procedures numbers of the shop's procedures that the sheet kept within at the strike; none where the shop had none, or it left them all
  * @param papers   what the shop's papers said against it at the strike, and who signed for it
+ * @param heard    of the coach; empty where nothing was
  */
 public record RunRecord(
         UUID sheet,
@@ -48,7 +50,8 @@ public record RunRecord(
         Map<String, String> purge,
         List<Deviation> findings,
         List<String> procedures,
-        List<PaperNote> papers) {
+        List<PaperNote> papers,
+        Optional<HeardCoach> heard) {
 
     /** Longest note, characters. */
     public static final int MAX_NOTE = 2000;
@@ -56,8 +59,11 @@ public record RunRecord(
     private static final JsonMapper JSON = CoreJson.kept();
 
     /** How it is stored. */
-    public static final DocumentFormat<RunRecord> FORMAT =
-            DocumentFormat.of("run", JSON, RunRecord.class, List.of(RunRecord::withProcedures, RunRecord::withPapers));
+    public static final DocumentFormat<RunRecord> FORMAT = DocumentFormat.of(
+            "run",
+            JSON,
+            RunRecord.class,
+            List.of(RunRecord::withProcedures, RunRecord::withPapers, RunRecord::withCoach));
 
     public RunRecord {
         open = List.copyOf(open);
@@ -81,6 +87,13 @@ public record RunRecord(
         return document;
     }
 
+    /** Runs from before the coach's cues were kept have none. */
+    private static JsonNode withCoach(JsonNode node) {
+        ObjectNode document = ((ObjectNode) node).deepCopy();
+        document.putNull("heard");
+        return document;
+    }
+
     /**
      * {@return the same with what the papers said signed for, where nobody had}
      *
@@ -91,20 +104,22 @@ public record RunRecord(
                 new Outcome(meanA, peakA, rmsA, heat, findings),
                 papers.stream()
                         .map(note -> note.isSigned() ? note : new PaperNote(note.says(), name))
-                        .toList());
+                        .toList(),
+                heard);
     }
 
     /**
      * With its result.
      *
      * @param came how the run came out
+     * @param coach what was heard of the coach; empty where that is not said anew
      * @return the run record
      */
-    public RunRecord with(Outcome came) {
-        return with(came, papers);
+    public RunRecord with(Outcome came, Optional<HeardCoach> coach) {
+        return with(came, papers, coach.or(() -> heard));
     }
 
-    private RunRecord with(Outcome came, List<PaperNote> notes) {
+    private RunRecord with(Outcome came, List<PaperNote> notes, Optional<HeardCoach> coach) {
         return new RunRecord(
                 sheet,
                 plan,
@@ -119,7 +134,8 @@ public record RunRecord(
                 purge,
                 came.findings(),
                 procedures,
-                notes);
+                notes,
+                coach);
     }
 
     /** The result of a run, as it is closed. */

@@ -6,11 +6,13 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.coach.CoachLevel;
 import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.store.VersionedEntity;
 
@@ -50,6 +52,7 @@ public class WeldRun extends VersionedEntity {
     private String machineName;
 
     private String hand;
+    private String coach = "";
     private String meter;
 
     @Enumerated(EnumType.STRING)
@@ -99,6 +102,7 @@ public class WeldRun extends VersionedEntity {
         machineId = head.machine().orElse(null);
         machineName = cut(head.machineName(), MAX_MACHINE);
         hand = cut(head.hand(), MAX_HAND);
+        coach = head.coach().map(CoachLevel::name).orElse("");
         meter = cut(head.meter(), MAX_METER);
         simulated = head.simulated();
         planned = head.planned();
@@ -142,6 +146,11 @@ public class WeldRun extends VersionedEntity {
         hand = cut(who, MAX_HAND);
     }
 
+    /** The coach was heard in it. */
+    void hear(CoachLevel level) {
+        coach = level.name();
+    }
+
     void judge(RunVerdict judged, String who) {
         verdict = judged;
         hand = cut(who, MAX_HAND);
@@ -156,6 +165,9 @@ public class WeldRun extends VersionedEntity {
                 Optional.ofNullable(machineId),
                 machineName,
                 hand,
+                Arrays.stream(CoachLevel.values())
+                        .filter(level -> level.name().equals(coach))
+                        .findFirst(),
                 meter,
                 simulated,
                 planned);

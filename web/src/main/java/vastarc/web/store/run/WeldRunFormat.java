@@ -16,6 +16,7 @@ import tools.jackson.databind.node.ObjectNode;
 import vastarc.core.base.notation.NumberReader;
 import vastarc.core.base.validation.Outcome;
 import vastarc.core.base.validation.Problem;
+import vastarc.core.coach.CoachLevel;
 import vastarc.core.record.weldlog.RunVerdict;
 import vastarc.web.format.CoreJson;
 import vastarc.web.format.CsvText;
@@ -37,6 +38,7 @@ public final class WeldRunFormat {
             "thicknessMm",
             "machine",
             "hand",
+            "coach",
             "meter",
             "verdict",
             "simulated",
@@ -94,6 +96,7 @@ public final class WeldRunFormat {
         row.put("thicknessMm", CoreJson.rounded(head.welded().thicknessMm()));
         row.put("machine", head.machineName());
         row.put("hand", head.hand());
+        head.coach().ifPresent(level -> row.put("coach", level.name()));
         row.put("meter", head.meter());
         row.put("verdict", run.verdict().name());
         row.put("simulated", head.simulated());
@@ -189,6 +192,9 @@ public final class WeldRunFormat {
                 Optional.empty(),
                 text(row, "machine"),
                 text(row, "hand"),
+                row.hasNonNull("coach")
+                        ? Optional.of(CoachLevel.valueOf(row.get("coach").asString()))
+                        : Optional.empty(),
                 text(row, "meter"),
                 row.path("simulated").asBoolean(false),
                 new PlannedFigures(

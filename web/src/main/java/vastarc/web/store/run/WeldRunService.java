@@ -16,6 +16,7 @@ import vastarc.core.advice.plan.SheetDocument;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.coach.HeardCoach;
 import vastarc.core.record.weldlog.Channel;
 import vastarc.core.record.weldlog.MeasuredQuantity;
 import vastarc.core.record.weldlog.Recording;
@@ -273,7 +274,12 @@ public class WeldRunService {
 
     /** What a run is closed with. */
     public record RunClosing(
-            String hand, RunVerdict verdict, String note, RunFigures figures, RunRecord.Outcome outcome) {}
+            String hand,
+            RunVerdict verdict,
+            String note,
+            RunFigures figures,
+            RunRecord.Outcome outcome,
+            Optional<HeardCoach> heard) {}
 
     /**
      * The result of words about a run.
@@ -314,10 +320,12 @@ public class WeldRunService {
                 data.add(id, new RunEvent(new OpenRun(run, events).s(end), EventKind.ARC_OFF), Optional.empty());
             }
             run.end(end, closing.verdict(), closing.hand());
+            closing.heard().map(HeardCoach::level).ifPresent(run::hear);
             run.measure(closing.figures(), closing.note());
             data.record(id)
                     .flatMap(Document::value)
-                    .ifPresent(record -> data.put(id, Document.of(RunRecord.FORMAT, record.with(closing.outcome()))));
+                    .ifPresent(record -> data.put(
+                            id, Document.of(RunRecord.FORMAT, record.with(closing.outcome(), closing.heard()))));
             return new NoteResult(runs.saveAndFlush(run), NoteResult.Came.TAKEN);
         }));
     }
