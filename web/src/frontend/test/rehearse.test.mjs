@@ -1,9 +1,18 @@
 import assert from 'node:assert/strict';
 import test from 'node:test';
 import { between, bytes, laidOut, section, tint } from '../js/rehearse/paint.js';
+import { frameAt } from '../js/rehearse/playing.js';
 
 test('planes of a film come as bytes', () => {
   assert.deepEqual([...bytes(Buffer.from([0, 7, 255]).toString('base64'))], [0, 7, 255]);
+});
+
+test('the picture of a moment is the last one up to it, and playing never goes back', () => {
+  const frames = [0, 0.1, 0.2, 0.3].map((s) => ({ s }));
+  assert.equal(frameAt(frames, 0.25, 0), 2);
+  assert.equal(frameAt(frames, 0.2, 0), 2);
+  assert.equal(frameAt(frames, 0.05, 2), 2);
+  assert.equal(frameAt(frames, 9, 0), 3);
 });
 
 test('a place between two is found with how far between, and none beyond the ends', () => {

@@ -75,6 +75,7 @@ export function rehearse() {
       else if (act === 'stop') await this.stop();
       else if (act === 'play') this.play();
       else if (act === 'speed') this.turnSpeed();
+      else if (act === 'sound') await this.turnSound();
       else if (act === 'picture') this.picture();
       else if (act === 'helmet') this.helmet();
       else if (act === 'differs') this.turnDiffers();

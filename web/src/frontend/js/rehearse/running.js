@@ -101,6 +101,7 @@ export function running(reel) {
           before: told.before,
           stepC: told.stepC,
           family: told.family,
+          cues: told.cues ?? film.cues,
           places: told.places,
           faceWords: told.faceWords,
           backWords: told.backWords,

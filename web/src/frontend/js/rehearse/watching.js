@@ -1,13 +1,15 @@
 // Shows what was simulated: drawn, played, scrubbed, pointed at, taken as a picture.
 import { paint, shareAt } from './paint.js';
+import { lastFrame, playing } from './playing.js';
 
-const SPEEDS = [1, 4, 16];
 const CURSOR_STEP = 0.02;
 
 export function watching(reel) {
-  const last = () => Math.max(0, ...reel.films.map((film) => film.frames.length - 1));
+  const last = () => lastFrame(reel);
 
   return {
+    ...playing(reel),
+
     draw() {
       if (!reel.films.length || !this.shown) return;
       if (this.solid) this.drawSolid();
@@ -59,48 +61,6 @@ export function watching(reel) {
       this.pause();
       reel.frame = Number(event.target.value);
       this.draw();
-    },
-
-    pause() {
-      clearTimeout(reel.playing);
-      reel.playing = null;
-      this.playName = 'Play';
-      reel.onPause?.();
-      reel.onPause = null;
-    },
-
-    play() {
-      if (reel.playing) {
-        this.pause();
-        return;
-      }
-      if (reel.frame >= last()) reel.frame = 0;
-      this.playName = 'Pause';
-      this.step();
-    },
-
-    step() {
-      this.draw();
-      const { frames } = reel.films[0];
-      const gap = frames.length > 1 ? frames[1].s - frames[0].s : 0.1;
-      if (reel.frame >= last()) {
-        this.pause();
-        this.draw();
-        return;
-      }
-      const skip = Math.max(1, Math.round((this.speed * 0.04) / gap));
-      reel.playing = setTimeout(
-        () => {
-          reel.frame = Math.min(last(), reel.frame + skip);
-          this.step();
-        },
-        Math.max(40, (1000 * gap * skip) / this.speed),
-      );
-    },
-
-    turnSpeed() {
-      this.speed = SPEEDS[(SPEEDS.indexOf(this.speed) + 1) % SPEEDS.length];
-      this.speedName = `${this.speed} ×`;
     },
 
     point(event) {

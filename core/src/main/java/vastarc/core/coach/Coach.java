@@ -48,6 +48,19 @@ public final class Coach {
         return CueOrder.heard(heardAt(level, cues));
     }
 
+    /**
+     * {@return when the arc is struck, in the time of the weld cycle, s; 0 where it never is}
+     *
+     * @param cycle the weld cycle
+     */
+    public static double strikeS(WeldCycle cycle) {
+        return PlannedCues.of(cycle, AfterArc.of(cycle.sheet()), OptionalDouble.empty()).stream()
+                .filter(cue -> cue.kind() == CueKind.STRIKE)
+                .mapToDouble(Cue::s)
+                .findFirst()
+                .orElse(0);
+    }
+
     private static List<Cue> heardAt(CoachLevel level, List<Cue> cues) {
         return cues.stream().filter(cue -> level.hears(cue.kind())).toList();
     }

@@ -13,6 +13,15 @@ import vastarc.core.base.text.Phrase;
  */
 public record Cue(double s, CueKind kind, Phrase words, OptionalDouble value) {
 
+    /**
+     * {@return the same, so much later}
+     *
+     * @param laterS how much, s; negative for earlier
+     */
+    public Cue later(double laterS) {
+        return new Cue(s + laterS, kind, words, value);
+    }
+
     static Cue of(double s, CueKind kind) {
         return new Cue(s, kind, Phrase.of(kind.words()), OptionalDouble.empty());
     }

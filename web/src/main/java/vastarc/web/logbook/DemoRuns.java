@@ -21,7 +21,6 @@ import org.springframework.stereotype.Component;
 import vastarc.core.coach.Coach;
 import vastarc.core.coach.CoachLevel;
 import vastarc.core.coach.Cue;
-import vastarc.core.coach.CueKind;
 import vastarc.core.coach.HeardCoach;
 import vastarc.core.coach.HeardCoach.HeardCue;
 import vastarc.core.record.weldlog.Channel;
@@ -164,20 +163,14 @@ class DemoRuns implements DemoPart {
                 .mapToDouble(RunEvent::atS)
                 .findFirst()
                 .orElse(0);
-        List<Cue> all = Coach.planned(setup.score(), CoachLevel.BEGINNER, OptionalDouble.of(setup.perS()));
-        double plannedStrikeS = all.stream()
-                .filter(cue -> cue.kind() == CueKind.STRIKE)
-                .mapToDouble(Cue::s)
-                .findFirst()
-                .orElse(0);
-        List<Cue> cues =
-                all.stream().filter(cue -> CoachLevel.PACE.hears(cue.kind())).toList();
+        double laterS = strikeS - Coach.strikeS(setup.score());
+        List<Cue> cues = Coach.planned(setup.score(), CoachLevel.PACE, OptionalDouble.of(setup.perS()));
         return new HeardCoach(
                 CoachLevel.PACE,
                 (int) cues.stream().filter(cue -> cue.kind().isBeat()).count(),
                 cues.stream()
                         .filter(cue -> !cue.kind().isBeat())
-                        .map(cue -> new HeardCue(Math.max(0, strikeS + cue.s() - plannedStrikeS), cue.kind()))
+                        .map(cue -> new HeardCue(Math.max(0, cue.s() + laterS), cue.kind()))
                         .toList());
     }
 

@@ -5,10 +5,14 @@ import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import vastarc.core.advice.cycle.WeldCycle;
 import vastarc.core.base.units.Quantity;
 import vastarc.core.base.units.UnitSystem;
+import vastarc.core.coach.Coach;
+import vastarc.core.coach.CoachLevel;
 import vastarc.core.domain.joint.Joint;
 import vastarc.core.domain.joint.JointForm;
 import vastarc.core.domain.joint.Penetration;
@@ -16,6 +20,7 @@ import vastarc.core.simulation.WeldScene;
 import vastarc.core.simulation.mesh.SectionMesh.SectionPoint;
 import vastarc.core.simulation.observe.FrameRecorder;
 import vastarc.core.simulation.request.SimulationRequest;
+import vastarc.web.format.CueJson;
 import vastarc.web.work.SimulationWork.SimulationStatus;
 import vastarc.web.work.WorkRoom.WorkStatus;
 
@@ -33,6 +38,7 @@ import vastarc.web.work.WorkRoom.WorkStatus;
  * @param faceWords what the upper picture shows
  * @param backWords what the lower one shows
  * @param scene  the joint as it stood before; with the first picture only, else null
+ * @param cues   what the coach says, from the strike on; with the first picture only, else null
  * @param surfaces how often the bead's surface has been worked out
  * @param surface the latest, where it is newer than the reader's; else null
  */
@@ -49,6 +55,7 @@ record FramesJson(
         String faceWords,
         String backWords,
         @Nullable WeldScene scene,
+        @Nullable List<CueJson> cues,
         int surfaces,
         @Nullable SurfaceJson surface) {
 
@@ -95,12 +102,22 @@ record FramesJson(
                 faceWords(show.setup().plan().weld().joint(), show),
                 backWords(show.setup().plan().weld().joint()),
                 from == 0 ? WeldScene.of(show.ask()) : null,
+                from == 0 ? cues(show.ask().score(), units) : null,
                 surfaces,
                 surfaces > drawn
                         ? Optional.ofNullable(recorder.surface())
                                 .map(SurfaceJson::of)
                                 .orElse(null)
                         : null);
+    }
+
+    /** A simulation begins with the strike. */
+    private static List<CueJson> cues(WeldCycle cycle, UnitSystem units) {
+        double strikeS = Coach.strikeS(cycle);
+        return Coach.planned(cycle, CoachLevel.BEGINNER, OptionalDouble.empty()).stream()
+                .filter(cue -> cue.s() >= strikeS)
+                .map(cue -> CueJson.of(cue.later(-strikeS), units))
+                .toList();
     }
 
     private static List<String> places(FrameRecorder.@Nullable FrameLayout layout, UnitSystem units) {

@@ -46,13 +46,8 @@ record BoothPlan(
         List<CueJson> cues = Coach.planned(cycle, CoachLevel.BEGINNER, OptionalDouble.of(setup.perS())).stream()
                 .map(cue -> CueJson.of(cue, units))
                 .toList();
-        double strike = cues.stream()
-                .filter(cue -> cue.kind() == CueKind.STRIKE)
-                .mapToDouble(CueJson::s)
-                .findFirst()
-                .orElse(0);
         return new BoothPlan(
-                strike,
+                Coach.strikeS(cycle),
                 cycle.timeline().arcOutS(),
                 cues,
                 Arrays.stream(CueKind.values())

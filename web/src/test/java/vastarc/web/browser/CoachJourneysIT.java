@@ -65,6 +65,9 @@ class CoachJourneysIT extends Journeys {
         browser.waitFor("no gas", () -> !given(BOOTH, "GAS_LOST").isEmpty());
         browser.waitFor("said", () -> browser.text("#coach-said").startsWith("no gas"));
         assertThat(browser.accessibilityFindings()).isEmpty();
+        browser.click("#close-run");
+        browser.waitFor("the logbook", () -> !browser.all("#heard").isEmpty());
+        assertThat(browser.text("#heard")).contains("No gas");
     }
 
     @Test

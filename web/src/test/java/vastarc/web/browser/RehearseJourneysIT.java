@@ -2,6 +2,7 @@ package vastarc.web.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
@@ -43,8 +44,14 @@ class RehearseJourneysIT extends Journeys {
         browser.waitFor("the first moment", () -> browser.text("#clock").startsWith("0.0"));
         assertThat(browser.text(".weld-name.one")).contains("A");
         assertThat(end).isNotEqualTo("0.0 s");
+        browser.click("#sound");
         browser.click("#play");
         browser.waitFor("it plays", () -> !browser.text("#clock").startsWith("0.0"));
+        browser.waitFor(
+                "the coach",
+                () -> !((List<?>) browser.driver()
+                                .executeScript("return document.getElementById('sound').closest('[x-data]').ear.given"))
+                        .isEmpty());
         assertThat(browser.accessibilityFindings()).isEmpty();
     }
 

@@ -27,6 +27,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -34,6 +36,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import vastarc.core.coach.CoachLevel;
 import vastarc.core.record.weldlog.Channel;
 import vastarc.core.record.weldlog.MeasuredQuantity;
 import vastarc.core.record.weldlog.Recording;
@@ -131,6 +134,40 @@ class RunPagesTest {
         String page = send(http, get("/jobs/" + job.id() + "/run")).getContentAsString();
         assertThat(page).containsPattern("value=\"UNJUDGED\"[^>]*checked");
         assertThat(page).doesNotContainPattern("value=\"GOOD\"[^>]*checked");
+    }
+
+    @Test
+    void whatWasHeardOfTheCoachIsKeptAndSaidWithWhatFollowed() throws Exception {
+        ask("event", "kind", "ARC_ON", "ago", "20");
+        ask("event", "kind", "ARC_OFF", "ago", "5");
+        String heard =
+                "{\"level\":\"PACE\",\"beats\":18,\"cues\":[[13,\"EASE_OFF\"],[2,\"HALFWAY\"],[-1,\"LIFT\"],[3,\"LUCK\"]]}";
+        UUID run = runs.openRun(job.id()).orElseThrow().run().id();
+        String to = ask("close", "verdict", "GOOD", "heard", heard).get("to").asString();
+        assertThat(runs.find(run).orElseThrow().head().coach()).contains(CoachLevel.PACE);
+        Document page = Jsoup.parse(send(http, get(to)).getContentAsString());
+        assertThat(page.select("#heard tbody tr").eachText()).hasSize(2);
+        assertThat(page.select("#heard tbody tr").get(0).text()).contains("Halfway");
+        assertThat(page.select("#heard tbody tr").get(1).text()).containsPattern("Ease off arc out 2(\\.\\d)? s later");
+        // Judged anew from the logbook, it keeps what was heard.
+        send(http, post(to), "verdict", "FAULTY");
+        assertThat(runs.find(run).orElseThrow().head().coach()).contains(CoachLevel.PACE);
+        assertThat(runs.record(run)
+                        .flatMap(document -> document.value())
+                        .orElseThrow()
+                        .heard())
+                .isPresent();
+        assertThat(send(http, get("/logbook/trends")).getContentAsString()).contains("Runs with the coach");
+    }
+
+    @Test
+    void whatABoothSaysOfTheCoachThatCannotBeReadKeepsNoRunOpen() throws Exception {
+        for (String heard :
+                List.of("{", "[]", "{\"level\":\"LOUD\",\"beats\":1}", "{\"level\":\"PACE\",\"beats\":1e99}")) {
+            ask("event", "kind", "ARC_ON");
+            assertThat(ask("close", "verdict", "GOOD", "heard", heard).has("to"))
+                    .isTrue();
+        }
     }
 
     @Test
