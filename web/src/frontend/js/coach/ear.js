@@ -13,7 +13,7 @@ export function ear(heard = () => {}) {
   let plan = [];
   let timer = 0;
   let sounding = [];
-  // What was given to the audio clock: kind, when it was wanted and when it was given, on that clock.
+  // What was given to the audio clock: kind, when it was wanted and when it was given, on that clock and by the time of day, ms.
   const given = [];
 
   function open() {
@@ -49,7 +49,7 @@ export function ear(heard = () => {}) {
     const at = Math.max(wanted, context.currentTime);
     sounding = sounding.filter((one) => one.until > context.currentTime);
     sounding.push({ until: at + 2, voices: tone(cue.kind, at) });
-    given.push({ kind: cue.kind, at: wanted, now: context.currentTime });
+    given.push({ kind: cue.kind, at: wanted, now: context.currentTime, wall: Date.now() });
     if (given.length > MOST_KEPT) given.shift();
     const inMs = Math.max(0, (at - context.currentTime) * 1000);
     const { run } = cue;

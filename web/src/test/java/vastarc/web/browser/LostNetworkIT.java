@@ -15,7 +15,9 @@ import vastarc.web.store.run.WeldRunService;
 /** A booth whose network comes and goes: nothing is lost, nothing is there twice, the order stays. */
 class LostNetworkIT extends Journeys {
 
-    private static final int TAPS = 40;
+    /** So often in the build; a hundred with {@code -Dvastarc.cuts=100}. */
+    private static final int CUTS = Integer.getInteger("vastarc.cuts", 12);
+
     private static final List<String> MARKS = List.of("DIPPED", "STOPPED", "GUST");
 
     @Autowired
@@ -43,12 +45,15 @@ class LostNetworkIT extends Journeys {
         Random random = new Random(100);
         List<EventKind> tapped = new ArrayList<>();
         boolean online = true;
-        for (int i = 0; i < TAPS; i++) {
-            if (random.nextInt(3) == 0) {
+        int cuts = 0;
+        for (int i = 0; cuts < CUTS; i++) {
+            // Also while what was tapped last is on its way: then the program may have it and the page not know.
+            if (random.nextInt(5) > 0) {
                 online = !online;
                 browser.online(online);
+                cuts += online ? 0 : 1;
             }
-            boolean arc = i == 0 || random.nextInt(4) == 0;
+            boolean arc = i == 0 || random.nextInt(10) == 0;
             if (arc) {
                 boolean burns = browser.text("#arc-button").equals("Arc out");
                 tapped.add(burns ? EventKind.ARC_OFF : EventKind.ARC_ON);
@@ -66,8 +71,6 @@ class LostNetworkIT extends Journeys {
         }
         browser.online(true);
         browser.waitFor("everything sent", this::nothingWaits);
-        browser.waitFor(
-                "all of it", () -> runs.openRun(job).orElseThrow().events().size() == TAPS);
         assertThat(runs.openRun(job).orElseThrow().events())
                 .extracting(RunEvent::kind)
                 .isEqualTo(tapped);
