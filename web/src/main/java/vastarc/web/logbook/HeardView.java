@@ -2,6 +2,7 @@ package vastarc.web.logbook;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import vastarc.core.base.text.Phrase;
 import vastarc.core.base.text.Phrasebook;
 import vastarc.core.base.units.Quantity;
@@ -31,11 +32,17 @@ record HeardView(String level, int beats, List<HeardLine> cues) {
 
     static HeardView of(HeardCoach heard, List<RunEvent> events, UnitSystem units) {
         return new HeardView(
-                say(heard.level().words(), units),
-                heard.beats(),
-                heard.responses(events).stream()
-                        .map(response -> line(response, units))
-                        .toList());
+                Labels.of(say(heard.level().words(), units)), heard.beats(), lines(heard.responses(events), units));
+    }
+
+    /** A count, such as that of the seconds to hold still, is one line. */
+    private static List<HeardLine> lines(List<CueResponse> responses, UnitSystem units) {
+        return IntStream.range(0, responses.size())
+                .filter(i -> i == 0
+                        || responses.get(i).cue().kind()
+                                != responses.get(i - 1).cue().kind())
+                .mapToObj(i -> line(responses.get(i), units))
+                .toList();
     }
 
     private static HeardLine line(CueResponse response, UnitSystem units) {
