@@ -72,7 +72,10 @@ final class RunSides {
                 Unit.MM_PER_MIN,
                 some(head.planned().travel()),
                 figures().travel());
-        side("pace held against plan", Unit.PERCENT, some(head.planned().travel() > 0 ? PERCENT : 0), pace(head));
+        OptionalDouble pace = pace(head);
+        if (pace.isPresent()) {
+            side("pace held against plan", Unit.PERCENT, some(PERCENT), pace);
+        }
         side("length", Unit.MILLIMETRE, some(planned), figures().seamMm());
         side("arc time", Unit.SECOND, arcS, some(Math.rint(figures().arcS())));
     }

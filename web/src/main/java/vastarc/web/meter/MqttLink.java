@@ -52,6 +52,7 @@ public class MqttLink implements SmartLifecycle {
     private static final String READINGS = "/readings";
     private static final Duration FIRST_RETRY = Duration.ofSeconds(1);
     private static final Duration LAST_RETRY = Duration.ofSeconds(30);
+    private static final int MOST_NAMES = 1000;
     private static final long IDLE_S = 30;
     private static final Duration LONGEST_GOODBYE = Duration.ofSeconds(2);
 
@@ -59,8 +60,10 @@ public class MqttLink implements SmartLifecycle {
     private final BuiltInBroker broker;
     private final MeterIntake intake;
     private final Clock clock;
-    private final Cache<String, AtomicInteger> thisSecond =
-            Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(1)).build();
+    private final Cache<String, AtomicInteger> thisSecond = Caffeine.newBuilder()
+            .maximumSize(MOST_NAMES)
+            .expireAfterWrite(Duration.ofSeconds(1))
+            .build();
 
     /** One thread, so that messages are taken in as they came; none while nothing comes. */
     private final Executor worker = new ThreadPoolExecutor(
